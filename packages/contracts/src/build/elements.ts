@@ -1,0 +1,67 @@
+import { type KindHead, kindHeads, type Role } from '@hobrek/core';
+import { Allow, Equals, IsIn, IsInt, IsString, Length, Matches } from 'class-validator';
+import { type ByKind, type Class, given, nested, nestedList } from '../decorators.js';
+import { quantityInputClass } from './quantity-input.js';
+
+/** Ids stand in paths and never change: a letter, then letters, digits and hyphens. */
+export const slug = /^[a-z][a-z0-9-]{0,39}$/;
+
+/** The inputs of a kind as a class: one property per field, each of which may be left out. */
+function inputsClass(head: KindHead): Class {
+  class InputsContract {}
+  for (const [name, field] of Object.entries(head.fields)) {
+    given()(InputsContract.prototype, name);
+    nested(quantityInputClass(field))(InputsContract.prototype, name);
+  }
+  return InputsContract;
+}
+
+class ShaftOfLineContract {
+  @Matches(slug)
+  line: string;
+
+  @Matches(slug)
+  shaft: string;
+}
+
+/** A setting of a source overrides some of its inputs. */
+function settingClass(inputs: Class): Class {
+  class SettingContract {}
+  Matches(slug)(SettingContract.prototype, 'id');
+  IsString()(SettingContract.prototype, 'name');
+  Length(1, 80)(SettingContract.prototype, 'name');
+  nested(inputs)(SettingContract.prototype, 'inputs');
+  return SettingContract;
+}
+
+/** What only one role has, beside kind, version and inputs. */
+const extras: Record<Role, (prototype: object, inputs: Class) => void> = {
+  source: (prototype, inputs) => {
+    nestedList(settingClass(inputs), 40)(prototype, 'settings');
+    given()(prototype, 'from');
+    nested(ShaftOfLineContract)(prototype, 'from');
+  },
+  stage: (prototype) => Matches(slug)(prototype, 'id'),
+  work: () => {},
+};
+
+/** The contract classes of a role, made from the registry: a new kind needs nothing here. */
+export function elementClasses(role: Role): ByKind {
+  const heads = kindHeads(role);
+  class ElementContract {}
+  // What is of no known kind is refused for its kind, not for having inputs.
+  class UnknownKindContract extends ElementContract {}
+  IsIn(heads.map((head) => head.kind))(UnknownKindContract.prototype, 'kind');
+  for (const name of ['id', 'v', 'inputs', 'settings', 'from']) Allow()(UnknownKindContract.prototype, name);
+  const classes = heads.map((head) => {
+    class KindContract extends ElementContract {}
+    const inputs = inputsClass(head);
+    Equals(head.kind)(KindContract.prototype, 'kind');
+    IsInt()(KindContract.prototype, 'v');
+    Equals(head.v)(KindContract.prototype, 'v');
+    nested(inputs)(KindContract.prototype, 'inputs');
+    extras[role](KindContract.prototype, inputs);
+    return { name: head.kind, value: KindContract };
+  });
+  return { base: ElementContract, fallback: UnknownKindContract, classes };
+}

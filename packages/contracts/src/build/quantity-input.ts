@@ -1,0 +1,55 @@
+import { type KnownBy, knownBy, longestText, type QuantityField, type Unit, unitOf } from '@hobrek/core';
+import { Equals, IsIn, IsNumber, IsString, Max, MaxLength, Min, registerDecorator, type ValidationArguments } from 'class-validator';
+import { type Class, given } from '../decorators.js';
+
+interface Entry {
+  text: string;
+  value?: number;
+  unit?: Unit;
+  how: KnownBy;
+  low?: number;
+  high?: number;
+  note?: string;
+  draft?: string;
+}
+
+const finite = IsNumber({ allowNaN: false, allowInfinity: false });
+
+/** `low` and `high` stand together, one on each side of `value`. */
+const standsAround: PropertyDecorator = (target, propertyName) =>
+  registerDecorator({
+    name: 'standsAround',
+    target: target.constructor,
+    propertyName: propertyName as string,
+    validator: {
+      validate(_: unknown, args?: ValidationArguments) {
+        const { low, value, high } = (args?.object ?? {}) as Partial<Entry>;
+        return low !== undefined && value !== undefined && high !== undefined && low <= value && value <= high;
+      },
+      defaultMessage: () => 'low, value and high must stand together, in that order',
+    },
+  });
+
+/**
+ * A contract class for one entered quantity. With a field it takes only that field's own unit and values that are not absurd.
+ * Each class carries all its decorators itself: an inherited one is silently dropped where the subclass decorates the same property.
+ */
+export function quantityInputClass(field?: QuantityField): Class {
+  class EntryContract {}
+  const on = (name: keyof Entry, ...decorators: PropertyDecorator[]) => {
+    for (const decorate of decorators) decorate(EntryContract.prototype, name);
+  };
+  const bounds = field ? [Min(field.accepts[0]), Max(field.accepts[1])] : [];
+  on('text', IsString(), MaxLength(longestText));
+  on('value', given(), finite, ...bounds);
+  on('unit', given(), IsString(), ...(field ? [Equals(unitOf(field))] : [MaxLength(20)]));
+  on('how', IsIn([...knownBy]));
+  on('low', given(), finite, standsAround, ...bounds);
+  on('high', given(), finite, standsAround, ...bounds);
+  on('note', given(), IsString(), MaxLength(2_000));
+  on('draft', given(), IsString(), MaxLength(longestText));
+  return EntryContract;
+}
+
+/** An entry of a part of the build that is kept but not yet worked out: shape only. */
+export const AnyEntryContract = quantityInputClass();

@@ -1,0 +1,31 @@
+/** Every refusal there is: its stable code, the status it answers with, and what it means in a few words. */
+export const problems = {
+  'build-refused': { status: 400, title: 'This build cannot be kept as it is' },
+  'bad-json': { status: 400, title: 'What arrived is not readable JSON' },
+  'foreign-request': { status: 403, title: 'Only pages served by this Hobrek may ask' },
+  'not-found': { status: 404, title: 'There is nothing here' },
+  'version-stale': { status: 412, title: 'Someone changed this build in the meantime' },
+  'too-large': { status: 413, title: 'That is more than a build can be' },
+  'wrong-type': { status: 415, title: 'Send JSON' },
+  'version-missing': { status: 428, title: 'Say which version the change was made from' },
+  'fault': { status: 500, title: 'Hobrek made a mistake' },
+  'database-down': { status: 503, title: 'The database does not answer' },
+} as const satisfies Record<string, { status: number; title: string }>;
+
+export type ProblemCode = keyof typeof problems;
+
+/** One thing that is wrong, and where. */
+export interface Complaint {
+  readonly path: string;
+  readonly says: string;
+}
+
+/** The body of a refusal (RFC 9457, application/problem+json). */
+export interface Problem {
+  readonly type: string;
+  readonly code: ProblemCode;
+  readonly status: number;
+  readonly title: string;
+  readonly detail: string;
+  readonly complaints?: readonly Complaint[];
+}

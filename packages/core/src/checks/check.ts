@@ -1,0 +1,74 @@
+import { type Figure, flag, highEnd, lowEnd } from '../figure/figure.js';
+import { margin } from '../formulas/transmission/margin.js';
+import type { Unit } from '../quantity/quantities.js';
+import { show } from '../quantity/show.js';
+
+/** From best to worst; `unknown` ranks with what must be looked at, below what gives. */
+export const verdicts = ['holds', 'close', 'unknown', 'gives'] as const;
+export type Verdict = (typeof verdicts)[number];
+
+export interface Check<U extends Unit = Unit> {
+  readonly id: string;
+  /** Path of the element it belongs to. */
+  readonly at: string;
+  readonly verdict: Verdict;
+  readonly has: Figure<U>;
+  readonly needs: Figure<U>;
+  /** Share of the limit that is left, at the ends that hurt and as likely; null when unknown. */
+  readonly margin: { readonly worst: number; readonly likely: number; readonly best: number } | null;
+  readonly says: string;
+  readonly source: string;
+}
+
+export type Margin = NonNullable<Check['margin']>;
+
+interface Held<U extends Unit> {
+  readonly id: string;
+  readonly at: string;
+  readonly subject: string;
+  readonly has: Figure<U>;
+  readonly needs: Figure<U>;
+  /** The sentence, from both figures as text, without its full stop. */
+  readonly says: (shown: { has: string; needs: string; verdict: Verdict; margin: Margin }) => string;
+  readonly source: string;
+  readonly label: (path: string) => string;
+}
+
+/** Less than this share of the limit left is `close`. */
+export const closeBelow = 0.2;
+
+/**
+ * Holds what is asked against a limit. The verdict takes the ends that hurt: the least the limit may be against the most that may be asked.
+ * Outside a formula's valid range, or resting on a guess, the best verdict is `close`. What is missing is named.
+ */
+export function hold<U extends Unit>({ id, at, subject, has, needs, says, source, label }: Held<U>): Check<U> {
+  const both = { id, at, has, needs, source };
+  if (!has.known || !needs.known) {
+    return { ...both, verdict: 'unknown', margin: null, says: `${subject} is not known yet: ${whyUnknown([has, needs], label)}.` };
+  }
+  const left: Margin = {
+    worst: margin.compute({ has: lowEnd(has), needs: highEnd(needs) }),
+    likely: margin.compute({ has: has.value, needs: needs.value }),
+    best: margin.compute({ has: highEnd(has), needs: lowEnd(needs) }),
+  };
+  const verdict = verdictOf(left.worst, has.flags | needs.flags);
+  const shown = { has: show(has.value, has.unit), needs: show(needs.value, needs.unit), verdict, margin: left };
+  return { ...both, verdict, margin: left, says: `${says(shown)}.` };
+}
+
+function verdictOf(worst: number, flags: number): Verdict {
+  if (worst < 0) return 'gives';
+  return worst < closeBelow || flags & (flag.outsideValid | flag.guessed) ? 'close' : 'holds';
+}
+
+function whyUnknown(figures: readonly Figure[], label: (path: string) => string): string {
+  const missing = new Set(figures.flatMap((figure) => (figure.known ? [] : figure.missing)));
+  if (missing.size > 0) return `enter ${[...missing].map(label).join(' and ')}`;
+  return figures.flatMap((figure) => (figure.known || !figure.because ? [] : [figure.because])).join('; ') || 'it has no value here';
+}
+
+/** The worst of several verdicts; nothing to judge is `unknown`. */
+export function worstVerdict(checks: readonly Pick<Check, 'verdict'>[]): Verdict {
+  if (checks.length === 0) return 'unknown';
+  return verdicts[Math.max(...checks.map((check) => verdicts.indexOf(check.verdict)))] as Verdict;
+}

@@ -1,0 +1,72 @@
+import type { Unit } from '../quantity/quantities.js';
+
+/** Where a field stands in a build: `main/source/power`. */
+export type FieldPath = string;
+
+/** Marks a figure carries upward to everything worked out from it. */
+export const flag = { outsideValid: 1, guessed: 2 } as const;
+
+/** Where a figure comes from. Holds ids, never functions, so that it crosses into a worker. */
+export type Origin =
+  | { readonly by: 'given'; readonly field: FieldPath; readonly text: string }
+  | { readonly by: 'usual'; readonly field: FieldPath; readonly source: string }
+  | { readonly by: 'limit'; readonly source: string }
+  | { readonly by: 'formula'; readonly id: string; readonly from: Readonly<Record<string, Figure>> };
+
+export interface Known<U extends Unit = Unit> {
+  readonly known: true;
+  readonly unit: U;
+  /** The likely value, in `unit`. */
+  readonly value: number;
+  /** Least and most it may be; they stand together, or not at all when the figure is sure. */
+  readonly low?: number;
+  readonly high?: number;
+  readonly flags: number;
+  readonly origin: Origin;
+}
+
+export interface Unknown<U extends Unit = Unit> {
+  readonly known: false;
+  readonly unit: U;
+  /** The fields that would settle it. */
+  readonly missing: readonly FieldPath[];
+  /** Why there is no value although nothing is missing. */
+  readonly because?: string;
+}
+
+export type Figure<U extends Unit = Unit> = Known<U> | Unknown<U>;
+
+export function known<U extends Unit>(unit: U, value: number, origin: Origin, range?: readonly [number, number], flags = 0): Known<U> {
+  return { known: true, unit, value, ...(range && range[0] !== range[1] ? { low: range[0], high: range[1] } : {}), flags, origin };
+}
+
+export function unknown<U extends Unit>(unit: U, missing: readonly FieldPath[], because?: string): Unknown<U> {
+  return { known: false, unit, missing, ...(because === undefined ? {} : { because }) };
+}
+
+/** Least the figure may be. */
+export const lowEnd = (figure: Known): number => figure.low ?? figure.value;
+
+/** Most the figure may be. */
+export const highEnd = (figure: Known): number => figure.high ?? figure.value;
+
+/** Every field a figure rests on, entered, left at its usual value, or missing. */
+export function fieldsUnder(figure: Figure, into: Set<FieldPath> = new Set()): Set<FieldPath> {
+  if (!figure.known) {
+    for (const path of figure.missing) into.add(path);
+    return into;
+  }
+  const { origin } = figure;
+  if (origin.by === 'given' || origin.by === 'usual') into.add(origin.field);
+  if (origin.by === 'formula') for (const part of Object.values(origin.from)) fieldsUnder(part, into);
+  return into;
+}
+
+/** The fields under a figure that were entered as guesses. */
+export function guessesUnder(figure: Figure, into: Set<FieldPath> = new Set()): Set<FieldPath> {
+  if (!figure.known || !(figure.flags & flag.guessed)) return into;
+  const { origin } = figure;
+  if (origin.by === 'given') into.add(origin.field);
+  if (origin.by === 'formula') for (const part of Object.values(origin.from)) guessesUnder(part, into);
+  return into;
+}

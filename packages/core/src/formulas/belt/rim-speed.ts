@@ -1,0 +1,16 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * Speed of a point on the rim of a turning wheel, and of a belt on its pitch diameter. Slip is ignored.
+ * @example rimSpeed.compute({ d: 100, n: 1450 }) // ≈ 7.592
+ */
+export const rimSpeed = defineFormula({
+  id: 'rim-speed',
+  title: 'speed at the rim',
+  symbol: 'v',
+  unit: 'm/s',
+  expr: 'pi * d * n / 60000',
+  source: 'Definition: circumference × turns per unit time',
+  inputs: { d: slot('mm', 'pitch diameter', [1, 5_000]), n: slot('rpm', 'speed', [0, 20_000]) },
+  compute: ({ d, n }) => (Math.PI * d * n) / 60_000,
+});

@@ -1,0 +1,16 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * Share of a limit that is left once the need is met: 0 at the limit, negative past it.
+ * @example margin.compute({ has: 10, needs: 8 }) // 0.2
+ */
+export const margin = defineFormula({
+  id: 'margin',
+  title: 'share of the limit that is left',
+  symbol: 'm',
+  unit: '1',
+  expr: '1 - needs / has',
+  source: 'Definition used throughout Hobrek',
+  inputs: { needs: slot('1', 'what is asked', [0, 1e12]), has: slot('1', 'the limit', [1e-12, 1e12]) },
+  compute: ({ needs, has }) => 1 - needs / has,
+});

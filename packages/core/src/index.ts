@@ -1,0 +1,17 @@
+export { type Check, type Margin, type Verdict, verdicts } from './checks/check.js';
+export { type FieldPath, type Figure, fieldsUnder, flag, type Known, type Origin, type Unknown } from './figure/figure.js';
+export type { Formula, Slot } from './figure/formula.js';
+export { formulas } from './formulas/registry.js';
+export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
+export { type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from './kinds/fields.js';
+export type { KindHead, Role, StageOutline } from './kinds/kind.js';
+export { kindHead, kindHeads, type Kinds, loadKinds } from './kinds/registry.js';
+export { type Build, buildFormat, buildVersion, type Element, type Inputs, type Line, type QuantityInput } from './machine/build.js';
+export { type Entered, enter, notKnown } from './machine/enter.js';
+export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
+export { type Settled, settleValues } from './machine/settle-values.js';
+export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';
+export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
+export { findUnit, quantities, type QuantityName, type Unit } from './quantity/quantities.js';
+export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
+export { show, showNumber, showParts, showRange, showShare } from './quantity/show.js';

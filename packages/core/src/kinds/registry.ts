@@ -1,0 +1,45 @@
+import type { Build } from '../machine/build.js';
+import type { Kind, KindHead, Role } from './kind.js';
+import { plateMotorHead } from './source/plate-motor/fields.js';
+import { vBeltHead } from './stage/v-belt/fields.js';
+import { directWorkHead } from './work/direct/fields.js';
+
+interface Entry {
+  readonly head: KindHead;
+  readonly load: () => Promise<Kind>;
+}
+
+/** Typed inside, erased here: a kind's own figures never meet another's. */
+const erased = (kind: unknown) => kind as Kind;
+
+/** Every kind there is. Adding one is its folder and a line here (and its drawing in the web). */
+const entries: readonly Entry[] = [
+  { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
+  { head: vBeltHead, load: async () => erased((await import('./stage/v-belt/kind.js')).vBelt) },
+  { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },
+];
+
+export const kindHeads = (role: Role): readonly KindHead[] => entries.map((entry) => entry.head).filter((head) => head.role === role);
+
+/** The description of a kind, for reading and editing its fields. */
+export function kindHead(role: Role, kind: string): KindHead | undefined {
+  return entries.find(({ head }) => head.role === role && head.kind === kind)?.head;
+}
+
+/** Kinds that are loaded, by role and name: what an evaluation needs to run without waiting. */
+export type Kinds = ReadonlyMap<string, Kind>;
+
+export const kindKey = (role: Role, kind: string) => `${role}:${kind}`;
+
+/** Loads every kind a build uses; after that evaluation is synchronous. */
+export async function loadKinds(build: Build): Promise<Kinds> {
+  const used = new Set<string>();
+  for (const line of build.lines) {
+    used.add(kindKey('source', line.source.kind));
+    used.add(kindKey('work', line.work.kind));
+    for (const stage of line.stages) used.add(kindKey('stage', stage.kind));
+  }
+  const wanted = entries.filter(({ head }) => used.has(kindKey(head.role, head.kind)));
+  const kinds = await Promise.all(wanted.map((entry) => entry.load()));
+  return new Map(kinds.map((kind) => [kindKey(kind.role, kind.kind), kind]));
+}

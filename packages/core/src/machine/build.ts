@@ -1,0 +1,81 @@
+import type { KnownBy } from '../kinds/fields.js';
+import type { Unit } from '../quantity/quantities.js';
+
+export const buildFormat = 'hobrek-build';
+export const buildVersion = 1;
+
+/** What was entered in a field: the text as typed, what it means in the house unit, how it is known. */
+export interface QuantityInput {
+  readonly text: string;
+  /** Worked with, in `unit`. A file written by hand may leave it out; it is then read from `text`. */
+  readonly value?: number;
+  readonly unit?: Unit;
+  readonly how: KnownBy;
+  readonly low?: number;
+  readonly high?: number;
+  readonly note?: string;
+  /** A half-typed or refused entry, kept beside the last good one. */
+  readonly draft?: string;
+}
+
+export type Inputs = Readonly<Record<string, QuantityInput>>;
+
+/** An element of a line that is of some kind. */
+export interface Element {
+  readonly kind: string;
+  readonly v: number;
+  readonly inputs: Inputs;
+}
+
+export interface Stage extends Element {
+  readonly id: string;
+}
+
+/** One of several ways a source can be run. Kept in the format; worked out from a later version on. */
+export interface Setting {
+  readonly id: string;
+  readonly name: string;
+  readonly inputs: Inputs;
+}
+
+export interface Source extends Element {
+  readonly settings: readonly Setting[];
+  /** For a source that is a shaft of another line. */
+  readonly from?: { readonly line: string; readonly shaft: string };
+}
+
+export interface Line {
+  readonly id: string;
+  readonly name: string;
+  readonly source: Source;
+  readonly stages: readonly Stage[];
+  readonly work: Element;
+  /** One more than there are stages. Two lines whose stations name the same shaft are joined there. */
+  readonly stations: readonly Station[];
+}
+
+export interface Station {
+  readonly id: string;
+  readonly name: string;
+  readonly shaft?: string;
+}
+
+/** A shaft as it lies: sections, what sits on it, what carries it. Kept in the format; worked out from a later version on. */
+export interface Shaft {
+  readonly id: string;
+  readonly name: string;
+  readonly sections: readonly { readonly length: QuantityInput; readonly diameter: QuantityInput }[];
+  readonly wheels: readonly { readonly stage: string; readonly end: 'in' | 'out'; readonly at: QuantityInput }[];
+  readonly bearings: readonly { readonly name: string; readonly at: QuantityInput }[];
+}
+
+export interface Build {
+  readonly format: typeof buildFormat;
+  readonly version: typeof buildVersion;
+  readonly name: string;
+  readonly brief: string;
+  readonly supply: { readonly voltage?: QuantityInput; readonly frequency?: QuantityInput; readonly breaker?: QuantityInput };
+  readonly lines: readonly Line[];
+  readonly shafts: readonly Shaft[];
+  readonly notes: string;
+}

@@ -1,0 +1,33 @@
+import { type QuantityField, unitOf } from '../kinds/fields.js';
+import { type Reading, readQuantity } from '../quantity/read-quantity.js';
+import type { QuantityInput } from './build.js';
+
+export interface Entered {
+  /** What the build keeps: undefined takes the entry out. */
+  readonly input: QuantityInput | undefined;
+  readonly reading: Reading | 'not-known';
+}
+
+/** Written to say that a field is not known, as opposed to being half-typed. */
+export const notKnown = '?';
+
+/**
+ * What a build keeps after a text was typed into a field. A text that reads replaces the entry; one that does not is kept as a draft beside the
+ * last good entry, so that nothing typed is lost and the figures stay; a question mark says that it is not known and takes the entry out.
+ * A range is a guess unless the entry was already said to be known in another way.
+ */
+export function enter(field: QuantityField, text: string, before: QuantityInput | undefined): Entered {
+  if (text.trim() === notKnown) return { input: undefined, reading: 'not-known' };
+  const reading = readQuantity(text, field);
+  const note = before?.note === undefined ? {} : { note: before.note };
+  if (!reading.ok) {
+    const good = before?.value === undefined ? { text: '', how: field.how } : before;
+    return { input: { ...good, ...note, draft: text.slice(0, 80) }, reading };
+  }
+  const { value, low, high } = reading;
+  const how = low === undefined ? field.how : 'guessed';
+  return {
+    input: { text: text.trim(), value, unit: unitOf(field), how, ...(low === undefined || high === undefined ? {} : { low, high }), ...note },
+    reading,
+  };
+}

@@ -1,0 +1,66 @@
+import type { QuantityField } from '../kinds/fields.js';
+import { kindHead } from '../kinds/registry.js';
+import type { Role } from '../kinds/kind.js';
+import type { Build, Element, Line, QuantityInput } from './build.js';
+
+/** One field of one element: where it stands, what it takes, what is in it. */
+export interface Place {
+  readonly path: string;
+  readonly field: QuantityField;
+  readonly input: QuantityInput | undefined;
+}
+
+interface Placed {
+  readonly role: Role;
+  readonly path: string;
+  readonly element: Element;
+}
+
+/** The elements of a line in order from source to work, each with its path: `main/source`, `main/belt`, `main/work`. */
+export function elementsOf(line: Line): Placed[] {
+  return [
+    { role: 'source', path: `${line.id}/source`, element: line.source },
+    ...line.stages.map((stage): Placed => ({ role: 'stage', path: `${line.id}/${stage.id}`, element: stage })),
+    { role: 'work', path: `${line.id}/work`, element: line.work },
+  ];
+}
+
+/** Every field of a build, entered or not. */
+export function placesOf(build: Build): Place[] {
+  return build.lines.flatMap(elementsOf).flatMap(({ role, path, element }) =>
+    Object.entries(kindHead(role, element.kind)?.fields ?? {}).map(([name, field]) => ({ path: `${path}/${name}`, field, input: element.inputs[name] })),
+  );
+}
+
+/** What a field is called in a sentence, in lower case: `shaft power`. An unknown path is called by itself. */
+export function fieldLabel(build: Build, path: string): string {
+  return placesOf(build).find((place) => place.path === path)?.field.label.toLowerCase() ?? path;
+}
+
+/**
+ * The build with one field changed; `undefined` takes the entry out. Everything not on the way to the field stays the same object.
+ * @throws RangeError when the build has no such element
+ */
+export function withInput(build: Build, path: string, input: QuantityInput | undefined): Build {
+  const [lineId, elementId, name] = path.split('/');
+  const change = <E extends Element>(element: E): E => {
+    const { [name as string]: _old, ...others } = element.inputs;
+    return { ...element, inputs: input === undefined ? others : { ...others, [name as string]: input } };
+  };
+  let found = false;
+  const lines = build.lines.map((line): Line => {
+    if (line.id !== lineId) return line;
+    const stages = line.stages.map((stage) => (stage.id === elementId ? change(stage) : stage));
+    if (elementId === 'source') found = true;
+    if (elementId === 'work') found = true;
+    if (stages.some((stage, k) => stage !== line.stages[k])) found = true;
+    return {
+      ...line,
+      source: elementId === 'source' ? change(line.source) : line.source,
+      work: elementId === 'work' ? change(line.work) : line.work,
+      stages: stages.some((stage, k) => stage !== line.stages[k]) ? stages : line.stages,
+    };
+  });
+  if (!found) throw new RangeError(`The build has no element at ${path}`);
+  return { ...build, lines };
+}

@@ -1,0 +1,39 @@
+import { unitOf } from '../kinds/fields.js';
+import { readQuantity } from '../quantity/read-quantity.js';
+import { show } from '../quantity/show.js';
+import type { Build } from './build.js';
+import { placesOf, withInput } from './paths.js';
+
+export interface Settled {
+  readonly build: Build;
+  /** Sentences for the person: entries whose text is read differently today than the value they carry. */
+  readonly notices: readonly string[];
+  /** Sentences for entries that cannot be worked with at all; the build then stays as it was. */
+  readonly refused: readonly { readonly path: string; readonly says: string }[];
+}
+
+/**
+ * Makes a build from a file ready to work with: a value left out is read from its text; a value that differs from what the text means today is
+ * kept, since it is what was worked with, and said.
+ */
+export function settleValues(build: Build): Settled {
+  const notices: string[] = [];
+  const refused: { path: string; says: string }[] = [];
+  let settled = build;
+  for (const { path, field, input } of placesOf(build)) {
+    if (!input || (input.text === '' && input.value === undefined)) continue;
+    const reading = readQuantity(input.text, field);
+    if (input.value === undefined) {
+      if (!reading.ok) {
+        refused.push({ path, says: reading.says });
+        continue;
+      }
+      const { value, unit, low, high } = reading;
+      settled = withInput(settled, path, { ...input, value, unit, ...(low === undefined || high === undefined ? {} : { low, high }) });
+    } else if (!reading.ok || Math.abs(reading.value - input.value) > 1e-9 * Math.abs(input.value)) {
+      const today = reading.ok ? `is read as ${reading.understood} today` : 'is not read today';
+      notices.push(`${field.label}: “${input.text}” ${today}; the build was worked with ${show(input.value, unitOf(field))}, and still is.`);
+    }
+  }
+  return { build: settled, notices, refused };
+}

@@ -1,0 +1,159 @@
+import { findUnit, type KnownUnit, quantities, type QuantityName, type Unit } from './quantities.js';
+import { type NumberRead, readNumber } from './read-number.js';
+import { acceptedUnits, show, showNumber, showRange } from './show.js';
+
+/** What a field takes: enough of its description to read what is typed into it. */
+export interface Reads {
+  readonly label: string;
+  readonly quantity: QuantityName;
+  /** Least and most that is not absurd, in the house unit. */
+  readonly accepts: readonly [number, number];
+  /** The unit a bare number is taken in; null where it could be off by a thousand and must be said. */
+  readonly bare: string | null;
+}
+
+export type RefusalCode =
+  | 'empty' | 'too-long' | 'no-number' | 'ambiguous-number' | 'zero-division' | 'unit-missing' | 'unit-unknown' | 'unit-of-another-quantity' | 'out-of-range';
+
+/** What was typed, in the house unit. `low` and `high` stand together, around `value`. */
+export interface Read {
+  readonly ok: true;
+  readonly value: number;
+  readonly unit: Unit;
+  readonly low?: number;
+  readonly high?: number;
+  /** How it was understood, to be shown beside the field. */
+  readonly understood: string;
+}
+
+export interface Refused {
+  readonly ok: false;
+  readonly code: RefusalCode;
+  /** One sentence: the field, what was understood, what would be accepted. */
+  readonly says: string;
+}
+
+export type Reading = Read | Refused;
+
+/** Longest text a field reads; also the longest draft a build keeps. */
+export const longestText = 80;
+
+interface Part {
+  readonly value: number;
+  readonly unit: KnownUnit | undefined;
+}
+
+/**
+ * Reads a quantity as people write it: a number (`readNumber`), a unit in any usual spelling, `k` for thousands, and a range with `to`, `…` or `±`.
+ * A guess written as a range keeps its ends; `value` is the middle.
+ * @returns the value in the house unit of `field.quantity`, or one sentence naming the field, what was understood and what it takes; never throws
+ * @example readQuantity('1/2 hp', power) // { ok: true, value: 372.8…, unit: 'W', understood: '373 W' }
+ */
+export function readQuantity(text: string, field: Reads): Reading {
+  const typed = text.trim();
+  if (typed === '') return refuse(field, 'empty', 'is empty');
+  if (typed.length > longestText) return refuse(field, 'too-long', `is longer than ${longestText} characters`);
+
+  const spread = /^(.*?)\s*(?:±|\+\/-|\+-)\s*(.+)$/.exec(typed);
+  if (spread) return readSpread(spread[1] as string, spread[2] as string, field);
+  const range = /^(.+?)(?:\s+to\s+|\s*(?:…|\.\.\.?)\s*)(.+)$/i.exec(typed);
+  if (range) return readRange(range[1] as string, range[2] as string, field);
+
+  const part = readPart(typed, field);
+  return 'ok' in part ? part : settle(part.value, part.value, part.value, part.unit, field);
+}
+
+/** `0.6 to 0.9 kW`: the first number may leave its unit to the second. */
+function readRange(from: string, to: string, field: Reads): Reading {
+  const end = readPart(to, field);
+  if ('ok' in end) return end;
+  const start = readPart(from, field, end.unit);
+  if ('ok' in start) return start;
+  const a = start.value * (start.unit?.factor ?? 1);
+  const b = end.value * (end.unit?.factor ?? 1);
+  return within(Math.min(a, b), (a + b) / 2, Math.max(a, b), field);
+}
+
+/** `2 ± 0.1 A`, `100 mm ± 2 %`. */
+function readSpread(middle: string, about: string, field: Reads): Reading {
+  const share = /^(.+?)\s*%$/.exec(about);
+  if (share && field.quantity !== 'fraction') {
+    const part = readPart(middle, field);
+    if ('ok' in part) return part;
+    const percent = readNumber(share[1] as string);
+    if (!percent.ok || percent.rest !== '') return refuse(field, 'no-number', `has no share behind ± in “${about}”`);
+    const wide = Math.abs((part.value * percent.value) / 100);
+    return settle(part.value - wide, part.value, part.value + wide, part.unit, field);
+  }
+  const wide = readPart(about, field);
+  if ('ok' in wide) return wide;
+  const part = readPart(middle, field, wide.unit);
+  if ('ok' in part) return part;
+  const centre = part.value * (part.unit?.factor ?? 1);
+  const half = Math.abs(wide.value * (wide.unit?.factor ?? 1));
+  return within(centre - half, centre, centre + half, field);
+}
+
+function readPart(text: string, field: Reads, fallback?: KnownUnit): Part | Refused {
+  const number = readNumber(text);
+  if (!number.ok) return refuseNumber(text, number, field);
+  const { rest, value } = number;
+  if (rest === '') return bare(value, field, fallback);
+  const unit = findUnit(rest);
+  if (unit) return unit.quantity === field.quantity ? { value, unit } : refuseUnit(value, unit, field);
+  // `2.9k rpm`: thousands, once no unit of that spelling is known (kW is one).
+  if (/^k(?![a-z])/i.test(rest) || (/^k/.test(rest) && findUnit(rest.slice(1)))) {
+    const behind = rest.slice(1).trim();
+    if (behind === '') return bare(value * 1000, field, fallback);
+    const thousands = findUnit(behind);
+    if (thousands?.quantity === field.quantity) return { value: value * 1000, unit: thousands };
+  }
+  return refuse(field, 'unit-unknown', `was read as ${showNumber(value)}, but “${rest}” is not a unit of ${quantities[field.quantity].name}`);
+}
+
+function bare(value: number, field: Reads, fallback?: KnownUnit): Part | Refused {
+  if (fallback) return { value, unit: fallback };
+  if (field.quantity === 'fraction') return { value, unit: { quantity: 'fraction', symbol: '', factor: 1 } };
+  const unit = field.bare === null ? undefined : findUnit(field.bare);
+  return unit ? { value, unit } : refuse(field, 'unit-missing', `was read as ${showNumber(value)} without a unit`);
+}
+
+function settle(low: number, value: number, high: number, unit: KnownUnit | undefined, field: Reads): Reading {
+  const factor = unit?.factor ?? 1;
+  return within(low * factor, value * factor, high * factor, field);
+}
+
+function within(low: number, value: number, high: number, field: Reads): Reading {
+  const { unit } = quantities[field.quantity];
+  const understood = showRange(low, high, unit);
+  const [least, most] = field.accepts;
+  if (!(low >= least && high <= most)) {
+    return refuse(field, 'out-of-range', `was read as ${understood}; it takes ${showRange(least, most, unit)}`);
+  }
+  return { ok: true, value, unit, ...(low === high ? {} : { low, high }), understood };
+}
+
+function refuseNumber(text: string, read: NumberRead & { ok: false }, field: Reads): Refused {
+  if (read.why === 'ambiguous') {
+    const [grouped, decimals] = read.readings ?? ['', ''];
+    return refuse(field, 'ambiguous-number', `could be ${grouped} or ${decimals}: write it without the separator, or with a point for decimals`);
+  }
+  if (read.why === 'zero-division') return refuse(field, 'zero-division', `divides by nought in “${text.trim()}”`);
+  return refuse(field, 'no-number', `does not start with a number: “${text.trim()}”`);
+}
+
+function refuseUnit(value: number, unit: KnownUnit, field: Reads): Refused {
+  return refuse(field, 'unit-of-another-quantity', `was read as ${showNumber(value)} ${unit.symbol}, which is ${named(unit.quantity)}, not ${named(field.quantity)}`);
+}
+
+function refuse(field: Reads, code: RefusalCode, what: string): Refused {
+  const quantity = quantities[field.quantity];
+  const units = code === 'out-of-range' ? '' : ` in ${acceptedUnits(field.quantity)}`;
+  return { ok: false, code, says: `${field.label} ${what}. Write ${named(field.quantity)}${units}, such as ${quantity.example}.` };
+}
+
+/** The name of a quantity with its article. */
+function named(name: QuantityName): string {
+  const word = quantities[name].name;
+  return `${/^[aeiou]/.test(word) ? 'an' : 'a'} ${word}`;
+}
