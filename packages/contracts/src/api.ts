@@ -1,17 +1,7 @@
-import type { Build, Verdict } from '@hobrek/core';
+import type { Build, BuildSummary } from '@hobrek/core';
 
 
-/** What a list shows of a build without opening it. Worked out on saving, and again when the engine has changed. */
-export interface BuildSummary {
-  readonly verdict: Verdict;
-  readonly says: string;
-  /** From source to work, in a few words. */
-  readonly path: string;
-  readonly speed: string;
-  readonly torque: string;
-  readonly stages: readonly { readonly driver: number | null; readonly driven: number | null; readonly centres: number | null }[];
-}
-
+/** A build in a list: its name and a summary, without its inputs. */
 export interface ListedBuild {
   readonly id: string;
   readonly name: string;

@@ -13,6 +13,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
   readonly v: number;
   readonly label: string;
   readonly fields: F;
+  /** The element in a few words, from what was typed: `0.55 kW motor`. */
+  readonly short: (typed: (field: string) => string | undefined) => string;
 }
 
 /** A turning shaft as it is handed from one element to the next. */

@@ -18,4 +18,11 @@ const fields = {
   }),
 };
 
-export const plateMotorHead = { role: 'source', kind: 'plate-motor', v: 1, label: 'motor from its plate', fields } as const satisfies KindHead;
+export const plateMotorHead = {
+  role: 'source',
+  kind: 'plate-motor',
+  v: 1,
+  label: 'motor from its plate',
+  fields,
+  short: (typed) => `${typed('power') ?? ''} motor`.trim(),
+} as const satisfies KindHead;

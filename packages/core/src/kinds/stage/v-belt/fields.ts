@@ -41,4 +41,11 @@ const fields = {
   }),
 };
 
-export const vBeltHead = { role: 'stage', kind: 'v-belt', v: 1, label: 'V-belt', fields } as const satisfies KindHead;
+export const vBeltHead = {
+  role: 'stage',
+  kind: 'v-belt',
+  v: 1,
+  label: 'V-belt',
+  fields,
+  short: (typed) => `V-belt ${typed('driver') ?? '?'} to ${typed('driven') ?? '?'}`,
+} as const satisfies KindHead;

@@ -11,4 +11,11 @@ const fields = {
   }),
 };
 
-export const directWorkHead = { role: 'work', kind: 'direct', v: 1, label: 'work entered directly', fields } as const satisfies KindHead;
+export const directWorkHead = {
+  role: 'work',
+  kind: 'direct',
+  v: 1,
+  label: 'work entered directly',
+  fields,
+  short: (typed) => `${typed('torque') ?? 'work'}`,
+} as const satisfies KindHead;

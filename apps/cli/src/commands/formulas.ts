@@ -1,0 +1,24 @@
+import { type Formula, formulas, show } from '@hobrek/core';
+import { type Outcome, Refusal } from '../refusal.js';
+
+/** One formula by its id. @throws Refusal listing those there are */
+export function formulaBy(id: string): Formula {
+  const formula = formulas.get(id);
+  if (!formula) throw new Refusal(`There is no formula “${id}”. There are: ${[...formulas.keys()].join(', ')}`);
+  return formula;
+}
+
+/** Every formula, or one with its inputs, where it is valid, and its source. */
+export function listFormulas(id?: string): Outcome {
+  const wanted = id === undefined ? [...formulas.values()] : [formulaBy(id)];
+  const json = wanted.map(({ id, title, symbol, unit, expr, source, inputs }) => ({ id, title, symbol, unit, expr, source, inputs }));
+  const text = id === undefined ? wanted.map(oneLine).join('\n') : wanted.map(whole).join('\n\n');
+  return { text, json, exit: 0 };
+}
+
+const oneLine = ({ id, symbol, expr, unit }: Formula) => `${id.padEnd(18)} ${symbol} = ${expr}${unit === '1' ? '' : `   [${unit}]`}`;
+
+function whole(formula: Formula): string {
+  const inputs = Object.entries(formula.inputs).map(([name, { means, valid, unit }]) => `  ${name.padEnd(6)} ${means}, good from ${show(valid[0], unit)} to ${show(valid[1], unit)}`);
+  return [`${formula.title}`, oneLine(formula), ...inputs, `  ${formula.source}`].join('\n');
+}

@@ -1,0 +1,50 @@
+import { Command, CommanderError } from 'commander';
+import { check } from './commands/check.js';
+import { listFormulas } from './commands/formulas.js';
+import { sum } from './commands/sum.js';
+import { type Outcome, Refusal } from './refusal.js';
+
+const badInput = 2;
+
+async function print(outcome: Outcome | Promise<Outcome>, { json }: { json?: boolean }): Promise<void> {
+  const done = await outcome;
+  process.stdout.write(`${json ? JSON.stringify(done.json, null, 2) : done.text}\n`);
+  process.exitCode = done.exit;
+}
+
+const program = new Command('hobrek')
+  .description('Works out shop-built machines: what the motor brings to the tool, what holds and what gives.')
+  .exitOverride()
+  .addHelpText('after', '\nEnds with 0 when all holds, 1 when something gives, 2 when the input could not be used.');
+
+program
+  .command('check')
+  .description('work out a build file')
+  .argument('<file>', 'a build file, such as demo/apple-crusher.json')
+  .option('--json', 'figures and checks as JSON')
+  .action((file: string, options) => print(check(file), options));
+
+program
+  .command('formulas')
+  .description('list the formulas, or show one with its source and where it is good')
+  .argument('[id]')
+  .option('--json', 'as JSON')
+  .action((id: string | undefined, options) => print(listFormulas(id), options));
+
+program
+  .command('sum')
+  .description('work one formula: sum rim-speed d=75mm n=1425rpm')
+  .argument('<id>', 'the formula')
+  .argument('[values...]', 'its inputs as name=value, in any usual unit')
+  .option('--json', 'as JSON')
+  .action((id: string, values: string[], options) => print(sum(id, values), options));
+
+try {
+  await program.parseAsync();
+} catch (error) {
+  if (error instanceof CommanderError) process.exitCode = error.exitCode === 0 ? 0 : badInput;
+  else if (error instanceof Refusal) {
+    process.stderr.write(`${error.message.replace(/\s*\n\s*/g, ' ')}\n`);
+    process.exitCode = badInput;
+  } else throw error;
+}

@@ -1,0 +1,62 @@
+import 'reflect-metadata';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { type DynamicModule, Global, Inject, Module, type OnApplicationShutdown } from '@nestjs/common';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import express, { type NextFunction, type Request, type Response } from 'express';
+import { DATABASE, type Database, openDatabase } from './db/database.js';
+import { BuildsModule } from './modules/builds/builds.module.js';
+import { HealthModule } from './modules/health/health.module.js';
+import type { Config } from './platform/config.js';
+import { ProblemFilter } from './platform/problem-filter.js';
+import { guardShape, headers, jsonOnly, ownPagesOnly } from './platform/security.js';
+
+@Global()
+@Module({})
+class PlatformModule implements OnApplicationShutdown {
+  constructor(@Inject(DATABASE) private readonly database: Database) {}
+
+  static with(config: Config): DynamicModule {
+    return { module: PlatformModule, providers: [{ provide: DATABASE, useFactory: () => openDatabase(config.databaseUrl) }], exports: [DATABASE] };
+  }
+
+  async onApplicationShutdown(): Promise<void> {
+    await this.database.$client.end();
+  }
+}
+
+@Module({})
+class AppModule {
+  static with(config: Config): DynamicModule {
+    return { module: AppModule, imports: [PlatformModule.with(config), BuildsModule, HealthModule] };
+  }
+}
+
+/** The whole server, not yet listening: the interface under /api, the web application everywhere else. */
+export async function createApp(config: Config): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), { bodyParser: false, forceCloseConnections: true, logger: ['error', 'warn'], abortOnError: false });
+  app.disable('x-powered-by');
+  app.use(headers, ownPagesOnly, jsonOnly);
+  app.useBodyParser('json', { limit: '1mb', strict: true });
+  app.use(guardShape);
+  app.setGlobalPrefix('api');
+  app.useGlobalFilters(new ProblemFilter());
+  app.enableShutdownHooks();
+  serveWeb(app, config.web);
+  return app;
+}
+
+/** Files with a hash in their name for ever; every other page is the application, which finds its own way. */
+function serveWeb(app: NestExpressApplication, web: string): void {
+  const page = join(web, 'index.html');
+  if (!existsSync(page)) return;
+  app.use('/assets', express.static(join(web, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(express.static(web, { index: false }));
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    const wantsPage = request.method === 'GET' && !request.path.startsWith('/api/') && request.accepts('html');
+    if (!wantsPage) return next();
+    response.setHeader('Cache-Control', 'no-cache');
+    response.sendFile(page);
+  });
+}

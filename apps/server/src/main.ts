@@ -1,0 +1,33 @@
+import { createApp } from './app.js';
+import { openDatabase } from './db/database.js';
+import { loadDemo } from './db/demo.js';
+import { migrateDatabase } from './db/migrate.js';
+import { type Config, configFrom } from './platform/config.js';
+
+const say = (line: string) => process.stdout.write(`${line}\n`);
+
+async function prepare(config: Config): Promise<void> {
+  await migrateDatabase(config, say);
+  const database = openDatabase(config.databaseUrl);
+  try {
+    const loaded = await loadDemo(database, config.demo);
+    if (loaded > 0) say(`Loaded the demo shed: ${loaded} ${loaded === 1 ? 'build' : 'builds'}`);
+  } finally {
+    await database.$client.end();
+  }
+}
+
+try {
+  const config = configFrom(process.env);
+  await prepare(config);
+  const app = await createApp(config);
+  await app.listen(config.port, '127.0.0.1');
+  // Started by a parent that talks to it: tell it, and go when it goes, even if it was killed.
+  process.send?.({ listening: config.port });
+  process.on('disconnect', () => process.kill(process.pid, 'SIGTERM'));
+} catch (error) {
+  const { code, message } = error as NodeJS.ErrnoException;
+  const taken = code === 'EADDRINUSE';
+  process.stderr.write(taken ? `Port ${process.env.HOBREK_PORT ?? 4310} is taken by another program. Set HOBREK_PORT to a free one.\n` : `Hobrek could not start: ${message || code}\n`);
+  process.exit(taken ? 98 : 1);
+}

@@ -1,0 +1,69 @@
+import { type ListedBuild, readBuild, type StoredBuild } from '@hobrek/contracts';
+import { engineVersion, loadKinds, settleValues, summariseBuild } from '@hobrek/core';
+import { Injectable } from '@nestjs/common';
+import { ProblemError } from '../../platform/problem-error.js';
+import { type BuildRow, BuildsRepository, type Contents } from './builds.repository.js';
+
+const longestList = 500;
+
+@Injectable()
+export class BuildsService {
+  constructor(private readonly repository: BuildsRepository) {}
+
+  async list(): Promise<ListedBuild[]> {
+    const rows = await this.repository.list(longestList);
+    return Promise.all(rows.map((row) => this.listed(row)));
+  }
+
+  async open(id: string): Promise<StoredBuild> {
+    const row = await this.repository.find(id);
+    if (!row) throw gone();
+    return stored(row);
+  }
+
+  async add(raw: unknown): Promise<StoredBuild> {
+    return stored(await this.repository.add(await contentsOf(raw)));
+  }
+
+  async save(id: string, from: number, raw: unknown, saveId: string | null): Promise<StoredBuild> {
+    const saved = await this.repository.save(id, from, await contentsOf(raw), saveId);
+    if (!saved) throw gone();
+    if ('stands' in saved) throw stale(from, saved.stands);
+    return stored(saved.row);
+  }
+
+  async remove(id: string, from: number): Promise<void> {
+    const outcome = await this.repository.remove(id, from);
+    if (!outcome) throw gone();
+    if (outcome !== 'removed') throw stale(from, outcome.stands);
+  }
+
+  /** A summary made by an older engine is made again before it is shown. */
+  private async listed(row: BuildRow): Promise<ListedBuild> {
+    let { summary } = row;
+    if (row.engine !== engineVersion) {
+      summary = summariseBuild(row.document, await loadKinds(row.document));
+      await this.repository.refresh(row.id, row.version, summary, engineVersion);
+    }
+    return { id: row.id, name: row.name, version: row.version, changedAt: row.changedAt.toISOString(), summary };
+  }
+}
+
+function stored(row: BuildRow): StoredBuild {
+  const { build, notices } = settleValues(row.document);
+  return { id: row.id, version: row.version, changedAt: row.changedAt.toISOString(), build, notices };
+}
+
+/** Reads and works out what arrived: the server never takes a browser's figures. */
+async function contentsOf(raw: unknown): Promise<Contents> {
+  const read = readBuild(raw);
+  if (!read.ok) {
+    const [first] = read.complaints;
+    throw new ProblemError('build-refused', `${first?.path}: ${first?.says}`, read.complaints);
+  }
+  const { build } = read;
+  return { build, summary: summariseBuild(build, await loadKinds(build)), engine: engineVersion };
+}
+
+const gone = () => new ProblemError('not-found', 'There is no such build; it may have been deleted.');
+const stale = (from: number, stands: number) => new ProblemError('version-stale', `The change was made from version ${from}; version ${stands} stands now. Nothing was overwritten.`);

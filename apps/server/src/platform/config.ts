@@ -1,0 +1,36 @@
+import { dirname, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = resolve(dirname(fileURLToPath(import.meta.url)), '../../../..');
+
+export interface Config {
+  readonly port: number;
+  readonly databaseUrl: string;
+  /** The built web application; served when it is there. */
+  readonly web: string;
+  /** Builds to load into an empty shed, once. */
+  readonly demo: string;
+  readonly migrations: string;
+  /** Where a dump goes before a migration, and the program that makes it. */
+  readonly dumps: string;
+  readonly pgDump: string;
+}
+
+/**
+ * Reads the settings of this process from its environment.
+ * @throws Error naming the setting that is missing or cannot be
+ */
+export function configFrom(env: NodeJS.ProcessEnv): Config {
+  const port = Number(env.HOBREK_PORT ?? 4310);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535) throw new Error(`HOBREK_PORT is “${env.HOBREK_PORT}”; it must be a port from 1 to 65535`);
+  if (!env.DATABASE_URL) throw new Error('DATABASE_URL is not set: say where PostgreSQL is, or use npm start, which brings its own');
+  return {
+    port,
+    databaseUrl: env.DATABASE_URL,
+    web: env.HOBREK_WEB ?? resolve(root, 'apps/web/dist'),
+    demo: env.HOBREK_DEMO ?? resolve(root, 'demo'),
+    migrations: resolve(root, 'apps/server/migrations'),
+    dumps: env.HOBREK_DUMPS ?? resolve(root, '.cache/dumps'),
+    pgDump: env.HOBREK_PG_DUMP ?? 'pg_dump',
+  };
+}

@@ -1,0 +1,55 @@
+import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
+import type { Response } from 'express';
+import { ProblemError } from './problem-error.js';
+
+/** Turns whatever was thrown into one problem answer. What is not foreseen is logged whole and told as a fault, without its inside. */
+@Catch()
+export class ProblemFilter implements ExceptionFilter {
+  private readonly log = new Logger('problem');
+
+  catch(thrown: unknown, host: ArgumentsHost): void {
+    const problem = problemFrom(thrown);
+    if (problem.code === 'fault') this.log.error(thrown instanceof Error ? thrown.stack : thrown);
+    const response = host.switchToHttp().getResponse<Response>();
+    if (response.headersSent) {
+      response.end();
+      return;
+    }
+    response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+  }
+}
+
+/** What the body parser throws before any controller: told apart by its `type` (body-parser's documented names). */
+const bodyProblems: Record<string, () => ProblemError> = {
+  'entity.too.large': () => new ProblemError('too-large', 'A build may be at most 1 MB.'),
+  'entity.parse.failed': () => new ProblemError('bad-json', 'The text breaks off or is not JSON. Nothing was changed.'),
+  'encoding.unsupported': () => new ProblemError('wrong-type', 'Send the build as plain JSON.'),
+  'charset.unsupported': () => new ProblemError('wrong-type', 'Send the build as JSON in UTF-8.'),
+  'request.aborted': () => new ProblemError('bad-json', 'The text broke off. Nothing was changed.'),
+  'request.size.invalid': () => new ProblemError('bad-json', 'The text is not as long as announced. Nothing was changed.'),
+};
+
+export function problemFrom(thrown: unknown): ProblemError {
+  if (thrown instanceof ProblemError) return thrown;
+  const foreseen = bodyProblems[typeOf(thrown)]?.();
+  if (foreseen) return foreseen;
+  if (isDatabaseAway(thrown)) return new ProblemError('database-down', 'Nothing was changed. What you entered is still on this page; try again in a moment.');
+  const status = thrown instanceof HttpException ? thrown.getStatus() : statusOf(thrown);
+  if (status === 404) return new ProblemError('not-found', 'There is no such page or build.');
+  if (status === 400) return new ProblemError('bad-json', 'The request could not be read. Nothing was changed.');
+  return new ProblemError('fault', 'It was written to the log. Nothing was changed.');
+}
+
+const typeOf = (thrown: unknown) => (thrown as { type?: string } | undefined)?.type ?? '';
+const statusOf = (thrown: unknown) => (thrown as { status?: number } | undefined)?.status ?? 500;
+
+const awayCodes = new Set(['ECONNREFUSED', 'ECONNRESET', 'ENOTFOUND', 'ETIMEDOUT', 'EPIPE', '57P01', '57P02', '57P03', '08000', '08001', '08003', '08006', '53300', '57014']);
+
+/** Is the database gone, going, full or too slow (SQLSTATE classes 08, 53, 57), somewhere down the chain of causes? */
+export function isDatabaseAway(thrown: unknown): boolean {
+  for (let error = thrown as { code?: string; message?: string; cause?: unknown } | undefined; error; error = error.cause as typeof error) {
+    if (error.code !== undefined && awayCodes.has(error.code)) return true;
+    if (/Connection terminated|timeout exceeded when trying to connect|Query read timeout/.test(error.message ?? '')) return true;
+  }
+  return false;
+}

@@ -1,0 +1,54 @@
+import { shapeGuard } from '@hobrek/contracts';
+import type { NextFunction, Request, RequestHandler, Response } from 'express';
+import helmet from 'helmet';
+import { ProblemError } from './problem-error.js';
+
+/** Scripts, fonts and requests only from this server; styles inline too, since component libraries set them. */
+export const headers: RequestHandler = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'self'"],
+      scriptSrc: ["'self'"],
+      workerSrc: ["'self'"],
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      objectSrc: ["'none'"],
+      baseUri: ["'self'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+  strictTransportSecurity: false,
+});
+
+const ownNames = new Set(['127.0.0.1', 'localhost', '[::1]']);
+
+/**
+ * Answers only to its own name: a page elsewhere may point a name of its own at this machine (DNS rebinding), or send a form here.
+ * Refused are a Host that is not loopback, an Origin that is not that Host, and what the browser itself calls cross-site.
+ */
+export function ownPagesOnly(request: Request, _response: Response, next: NextFunction): void {
+  const host = request.headers.host ?? '';
+  const name = host.replace(/:\d+$/, '');
+  const { origin } = request.headers;
+  const site = request.headers['sec-fetch-site'];
+  const crossSite = request.path.startsWith('/api') && site === 'cross-site';
+  if (!ownNames.has(name) || (origin !== undefined && origin !== `http://${host}`) || crossSite) {
+    next(new ProblemError('foreign-request', 'The request came for another name or from another page.'));
+    return;
+  }
+  next();
+}
+
+/** A change must be sent as JSON: any other type is what a form on a foreign page could send. */
+export function jsonOnly(request: Request, _response: Response, next: NextFunction): void {
+  const sendsBody = request.method === 'POST' || request.method === 'PUT' || request.method === 'PATCH';
+  next(sendsBody && !request.is('application/json') ? new ProblemError('wrong-type', 'Send the build as application/json.') : undefined);
+}
+
+/** Refuses what would trip the validators before they judge anything. */
+export function guardShape(request: Request, _response: Response, next: NextFunction): void {
+  const wrong = request.body === undefined ? undefined : shapeGuard(request.body);
+  next(wrong ? new ProblemError('build-refused', `${wrong.path}: ${wrong.says}`, [wrong]) : undefined);
+}

@@ -1,0 +1,108 @@
+// `npm start`: everything from a bare checkout to a running Hobrek. Plain Node: nothing may be installed yet.
+import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { build } from './parts/build.mjs';
+import { startCluster } from './parts/database.mjs';
+import { checkNode, installPackages } from './parts/install.mjs';
+import { takeLock } from './parts/lock.mjs';
+import { dataFolder, root } from './parts/places.mjs';
+import { isFree } from './parts/ports.mjs';
+
+const say = (line) => process.stdout.write(`${line}\n`);
+const data = dataFolder();
+const portFile = join(data, 'web-port');
+const addressOf = (port) => `http://127.0.0.1:${port}`;
+
+/** The port the server exits with when another program took it between looking and listening. */
+const portTaken = 98;
+
+async function main() {
+  checkNode();
+  await installPackages(say);
+  await build(say);
+  mkdirSync(data, { recursive: true });
+  const release = await takeLock(join(data, 'run.lock'), 0);
+  if (!release) return sayRunning();
+
+  const cluster = process.env.DATABASE_URL ? null : await startCluster({ folder: data, say });
+  try {
+    return await serve(cluster);
+  } finally {
+    await cluster?.stop();
+    release();
+  }
+}
+
+/** Another start on the same data is at work: wait until it answers, and say where. */
+async function sayRunning() {
+  for (let waited = 0; waited < 120; waited++) {
+    const port = existsSync(portFile) ? readFileSync(portFile, 'utf8') : '';
+    if (port && (await answers(port))) {
+      say(`Hobrek is already running at ${addressOf(port)}`);
+      return 0;
+    }
+    await new Promise((resolve) => setTimeout(resolve, 500));
+  }
+  throw new Error(`Another start holds ${data}, but nothing answers. End it, or set HOBREK_DATA to another folder.`);
+}
+
+async function answers(port) {
+  try {
+    const health = await (await fetch(`${addressOf(port)}/api/health`)).json();
+    return typeof health.hobrek === 'string';
+  } catch {
+    return false;
+  }
+}
+
+/** Given: that port and no other. Otherwise the one of last time or 4310, and upward from there while taken. */
+async function* portsToTry() {
+  if (process.env.HOBREK_PORT) {
+    yield process.env.HOBREK_PORT;
+    return;
+  }
+  const first = existsSync(portFile) ? Number(readFileSync(portFile, 'utf8')) : 4310;
+  for (let port = first; port < first + 40; port++) if (await isFree(port)) yield String(port);
+}
+
+/** Runs the server until it ends or is told to. @returns the exit code of this process */
+async function serve(cluster) {
+  const env = {
+    ...process.env,
+    ...(cluster ? { DATABASE_URL: cluster.url, HOBREK_PG_DUMP: join(cluster.bin, 'pg_dump') } : {}),
+    HOBREK_DUMPS: join(data, 'dumps'),
+  };
+  for await (const port of portsToTry()) {
+    const code = await serveAt(port, env);
+    if (code !== portTaken || process.env.HOBREK_PORT) return code;
+  }
+  throw new Error('No free port was found. Set HOBREK_PORT to one.');
+}
+
+function serveAt(port, env) {
+  const server = spawn(process.execPath, [join(root, 'apps/server/dist/main.js')], { env: { ...env, HOBREK_PORT: port }, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+  let asked = false;
+  const stop = () => {
+    asked = true;
+    server.kill('SIGTERM');
+  };
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, stop);
+  server.on('message', () => {
+    writeFileSync(portFile, port);
+    say(`\nHobrek is at ${addressOf(port)}\nCtrl-C stops it and all it started. Builds are kept in ${process.env.DATABASE_URL ? 'the database of DATABASE_URL' : data}.`);
+  });
+  return new Promise((resolve) => {
+    server.on('exit', (code) => {
+      for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.off(signal, stop);
+      resolve(asked ? 0 : (code ?? 1));
+    });
+  });
+}
+
+try {
+  process.exit(await main());
+} catch (error) {
+  process.stderr.write(`\n${error.message}\n`);
+  process.exit(1);
+}

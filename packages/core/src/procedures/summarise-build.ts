@@ -1,0 +1,39 @@
+import type { Verdict } from '../checks/check.js';
+import type { StageOutline } from '../kinds/kind.js';
+import { type Kinds, kindHead } from '../kinds/registry.js';
+import type { Build, Element } from '../machine/build.js';
+import { elementsOf } from '../machine/paths.js';
+import { type Shown, showParts } from '../quantity/show.js';
+import { evaluateBuild } from './evaluate-build.js';
+
+/** What a list shows of a build without opening it. A cache: marked with the engine that made it, and made again when that has changed. */
+export interface BuildSummary {
+  readonly verdict: Verdict;
+  readonly says: string;
+  /** From source to work, in a few words. */
+  readonly path: string;
+  /** At the tool of the first line; null while unknown. */
+  readonly speed: Shown | null;
+  readonly torque: Shown | null;
+  readonly outlines: readonly StageOutline[];
+}
+
+export function summariseBuild(build: Build, kinds: Kinds): BuildSummary {
+  const { verdict, says, lines } = evaluateBuild(build, kinds);
+  const first = build.lines[0];
+  const walked = lines[0];
+  const tool = walked?.stations.at(-1);
+  const figure = (f: { known: boolean; value?: number; unit: Parameters<typeof showParts>[1] } | undefined) => (f?.known && f.value !== undefined ? showParts(f.value, f.unit) : null);
+  return {
+    verdict,
+    says,
+    path: first ? [...elementsOf(first).slice(0, -1).map(({ role, element }) => short(role, element)), first.stations.at(-1)?.name ?? 'tool'].join(' → ') : '',
+    speed: figure(tool?.speed),
+    torque: figure(tool?.torque),
+    outlines: walked?.outlines ?? [],
+  };
+}
+
+function short(role: Parameters<typeof kindHead>[0], element: Element): string {
+  return kindHead(role, element.kind)?.short((name) => element.inputs[name]?.text || undefined) ?? element.kind;
+}
