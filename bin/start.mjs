@@ -81,7 +81,10 @@ async function serve(cluster) {
 }
 
 function serveAt(port, env) {
-  const server = spawn(process.execPath, [join(root, 'apps/server/dist/main.js')], { env: { ...env, HOBREK_PORT: port }, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+  const server = spawn(process.execPath, [join(root, 'apps/server/dist/main.js')], {
+    env: { ...env, HOBREK_PORT: port },
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+  });
   let asked = false;
   const stop = () => {
     asked = true;
@@ -90,7 +93,9 @@ function serveAt(port, env) {
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, stop);
   server.on('message', () => {
     writeFileSync(portFile, port);
-    say(`\nHobrek is at ${addressOf(port)}\nCtrl-C stops it and all it started. Builds are kept in ${process.env.DATABASE_URL ? 'the database of DATABASE_URL' : data}.`);
+    say(
+      `\nHobrek is at ${addressOf(port)}\nCtrl-C stops it and all it started. Builds are kept in ${process.env.DATABASE_URL ? 'the database of DATABASE_URL' : data}.`,
+    );
   });
   return new Promise((resolve) => {
     server.on('exit', (code) => {

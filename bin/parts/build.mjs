@@ -45,6 +45,7 @@ async function bundleCommandLine() {
     platform: 'node',
     target: 'node20',
     format: 'esm',
+    minify: true,
     legalComments: 'none',
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   });

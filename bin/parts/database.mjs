@@ -48,11 +48,16 @@ const placesIn = (folder) => ({
 });
 
 /** As the user who owns the cluster: PostgreSQL refuses to run as root. */
-const asOwner = (command, args) => (isRoot ? run('runuser', ['-u', 'postgres', '--', command, ...args], { cwd: '/', quiet: true }) : run(command, args, { cwd: '/', quiet: true }));
+const asOwner = (command, args) =>
+  isRoot ? run('runuser', ['-u', 'postgres', '--', command, ...args], { cwd: '/', quiet: true }) : run(command, args, { cwd: '/', quiet: true });
 
 function giveToOwner(path) {
   if (!isRoot) return;
-  const [, , uid, gid] = (readFileSync('/etc/passwd', 'utf8').split('\n').find((line) => line.startsWith('postgres:')) ?? '').split(':');
+  const [, , uid, gid] = (
+    readFileSync('/etc/passwd', 'utf8')
+      .split('\n')
+      .find((line) => line.startsWith('postgres:')) ?? ''
+  ).split(':');
   chownSync(path, Number(uid), Number(gid));
 }
 
@@ -86,7 +91,18 @@ async function create(place, bin, testing) {
   writeFileSync(forInitdb, secret, { mode: 0o600 });
   giveToOwner(forInitdb);
   try {
-    const settings = ['-D', making, '-U', 'hobrek', '-E', 'UTF8', '--locale=C.UTF-8', '--auth=scram-sha-256', `--pwfile=${forInitdb}`, '--data-checksums'];
+    const settings = [
+      '-D',
+      making,
+      '-U',
+      'hobrek',
+      '-E',
+      'UTF8',
+      '--locale=C.UTF-8',
+      '--auth=scram-sha-256',
+      `--pwfile=${forInitdb}`,
+      '--data-checksums',
+    ];
     await asOwner(join(bin, 'initdb'), testing ? [...settings, '--no-sync'] : settings);
   } finally {
     rmSync(forInitdb, { force: true });
@@ -133,7 +149,18 @@ async function start(place, bin, testing) {
     const port = kept > 0 && attempt === 0 && (await isFree(kept)) ? kept : await freePort();
     const settings = ['listen_addresses=127.0.0.1', `port=${port}`, 'unix_socket_directories=', ...(testing ? throwAway : [])];
     try {
-      await asOwner(join(bin, 'pg_ctl'), ['start', '-D', place.data, '-w', '-t', '60', '-l', place.log, '-o', settings.map((s) => `-c ${s}`).join(' ')]);
+      await asOwner(join(bin, 'pg_ctl'), [
+        'start',
+        '-D',
+        place.data,
+        '-w',
+        '-t',
+        '60',
+        '-l',
+        place.log,
+        '-o',
+        settings.map((s) => `-c ${s}`).join(' '),
+      ]);
       writeFileSync(place.port, String(port));
       return port;
     } catch (error) {
@@ -149,7 +176,10 @@ async function stop(place, bin) {
 
 async function createDatabase(bin, port, secret) {
   try {
-    await run(join(bin, 'createdb'), ['-h', '127.0.0.1', '-p', String(port), '-U', 'hobrek', 'hobrek'], { quiet: true, env: { ...process.env, PGPASSWORD: secret } });
+    await run(join(bin, 'createdb'), ['-h', '127.0.0.1', '-p', String(port), '-U', 'hobrek', 'hobrek'], {
+      quiet: true,
+      env: { ...process.env, PGPASSWORD: secret },
+    });
   } catch (error) {
     if (!error.message.includes('already exists')) throw error;
   }

@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { cache, root } from './places.mjs';
 import { alone } from './lock.mjs';
+import { cache, root } from './places.mjs';
 import { run } from './run.mjs';
 
 const oldest = [20, 19];
@@ -15,7 +15,9 @@ export function checkNode(version = process.versions.node) {
 
 /** Installs the packages of the lock file when those that are there are not of this lock file. */
 export async function installPackages(say) {
-  const wanted = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const wanted = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   const mark = join(root, 'node_modules/.hobrek-installed');
   const there = () => existsSync(mark) && readFileSync(mark, 'utf8') === wanted;
   if (there()) return;

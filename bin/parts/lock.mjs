@@ -9,10 +9,14 @@ import { dirname } from 'node:path';
  */
 export async function takeLock(file, wait) {
   mkdirSync(dirname(file), { recursive: true });
-  const held = spawn('flock', ['--exclusive', '--wait', String(wait), '--conflict-exit-code', '75', file, 'sh', '-c', 'echo held; exec cat > /dev/null'], {
-    stdio: ['pipe', 'pipe', 'inherit'],
-    detached: true,
-  });
+  const held = spawn(
+    'flock',
+    ['--exclusive', '--wait', String(wait), '--conflict-exit-code', '75', file, 'sh', '-c', 'echo held; exec cat > /dev/null'],
+    {
+      stdio: ['pipe', 'pipe', 'inherit'],
+      detached: true,
+    },
+  );
   const got = await new Promise((resolve, reject) => {
     held.on('error', reject);
     held.stdout.once('data', () => resolve(true));

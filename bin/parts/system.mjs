@@ -37,7 +37,8 @@ export async function aptInstall(packages, say) {
   mkdirSync('/etc/postgresql-common/createcluster.d', { recursive: true });
   writeFileSync('/etc/postgresql-common/createcluster.d/hobrek.conf', 'create_main_cluster = false\n');
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  const install = () => run('apt-get', ['install', '--yes', '--no-install-recommends', '-o', 'DPkg::Lock::Timeout=300', ...packages], { env, quiet: true });
+  const install = () =>
+    run('apt-get', ['install', '--yes', '--no-install-recommends', '-o', 'DPkg::Lock::Timeout=300', ...packages], { env, quiet: true });
   try {
     await install();
   } catch {

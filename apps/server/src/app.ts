@@ -35,7 +35,12 @@ class AppModule {
 
 /** The whole server, not yet listening: the interface under /api, the web application everywhere else. */
 export async function createApp(config: Config): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), { bodyParser: false, forceCloseConnections: true, logger: ['error', 'warn'], abortOnError: false });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
+    bodyParser: false,
+    forceCloseConnections: true,
+    logger: ['error', 'warn'],
+    abortOnError: false,
+  });
   app.disable('x-powered-by');
   app.use(headers, ownPagesOnly, jsonOnly);
   app.useBodyParser('json', { limit: '1mb', strict: true });

@@ -28,6 +28,10 @@ try {
 } catch (error) {
   const { code, message } = error as NodeJS.ErrnoException;
   const taken = code === 'EADDRINUSE';
-  process.stderr.write(taken ? `Port ${process.env.HOBREK_PORT ?? 4310} is taken by another program. Set HOBREK_PORT to a free one.\n` : `Hobrek could not start: ${message || code}\n`);
+  process.stderr.write(
+    taken
+      ? `Port ${process.env.HOBREK_PORT ?? 4310} is taken by another program. Set HOBREK_PORT to a free one.\n`
+      : `Hobrek could not start: ${message || code}\n`,
+  );
   process.exit(taken ? 98 : 1);
 }

@@ -1,6 +1,5 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 
-
 /** A build in a list: its name and a summary, without its inputs. */
 export interface ListedBuild {
   readonly id: string;

@@ -13,11 +13,23 @@ function all(...decorators: PropertyDecorator[]): PropertyDecorator {
 }
 
 /** An object of this class, checked inside. A list in its place, which ValidateNested alone would take, is refused. */
-export const nested = (type: Class): PropertyDecorator => all(IsDefined(), IsInstance(type), ValidateNested(), Type(() => type));
+export const nested = (type: Class): PropertyDecorator =>
+  all(
+    IsDefined(),
+    IsInstance(type),
+    ValidateNested(),
+    Type(() => type),
+  );
 
 /** A list of objects of this class, each checked inside. */
 export const nestedList = (type: Class, most: number): PropertyDecorator =>
-  all(IsArray(), ArrayMaxSize(most), IsInstance(type, { each: true }), ValidateNested({ each: true }), Type(() => type));
+  all(
+    IsArray(),
+    ArrayMaxSize(most),
+    IsInstance(type, { each: true }),
+    ValidateNested({ each: true }),
+    Type(() => type),
+  );
 
 /** One class per kind, told apart by `kind`; an unknown kind becomes a `fallback`, whose own check on `kind` refuses it. */
 export interface ByKind {

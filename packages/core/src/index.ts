@@ -2,10 +2,12 @@ export { type Check, type Margin, type Verdict, verdicts } from './checks/check.
 export { type FieldPath, type Figure, fieldsUnder, flag, type Known, type Origin, type Unknown } from './figure/figure.js';
 export type { Formula, Slot } from './figure/formula.js';
 export { formulas } from './formulas/registry.js';
+export { type LaidOut, layOut, type PlacedWheel } from './geometry/lay-out.js';
 export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
 export { type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from './kinds/fields.js';
-export type { KindHead, Role, StageOutline } from './kinds/kind.js';
-export { kindHead, kindHeads, type Kinds, loadKinds } from './kinds/registry.js';
+export type { DrawnStage, KindHead, Role } from './kinds/kind.js';
+export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
+export { blankBuild } from './machine/blank-build.js';
 export { type Build, buildFormat, buildVersion, type Element, type Inputs, type Line, type QuantityInput } from './machine/build.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
 export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
@@ -14,6 +16,6 @@ export { type Evaluation, engineVersion, evaluateBuild } from './procedures/eval
 export { figureFromText } from './procedures/figure-from-text.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
-export { findUnit, quantities, type QuantityName, type Unit } from './quantity/quantities.js';
+export { findUnit, type QuantityName, quantities, type Unit } from './quantity/quantities.js';
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
-export { show, showNumber, showParts, showRange, showShare } from './quantity/show.js';
+export { show, showAs, showNumber, showParts, showRange, showShare } from './quantity/show.js';

@@ -22,7 +22,9 @@ export async function check(file: string): Promise<Outcome> {
     ...(evaluation.remedy ? [evaluation.remedy] : []),
     '',
     ...stations.map(stationLine),
-    ...evaluation.lines.flatMap((line) => [...line.figures].flatMap(([path, own]) => (own.has('belt speed') ? [`${path}: belt speed ${figureText(own.get('belt speed'))}`] : []))),
+    ...evaluation.lines.flatMap((line) =>
+      [...line.figures].flatMap(([path, own]) => (own.has('belt speed') ? [`${path}: belt speed ${figureText(own.get('belt speed'))}`] : [])),
+    ),
     '',
     ...evaluation.checks.map((each) => `${each.verdict.padEnd(8)} ${each.says}`),
     evaluation.notWorkedOut,
@@ -35,7 +37,11 @@ export async function check(file: string): Promise<Outcome> {
     remedy: evaluation.remedy,
     notWorkedOut: evaluation.notWorkedOut,
     stations: stations.map(({ name, speed, torque, power }) => ({ name, speed: plain(speed), torque: plain(torque), power: plain(power) })),
-    figures: Object.fromEntries(evaluation.lines.flatMap((line) => [...line.figures].flatMap(([path, own]) => [...own].map(([name, figure]) => [`${path}/${name}`, plain(figure)])))),
+    figures: Object.fromEntries(
+      evaluation.lines.flatMap((line) =>
+        [...line.figures].flatMap(([path, own]) => [...own].map(([name, figure]) => [`${path}/${name}`, plain(figure)])),
+      ),
+    ),
     checks: evaluation.checks.map(({ id, verdict, margin, says, source }) => ({ id, verdict, margin, says, source })),
     notices,
   };
@@ -47,7 +53,9 @@ async function textOf(file: string): Promise<string> {
     return await readFile(file, 'utf8');
   } catch (error) {
     const { code } = error as NodeJS.ErrnoException;
-    throw new Refusal(`${file}: ${code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'is a folder, not a build file' : `cannot be read (${code})`}`);
+    throw new Refusal(
+      `${file}: ${code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'is a folder, not a build file' : `cannot be read (${code})`}`,
+    );
   }
 }
 
@@ -65,7 +73,9 @@ function stationLine({ name, speed, torque, power }: StationFigures): string {
 
 function figureText(figure: Figure | undefined): string {
   if (!figure?.known) return 'not known';
-  return figure.low === undefined || figure.high === undefined ? show(figure.value, figure.unit) : `${show(figure.value, figure.unit)} (${showRange(figure.low, figure.high, figure.unit)})`;
+  return figure.low === undefined || figure.high === undefined
+    ? show(figure.value, figure.unit)
+    : `${show(figure.value, figure.unit)} (${showRange(figure.low, figure.high, figure.unit)})`;
 }
 
 function plain(figure: Figure) {

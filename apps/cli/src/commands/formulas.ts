@@ -19,6 +19,8 @@ export function listFormulas(id?: string): Outcome {
 const oneLine = ({ id, symbol, expr, unit }: Formula) => `${id.padEnd(18)} ${symbol} = ${expr}${unit === '1' ? '' : `   [${unit}]`}`;
 
 function whole(formula: Formula): string {
-  const inputs = Object.entries(formula.inputs).map(([name, { means, valid, unit }]) => `  ${name.padEnd(6)} ${means}, good from ${show(valid[0], unit)} to ${show(valid[1], unit)}`);
+  const inputs = Object.entries(formula.inputs).map(
+    ([name, { means, valid, unit }]) => `  ${name.padEnd(6)} ${means}, good from ${show(valid[0], unit)} to ${show(valid[1], unit)}`,
+  );
   return [`${formula.title}`, oneLine(formula), ...inputs, `  ${formula.source}`].join('\n');
 }

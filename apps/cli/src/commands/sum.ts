@@ -1,4 +1,4 @@
-import { type Figure, figureFromText, flag, type Formula, show, showRange } from '@hobrek/core';
+import { type Figure, type Formula, figureFromText, flag, show, showRange } from '@hobrek/core';
 import { type Outcome, Refusal } from '../refusal.js';
 import { formulaBy } from './formulas.js';
 
@@ -11,7 +11,10 @@ export function sum(id: string, given: readonly string[]): Outcome {
   const names = Object.keys(formula.inputs);
   const typed = new Map(given.map((each) => split(each, formula)));
   const missing = names.filter((name) => !typed.has(name));
-  if (missing.length > 0) throw new Refusal(`${id}: ${missing.map((name) => `${name} (${formula.inputs[name]?.means})`).join(' and ')} missing; write ${missing.map((name) => `${name}=…`).join(' ')}`);
+  if (missing.length > 0)
+    throw new Refusal(
+      `${id}: ${missing.map((name) => `${name} (${formula.inputs[name]?.means})`).join(' and ')} missing; write ${missing.map((name) => `${name}=…`).join(' ')}`,
+    );
   const figures: Record<string, Figure> = {};
   for (const name of names) {
     const slot = formula.inputs[name];
@@ -26,13 +29,18 @@ export function sum(id: string, given: readonly string[]): Outcome {
   const range = low === undefined || high === undefined ? '' : ` (${showRange(low, high, unit)})`;
   const warning = result.flags & flag.outsideValid ? '\nOutside the range in which the formula is good: take it as a hint only.' : '';
   const text = `${formula.symbol} = ${formula.expr} = ${show(value, unit)}${range}\n${formula.source}${warning}`;
-  return { text, json: { id, unit, value, ...(low === undefined ? {} : { low, high }), outsideValid: warning !== '', source: formula.source }, exit: 0 };
+  return {
+    text,
+    json: { id, unit, value, ...(low === undefined ? {} : { low, high }), outsideValid: warning !== '', source: formula.source },
+    exit: 0,
+  };
 }
 
 function split(given: string, formula: Formula): [string, string] {
   const at = given.indexOf('=');
   const name = given.slice(0, at);
   if (at < 1) throw new Refusal(`${formula.id}: “${given}” is not name=value`);
-  if (!Object.hasOwn(formula.inputs, name)) throw new Refusal(`${formula.id}: has no input “${name}”; it takes ${Object.keys(formula.inputs).join(', ')}`);
+  if (!Object.hasOwn(formula.inputs, name))
+    throw new Refusal(`${formula.id}: has no input “${name}”; it takes ${Object.keys(formula.inputs).join(', ')}`);
   return [name, given.slice(at + 1)];
 }

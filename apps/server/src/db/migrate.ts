@@ -22,7 +22,10 @@ export async function migrateDatabase(settings: Settings, log: (line: string) =>
     await client.query('select pg_advisory_lock($1)', [migrationLock]);
     const known = await journalOf(settings.migrations);
     const done = await appliedIn(client);
-    if (done > known) throw new Error(`This database has ${done} migrations and this Hobrek knows ${known}: it was written by a newer one, which is needed to open it.`);
+    if (done > known)
+      throw new Error(
+        `This database has ${done} migrations and this Hobrek knows ${known}: it was written by a newer one, which is needed to open it.`,
+      );
     if (done === known) return;
     if (done > 0) log(`Kept a dump before migrating: ${await dump(settings)}`);
     await migrate(drizzle({ client }), { migrationsFolder: settings.migrations });
@@ -51,7 +54,10 @@ async function dump({ dumps, pgDump, databaseUrl }: Settings): Promise<string> {
   const url = new URL(databaseUrl);
   const password = decodeURIComponent(url.password);
   url.password = '';
-  const child = spawn(pgDump, ['--format=custom', `--file=${file}.part`, `--dbname=${url}`], { stdio: ['ignore', 'ignore', 'pipe'], env: { ...process.env, PGPASSWORD: password } });
+  const child = spawn(pgDump, ['--format=custom', `--file=${file}.part`, `--dbname=${url}`], {
+    stdio: ['ignore', 'ignore', 'pipe'],
+    env: { ...process.env, PGPASSWORD: password },
+  });
   let said = '';
   child.stderr.on('data', (piece) => {
     said += piece;
@@ -62,7 +68,9 @@ async function dump({ dumps, pgDump, databaseUrl }: Settings): Promise<string> {
   });
   if (code !== 0) {
     await rm(`${file}.part`, { force: true });
-    throw new Error(`The database must be migrated, but the dump before it failed (${said.trim() || code}). Nothing was changed. Is ${pgDump} there, in the version of the server?`);
+    throw new Error(
+      `The database must be migrated, but the dump before it failed (${said.trim() || code}). Nothing was changed. Is ${pgDump} there, in the version of the server?`,
+    );
   }
   await rename(`${file}.part`, file);
   return file;

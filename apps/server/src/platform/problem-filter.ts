@@ -33,7 +33,8 @@ export function problemFrom(thrown: unknown): ProblemError {
   if (thrown instanceof ProblemError) return thrown;
   const foreseen = bodyProblems[typeOf(thrown)]?.();
   if (foreseen) return foreseen;
-  if (isDatabaseAway(thrown)) return new ProblemError('database-down', 'Nothing was changed. What you entered is still on this page; try again in a moment.');
+  if (isDatabaseAway(thrown))
+    return new ProblemError('database-down', 'Nothing was changed. What you entered is still on this page; try again in a moment.');
   const status = thrown instanceof HttpException ? thrown.getStatus() : statusOf(thrown);
   if (status === 404) return new ProblemError('not-found', 'There is no such page or build.');
   if (status === 400) return new ProblemError('bad-json', 'The request could not be read. Nothing was changed.');
@@ -43,7 +44,22 @@ export function problemFrom(thrown: unknown): ProblemError {
 const typeOf = (thrown: unknown) => (thrown as { type?: string } | undefined)?.type ?? '';
 const statusOf = (thrown: unknown) => (thrown as { status?: number } | undefined)?.status ?? 500;
 
-const awayCodes = new Set(['ECONNREFUSED', 'ECONNRESET', 'ENOTFOUND', 'ETIMEDOUT', 'EPIPE', '57P01', '57P02', '57P03', '08000', '08001', '08003', '08006', '53300', '57014']);
+const awayCodes = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'ENOTFOUND',
+  'ETIMEDOUT',
+  'EPIPE',
+  '57P01',
+  '57P02',
+  '57P03',
+  '08000',
+  '08001',
+  '08003',
+  '08006',
+  '53300',
+  '57014',
+]);
 
 /** Is the database gone, going, full or too slow (SQLSTATE classes 08, 53, 57), somewhere down the chain of causes? */
 export function isDatabaseAway(thrown: unknown): boolean {

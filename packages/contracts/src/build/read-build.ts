@@ -17,13 +17,17 @@ const refuse = (...complaints: Complaint[]): BuildRead => ({ ok: false, complain
  * what stands there and what it takes; reads values that a hand-written file leaves out.
  */
 export function readBuild(raw: unknown): BuildRead {
-  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return refuse({ path: 'the file', says: 'is not a build: it should be an object with format, version and lines' });
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
+    return refuse({ path: 'the file', says: 'is not a build: it should be an object with format, version and lines' });
   const shape = shapeGuard(raw);
   if (shape) return refuse(shape);
   const { format, version } = raw as Partial<Build>;
   if (format !== buildFormat) return refuse({ path: 'format', says: `must be "${buildFormat}"${got(format)}` });
   if (typeof version === 'number' && version > buildVersion) {
-    return refuse({ path: 'version', says: `is ${version}: this file was written by a newer Hobrek, which is needed to open it; here ${buildVersion} is the newest` });
+    return refuse({
+      path: 'version',
+      says: `is ${version}: this file was written by a newer Hobrek, which is needed to open it; here ${buildVersion} is the newest`,
+    });
   }
   const instance = plainToInstance(BuildContract, raw);
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true });
@@ -47,7 +51,10 @@ function complaintsOf(error: ValidationError, above: string): Complaint[] {
 function reworded(message: string, error: ValidationError): string {
   if (error.constraints?.whitelistValidation) return 'is not a name this format knows';
   const words = message.startsWith(`${error.property} `) ? message.slice(error.property.length + 1) : message;
-  return words.replace(/^must be an instance of .*/, 'must be an object').replace(/^each value in .* must be an instance of .*/, 'must be a list of objects').replace(/^should not be null or undefined$/, 'is missing');
+  return words
+    .replace(/^must be an instance of .*/, 'must be an object')
+    .replace(/^each value in .* must be an instance of .*/, 'must be a list of objects')
+    .replace(/^should not be null or undefined$/, 'is missing');
 }
 
 function got(value: unknown): string {
@@ -63,18 +70,28 @@ function crossComplaints(build: Build): Complaint[] {
     const repeated = ids.find((id, k) => ids.indexOf(id) !== k);
     if (repeated) complaints.push({ path, says: `“${repeated}” is used twice; ids must differ` });
   };
-  twice(build.lines.map((line) => line.id), 'lines');
-  twice(build.shafts.map((shaft) => shaft.id), 'shafts');
+  twice(
+    build.lines.map((line) => line.id),
+    'lines',
+  );
+  twice(
+    build.shafts.map((shaft) => shaft.id),
+    'shafts',
+  );
   build.lines.forEach((line, k) => {
     const at = `lines.${k}`;
     twice(['source', 'work', ...line.stages.map((stage) => stage.id)], `${at}.stages`);
-    twice(line.stations.map((station) => station.id), `${at}.stations`);
+    twice(
+      line.stations.map((station) => station.id),
+      `${at}.stations`,
+    );
     if (line.stations.length !== line.stages.length + 1) {
       complaints.push({ path: `${at}.stations`, says: `must be one more than the stages: ${line.stages.length + 1}, not ${line.stations.length}` });
     }
   });
   for (const { path, input } of placesOf(build)) {
-    if (input?.value !== undefined && input.unit === undefined) complaints.push({ path: `${path}.unit`, says: 'is missing: a value must say its unit' });
+    if (input?.value !== undefined && input.unit === undefined)
+      complaints.push({ path: `${path}.unit`, says: 'is missing: a value must say its unit' });
   }
   return complaints;
 }

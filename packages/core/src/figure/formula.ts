@@ -56,7 +56,12 @@ function evaluate<U extends Unit, S extends Slots>(definition: Definition<U, S>,
   if (inputs.length < names.length) return unknown(definition.unit, [...missing], because);
 
   const corners = cornersOf(inputs).map((values) => definition.compute(named(names, values) as Numbers<S>));
-  const likely = definition.compute(named(names, inputs.map((figure) => figure.value)) as Numbers<S>);
+  const likely = definition.compute(
+    named(
+      names,
+      inputs.map((figure) => figure.value),
+    ) as Numbers<S>,
+  );
   if (![likely, ...corners].every(Number.isFinite)) {
     const at = names.map((name, k) => `${name} = ${(inputs[k] as Known).value}`).join(', ');
     return unknown(definition.unit, [], `${definition.title} has no value at ${at}`);
@@ -74,10 +79,13 @@ function evaluate<U extends Unit, S extends Slots>(definition: Definition<U, S>,
 
 /** Every combination of the inputs' ends; one combination when all are sure. */
 function cornersOf(inputs: readonly Known[]): number[][] {
-  return inputs.reduce<number[][]>((corners, figure) => {
-    const ends = figure.low === undefined ? [figure.value] : [lowEnd(figure), highEnd(figure)];
-    return corners.flatMap((corner) => ends.map((end) => [...corner, end]));
-  }, [[]]);
+  return inputs.reduce<number[][]>(
+    (corners, figure) => {
+      const ends = figure.low === undefined ? [figure.value] : [lowEnd(figure), highEnd(figure)];
+      return corners.flatMap((corner) => ends.map((end) => [...corner, end]));
+    },
+    [[]],
+  );
 }
 
 function named(names: readonly string[], values: readonly number[]): Record<string, number> {

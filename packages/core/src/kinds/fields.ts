@@ -1,5 +1,5 @@
 import type { Figure } from '../figure/figure.js';
-import { quantities, type QuantityName, type UnitOf } from '../quantity/quantities.js';
+import { type QuantityName, quantities, type UnitOf } from '../quantity/quantities.js';
 import type { Reads } from '../quantity/read-quantity.js';
 
 /** How a value is known; a build remembers it beside every input. */

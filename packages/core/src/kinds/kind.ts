@@ -40,6 +40,11 @@ export interface StageOutline {
   readonly centres: number | null;
 }
 
+/** A stage's outline with the kind that knows how to draw it. */
+export interface DrawnStage extends StageOutline {
+  readonly kind: string;
+}
+
 /** What an element adds to the figures of a line. */
 export interface Context {
   readonly note: Note;
@@ -66,4 +71,3 @@ export interface WorkKind<F extends Fields = Fields> extends KindHead<'work', F>
 }
 
 export type Kind = SourceKind | StageKind | WorkKind;
-

@@ -1,6 +1,6 @@
 import type { QuantityField } from '../kinds/fields.js';
-import { kindHead } from '../kinds/registry.js';
 import type { Role } from '../kinds/kind.js';
+import { kindHead } from '../kinds/registry.js';
 import type { Build, Element, Line, QuantityInput } from './build.js';
 
 /** One field of one element: where it stands, what it takes, what is in it. */
@@ -27,14 +27,24 @@ export function elementsOf(line: Line): Placed[] {
 
 /** Every field of a build, entered or not. */
 export function placesOf(build: Build): Place[] {
-  return build.lines.flatMap(elementsOf).flatMap(({ role, path, element }) =>
-    Object.entries(kindHead(role, element.kind)?.fields ?? {}).map(([name, field]) => ({ path: `${path}/${name}`, field, input: element.inputs[name] })),
-  );
+  return build.lines
+    .flatMap(elementsOf)
+    .flatMap(({ role, path, element }) =>
+      Object.entries(kindHead(role, element.kind)?.fields ?? {}).map(([name, field]) => ({
+        path: `${path}/${name}`,
+        field,
+        input: element.inputs[name],
+      })),
+    );
 }
 
 /** What a field is called in a sentence, in lower case: `shaft power`. An unknown path is called by itself. */
 export function fieldLabel(build: Build, path: string): string {
-  return placesOf(build).find((place) => place.path === path)?.field.label.toLowerCase() ?? path;
+  return (
+    placesOf(build)
+      .find((place) => place.path === path)
+      ?.field.label.toLowerCase() ?? path
+  );
 }
 
 /**

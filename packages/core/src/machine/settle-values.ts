@@ -1,6 +1,5 @@
-import { unitOf } from '../kinds/fields.js';
 import { readQuantity } from '../quantity/read-quantity.js';
-import { show } from '../quantity/show.js';
+import { showAs } from '../quantity/show.js';
 import type { Build } from './build.js';
 import { placesOf, withInput } from './paths.js';
 
@@ -32,7 +31,7 @@ export function settleValues(build: Build): Settled {
       settled = withInput(settled, path, { ...input, value, unit, ...(low === undefined || high === undefined ? {} : { low, high }) });
     } else if (!reading.ok || Math.abs(reading.value - input.value) > 1e-9 * Math.abs(input.value)) {
       const today = reading.ok ? `is read as ${reading.understood} today` : 'is not read today';
-      notices.push(`${field.label}: “${input.text}” ${today}; the build was worked with ${show(input.value, unitOf(field))}, and still is.`);
+      notices.push(`${field.label}: “${input.text}” ${today}; the build was worked with ${showAs(field.quantity, input.value)}, and still is.`);
     }
   }
   return { build: settled, notices, refused };

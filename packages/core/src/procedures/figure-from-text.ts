@@ -1,7 +1,7 @@
 import { type Figure, known } from '../figure/figure.js';
 import type { Slot } from '../figure/formula.js';
-import { quantities, type QuantityName } from '../quantity/quantities.js';
-import { readQuantity, type Refused } from '../quantity/read-quantity.js';
+import { type QuantityName, quantities } from '../quantity/quantities.js';
+import { type Refused, readQuantity } from '../quantity/read-quantity.js';
 
 /**
  * A formula's input from what was typed, in any usual unit; a bare number is in the slot's own unit.

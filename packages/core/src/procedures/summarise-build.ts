@@ -1,5 +1,5 @@
 import type { Verdict } from '../checks/check.js';
-import type { StageOutline } from '../kinds/kind.js';
+import type { DrawnStage } from '../kinds/kind.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Element } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
@@ -15,7 +15,7 @@ export interface BuildSummary {
   /** At the tool of the first line; null while unknown. */
   readonly speed: Shown | null;
   readonly torque: Shown | null;
-  readonly outlines: readonly StageOutline[];
+  readonly outlines: readonly DrawnStage[];
 }
 
 export function summariseBuild(build: Build, kinds: Kinds): BuildSummary {
@@ -23,11 +23,19 @@ export function summariseBuild(build: Build, kinds: Kinds): BuildSummary {
   const first = build.lines[0];
   const walked = lines[0];
   const tool = walked?.stations.at(-1);
-  const figure = (f: { known: boolean; value?: number; unit: Parameters<typeof showParts>[1] } | undefined) => (f?.known && f.value !== undefined ? showParts(f.value, f.unit) : null);
+  const figure = (f: { known: boolean; value?: number; unit: Parameters<typeof showParts>[1] } | undefined) =>
+    f?.known && f.value !== undefined ? showParts(f.value, f.unit) : null;
   return {
     verdict,
     says,
-    path: first ? [...elementsOf(first).slice(0, -1).map(({ role, element }) => short(role, element)), first.stations.at(-1)?.name ?? 'tool'].join(' → ') : '',
+    path: first
+      ? [
+          ...elementsOf(first)
+            .slice(0, -1)
+            .map(({ role, element }) => short(role, element)),
+          first.stations.at(-1)?.name ?? 'tool',
+        ].join(' → ')
+      : '',
     speed: figure(tool?.speed),
     torque: figure(tool?.torque),
     outlines: walked?.outlines ?? [],

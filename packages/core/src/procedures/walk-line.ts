@@ -3,7 +3,7 @@ import { type Figure, flag, highEnd, known, lowEnd, unknown } from '../figure/fi
 import { shaftPower } from '../formulas/power/shaft-power.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
 import { unitOf } from '../kinds/fields.js';
-import type { Candidate, Context, Kind, Note, Rotary, SourceKind, StageKind, StageOutline, WorkKind } from '../kinds/kind.js';
+import type { Candidate, Context, DrawnStage, Kind, Note, Rotary, SourceKind, StageKind, WorkKind } from '../kinds/kind.js';
 import { type Kinds, kindKey } from '../kinds/registry.js';
 import type { Element, Line } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
@@ -29,7 +29,7 @@ export interface WalkedLine {
   readonly figures: ReadonlyMap<string, ReadonlyMap<string, Figure>>;
   readonly stations: readonly StationFigures[];
   readonly checks: readonly Check[];
-  readonly outlines: readonly StageOutline[];
+  readonly outlines: readonly DrawnStage[];
   readonly offers: readonly Offer[];
 }
 
@@ -41,7 +41,7 @@ export interface WalkedLine {
 export function walkLine(line: Line, kinds: Kinds, label: (path: string) => string): WalkedLine {
   const figures = new Map<string, Map<string, Figure>>();
   const checks: Check[] = [];
-  const outlines: StageOutline[] = [];
+  const outlines: DrawnStage[] = [];
   const offers: Offer[] = [];
 
   const open = (path: string, element: Element, kind: Kind) => {
@@ -69,7 +69,7 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
       const { leaving, checks: own, outline } = (kind as StageKind).under(inputs, before as Rotary, context);
       at.push(leaving);
       checks.push(...own);
-      outlines.push(outline);
+      outlines.push({ ...outline, kind: element.kind });
     } else {
       asked = (kind as WorkKind).asks(inputs, (before as Rotary).speed, context);
     }

@@ -3,17 +3,7 @@ import { factorBetween } from './conversion.js';
 /** The one unit per quantity in which core computes. */
 export type Unit = 'W' | 'rpm' | 'N·m' | 'mm' | 'm/s' | 'rad' | 'V' | 'A' | 'Hz' | '1';
 
-export type QuantityName =
-  | 'power'
-  | 'speed'
-  | 'torque'
-  | 'length'
-  | 'rim-speed'
-  | 'angle'
-  | 'voltage'
-  | 'current'
-  | 'frequency'
-  | 'fraction';
+export type QuantityName = 'power' | 'speed' | 'torque' | 'length' | 'rim-speed' | 'angle' | 'voltage' | 'current' | 'frequency' | 'fraction';
 
 /** A unit as people write it: `times` (1 if absent) of `expr`, which is in the units library's notation. */
 interface Spelling {
@@ -159,7 +149,7 @@ export interface KnownUnit {
 
 /** Spaces, dots, stars and hyphens between the parts of a unit carry no meaning: `N-m`, `N m` and `N·m` are one. */
 function folded(spelling: string): string {
-  return spelling.replace(/[\s·⋅*.\-]+/g, '');
+  return spelling.replace(/[\s·⋅*.-]+/g, '');
 }
 
 const exact = new Map<string, KnownUnit>();

@@ -3,7 +3,15 @@ export type NumberRead =
   | { readonly ok: false; readonly why: 'none' | 'ambiguous' | 'zero-division'; readonly readings?: readonly [string, string] };
 
 const vulgar: Record<string, string> = {
-  '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
 };
 
 /** One spelling for the signs that keyboards and word processors put in place of a plain one. */

@@ -1,6 +1,6 @@
-import { findUnit, type KnownUnit, quantities, type QuantityName, type Unit } from './quantities.js';
+import { findUnit, type KnownUnit, type QuantityName, quantities, type Unit } from './quantities.js';
 import { type NumberRead, readNumber } from './read-number.js';
-import { acceptedUnits, show, showNumber, showRange } from './show.js';
+import { acceptedUnits, showAs, showNumber } from './show.js';
 
 /** What a field takes: enough of its description to read what is typed into it. */
 export interface Reads {
@@ -13,7 +13,15 @@ export interface Reads {
 }
 
 export type RefusalCode =
-  | 'empty' | 'too-long' | 'no-number' | 'ambiguous-number' | 'zero-division' | 'unit-missing' | 'unit-unknown' | 'unit-of-another-quantity' | 'out-of-range';
+  | 'empty'
+  | 'too-long'
+  | 'no-number'
+  | 'ambiguous-number'
+  | 'zero-division'
+  | 'unit-missing'
+  | 'unit-unknown'
+  | 'unit-of-another-quantity'
+  | 'out-of-range';
 
 /** What was typed, in the house unit. `low` and `high` stand together, around `value`. */
 export interface Read {
@@ -125,10 +133,10 @@ function settle(low: number, value: number, high: number, unit: KnownUnit | unde
 
 function within(low: number, value: number, high: number, field: Reads): Reading {
   const { unit } = quantities[field.quantity];
-  const understood = showRange(low, high, unit);
+  const understood = low === high ? showAs(field.quantity, value) : showAs(field.quantity, low, high);
   const [least, most] = field.accepts;
   if (!(low >= least && high <= most)) {
-    return refuse(field, 'out-of-range', `was read as ${understood}; it takes ${showRange(least, most, unit)}`);
+    return refuse(field, 'out-of-range', `was read as ${understood}; it takes ${showAs(field.quantity, least, most)}`);
   }
   return { ok: true, value, unit, ...(low === high ? {} : { low, high }), understood };
 }
@@ -143,7 +151,11 @@ function refuseNumber(text: string, read: NumberRead & { ok: false }, field: Rea
 }
 
 function refuseUnit(value: number, unit: KnownUnit, field: Reads): Refused {
-  return refuse(field, 'unit-of-another-quantity', `was read as ${showNumber(value)} ${unit.symbol}, which is ${named(unit.quantity)}, not ${named(field.quantity)}`);
+  return refuse(
+    field,
+    'unit-of-another-quantity',
+    `was read as ${showNumber(value)} ${unit.symbol}, which is ${named(unit.quantity)}, not ${named(field.quantity)}`,
+  );
 }
 
 function refuse(field: Reads, code: RefusalCode, what: string): Refused {

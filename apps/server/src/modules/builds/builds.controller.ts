@@ -56,7 +56,8 @@ function idFrom(id: string): string {
 
 function versionFrom(match: string | undefined): number {
   const version = /^"(\d{1,9})"$/.exec(match ?? '')?.[1];
-  if (version === undefined) throw new ProblemError('version-missing', 'Send If-Match with the version the change was made from, such as "3" in quotes.');
+  if (version === undefined)
+    throw new ProblemError('version-missing', 'Send If-Match with the version the change was made from, such as "3" in quotes.');
   return Number(version);
 }
 

@@ -52,11 +52,17 @@ export class BuildsRepository {
 
   /** Keeps a summary worked out again, unless the build has moved on meanwhile. */
   async refresh(id: string, version: number, summary: BuildSummary, engine: number): Promise<void> {
-    await this.database.update(builds).set({ summary, engine }).where(and(eq(builds.id, id), eq(builds.version, version)));
+    await this.database
+      .update(builds)
+      .set({ summary, engine })
+      .where(and(eq(builds.id, id), eq(builds.version, version)));
   }
 
   async remove(id: string, from: number): Promise<'removed' | { readonly stands: number } | undefined> {
-    const rows = await this.database.delete(builds).where(and(eq(builds.id, id), eq(builds.version, from))).returning({ id: builds.id });
+    const rows = await this.database
+      .delete(builds)
+      .where(and(eq(builds.id, id), eq(builds.version, from)))
+      .returning({ id: builds.id });
     if (rows.length > 0) return 'removed';
     const now = await this.find(id);
     return now && { stands: now.version };

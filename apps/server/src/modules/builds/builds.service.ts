@@ -66,4 +66,5 @@ async function contentsOf(raw: unknown): Promise<Contents> {
 }
 
 const gone = () => new ProblemError('not-found', 'There is no such build; it may have been deleted.');
-const stale = (from: number, stands: number) => new ProblemError('version-stale', `The change was made from version ${from}; version ${stands} stands now. Nothing was overwritten.`);
+const stale = (from: number, stands: number) =>
+  new ProblemError('version-stale', `The change was made from version ${from}; version ${stands} stands now. Nothing was overwritten.`);

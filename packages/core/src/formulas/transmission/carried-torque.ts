@@ -11,6 +11,10 @@ export const carriedTorque = defineFormula({
   unit: 'N·m',
   expr: 'T1 * i * k',
   source: 'Balance of power over a reduction (definition of efficiency)',
-  inputs: { T1: slot('N·m', 'torque on the driving shaft', [0, 1e6]), i: slot('1', 'ratio', [0.001, 1_000]), k: slot('1', 'share of the torque that arrives', [0.05, 1]) },
+  inputs: {
+    T1: slot('N·m', 'torque on the driving shaft', [0, 1e6]),
+    i: slot('1', 'ratio', [0.001, 1_000]),
+    k: slot('1', 'share of the torque that arrives', [0.05, 1]),
+  },
   compute: ({ T1, i, k }) => T1 * i * k,
 });

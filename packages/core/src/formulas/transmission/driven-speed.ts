@@ -11,6 +11,10 @@ export const drivenSpeed = defineFormula({
   unit: 'rpm',
   expr: 'n1 * (1 - s) / i',
   source: "Machinery's Handbook, rules for pulley speeds (relation)",
-  inputs: { n1: slot('rpm', 'speed of the driving shaft', [0, 100_000]), i: slot('1', 'ratio', [0.001, 1_000]), s: slot('1', 'share lost to slip', [0, 0.05]) },
+  inputs: {
+    n1: slot('rpm', 'speed of the driving shaft', [0, 100_000]),
+    i: slot('1', 'ratio', [0.001, 1_000]),
+    s: slot('1', 'share lost to slip', [0, 0.05]),
+  },
   compute: ({ n1, i, s }) => (n1 * (1 - s)) / i,
 });

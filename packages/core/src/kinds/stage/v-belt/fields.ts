@@ -37,7 +37,12 @@ const fields = {
     how: 'measured',
     help: 'What is left of the torque after the belt’s bending and wedging.',
     measure: 'Hard to measure in a shed; leave it unless you have a brake on both shafts.',
-    usual: { low: 0.89, value: 0.96, high: 0.98, source: 'Common practice, no source: a V-belt stage passes 93 to 97 % when new and tight, down to 88 % when not, slip included' },
+    usual: {
+      low: 0.89,
+      value: 0.96,
+      high: 0.98,
+      source: 'Common practice, no source: a V-belt stage passes 93 to 97 % when new and tight, down to 88 % when not, slip included',
+    },
   }),
 };
 

@@ -59,7 +59,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
         label,
       }),
     ];
-    return { leaving, checks, outline: { driver: valueOf(driver), driven: valueOf(driven), centres: valueOf(centres) } };
+    return { leaving, checks, outline: { driver: likely(driver), driven: likely(driven), centres: likely(centres) } };
   },
   candidates: ({ driven }): Candidate[] => {
     if (!driven.known) return [];
@@ -70,7 +70,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
   },
 };
 
-const valueOf = (figure: Figure): number | null => (figure.known ? figure.value : null);
+const likely = (figure: Figure): number | null => (figure.known ? figure.value : null);
 
 function smallerFirst(a: Figure<'mm'>, b: Figure<'mm'>): [Figure<'mm'>, Figure<'mm'>] {
   return a.known && b.known && a.value > b.value ? [b, a] : [a, b];

@@ -1,0 +1,25 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { LostPage } from './lost-page.js';
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
+
+const router = createBrowserRouter([
+  {
+    HydrateFallback: () => null,
+    ErrorBoundary: LostPage,
+    children: [
+      { path: '/', lazy: async () => ({ Component: (await import('../features/builds/index.js')).BuildsPage }) },
+      { path: '/builds/:id', lazy: async () => ({ Component: (await import('../features/sheet/index.js')).SheetPage }) },
+      { path: '*', Component: LostPage },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <QueryClientProvider client={queries}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  );
+}

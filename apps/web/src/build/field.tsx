@@ -1,0 +1,59 @@
+import { type Place, readQuantity, showAs } from '@hobrek/core';
+import { useEffect, useId, useState } from 'react';
+import { typed } from './open-build.js';
+
+const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;
+
+/** A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
+export function Field({ place }: { place: Place }) {
+  const { path, field, input } = place;
+  const id = useId();
+  const text = input?.draft ?? input?.text ?? '';
+  const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field);
+  const refused = reading && !reading.ok ? reading.says : null;
+  const said = useAfterPause(refused);
+  return (
+    <div>
+      <label htmlFor={id} className="block text-sm text-soft" title={`${field.help} ${field.measure}`}>
+        {field.label}
+      </label>
+      <div
+        className={`flex items-baseline gap-2 border-b-[1.5px] focus-within:bg-wash ${refused ? 'border-gives' : 'border-ink focus-within:border-blue'}`}
+      >
+        <input
+          id={id}
+          value={text}
+          onChange={(event) => typed(path, event.target.value)}
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={refused !== null}
+          aria-describedby={`${id}-said`}
+          placeholder={field.usual ? `usually ${showAs(field.quantity, field.usual.value)}` : 'not known'}
+          className="w-0 min-w-0 grow bg-transparent py-0.5 text-lg font-semibold outline-none placeholder:font-normal placeholder:text-soft"
+        />
+        <span className="shrink-0 text-sm text-soft">{note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null)}</span>
+      </div>
+      <p id={`${id}-said`} aria-live="polite" className="text-sm text-gives-word">
+        {said}
+        {said && input?.value !== undefined && ` Until then the figures are for ${input.text}.`}
+      </p>
+    </div>
+  );
+}
+
+/** A sentence once typing has paused: halfway through a word it would only jump about. Its going is told at once. */
+function useAfterPause(sentence: string | null): string | null {
+  const [said, setSaid] = useState(sentence);
+  useEffect(() => {
+    if (sentence === null) setSaid(null);
+    const timer = setTimeout(() => setSaid(sentence), 600);
+    return () => clearTimeout(timer);
+  }, [sentence]);
+  return sentence === null ? null : said;
+}
+
+/** How the text was understood where that is more than it says, otherwise how it is known. */
+function note(understood: string | null, text: string, how: string | null): string {
+  if (understood === null) return '';
+  return understood.replaceAll(/\s/g, '') === text.replaceAll(/\s/g, '') ? (how ?? '') : `= ${understood}`;
+}

@@ -1,0 +1,60 @@
+import type { ListedBuild } from '@hobrek/contracts';
+import { Link } from 'react-router';
+import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
+import { unbroken } from '../../shared/unbroken.js';
+import { VerdictMark } from '../../shared/verdict-mark.js';
+
+/** One build: drawn, named, with its sentence and what reaches the tool. */
+export function BuildRow({ listed: { id, name, summary } }: { listed: ListedBuild }) {
+  const drawn = fitDrawing(summary.outlines, { width: 400, height: 96 });
+  return (
+    <li className="border-b border-hair">
+      <Link
+        to={`/builds/${id}`}
+        className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 py-3 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"
+      >
+        <svg
+          viewBox={`0 0 ${drawn.width} ${drawn.height}`}
+          width={drawn.width}
+          height={drawn.height}
+          className="max-w-full"
+          role="img"
+          aria-label={`${name}, drawn to scale`}
+        >
+          <MachineDrawing stages={summary.outlines} drawn={drawn} />
+        </svg>
+        <div>
+          <h2 className="font-head text-2xl">{name}</h2>
+          <p>
+            <VerdictMark verdict={summary.verdict} /> <span className="ml-1">{unbroken(summary.says)}</span>
+          </p>
+          <p className="text-sm text-soft">{summary.path}</p>
+        </div>
+        <dl className="text-right max-md:flex max-md:gap-4 max-md:text-left">
+          {[
+            { said: 'speed at the tool', shown: summary.speed, behind: '' },
+            { said: 'torque at the tool', shown: summary.torque, behind: ' at the tool' },
+          ].map(({ said, shown, behind }) => (
+            <div key={said}>
+              <dt className="sr-only">{said}</dt>
+              <dd>
+                {shown ? (
+                  <>
+                    <span className="text-2xl font-semibold">{shown.number}</span>
+                    <span className="text-sm text-soft">
+                      {' '}
+                      {shown.symbol}
+                      {behind}
+                    </span>
+                  </>
+                ) : (
+                  <span className="text-sm text-soft">not known yet</span>
+                )}
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,1 @@
+export { BuildsPage } from './builds-page.js';

@@ -1,0 +1,78 @@
+import { elementsOf, type Figure, kindHead, type Place, placesOf, type Role } from '@hobrek/core';
+import { Field } from '../../build/field.js';
+import { FigureText } from '../../build/figure-text.js';
+import { useOpenBuild } from '../../build/open-build.js';
+
+const headings: Record<Role, string> = { source: 'Motor', stage: 'Between', work: 'Work' };
+
+/** Where the elements of the machine are entered, in the order of the power path. */
+export function Bench() {
+  const open = useOpenBuild((store) => store.open);
+  const line = open?.build.lines[0];
+  if (!open || !line) return null;
+  const places = placesOf(open.build);
+  return (
+    <section className="border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
+      {elementsOf(line).map(({ role, path, element }) => {
+        const own = places.filter((place) => place.path.startsWith(`${path}/`));
+        const figures = open.evaluation.lines[0]?.figures.get(path);
+        const label = kindHead(role, element.kind)?.label ?? element.kind;
+        return role === 'source' ? (
+          <Plate key={path} label={label} places={own} />
+        ) : (
+          <fieldset key={path} className="mt-3">
+            <legend className="font-head text-lg tracking-wide uppercase">
+              {headings[role]} <span className="font-text text-sm tracking-normal text-soft normal-case">{label}</span>
+            </legend>
+            <div className="grid grid-cols-3 gap-x-5 gap-y-1 max-sm:grid-cols-1">
+              {own.map((place) => (
+                <Field key={place.path} place={place} />
+              ))}
+            </div>
+            {role === 'stage' && figures && <Follows figures={figures} />}
+          </fieldset>
+        );
+      })}
+    </section>
+  );
+}
+
+/** What is stamped on the motor is entered as it is stamped: on a plate. */
+function Plate({ label, places }: { label: string; places: readonly Place[] }) {
+  return (
+    <fieldset className="relative border border-ink bg-plate px-8 pt-1 pb-2">
+      <legend className="sr-only">{label}</legend>
+      {['left-2 top-2', 'right-2 top-2', 'left-2 bottom-2', 'right-2 bottom-2'].map((corner) => (
+        <span key={corner} className={`absolute ${corner} size-2.5 rounded-full border border-ink bg-sheet`} aria-hidden="true" />
+      ))}
+      <div className="grid grid-cols-2 gap-x-6 max-sm:grid-cols-1">
+        {places.map((place) => (
+          <Field key={place.path} place={place} />
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+/** Figures of a stage that stand under no shaft. */
+const follows = ['belt speed', 'ratio', 'wrap', 'belt length'];
+
+function Follows({ figures }: { figures: ReadonlyMap<string, Figure> }) {
+  return (
+    <dl className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
+      {follows.map((name) => {
+        const figure = figures.get(name);
+        return (
+          figure && (
+            <div key={name} className="flex items-baseline gap-2">
+              <dt className="text-sm text-soft">{name}</dt>
+              <dd>
+                <FigureText figure={figure} name={name} />
+              </dd>
+            </div>
+          )
+        );
+      })}
+    </dl>
+  );
+}

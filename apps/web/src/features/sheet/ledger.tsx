@@ -1,0 +1,88 @@
+import type { Check } from '@hobrek/core';
+import { CheckWhy } from '../../build/check-why.js';
+import { useOpenBuild } from '../../build/open-build.js';
+import { useStale } from '../../build/use-figure.js';
+import { unbroken } from '../../shared/unbroken.js';
+import { VerdictMark } from '../../shared/verdict-mark.js';
+
+const counts = { holds: 'holds', close: 'is close', gives: 'gives', unknown: 'is not known yet' } as const;
+
+/** Every check, worst first, with how much of its limit is left. */
+export function Ledger() {
+  const checks = useOpenBuild(({ open }) => open?.evaluation.checks);
+  if (!checks) return null;
+  const odd = checks.filter((check) => check.verdict !== 'holds');
+  return (
+    <section className="px-6 py-3 max-sm:px-4">
+      <h2 className="font-head text-lg tracking-wide uppercase">
+        Ledger{' '}
+        <span className="font-text text-sm tracking-normal text-soft normal-case">
+          {checks.length} checks, worst first{odd.length > 0 ? ` · ${tally(odd)}` : ' · all hold'}
+        </span>
+      </h2>
+      <ul className="mt-2">
+        {checks.map((check) => (
+          <Row key={check.id} check={check} />
+        ))}
+      </ul>
+      <Caution />
+    </section>
+  );
+}
+
+/** Said where the drive is laid out, once. */
+function Caution() {
+  return (
+    <p className="mt-5 border-l-2 border-brass pl-3 text-sm text-soft">
+      Guard the belt and both pulleys before any power: a loose sleeve is caught at once. Isolate and wait before reaching in. Mains wiring follows
+      your local code and belongs to a licensed electrician.
+    </p>
+  );
+}
+
+function tally(checks: readonly Check[]): string {
+  return (['gives', 'unknown', 'close'] as const)
+    .map((verdict) => ({ verdict, n: checks.filter((check) => check.verdict === verdict).length }))
+    .filter(({ n }) => n > 0)
+    .map(({ verdict, n }) => `${n === 1 ? 'one' : n} ${counts[verdict]}`)
+    .join(', ');
+}
+
+function Row({ check }: { check: Check }) {
+  const [has, needs] = [useStale(check.has), useStale(check.needs)];
+  return (
+    <li
+      className={`grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${has || needs ? 'stale' : ''}`}
+    >
+      <VerdictMark verdict={check.verdict} />
+      <p>{unbroken(check.says)}</p>
+      <MarginScale check={check} />
+      <CheckWhy check={check} />
+    </li>
+  );
+}
+
+const scale_px = 116;
+
+/** How far the need has come along the limit: full is at the limit. */
+function MarginScale({ check: { margin, verdict } }: { check: Check }) {
+  const used = margin ? Math.min(1, Math.max(0, 1 - margin.worst)) * scale_px : 0;
+  return (
+    <svg width={scale_px + 8} height={18} className="max-sm:hidden" aria-hidden="true">
+      <g transform="translate(4 0)" fill="none">
+        <path
+          d={`M0 14H${scale_px}${[0, 0.2, 0.4, 0.6, 0.8, 1].map((t) => `M${t * scale_px} 14v-${t === 0 || t === 1 ? 6 : 3}`).join('')}`}
+          stroke="var(--hair)"
+        />
+        {margin ? (
+          <>
+            <path d={`M0 14H${used}`} stroke={`var(--${verdict})`} strokeWidth={2.5} />
+            <path d={`M${used - 4} 3h8l-4 8z`} fill={`var(--${verdict})`} />
+          </>
+        ) : (
+          <path d={`M0 14H${scale_px}`} stroke="var(--unknown)" strokeWidth={2.5} strokeDasharray="3 3" />
+        )}
+      </g>
+    </svg>
+  );
+}

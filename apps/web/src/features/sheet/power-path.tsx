@@ -1,0 +1,103 @@
+import { type StationFigures, show } from '@hobrek/core';
+import { FigureText } from '../../build/figure-text.js';
+import { useOpenBuild } from '../../build/open-build.js';
+import { type Drawn, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
+import { useWidth } from '../../shared/use-width.js';
+import { ToolRuler } from './tool-ruler.js';
+
+const height_px = 166;
+/** Narrower than this the figures under two shafts would run into each other. */
+const leastSpacing_px = 170;
+
+/** The machine in side view, to scale, with its figures hung under each shaft. */
+export function PowerPath() {
+  const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]);
+  const [frame, width] = useWidth<HTMLDivElement>();
+  if (!line) return null;
+  const wide = width >= 900;
+  const drawn = fitDrawing(line.outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: height_px });
+  const hung = drawn.shafts.every((x, k) => k === 0 || x - (drawn.shafts[k - 1] as number) >= leastSpacing_px);
+  return (
+    <div ref={frame} className={`mt-2 grid gap-x-12 gap-y-4 pb-3 ${wide ? 'grid-cols-[minmax(0,58fr)_minmax(0,42fr)]' : ''}`}>
+      <figure aria-label="Power path in side view, to scale">
+        <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
+          <CentreLine drawn={drawn} centres={line.outlines.map((outline) => outline.centres)} />
+          <MachineDrawing stages={line.outlines} drawn={drawn} />
+          {hung &&
+            drawn.shafts.map((x) => (
+              <path key={x} d={`M${x} ${drawn.axis + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
+            ))}
+          <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} />
+        </svg>
+        <figcaption className={hung ? 'relative h-21 max-sm:h-26' : 'mt-2 grid grid-cols-2 gap-4'}>
+          {line.stations.map((station, k) => (
+            <Station key={station.id} station={station} left={hung ? drawn.shafts[k] : undefined} />
+          ))}
+        </figcaption>
+      </figure>
+      <ToolRuler />
+    </div>
+  );
+}
+
+function CentreLine({ drawn, centres }: { drawn: Drawn; centres: readonly (number | null)[] }) {
+  const { shafts, axis, assumed } = drawn;
+  return centres.map((centre, k) => {
+    const [from, to] = [shafts[k] as number, shafts[k + 1] as number];
+    const known = centre !== null && !assumed.includes(k);
+    return (
+      <g key={from}>
+        <path d={`M${from} ${axis}H${to}`} stroke="var(--soft)" strokeDasharray="12 3 2 3" />
+        <text
+          x={(from + to) / 2}
+          y={axis - 6}
+          textAnchor="middle"
+          fontSize="13"
+          fill={known ? 'var(--ink)' : 'var(--soft)'}
+          paintOrder="stroke"
+          stroke="var(--ground)"
+          strokeWidth={5}
+        >
+          {known ? show(centre, 'mm') : 'distance not known, not to scale'}
+        </text>
+      </g>
+    );
+  });
+}
+
+const bars_mm = [10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
+
+function ScaleBar({ drawn, room }: { drawn: Drawn; room: number }) {
+  const long = bars_mm.find((mm) => mm * drawn.scale >= 50) ?? 5000;
+  const length = long * drawn.scale;
+  // Beside the last wheel where there is room, so that nothing of the machine is crossed.
+  const beside = drawn.width + length + 16 <= room;
+  const [x, y] = beside ? [drawn.width + 12, drawn.height - 6] : [(drawn.shafts[0] ?? 0) + 24, drawn.height + 4];
+  return (
+    <g stroke="var(--soft)" fill="none">
+      <path d={`M${x} ${y - 5}V${y}H${x + length}V${y - 5}`} />
+      <text x={x + length / 2} y={y - 8} textAnchor="middle" fontSize="12" fill="var(--soft)" stroke="none">
+        {show(long, 'mm')}
+      </text>
+    </g>
+  );
+}
+
+/** What stands at one shaft: hung under it where there is room, in a row where there is not. */
+function Station({ station: { name, speed, torque, power }, left }: { station: StationFigures; left: number | undefined }) {
+  return (
+    <div
+      className={`border-l-2 border-brass pl-2 ${left === undefined ? '' : 'absolute top-0'}`}
+      style={left === undefined ? undefined : { left: left - 1 }}
+    >
+      <h2 className="font-head tracking-wide text-blue uppercase">{name}</h2>
+      <p>
+        <FigureText figure={speed} name={`speed, ${name}`} size="text-2xl" />
+      </p>
+      <p className="flex flex-wrap gap-x-3">
+        <FigureText figure={torque} name={`torque, ${name}`} />
+        <FigureText figure={power} name={`power, ${name}`} />
+      </p>
+    </div>
+  );
+}

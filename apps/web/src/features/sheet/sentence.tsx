@@ -1,0 +1,33 @@
+import { useOpenBuild } from '../../build/open-build.js';
+import { unbroken } from '../../shared/unbroken.js';
+import { VerdictMark } from '../../shared/verdict-mark.js';
+
+/** The state of the whole in one sentence, and what was tried that would cure it. */
+export function Sentence() {
+  const open = useOpenBuild((store) => store.open);
+  if (!open) return null;
+  const { evaluation, drafted, notices } = open;
+  const stale = drafted.size > 0;
+  return (
+    <div className="min-h-18">
+      <p
+        className={`text-[1.35rem] leading-snug ${stale ? 'stale' : ''}`}
+        data-testid="sentence"
+        data-verdict={evaluation.verdict}
+        data-stale={stale || undefined}
+        aria-live="polite"
+      >
+        <VerdictMark verdict={evaluation.verdict} /> {unbroken(evaluation.says)}
+      </p>
+      <p className="mt-0.5 text-soft">
+        {stale ? 'One entry is not read yet; this is for the last good one. ' : ''}
+        {unbroken(evaluation.remedy)} {evaluation.notWorkedOut}
+      </p>
+      {notices.map((notice) => (
+        <p key={notice} className="text-sm text-close-word">
+          {notice}
+        </p>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,54 @@
+import { type Circle, type DrawnStage, layOut } from '@hobrek/core';
+import { stageDrawings } from './registry.js';
+
+export interface Drawn {
+  readonly width: number;
+  readonly height: number;
+  /** Pixels for one millimetre. */
+  readonly scale: number;
+  /** Where each shaft stands, px from the left. */
+  readonly shafts: readonly number[];
+  readonly axis: number;
+  readonly assumed: readonly number[];
+}
+
+const edge_px = 6;
+
+/** How large a machine stands in a space: to scale, as large as fits. */
+export function fitDrawing(stages: readonly DrawnStage[], space: { width: number; height: number }): Drawn {
+  const { left, right, reach, shafts, assumed } = layOut(stages);
+  const scale = Math.min((space.width - 2 * edge_px) / (right - left), (space.height - 2 * edge_px) / (2 * reach));
+  return {
+    width: (right - left) * scale + 2 * edge_px,
+    height: 2 * reach * scale + 2 * edge_px,
+    scale,
+    shafts: shafts.map((x) => (x - left) * scale + edge_px),
+    axis: reach * scale + edge_px,
+    assumed,
+  };
+}
+
+/** The power path in side view: wheels at their true diameters, belts on them, shafts as centre marks. */
+export function MachineDrawing({ stages, drawn }: { stages: readonly DrawnStage[]; drawn: Drawn }) {
+  const { wheels } = layOut(stages);
+  const { scale, axis, shafts } = drawn;
+  const circle = (stage: number, end: 'in' | 'out'): Circle => {
+    const wheel = wheels.find((each) => each.stage === stage && each.end === end);
+    return { x: shafts[stage + (end === 'out' ? 1 : 0)] ?? 0, y: axis, r: (wheel?.r ?? 0) * scale };
+  };
+  return (
+    <>
+      {stages.map((stage, k) => {
+        const Drawing = stageDrawings[stage.kind];
+        const key = `${stage.kind}-${k}`;
+        return Drawing ? <Drawing key={key} driver={circle(k, 'in')} driven={circle(k, 'out')} /> : null;
+      })}
+      {shafts.map((x) => (
+        <g key={x} stroke="var(--ink)" strokeWidth={1}>
+          <path d={`M${x - 9} ${axis}h18M${x} ${axis - 9}v18`} />
+          <circle cx={x} cy={axis} r={3.2} fill="var(--ink)" />
+        </g>
+      ))}
+    </>
+  );
+}

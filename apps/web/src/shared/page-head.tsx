@@ -1,0 +1,15 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+
+/** The rule across the top of every page: the name, what the page is about, and what stands at its end. */
+export function PageHead({ children, end }: { children?: ReactNode; end?: ReactNode }) {
+  return (
+    <header className="flex min-h-14 flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-ink px-6 pt-3 pb-2 max-sm:px-4">
+      <Link to="/" className="font-head text-3xl tracking-wide text-blue uppercase">
+        Hobrek
+      </Link>
+      {children}
+      <div className="ml-auto flex items-baseline gap-5 text-sm text-soft">{end}</div>
+    </header>
+  );
+}

@@ -1,0 +1,51 @@
+// The licences of what is shipped: everything an application depends on when it runs. `--write` makes the notice file anew.
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { root } from './parts/places.mjs';
+
+const allowed = new Set(['MIT', 'ISC', 'Apache-2.0', 'BSD-2-Clause', 'BSD-3-Clause', '0BSD', 'OFL-1.1', 'BlueOak-1.0.0']);
+const notice = join(root, 'THIRD-PARTY-NOTICES.md');
+
+/** Packages of the lock file that are not only for building or testing. */
+function shipped() {
+  const { packages } = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8'));
+  return Object.entries(packages)
+    .filter(([path, { dev, devOptional, optional, link }]) => path.startsWith('node_modules/') && !dev && !devOptional && !optional && !link)
+    .map(([path, { version, license }]) => ({ path, name: path.replace(/^.*node_modules\//, ''), version, license: license ?? olderStatement(path) }))
+    .sort((a, b) => (`${a.name}@${a.version}` < `${b.name}@${b.version}` ? -1 : 1));
+}
+
+/** Before npm settled on `license`, packages stated `licenses: [{ type }]`. */
+function olderStatement(path) {
+  const file = join(root, path, 'package.json');
+  const stated = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).licenses : undefined;
+  return stated?.map(({ type }) => type).join(' OR ') || 'not stated';
+}
+
+/** `(MIT OR GPL-3.0)` is fine when one of them is. */
+const isAllowed = (license) => license.replace(/[()]/g, '').split(' OR ').some((each) => each.split(' AND ').every((one) => allowed.has(one)));
+
+function text({ path, name, version, license }) {
+  const folder = join(root, path);
+  const file = existsSync(folder) ? readdirSync(folder).find((each) => /^(licen[cs]e|copying)(\.|$)/i.test(each)) : undefined;
+  const words = file ? readFileSync(join(folder, file), 'utf8').replace(/\r/g, '').trim() : 'No licence file is in the package.';
+  return `## ${name} ${version} (${license})\n\n~~~\n${words}\n~~~\n`;
+}
+
+/** @returns what is wrong, in words; nothing when all is well */
+export function licenceComplaints({ write = false } = {}) {
+  const packages = shipped();
+  const odd = packages.filter(({ license }) => !isAllowed(license)).map(({ name, version, license }) => `${name} ${version} has the licence “${license}”, which is not on the list in bin/licences.mjs`);
+  const wanted = `# What Hobrek ships that others wrote\n\nMade by \`npm run licences\` from package-lock.json.\n\n${packages.map(text).join('\n')}`;
+  if (write) writeFileSync(notice, wanted);
+  const listed = existsSync(notice) ? readFileSync(notice, 'utf8') : '';
+  const missing = packages.filter(({ name, version, license }) => !listed.includes(`## ${name} ${version} (${license})\n`)).map(({ name, version }) => `${name} ${version} is not in THIRD-PARTY-NOTICES.md: run npm run licences`);
+  return [...odd, ...missing];
+}
+
+if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) {
+  const complaints = licenceComplaints({ write: process.argv.includes('--write') });
+  process.stdout.write(complaints.length === 0 ? 'Licences are in order\n' : `${complaints.join('\n')}\n`);
+  process.exitCode = complaints.length === 0 ? 0 : 1;
+}

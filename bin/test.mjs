@@ -1,0 +1,90 @@
+// `npm test`: installs what is missing and runs everything. Closes with `N passed, N failed` alone on the last line.
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { build } from './parts/build.mjs';
+import { checkNode, installPackages } from './parts/install.mjs';
+import { cache, root, tool } from './parts/places.mjs';
+import { run } from './parts/run.mjs';
+import { ensureChromium, ensurePostgres } from './parts/system.mjs';
+
+const say = (line) => process.stdout.write(`${line}\n`);
+const reports = join(cache, 'test');
+let [passed, failed] = [0, 0];
+
+function count(name, ok, fail, words = '') {
+  passed += ok;
+  failed += fail;
+  say(`${fail === 0 ? 'ok  ' : 'FAIL'} ${name}${ok + fail > 1 ? `: ${ok} passed, ${fail} failed` : ''}${words && fail > 0 ? `\n${words}` : ''}`);
+}
+
+/** A check that holds or does not. */
+async function step(name, work) {
+  try {
+    await work();
+    count(name, 1, 0);
+  } catch (error) {
+    count(name, 0, 1, error.said || error.message);
+  }
+}
+
+/** A test runner that writes a report: its own counts, or one failure when it wrote none. */
+async function runner(name, command, args, report, countsIn, env = process.env) {
+  rmSync(report, { force: true });
+  let crashed = '';
+  await run(tool(command), args, { env }).catch((error) => {
+    crashed = error.message;
+  });
+  try {
+    const { ok, fail } = countsIn(JSON.parse(readFileSync(report, 'utf8')));
+    // A runner that ends badly with every test fine has failed all the same, and so has one that found no test.
+    const hidden = (crashed && fail === 0) || ok + fail === 0 ? 1 : 0;
+    count(name, ok, fail + hidden, crashed);
+  } catch {
+    count(name, 0, 1, crashed || 'it wrote no report');
+  }
+}
+
+const quietly = (command, args) => run(tool(command), args, { quiet: true });
+const must = (complaints) => {
+  if (complaints.length > 0) throw new Error(complaints.join('\n'));
+};
+
+async function main() {
+  checkNode();
+  await installPackages(say);
+  await ensurePostgres(say);
+  await ensureChromium(say);
+  mkdirSync(reports, { recursive: true });
+
+  await step('build', () => build(say));
+  await step('types of the tests', () => quietly('tsc', ['-p', 'tsconfig.tests.json']));
+  await step('format and lint', () => quietly('biome', ['ci', '.']));
+  await step('import boundaries', () => quietly('depcruise', ['packages/core/src', 'packages/contracts/src', 'apps/cli/src', 'apps/server/src', 'apps/web/src', '--config', '.dependency-cruiser.cjs']));
+  await step('unused code', () => quietly('knip', []));
+  await step('licences of what is shipped', async () => must((await import('./licences.mjs')).licenceComplaints()));
+  await step('share of tests', async () => {
+    const { tests, all, share } = (await import('./test-share.mjs')).testShare();
+    say(`     tests are ${tests} of ${all} lines of TypeScript: ${(100 * share).toFixed(1)} %`);
+    if (share < 0.25 || share > 0.33) throw new Error('It must be 25 to 33 %.');
+  });
+
+  const vitest = join(reports, 'vitest.json');
+  await runner('unit and server tests', 'vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${vitest}`], vitest, (report) => ({
+    ok: report.numPassedTests,
+    fail: report.numFailedTests + report.testResults.filter((file) => file.status === 'failed' && file.assertionResults.length === 0).length,
+  }));
+  const playwright = join(reports, 'playwright.json');
+  await runner('end to end', 'playwright', ['test', '--config', 'e2e/playwright.config.ts'], playwright, ({ stats }) => ({ ok: stats.expected, fail: stats.unexpected + stats.flaky }), {
+    ...process.env,
+    PLAYWRIGHT_JSON_OUTPUT_NAME: playwright,
+  });
+}
+
+process.chdir(root);
+try {
+  await main();
+} catch (error) {
+  count('the run', 0, 1, error.message);
+}
+say(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 && passed > 0 ? 0 : 1);

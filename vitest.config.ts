@@ -1,0 +1,36 @@
+import react from '@vitejs/plugin-react';
+import { defaultClientConditions, defaultServerConditions } from 'vite';
+import { defineConfig } from 'vitest/config';
+
+const server = ['source', ...defaultServerConditions];
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        // Many small files with nothing to share but the cost of starting: one process for all of them.
+        resolve: { conditions: server },
+        ssr: { resolve: { conditions: server } },
+        test: { name: 'core', environment: 'node', pool: 'threads', isolate: false, include: ['packages/*/src/**/*.test.ts'] },
+      },
+      {
+        resolve: { conditions: server },
+        ssr: { resolve: { conditions: server } },
+        test: {
+          name: 'server',
+          environment: 'node',
+          pool: 'forks',
+          globalSetup: ['./apps/server/test/database.ts'],
+          include: ['apps/{server,cli}/src/**/*.test.ts', 'bin/**/*.test.ts'],
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+        },
+      },
+      {
+        plugins: [react()],
+        resolve: { conditions: ['source', ...defaultClientConditions] },
+        test: { name: 'web', environment: 'happy-dom', include: ['apps/web/src/**/*.test.{ts,tsx}'] },
+      },
+    ],
+  },
+});
