@@ -24,7 +24,11 @@ function olderStatement(path) {
 }
 
 /** `(MIT OR GPL-3.0)` is fine when one of them is. */
-const isAllowed = (license) => license.replace(/[()]/g, '').split(' OR ').some((each) => each.split(' AND ').every((one) => allowed.has(one)));
+const isAllowed = (license) =>
+  license
+    .replace(/[()]/g, '')
+    .split(' OR ')
+    .some((each) => each.split(' AND ').every((one) => allowed.has(one)));
 
 function text({ path, name, version, license }) {
   const folder = join(root, path);
@@ -36,11 +40,15 @@ function text({ path, name, version, license }) {
 /** @returns what is wrong, in words; nothing when all is well */
 export function licenceComplaints({ write = false } = {}) {
   const packages = shipped();
-  const odd = packages.filter(({ license }) => !isAllowed(license)).map(({ name, version, license }) => `${name} ${version} has the licence “${license}”, which is not on the list in bin/licences.mjs`);
+  const odd = packages
+    .filter(({ license }) => !isAllowed(license))
+    .map(({ name, version, license }) => `${name} ${version} has the licence “${license}”, which is not on the list in bin/licences.mjs`);
   const wanted = `# What Hobrek ships that others wrote\n\nMade by \`npm run licences\` from package-lock.json.\n\n${packages.map(text).join('\n')}`;
   if (write) writeFileSync(notice, wanted);
   const listed = existsSync(notice) ? readFileSync(notice, 'utf8') : '';
-  const missing = packages.filter(({ name, version, license }) => !listed.includes(`## ${name} ${version} (${license})\n`)).map(({ name, version }) => `${name} ${version} is not in THIRD-PARTY-NOTICES.md: run npm run licences`);
+  const missing = packages
+    .filter(({ name, version, license }) => !listed.includes(`## ${name} ${version} (${license})\n`))
+    .map(({ name, version }) => `${name} ${version} is not in THIRD-PARTY-NOTICES.md: run npm run licences`);
   return [...odd, ...missing];
 }
 

@@ -10,7 +10,9 @@ const isLeftOut = (file) => file.includes('/migrations/') || file.includes('/db/
 const isCode = (line) => !/^\s*($|\/\/|\/?\*)/.test(line);
 
 export function testShare() {
-  const files = execFileSync('git', ['ls-files', '--cached', '--others', '--exclude-standard', '*.ts', '*.tsx'], { cwd: root, encoding: 'utf8' }).split('\n').filter(Boolean);
+  const files = execFileSync('git', ['ls-files', '--cached', '--others', '--exclude-standard', '*.ts', '*.tsx'], { cwd: root, encoding: 'utf8' })
+    .split('\n')
+    .filter(Boolean);
   let [tests, all] = [0, 0];
   for (const file of files.filter((each) => !isLeftOut(each))) {
     const lines = readFileSync(join(root, file), 'utf8').split('\n').filter(isCode).length;

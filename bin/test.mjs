@@ -59,7 +59,17 @@ async function main() {
   await step('build', () => build(say));
   await step('types of the tests', () => quietly('tsc', ['-p', 'tsconfig.tests.json']));
   await step('format and lint', () => quietly('biome', ['ci', '.']));
-  await step('import boundaries', () => quietly('depcruise', ['packages/core/src', 'packages/contracts/src', 'apps/cli/src', 'apps/server/src', 'apps/web/src', '--config', '.dependency-cruiser.cjs']));
+  await step('import boundaries', () =>
+    quietly('depcruise', [
+      'packages/core/src',
+      'packages/contracts/src',
+      'apps/cli/src',
+      'apps/server/src',
+      'apps/web/src',
+      '--config',
+      '.dependency-cruiser.cjs',
+    ]),
+  );
   await step('unused code', () => quietly('knip', []));
   await step('licences of what is shipped', async () => must((await import('./licences.mjs')).licenceComplaints()));
   await step('share of tests', async () => {
@@ -69,15 +79,28 @@ async function main() {
   });
 
   const vitest = join(reports, 'vitest.json');
-  await runner('unit and server tests', 'vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${vitest}`], vitest, (report) => ({
-    ok: report.numPassedTests,
-    fail: report.numFailedTests + report.testResults.filter((file) => file.status === 'failed' && file.assertionResults.length === 0).length,
-  }));
+  await runner(
+    'unit and server tests',
+    'vitest',
+    ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${vitest}`],
+    vitest,
+    (report) => ({
+      ok: report.numPassedTests,
+      fail: report.numFailedTests + report.testResults.filter((file) => file.status === 'failed' && file.assertionResults.length === 0).length,
+    }),
+  );
   const playwright = join(reports, 'playwright.json');
-  await runner('end to end', 'playwright', ['test', '--config', 'e2e/playwright.config.ts'], playwright, ({ stats }) => ({ ok: stats.expected, fail: stats.unexpected + stats.flaky }), {
-    ...process.env,
-    PLAYWRIGHT_JSON_OUTPUT_NAME: playwright,
-  });
+  await runner(
+    'end to end',
+    'playwright',
+    ['test', '--config', 'e2e/playwright.config.ts'],
+    playwright,
+    ({ stats }) => ({ ok: stats.expected, fail: stats.unexpected + stats.flaky }),
+    {
+      ...process.env,
+      PLAYWRIGHT_JSON_OUTPUT_NAME: playwright,
+    },
+  );
 }
 
 process.chdir(root);

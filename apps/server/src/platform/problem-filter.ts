@@ -19,23 +19,19 @@ export class ProblemFilter implements ExceptionFilter {
   }
 }
 
-/** What the body parser throws before any controller: told apart by its `type` (body-parser's documented names). */
-const bodyProblems: Record<string, () => ProblemError> = {
-  'entity.too.large': () => new ProblemError('too-large', 'A build may be at most 1 MB.'),
-  'entity.parse.failed': () => new ProblemError('bad-json', 'The text breaks off or is not JSON. Nothing was changed.'),
-  'encoding.unsupported': () => new ProblemError('wrong-type', 'Send the build as plain JSON.'),
-  'charset.unsupported': () => new ProblemError('wrong-type', 'Send the build as JSON in UTF-8.'),
-  'request.aborted': () => new ProblemError('bad-json', 'The text broke off. Nothing was changed.'),
-  'request.size.invalid': () => new ProblemError('bad-json', 'The text is not as long as announced. Nothing was changed.'),
-};
+const tooLarge = 'A build may be at most 1 MB.';
+
+/** What the body parser says of a text it could not take (its documented `type`); Nest keeps only the status of the others. */
+const brokenOff = new Set(['entity.parse.failed', 'request.aborted', 'request.size.invalid']);
 
 export function problemFrom(thrown: unknown): ProblemError {
   if (thrown instanceof ProblemError) return thrown;
-  const foreseen = bodyProblems[typeOf(thrown)]?.();
-  if (foreseen) return foreseen;
+  if (brokenOff.has(typeOf(thrown))) return new ProblemError('bad-json', 'The text breaks off or is not JSON. Nothing was changed.');
   if (isDatabaseAway(thrown))
     return new ProblemError('database-down', 'Nothing was changed. What you entered is still on this page; try again in a moment.');
   const status = thrown instanceof HttpException ? thrown.getStatus() : statusOf(thrown);
+  if (status === 413) return new ProblemError('too-large', tooLarge);
+  if (status === 415) return new ProblemError('wrong-type', 'Send the build as plain JSON in UTF-8.');
   if (status === 404) return new ProblemError('not-found', 'There is no such page or build.');
   if (status === 400) return new ProblemError('bad-json', 'The request could not be read. Nothing was changed.');
   return new ProblemError('fault', 'It was written to the log. Nothing was changed.');

@@ -56,9 +56,12 @@ export function hold<U extends Unit>({ id, at, subject, has, needs, says, source
   return { ...both, verdict, margin: left, says: `${says(shown)}.` };
 }
 
+/** Arithmetic alone must not turn a limit that is exactly met into one that is passed. */
+const rounding = 1e-12;
+
 function verdictOf(worst: number, flags: number): Verdict {
-  if (worst < 0) return 'gives';
-  return worst < closeBelow || flags & (flag.outsideValid | flag.guessed) ? 'close' : 'holds';
+  if (worst < -rounding) return 'gives';
+  return worst < closeBelow - rounding || flags & (flag.outsideValid | flag.guessed) ? 'close' : 'holds';
 }
 
 function whyUnknown(figures: readonly Figure[], label: (path: string) => string): string {

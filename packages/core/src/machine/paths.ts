@@ -27,15 +27,13 @@ export function elementsOf(line: Line): Placed[] {
 
 /** Every field of a build, entered or not. */
 export function placesOf(build: Build): Place[] {
-  return build.lines
-    .flatMap(elementsOf)
-    .flatMap(({ role, path, element }) =>
-      Object.entries(kindHead(role, element.kind)?.fields ?? {}).map(([name, field]) => ({
-        path: `${path}/${name}`,
-        field,
-        input: element.inputs[name],
-      })),
-    );
+  return build.lines.flatMap(elementsOf).flatMap(({ role, path, element }) =>
+    Object.entries(kindHead(role, element.kind)?.fields ?? {}).map(([name, field]) => ({
+      path: `${path}/${name}`,
+      field,
+      input: element.inputs[name],
+    })),
+  );
 }
 
 /** What a field is called in a sentence, in lower case: `shaft power`. An unknown path is called by itself. */

@@ -11,6 +11,8 @@ interface Spelling {
   readonly expr: string;
   readonly times?: number;
   readonly also?: readonly string[];
+  /** Read, but not named among the units a field takes. */
+  readonly offered?: false;
 }
 
 export interface Quantity {
@@ -35,6 +37,8 @@ export const quantities = {
       { symbol: 'hp', expr: 'hp', also: ['horsepower', 'bhp'] },
       { symbol: 'PS', expr: 'PS', also: ['cv', 'pk', 'metric hp'] },
       { symbol: 'MW', expr: 'MW' },
+      // Never meant in a shed, but it must not be taken for MW.
+      { symbol: 'mW', expr: 'mW', offered: false },
     ],
   },
   speed: {

@@ -1,4 +1,4 @@
-import { type QuantityName, quantities, type Unit } from './quantities.js';
+import { type Quantity, type QuantityName, quantities, type Unit } from './quantities.js';
 
 /**
  * A number as it stands on a drawing: at least three significant figures, whole digits never rounded away, and no zeros behind a value that is exact without them.
@@ -63,7 +63,7 @@ export function showAs(name: QuantityName, low: number, high = low): string {
 
 /** The units a field of this quantity takes, as a list to read out: `kW, W, hp, PS or MW`. */
 export function acceptedUnits(name: QuantityName): string {
-  const symbols: string[] = quantities[name].spellings.map((s) => s.symbol);
+  const symbols: string[] = (quantities[name] as Quantity).spellings.filter((s) => s.offered !== false).map((s) => s.symbol);
   const last = symbols.pop();
   return symbols.length === 0 ? `${last}` : `${symbols.join(', ')} or ${last}`;
 }

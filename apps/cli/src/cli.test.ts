@@ -1,0 +1,145 @@
+import { execFile } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+
+const root = resolve(import.meta.dirname, '../../..');
+const demo = join(root, 'demo/apple-crusher.json');
+const folder = mkdtempSync(join(tmpdir(), 'hobrek-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+/** Runs the command line as a person does: the bundled file, in a process of its own. */
+function hobrek(...args: string[]): Promise<{ exit: number; out: string; err: string }> {
+  return new Promise((done) => {
+    execFile(process.execPath, [join(root, 'bin/hobrek.mjs'), ...args], { cwd: root }, (error, out, err) =>
+      done({ exit: error ? Number(error.code) : 0, out, err }),
+    );
+  });
+}
+
+function file(name: string, contents: string): string {
+  writeFileSync(join(folder, name), contents);
+  return join(folder, name);
+}
+
+const changed = (change: (build: { lines: { source: { inputs: Record<string, unknown> } }[] }) => void) => {
+  const build = JSON.parse(readFileSync(demo, 'utf8'));
+  change(build);
+  return JSON.stringify(build);
+};
+
+describe('check', () => {
+  it('says of the demo what the screen says, and ends with 0', async () => {
+    const { exit, out } = await hobrek('check', 'demo/apple-crusher.json');
+    expect(exit).toBe(0);
+    expect(out).toContain(
+      'Apple crusher: The motor carries the work: 10.9 to 12.0 N·m reaches the roll, 8 N·m is asked; at worst 27 % of it is left.',
+    );
+    expect(out).toContain('roll: 423 rpm (419 to 425 rpm), 11.8 N·m (10.9 to 12.0 N·m)');
+    expect(out).toContain('belt speed 5.60 m/s');
+    expect(out).toContain('Not worked out yet');
+  });
+
+  it('ends with 1 when something gives, and reads a value that a file leaves out', async () => {
+    const weak = file(
+      'weak.json',
+      changed((b) => Object.assign(b.lines[0]?.source.inputs ?? {}, { power: { text: '1/2 hp', how: 'plate' } })),
+    );
+    const { exit, out } = await hobrek('check', weak, '--json');
+    expect(exit).toBe(1);
+    const json = JSON.parse(out);
+    expect(json).toMatchObject({ verdict: 'gives', name: 'Apple crusher' });
+    // By hand: 60 × 372.85 W / (2π × 1425) × 250/75 × 0.96
+    expect(json.figures['main/belt/torque'].value).toBeCloseTo(7.9954, 4);
+    expect(json.remedy).toContain('0.55 kW');
+  });
+
+  it.each([
+    ['a file cut in half', () => file('half.json', readFileSync(demo, 'utf8').slice(0, 700)), /half\.json: is not whole JSON/],
+    ['a file that is not there', () => join(folder, 'none.json'), /there is no such file/],
+    ['a folder', () => folder, /is a folder/],
+    [
+      'a word for a power',
+      () =>
+        file(
+          'abc.json',
+          changed((b) => Object.assign(b.lines[0]?.source.inputs ?? {}, { power: { text: 'abc', how: 'plate' } })),
+        ),
+      /main\/source\/power: Shaft power .*“abc”/,
+    ],
+    [
+      'a negative power',
+      () =>
+        file(
+          'minus.json',
+          changed((b) => Object.assign(b.lines[0]?.source.inputs ?? {}, { power: { text: '-5 kW', how: 'plate' } })),
+        ),
+      /read as −5 kW; it takes 1 W to 1000 kW/,
+    ],
+    [
+      'a unit from the stars',
+      () =>
+        file(
+          'far.json',
+          changed((b) => Object.assign(b.lines[0]?.source.inputs ?? {}, { power: { text: '5 parsecs', how: 'plate' } })),
+        ),
+      /“parsecs” is not a unit of power/,
+    ],
+    [
+      'a newer file',
+      () =>
+        file(
+          'new.json',
+          changed((b) => Object.assign(b, { version: 9 })),
+        ),
+      /newer Hobrek/,
+    ],
+  ])('refuses %s with 2 and one line, no stack trace', async (_, path, words) => {
+    const { exit, out, err } = await hobrek('check', path());
+    expect(exit).toBe(2);
+    expect(out).toBe('');
+    expect(err.trim().split('\n')).toHaveLength(1);
+    expect(err).toMatch(words);
+  });
+});
+
+describe('sum and formulas', () => {
+  it('works one formula in the units it is given', async () => {
+    const { exit, out } = await hobrek('sum', 'rim-speed', 'd=3 in', 'n=2.9k rpm', '--json');
+    expect(exit).toBe(0);
+    expect(JSON.parse(out)).toMatchObject({ unit: 'm/s', outsideValid: false });
+    expect(JSON.parse(out).value).toBeCloseTo((Math.PI * 0.0762 * 2900) / 60, 9);
+  });
+
+  it('carries a range, and warns outside the range where the formula is good', async () => {
+    expect((await hobrek('sum', 'driven-speed', 'n1=1425', 'i=3', 's=1 to 2 %')).out).toContain('(466 to 470 rpm)');
+    expect((await hobrek('sum', 'driven-speed', 'n1=1425', 'i=3', 's=20 %')).out).toContain('Outside the range');
+  });
+
+  it.each([
+    [['sum', 'rim-sped'], /no formula “rim-sped”.*rim-speed/],
+    [['sum', 'rim-speed', 'd=75'], /n \(speed\) missing; write n=…/],
+    [['sum', 'rim-speed', 'd=75', 'n=5', 'q=1'], /has no input “q”; it takes d, n/],
+    [['sum', 'rim-speed', '75', 'n=5'], /“75” is not name=value/],
+    [['sum', 'rim-speed', 'd=75 kg', 'n=5'], /“kg” is not a unit of length/],
+    [['sum', 'shaft-torque', 'P=1 kW', 'n=0'], /has no value at P = 1000, n = 0/],
+    [['formulas', 'nothing'], /no formula “nothing”/],
+    [['chek'], /unknown command/],
+  ])('refuses %j with 2', async (args, words) => {
+    const { exit, err } = await hobrek(...args);
+    expect(exit).toBe(2);
+    expect(err).toMatch(words);
+  });
+
+  it('lists every formula, and one with where it is good and its source', async () => {
+    expect((await hobrek('formulas')).out.trim().split('\n').length).toBeGreaterThanOrEqual(9);
+    const { out } = await hobrek('formulas', 'arc-of-contact');
+    expect(out).toContain('θ = pi - 2 * asin((D - d) / (2 * C))');
+    expect(out).toContain("Machinery's Handbook");
+  });
+
+  it('helps without complaint', async () => {
+    expect(await hobrek('--help')).toMatchObject({ exit: 0, err: '' });
+  });
+});

@@ -1,0 +1,219 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { request } from 'node:http';
+import { join } from 'node:path';
+import type { ListedBuild, Problem, StoredBuild } from '@hobrek/contracts';
+import { type Build, blankBuild } from '@hobrek/core';
+import pg from 'pg';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { repository, type Served, serve } from '../../../test/serve.js';
+
+const demo = (): Build => JSON.parse(readFileSync(join(repository, 'demo/apple-crusher.json'), 'utf8')) as Build;
+let served: Served;
+beforeAll(async () => {
+  served = await serve();
+});
+afterAll(() => served.stop());
+
+const add = async (build: Build = demo()): Promise<StoredBuild> => (await served.ask('POST', 'builds', build)).json() as Promise<StoredBuild>;
+const save = (id: string, version: number | string, build: unknown, headers: Record<string, string> = {}) =>
+  served.ask('PUT', `builds/${id}`, build, { 'if-match': typeof version === 'number' ? `"${version}"` : version, ...headers });
+const problemOf = async (response: Response): Promise<Problem> => {
+  expect(response.headers.get('content-type')).toContain('application/problem+json');
+  const problem = (await response.json()) as Problem;
+  expect(problem.status).toBe(response.status);
+  return problem;
+};
+const named = (name: string): Build => ({ ...demo(), name });
+
+describe('a build', () => {
+  it('is kept and comes back the same', async () => {
+    const stored = await add();
+    expect(stored).toMatchObject({ version: 1, build: demo(), notices: [] });
+    const answer = await served.ask('GET', `builds/${stored.id}`);
+    expect(answer.headers.get('etag')).toBe('"1"');
+    expect(await answer.json()).toEqual(stored);
+  });
+
+  it('is listed with what the server worked out itself', async () => {
+    const stored = await add(named('Listed'));
+    const list = (await (await served.ask('GET', 'builds')).json()) as ListedBuild[];
+    expect(list.find((each) => each.id === stored.id)).toMatchObject({
+      name: 'Listed',
+      summary: { verdict: 'holds', path: '0.55 kW motor → V-belt 75 mm to 250 mm → roll', torque: { number: '11.8', symbol: 'N·m' } },
+    });
+    expect(list[0]?.id).toBe(stored.id);
+  });
+
+  it('is worked out again when its summary was made by an older engine', async () => {
+    const stored = await add(named('Old engine'));
+    const client = new pg.Client({ connectionString: served.url });
+    await client.connect();
+    await client.query(`update builds set engine = 0, summary = '{"verdict":"gives"}' where id = $1`, [stored.id]);
+    const list = (await (await served.ask('GET', 'builds')).json()) as ListedBuild[];
+    expect(list.find((each) => each.id === stored.id)?.summary.verdict).toBe('holds');
+    expect((await client.query('select engine from builds where id = $1', [stored.id])).rows[0]).toEqual({ engine: 1 });
+    await client.end();
+  });
+
+  it('is saved on top of the version it started from', async () => {
+    const { id } = await add();
+    const saved = await save(id, 1, named('Twice'));
+    expect(saved.status).toBe(200);
+    expect(saved.headers.get('etag')).toBe('"2"');
+    expect(await saved.json()).toMatchObject({ version: 2, build: { name: 'Twice' } });
+  });
+
+  it('may hold a draft and have nothing else entered', async () => {
+    const blank = blankBuild('Blank');
+    const line = { ...blank.lines[0], source: { ...blank.lines[0]?.source, inputs: { power: { text: '', how: 'plate', draft: '1/' } } } };
+    const stored = await add({ ...blank, lines: [line] } as Build);
+    expect(stored.build.lines[0]?.source.inputs.power).toEqual({ text: '', how: 'plate', draft: '1/' });
+  });
+
+  it('is gone when deleted, for a save as well', async () => {
+    const { id } = await add();
+    expect((await served.ask('DELETE', `builds/${id}`)).status).toBe(428);
+    expect((await served.ask('DELETE', `builds/${id}`, undefined, { 'if-match': '"7"' })).status).toBe(412);
+    expect((await served.ask('DELETE', `builds/${id}`, undefined, { 'if-match': '"1"' })).status).toBe(204);
+    expect((await problemOf(await served.ask('GET', `builds/${id}`))).code).toBe('not-found');
+    expect((await save(id, 1, demo())).status).toBe(404);
+    expect((await served.ask('DELETE', `builds/${id}`, undefined, { 'if-match': '"1"' })).status).toBe(404);
+  });
+});
+
+describe('no update is lost', () => {
+  it('a save that does not say its version is refused: 428', async () => {
+    const { id } = await add();
+    for (const match of ['', '1', 'W/"1"', '*', '"one"']) expect((await problemOf(await save(id, match, demo()))).code).toBe('version-missing');
+    expect((await problemOf(await served.ask('PUT', `builds/${id}`, demo()))).status).toBe(428);
+  });
+
+  it('a stale one is refused and changes nothing: 412', async () => {
+    const { id } = await add();
+    await save(id, 1, named('First'));
+    const problem = await problemOf(await save(id, 1, named('Second')));
+    expect(problem).toMatchObject({
+      code: 'version-stale',
+      status: 412,
+      detail: 'The change was made from version 1; version 2 stands now. Nothing was overwritten.',
+    });
+    expect(((await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild).build.name).toBe('First');
+  });
+
+  it('of many at once from the same version exactly one is written', async () => {
+    const { id } = await add();
+    const answers = await Promise.all(Array.from({ length: 12 }, (_, k) => save(id, 1, named(`Racer ${k}`))));
+    expect(answers.map((answer) => answer.status).sort()).toEqual([200, ...Array.from({ length: 11 }, () => 412)]);
+    const winner = (await answers.find((answer) => answer.ok)?.json()) as StoredBuild;
+    expect(((await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild).build.name).toBe(winner.build.name);
+  });
+
+  it('the same save sent again, its answer lost, is no conflict and is written once', async () => {
+    const { id } = await add();
+    const headers = { 'save-id': randomUUID() };
+    await save(id, 1, named('Sent twice'), headers);
+    const again = await save(id, 1, named('Sent twice'), headers);
+    expect(again.status).toBe(200);
+    expect(await again.json()).toMatchObject({ version: 2, build: { name: 'Sent twice' } });
+    expect((await save(id, 1, named('Another'), { 'save-id': randomUUID() })).status).toBe(412);
+  });
+});
+
+describe('what is refused', () => {
+  it.each([
+    ['a cut text', '{"format": "hobrek-build", "ver', 400, 'bad-json'],
+    ['an empty body', '', 400, 'build-refused'],
+    ['a bare word', '"build"', 400, 'bad-json'],
+    ['an empty object', '{}', 400, 'build-refused'],
+    ['a list', '[]', 400, 'build-refused'],
+    ['deep nesting', '{"a":'.repeat(5000) + '1' + '}'.repeat(5000), 400, 'build-refused'],
+    ['a nul character', JSON.stringify({ name: 'a\u0000' }), 400, 'build-refused'],
+    ['a poisoned name', '{"__proto__": {"admin": true}}', 400, 'build-refused'],
+    ['more than a megabyte', JSON.stringify({ notes: 'x'.repeat(1_100_000) }), 413, 'too-large'],
+  ])('%s', async (_, body, status, code) => {
+    expect(await problemOf(await served.ask('POST', 'builds', body))).toMatchObject({ status, code });
+  });
+
+  it('an absurd value, with the field named and what it takes', async () => {
+    const build = JSON.parse(JSON.stringify(demo()));
+    build.lines[0].source.inputs.power.value = -5;
+    const problem = await problemOf(await served.ask('POST', 'builds', build));
+    expect(problem).toMatchObject({ code: 'build-refused', detail: 'lines.0.source.inputs.power.value: must not be less than 1 (it is -5)' });
+    expect(problem.complaints).toHaveLength(1);
+  });
+
+  it('anything but JSON', async () => {
+    const forms = await Promise.all(
+      ['text/plain', 'application/x-www-form-urlencoded', 'multipart/form-data'].map((type) =>
+        served.ask('POST', 'builds', JSON.stringify(demo()), { 'content-type': type }),
+      ),
+    );
+    for (const form of forms) expect((await problemOf(form)).code).toBe('wrong-type');
+  });
+
+  it.each(['builds/1', 'builds/../builds/x', `builds/${randomUUID()}`, 'nothing', ''])('an address where nothing stands: %s', async (path) => {
+    expect((await problemOf(await served.ask('GET', path))).code).toBe('not-found');
+  });
+});
+
+/** fetch does not let a caller set Host: a request by hand. */
+function rawStatus(headers: Record<string, string>, path = '/api/builds'): Promise<number> {
+  return new Promise((resolve, reject) => {
+    request({ host: '127.0.0.1', port: served.port, path, headers }, (response) => {
+      response.resume();
+      resolve(response.statusCode ?? 0);
+    })
+      .on('error', reject)
+      .end();
+  });
+}
+
+describe('only its own pages', () => {
+  it.each([
+    ['another name', { host: 'shed.example' }],
+    ['a name that begins alike', { host: 'localhost.example' }],
+    ['a page elsewhere', { origin: 'http://shed.example' }],
+    ['a page on another port', { origin: 'http://127.0.0.1:1' }],
+    ['a page of no origin', { origin: 'null' }],
+    ['a foreign picture', { 'sec-fetch-site': 'cross-site' }],
+  ])('refuses %s: 403', async (_, headers) => {
+    expect(await rawStatus(headers)).toBe(403);
+    expect(await rawStatus({ ...headers, 'if-match': '"1"' }, '/api/health')).toBe(403);
+  });
+
+  it('answers to each of its own names', async () => {
+    for (const name of ['127.0.0.1', 'localhost', '[::1]'])
+      expect(await rawStatus({ host: `${name}:${served.port}`, origin: `http://${name}:${served.port}` })).toBe(200);
+  });
+
+  it('lets pages run no script but its own', async () => {
+    const { headers } = await served.ask('GET', 'health');
+    const policy = headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("default-src 'self'");
+    expect(policy).toContain("script-src 'self';");
+    expect(policy).toContain("frame-ancestors 'none'");
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('x-powered-by')).toBeNull();
+  });
+
+  it('listens on loopback only', async () => {
+    const { networkInterfaces } = await import('node:os');
+    const outside = Object.values(networkInterfaces())
+      .flat()
+      .find((each) => each && !each.internal && each.family === 'IPv4');
+    if (!outside) return;
+    await expect(fetch(`http://${outside.address}:${served.port}/api/health`, { signal: AbortSignal.timeout(2_000) })).rejects.toThrow();
+  });
+});
+
+it('lists by an index, not by sorting the whole table', async () => {
+  const client = new pg.Client({ connectionString: served.url });
+  await client.connect();
+  await client.query(`insert into builds (name, document, summary, engine) select 'b', '{}', '{}', 1 from generate_series(1, 3000); `);
+  await client.query('analyze builds');
+  const plan = await client.query('explain select * from builds order by changed_at desc, id limit 500');
+  expect(plan.rows.map((row) => row['QUERY PLAN']).join('\n')).toContain('Index Scan using builds_changed_at');
+  await client.query(`delete from builds where name = 'b'`);
+  await client.end();
+});

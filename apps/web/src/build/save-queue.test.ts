@@ -1,0 +1,105 @@
+import { blankBuild } from '@hobrek/core';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { SaveQueue, type SaveState } from './save-queue.js';
+
+interface Call {
+  readonly name: string;
+  readonly match: string;
+  readonly saveId: string;
+}
+
+const calls: Call[] = [];
+const states: SaveState[] = [];
+/** What the server answers to each save in turn; when the list is empty it writes. */
+const answers: (() => Promise<Response>)[] = [];
+let stands = 1;
+
+const json = (body: unknown, status = 200) => Promise.resolve(new Response(JSON.stringify(body), { status }));
+const problem = (status: number, code: string) => () => json({ code, status, title: '', detail: `${code}.` }, status);
+const written = () => json({ id: 'b', version: ++stands, changedAt: '2026-11-25T10:42:00Z', build: {}, notices: [] });
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  calls.length = states.length = answers.length = 0;
+  stands = 1;
+  vi.stubGlobal('fetch', (_: string, init?: RequestInit) => {
+    if (init?.method !== 'PUT') return json({ id: 'b', version: stands, changedAt: '', build: {}, notices: [] });
+    const headers = init.headers as Record<string, string>;
+    calls.push({ name: JSON.parse(init.body as string).name, match: headers['if-match'] ?? '', saveId: headers['save-id'] ?? '' });
+    return (answers.shift() ?? written)();
+  });
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const queue = () => new SaveQueue('b', 1, (state) => states.push(state));
+const push = (to: SaveQueue, ...names: string[]) => {
+  for (const name of names) to.push(blankBuild(name));
+};
+const settle = () => vi.advanceTimersByTimeAsync(60_000);
+
+describe('the save queue', () => {
+  it('sends one at a time, each on top of the last, and only the newest that waits', async () => {
+    push(queue(), 'a', 'b', 'c');
+    await settle();
+    expect(calls.map(({ name, match }) => [name, match])).toEqual([
+      ['a', '"1"'],
+      ['c', '"2"'],
+    ]);
+    expect(states.map(({ state }) => state)).toEqual(['keeping', 'keeping', 'kept']);
+    expect(states.at(-1)?.says).toMatch(/^kept \d\d:\d\d$/);
+  });
+
+  it.each([
+    ['the server is away', () => Promise.reject(new TypeError('Failed to fetch'))],
+    ['the database is away', problem(503, 'database-down')],
+    ['the proxy answers with a page', () => Promise.resolve(new Response('<html>', { status: 502 }))],
+  ])('keeps asking with the same save id while %s, and says so', async (_, away) => {
+    answers.push(away, away, away);
+    push(queue(), 'a');
+    await vi.advanceTimersByTimeAsync(100);
+    expect(states.at(-1)).toMatchObject({ state: 'away', says: expect.stringContaining('Your changes are on this page and will be sent.') });
+    await settle();
+    expect(calls).toHaveLength(4);
+    expect(new Set(calls.map(({ saveId }) => saveId)).size).toBe(1);
+    expect(states.at(-1)?.state).toBe('kept');
+  });
+
+  it('stops at a stale save, says which version stands, and overwrites nothing until it is told to', async () => {
+    answers.push(problem(412, 'version-stale'));
+    stands = 5;
+    const saves = queue();
+    push(saves, 'mine');
+    await settle();
+    push(saves, 'mine still');
+    await settle();
+    expect(calls).toHaveLength(1);
+    expect(states.at(-1)).toMatchObject({ state: 'stale', stands: 5 });
+    saves.overrule(5, blankBuild('mine after all'));
+    await settle();
+    expect(calls.at(-1)).toMatchObject({ name: 'mine after all', match: '"5"' });
+    expect(states.at(-1)?.state).toBe('kept');
+  });
+
+  it('says what the server refused, and saves again at the next change', async () => {
+    answers.push(problem(400, 'build-refused'));
+    const saves = queue();
+    push(saves, 'a');
+    await settle();
+    expect(states.at(-1)).toEqual({ state: 'refused', says: 'Not kept: build-refused.' });
+    push(saves, 'b');
+    await settle();
+    expect(states.at(-1)?.state).toBe('kept');
+  });
+
+  it('still sends what is waiting after the page was left, without a word', async () => {
+    const saves = queue();
+    push(saves, 'a', 'b');
+    saves.close();
+    await settle();
+    expect(calls.map(({ name }) => name)).toEqual(['a', 'b']);
+    expect(states).toHaveLength(1);
+  });
+});

@@ -1,0 +1,1 @@
+export function takeLock(file: string, wait: number): Promise<(() => void) | null>;

@@ -1,1 +1,0 @@
-export function freePort(): Promise<number>;

@@ -1,0 +1,151 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { StoredBuild } from '@hobrek/contracts';
+import type { Page } from '@playwright/test';
+import { addBuild, demo, expect, test } from './parts/hobrek.js';
+
+const power = (page: Page) => page.getByLabel('Shaft power');
+const sentence = (page: Page) => page.getByTestId('sentence');
+const kept = (page: Page) => expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+
+test('from the list to the machine: half a horsepower changes the sentence, and it is still there after a reload', async ({ page, address }) => {
+  await addBuild(address, demo());
+  await page.goto(address);
+  await page
+    .getByRole('link', { name: /Apple crusher/ })
+    .first()
+    .click();
+  await expect(sentence(page)).toContainText('The motor carries the work');
+  await expect(sentence(page)).toHaveAttribute('data-verdict', 'holds');
+
+  await power(page).fill('');
+  await power(page).pressSequentially('1/2 hp');
+  await expect(sentence(page)).toContainText(
+    /The motor may not carry the work: 7\.41 to 8\.16.N·m reaches the roll, 8.N·m is asked; at worst 8.% short/,
+  );
+  await expect(page.getByText('A 0.55 kW motor would carry it')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^speed, roll: 423 rpm/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^torque, roll: 8\.00 N·m/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^belt speed: 5\.60 m\/s/ })).toBeVisible();
+  await kept(page);
+
+  await page.reload();
+  await expect(power(page)).toHaveValue('1/2 hp');
+  await expect(sentence(page)).toHaveAttribute('data-verdict', 'gives');
+});
+
+for (const [typed, words] of [
+  ['abc', 'does not start with a number: “abc”'],
+  ['-5 kW', 'was read as −5 kW; it takes 1 W to 1000 kW'],
+  ['5 parsecs', 'was read as 5, but “parsecs” is not a unit of power'],
+  ['', 'is empty. Write a power in kW, W, hp, PS or MW, such as 0.55 kW or 1/2 hp'],
+] as const) {
+  test(`“${typed}” in a field: a sentence names it, the last good figures stay greyed, nothing is lost over a reload`, async ({
+    page,
+    crusher: _,
+  }) => {
+    await power(page).fill(typed);
+    const see = async () => {
+      await expect(page.getByText(`Shaft power ${words}`)).toBeVisible();
+      await expect(page.getByText('Until then the figures are for 0.55 kW.')).toBeVisible();
+      await expect(sentence(page)).toContainText('The motor carries the work');
+      await expect(sentence(page)).toHaveAttribute('data-stale', 'true');
+      await expect(page.getByRole('button', { name: /^torque, roll: 11\.8/ }).locator('[data-stale]')).toBeVisible();
+      await expect(page.getByRole('button', { name: /^speed, roll: 423/ }).locator('[data-stale]')).toHaveCount(0);
+    };
+    await see();
+    await kept(page);
+    await page.reload();
+    await expect(power(page)).toHaveValue(typed);
+    await see();
+    await power(page).fill('0.75 kW');
+    await expect(sentence(page)).not.toHaveAttribute('data-stale');
+  });
+}
+
+test('a figure is believed: why, down to what was typed, by keyboard', async ({ page, crusher: _ }) => {
+  await page.getByRole('button', { name: /^torque, roll/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('T₂ = T₁ × i × k')).toBeVisible();
+  await page.getByRole('button', { name: /^T₁ 3\.69/ }).press('Enter');
+  await page.getByRole('button', { name: /^P 550 W/ }).press('Enter');
+  await expect(page.getByText('typed “0.55 kW”')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('typed “0.55 kW”')).toBeHidden();
+});
+
+test('a build started from nothing names what it needs, and is believed once that is typed', async ({ page, address }) => {
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Start a build' }).click();
+  await expect(sentence(page)).toContainText('not known yet: enter shaft power and speed');
+  await expect(page.getByText('distance not known, not to scale')).toBeVisible();
+  for (const [label, text] of [
+    ['name of the build', 'Clay mixer'],
+    ['Shaft power', '1/2 hp'],
+    ['Speed', '1425'],
+    ['Driving pulley', '3 in'],
+    ['Driven pulley', '10 in'],
+    ['Torque asked', '4 lbf ft'],
+  ] as const) {
+    await page.getByLabel(label, { exact: true }).fill(text);
+  }
+  await expect(sentence(page)).toContainText('The motor carries the work');
+  await kept(page);
+  await page.getByRole('link', { name: 'Hobrek' }).click();
+  await expect(page.getByRole('link', { name: /Clay mixer/ })).toContainText('1/2 hp motor → V-belt 3 in to 10 in → tool shaft');
+});
+
+test('changed in another tab: nothing is overwritten, the person chooses', async ({ page, crusher, address }) => {
+  const elsewhere = async (text: string, version: number) => {
+    const build = structuredClone(crusher.build) as StoredBuild['build'] & { name: string };
+    build.name = text;
+    const answer = await fetch(`${address}/api/builds/${crusher.id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json', 'if-match': `"${version}"` },
+      body: JSON.stringify(build),
+    });
+    expect(answer.status).toBe(200);
+  };
+  await elsewhere('Theirs', 1);
+  await power(page).fill('1 hp');
+  await expect(page.getByRole('alert')).toContainText('changed elsewhere since it was opened here. Nothing was overwritten.');
+  await page.getByRole('button', { name: 'Show what stands now' }).click();
+  await expect(page.getByLabel('name of the build')).toHaveValue('Theirs');
+  await expect(power(page)).toHaveValue('0.55 kW');
+
+  await elsewhere('Theirs again', 2);
+  await power(page).fill('2 hp');
+  await page.getByRole('button', { name: 'Put mine in its place' }).click();
+  await kept(page);
+  await page.reload();
+  await expect(power(page)).toHaveValue('2 hp');
+  await expect(page.getByLabel('name of the build')).toHaveValue('Theirs');
+});
+
+test('an address where nothing stands says so and offers the way back', async ({ page, address }) => {
+  await page.goto(`${address}/builds/00000000-0000-4000-8000-000000000000`);
+  await expect(page.getByText('There is no such build; it may have been deleted.')).toBeVisible();
+  await page.goto(`${address}/shed/unknown`);
+  await page.getByRole('link', { name: 'See all builds' }).click();
+  await expect(page.getByRole('heading', { name: 'Builds' })).toBeVisible();
+});
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`can be read and used without seeing it, ${colorScheme}; needs nothing from outside; fits 390 px`, async ({ page, crusher, address }) => {
+    const outside: string[] = [];
+    const complaints: string[] = [];
+    page.on('request', (request) => request.url().startsWith(address) || request.url().startsWith('data:') || outside.push(request.url()));
+    page.on('console', (message) => (message.type() === 'error' || message.type() === 'warning') && complaints.push(message.text()));
+    await page.emulateMedia({ colorScheme });
+    for (const path of ['/', `/builds/${crusher.id}`]) {
+      await page.goto(`${address}${path}`);
+      await page.getByText('The motor carries the work').first().waitFor();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(', ')}`)).toEqual([]);
+      await page.setViewportSize({ width: 390, height: 844 });
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      await page.setViewportSize({ width: 1280, height: 800 });
+    }
+    expect(outside).toEqual([]);
+    expect(complaints).toEqual([]);
+  });
+}

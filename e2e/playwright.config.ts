@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium, kept from calling anywhere. */
+const args = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  workers: 1,
+  retries: 0,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json']],
+  use: { viewport: { width: 1280, height: 800 }, launchOptions: { executablePath: '/usr/bin/chromium', args } },
+});

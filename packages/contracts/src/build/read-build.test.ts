@@ -1,0 +1,148 @@
+import { readFileSync } from 'node:fs';
+import { blankBuild } from '@hobrek/core';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readBuild } from './read-build.js';
+
+// biome-ignore lint/suspicious/noExplicitAny: these tests damage documents on purpose
+type Anything = any;
+
+const demo = (): Anything => JSON.parse(readFileSync(new URL('../../../../demo/apple-crusher.json', import.meta.url), 'utf8'));
+
+/** The demo with something done to it. */
+function damaged(damage: (build: Anything) => void): unknown {
+  const build = demo();
+  damage(build);
+  return build;
+}
+
+const source = (build: Anything) => build.lines[0].source;
+const power = (build: Anything) => source(build).inputs.power;
+
+it('takes the demo as it stands, and a blank build', () => {
+  expect(readBuild(demo())).toEqual({ ok: true, build: demo(), notices: [] });
+  expect(readBuild(blankBuild('b'))).toMatchObject({ ok: true });
+});
+
+const accepted: [string, (build: Anything) => void][] = [
+  ['an input left out', (b) => delete source(b).inputs.power],
+  ['a value left out', (b) => delete power(b).value],
+  ['a draft', (b) => Object.assign(power(b), { draft: '1/' })],
+  ['a range', (b) => Object.assign(power(b), { low: 500, high: 600 })],
+  [
+    'a setting that overrides an input',
+    (b) => source(b).settings.push({ id: 'slow', name: 'slow', inputs: { speed: { text: '700 rpm', how: 'plate' } } }),
+  ],
+  ['a source that is a shaft of another line', (b) => Object.assign(source(b), { from: { line: 'other', shaft: 'spindle' } })],
+  ['stations on a shared shaft', (b) => Object.assign(b.lines[0].stations[1], { shaft: 'lay' })],
+  ['a second line', (b) => b.lines.push({ ...b.lines[0], id: 'axis' })],
+  [
+    'a shaft with sections',
+    (b) =>
+      b.shafts.push({
+        id: 'lay',
+        name: 'layshaft',
+        sections: [{ length: { text: '300 mm', how: 'measured' }, diameter: { text: '25 mm', how: 'measured' } }],
+        wheels: [{ stage: 'belt', end: 'out', at: { text: '40 mm', how: 'measured' } }],
+        bearings: [{ name: 'left', at: { text: '0 mm', how: 'measured' } }],
+      }),
+  ],
+];
+
+it.each(accepted)('takes %s', (_, damage) => {
+  const read = readBuild(damaged(damage));
+  expect(read.ok ? '' : JSON.stringify(read.complaints)).toBe('');
+});
+
+const refused: [string, (build: Anything) => void, string, RegExp][] = [
+  ['another format', (b) => Object.assign(b, { format: 'drawing' }), 'format', /must be "hobrek-build" \(it is "drawing"\)/],
+  ['a newer version', (b) => Object.assign(b, { version: 2 }), 'version', /newer Hobrek/],
+  ['an older version that never was', (b) => Object.assign(b, { version: 0 }), 'version', /must be equal to 1/],
+  ['no name', (b) => delete b.name, 'name', /must be/],
+  ['no lines', (b) => Object.assign(b, { lines: [] }), 'lines', /at least 1/],
+  ['a list for a source', (b) => Object.assign(b.lines[0], { source: [] }), 'lines.0.source', /must be an object \(it is a list\)/],
+  ['lists for stages', (b) => Object.assign(b.lines[0], { stages: [[]] }), 'lines.0.stages', /list of objects/],
+  ['null for a list', (b) => Object.assign(b.lines[0], { stages: null }), 'lines.0.stages', /must be an array/],
+  ['null for an input', (b) => Object.assign(source(b).inputs, { power: null }), 'lines.0.source.inputs.power', /null/],
+  ['a kind that is not known', (b) => Object.assign(source(b), { kind: 'warp-core' }), 'lines.0.source.kind', /plate-motor \(it is "warp-core"\)/],
+  ['a stage’s kind as a source', (b) => Object.assign(source(b), { kind: 'v-belt' }), 'lines.0.source.kind', /"v-belt"/],
+  ['a newer kind', (b) => Object.assign(source(b), { v: 2 }), 'lines.0.source.v', /equal to 1/],
+  [
+    'a field the kind does not have',
+    (b) => Object.assign(source(b).inputs, { teeth: power(b) }),
+    'lines.0.source.inputs.teeth',
+    /not a name this format knows/,
+  ],
+  ['a name too many', (b) => Object.assign(b.lines[0], { colour: 'blue' }), 'lines.0.colour', /not a name this format knows/],
+  ['settings on work', (b) => Object.assign(b.lines[0].work, { settings: [] }), 'lines.0.work.settings', /not a name/],
+  ['a text for a number', (b) => Object.assign(power(b), { value: '550' }), 'lines.0.source.inputs.power.value', /number/],
+  ['an absurd value', (b) => Object.assign(power(b), { value: -5 }), 'lines.0.source.inputs.power.value', /not be less than 1 \(it is -5\)/],
+  ['infinity', (b) => Object.assign(power(b), { value: Number.POSITIVE_INFINITY }), 'lines.0.source.inputs.power.value', /must/],
+  ['another unit than the field’s', (b) => Object.assign(power(b), { unit: 'mm' }), 'lines.0.source.inputs.power.unit', /equal to W/],
+  ['a value without its unit', (b) => delete power(b).unit, 'main/source/power.unit', /must say its unit/],
+  ['a low end alone', (b) => Object.assign(power(b), { low: 500 }), 'lines.0.source.inputs.power.low', /stand together/],
+  ['ends on the wrong side', (b) => Object.assign(power(b), { low: 560, high: 600 }), 'lines.0.source.inputs.power', /stand together/],
+  ['a way of knowing there is not', (b) => Object.assign(power(b), { how: 'heard' }), 'lines.0.source.inputs.power.how', /plate, measured/],
+  ['a draft that is too long', (b) => Object.assign(power(b), { draft: 'x'.repeat(81) }), 'lines.0.source.inputs.power.draft', /80/],
+  [
+    'a text that cannot be read and no value',
+    (b) => Object.assign(source(b).inputs, { power: { text: 'abc', how: 'plate' } }),
+    'main/source/power',
+    /Shaft power .*“abc”/,
+  ],
+  ['an id with a slash', (b) => Object.assign(b.lines[0].stages[0], { id: 'a/b' }), 'lines.0.stages.0.id', /match/],
+  ['two lines of one id', (b) => b.lines.push(b.lines[0]), 'lines', /“main” is used twice/],
+  ['a stage called like the source', (b) => Object.assign(b.lines[0].stages[0], { id: 'source' }), 'lines.0.stages', /“source” is used twice/],
+  ['a station too few', (b) => b.lines[0].stations.pop(), 'lines.0.stations', /2, not 1/],
+];
+
+it.each(refused)('refuses %s, naming the place', (_, damage, path, words) => {
+  const read = readBuild(damaged(damage));
+  expect(read.ok).toBe(false);
+  if (read.ok) return;
+  expect(read.complaints[0]?.path).toContain(path);
+  expect(read.complaints[0]?.says).toMatch(words);
+});
+
+it.each([null, [], 'text', 7, undefined])('refuses %j, which is no build at all', (value) => {
+  expect(readBuild(value)).toMatchObject({ ok: false, complaints: [{ path: 'the file' }] });
+});
+
+it('says when a text is read differently today', () => {
+  const read = readBuild(damaged((b) => Object.assign(power(b), { text: '1 hp' })));
+  expect(read.ok && read.notices[0]).toContain('is read as 746 W today');
+});
+
+describe('damaged at random', () => {
+  /** Every place in a document, as the container and the key in it. */
+  function places(value: Anything): [Anything, string | number][] {
+    if (typeof value !== 'object' || value === null) return [];
+    const keys = Array.isArray(value) ? value.map((_, k) => k) : Object.keys(value);
+    return keys.flatMap((key) => [[value, key] as [Anything, string | number], ...places(value[key])]);
+  }
+  const junk = fc.oneof(
+    fc.constantFrom(null, [], {}, '', 0, -1, 1e308, true, 'x'.repeat(5000), [[]], { kind: 'v-belt' }),
+    fc.jsonValue({ maxDepth: 3 }) as fc.Arbitrary<Anything>,
+  );
+
+  it('either opens or says where it is wrong; never throws, never changes what it was given', () => {
+    let kept = 0;
+    fc.assert(
+      fc.property(fc.nat(), junk, fc.boolean(), (where, value, remove) => {
+        const build = demo();
+        const all = places(build);
+        const [container, key] = all[where % all.length] as [Anything, string];
+        if (remove && Array.isArray(container)) container.splice(Number(key), 1);
+        else if (remove) delete container[key];
+        else container[key] = value;
+        const before = JSON.stringify(build);
+        const read = readBuild(build);
+        expect(JSON.stringify(build)).toBe(before);
+        if (read.ok) kept++;
+        else for (const { path, says } of read.complaints) expect(path.length * says.length).toBeGreaterThan(0);
+      }),
+      { seed: 5, numRuns: 500 },
+    );
+    expect(kept).toBeLessThan(300);
+  });
+});

@@ -1,0 +1,61 @@
+import fc from 'fast-check';
+import { evaluate } from 'mathjs';
+import { describe, expect, it } from 'vitest';
+import type { Formula } from '../figure/formula.js';
+import { formulas } from './registry.js';
+
+/** Inputs spread over the valid range, on a logarithm where it spans decades, so that small values are tried as well as large ones. */
+function inputsOf(formula: Formula) {
+  const one = ([least, most]: readonly [number, number]) =>
+    fc.double({ min: 0, max: 1, noNaN: true }).map((t) => (least > 0 ? least * (most / least) ** t : least + (most - least) * t ** 3));
+  return fc.record(Object.fromEntries(Object.entries(formula.inputs).map(([name, { valid }]) => [name, one(valid)])));
+}
+
+describe.each([...formulas.values()].map((formula) => [formula.id, formula] as const))('%s', (_, formula) => {
+  it('shows the relation that it works with', () => {
+    let compared = 0;
+    fc.assert(
+      fc.property(inputsOf(formula), (numbers) => {
+        const computed = formula.compute(numbers);
+        const shown: unknown = evaluate(formula.expr, { ...numbers });
+        // Where the relation has no answer, mathjs leaves the real numbers and compute says NaN.
+        if (!Number.isFinite(computed)) return;
+        compared++;
+        expect(Math.abs((shown as number) - computed)).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(computed)));
+      }),
+      { seed: 1, numRuns: 300 },
+    );
+    expect(compared).toBeGreaterThan(100);
+  });
+
+  it('rises or falls steadily in each input, as carrying ranges by their ends assumes', () => {
+    fc.assert(
+      fc.property(
+        inputsOf(formula),
+        fc.constantFrom(...Object.keys(formula.inputs)),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (numbers, name, t) => {
+          const [least, most] = formula.inputs[name]?.valid ?? [0, 0];
+          const at = (value: number) => formula.compute({ ...numbers, [name]: value });
+          const from = numbers[name] as number;
+          const to = least + (most - least) * t ** 6;
+          const [a, between, b] = [at(from), at((from + to) / 2), at(to)];
+          if (![a, between, b].every(Number.isFinite)) return;
+          const slack = 1e-9 * Math.max(Math.abs(a), Math.abs(b), 1);
+          expect(between).toBeGreaterThanOrEqual(Math.min(a, b) - slack);
+          expect(between).toBeLessThanOrEqual(Math.max(a, b) + slack);
+        },
+      ),
+      { seed: 2, numRuns: 400 },
+    );
+  });
+
+  it('names its source, its symbols and what they mean', () => {
+    expect(formula.source.length).toBeGreaterThan(10);
+    for (const [name, { means, valid }] of Object.entries(formula.inputs)) {
+      expect(formula.expr).toMatch(new RegExp(`\\b${name}\\b`));
+      expect(means).not.toBe('');
+      expect(valid[0]).toBeLessThan(valid[1]);
+    }
+  });
+});

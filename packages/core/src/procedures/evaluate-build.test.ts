@@ -1,0 +1,163 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../test/crusher.js';
+import type { Figure, Known } from '../figure/figure.js';
+import { loadKinds } from '../kinds/registry.js';
+import { blankBuild } from '../machine/blank-build.js';
+import type { Build, Stage } from '../machine/build.js';
+import { type Evaluation, evaluateBuild } from './evaluate-build.js';
+import { summariseBuild } from './summarise-build.js';
+
+const kinds = await loadKinds(crusher());
+const evaluate = (build: Build): Evaluation => evaluateBuild(build, kinds);
+const typed = (fields: Record<string, string>) => evaluate(afterTyping(crusher(), fields));
+const value = (figure: Figure | undefined) => (figure as Known).value;
+const figures = ({ lines }: Evaluation): Figure[] =>
+  lines.flatMap((line) => [
+    ...[...line.figures.values()].flatMap((own) => [...own.values()]),
+    ...line.stations.flatMap(({ speed, torque, power }) => [speed, torque, power]),
+  ]);
+
+describe('the demo crusher', () => {
+  // By hand: T1 = 60·550/(2π·1425) = 3.6857 N·m; i = 250/75; n2 = 1425·0.99/3.3333 = 423.2 rpm; T2 = 3.6857·3.3333·0.96 = 11.794 N·m; v = π·0.075·1425/60 = 5.596 m/s.
+  it('has at each shaft what a pocket calculator gives', () => {
+    const [motor, roll] = evaluate(crusher()).lines[0]?.stations ?? [];
+    expect(value(motor?.torque)).toBeCloseTo(3.6857, 4);
+    expect(value(roll?.speed)).toBeCloseTo(423.2, 1);
+    expect(value(roll?.torque)).toBeCloseTo(11.794, 3);
+    expect(value(evaluate(crusher()).lines[0]?.figures.get('main/belt')?.get('belt speed'))).toBeCloseTo(5.596, 3);
+  });
+
+  it('carries its work, at the worst usual loss: 3.6857·3.3333·0.89 = 10.93 N·m against 8, 27 % left', () => {
+    const { verdict, says, remedy } = evaluate(crusher());
+    expect(verdict).toBe('holds');
+    expect(says).toBe('The motor carries the work: 10.9 to 12.0 N·m reaches the roll, 8 N·m is asked; at worst 27 % of it is left.');
+    expect(remedy).toBe('');
+  });
+
+  it('may not with half a horsepower, and says what was tried that would', () => {
+    const { verdict, says, remedy } = typed({ 'main/source/power': '1/2 hp' });
+    expect(verdict).toBe('gives');
+    expect(says).toContain('The motor may not carry the work: 7.41 to 8.16 N·m reaches the roll, 8 N·m is asked; at worst 8 % short.');
+    expect(remedy).toBe('A 0.55 kW motor would carry it with 27 % left, or a 355 mm driven pulley would carry it with 24 % left.');
+    // Each remedy, entered, does what was said of it.
+    for (const cure of [{ 'main/source/power': '0.55 kW' }, { 'main/source/power': '1/2 hp', 'main/belt/driven': '355 mm' }]) {
+      expect(typed(cure).lines[0]?.checks[0]?.verdict).toBe('holds');
+    }
+  });
+
+  it('does not with a quarter, at best', () => {
+    expect(typed({ 'main/source/power': '1/4 hp' }).says).toMatch(/^The motor does not carry the work: .* at best \d+ % short\./);
+  });
+
+  it('rests on a guess when the power is one, and says what to measure', () => {
+    const { verdict, says, remedy } = typed({ 'main/source/power': '0.6 to 0.9 kW' });
+    expect(verdict).toBe('close');
+    expect(says).toContain('carries the work if the guess is right: 11.9 to 19.7 N·m');
+    expect(remedy).toBe('To be sure, measure shaft power.');
+  });
+
+  it('says so when little is left', () => {
+    expect(typed({ 'main/work/torque': '10 N·m' }).says).toContain('The motor just carries the work');
+  });
+
+  it('names what is missing instead of guessing it', () => {
+    const { verdict, says } = typed({ 'main/source/power': '?', 'main/work/torque': '?' });
+    expect(verdict).toBe('unknown');
+    expect(says).toBe('Whether the motor carries the work is not known yet: enter shaft power and torque asked.');
+  });
+
+  it('keeps the last good figures while an entry cannot be read', () => {
+    expect(typed({ 'main/source/power': 'abc' }).says).toBe(evaluate(crusher()).says);
+  });
+
+  it('gives no wrap or length for pulleys that overlap, but still speed and torque', () => {
+    const { lines, checks } = typed({ 'main/belt/centres': '150 mm' });
+    expect(lines[0]?.figures.get('main/belt')?.get('wrap')?.known).toBe(false);
+    expect(checks.find((check) => check.id === 'main/belt/wrap')?.says).toBe(
+      'Wrap on the smaller pulley is not known yet: the pulleys overlap: their radii add up to 163 mm, the centres are 150 mm apart.',
+    );
+    expect(lines[0]?.stations.at(-1)?.torque.known).toBe(true);
+  });
+
+  it('puts a check that is worse than the work into the sentence', () => {
+    expect(typed({ 'main/source/speed': '9000 rpm', 'main/source/power': '6 kW' }).says).toContain('Belt runs at 35.3 m/s; 30 m/s is the ceiling.');
+  });
+
+  it('says what its answer does not cover', () => {
+    expect(evaluate(crusher()).notWorkedOut).toContain('what gives first in a jam');
+  });
+});
+
+it('a blank build is unknown throughout, and asks for the motor first', () => {
+  const evaluation = evaluate(blankBuild('New build'));
+  expect(evaluation.verdict).toBe('unknown');
+  expect(evaluation.says).toContain('enter shaft power and speed');
+  expect(figures(evaluation).some((figure) => figure.known && figure.origin.by === 'given')).toBe(false);
+});
+
+it('a summary says where the machine goes from and to', () => {
+  const { path, speed, torque, outlines } = summariseBuild(crusher(), kinds);
+  expect(path).toBe('0.55 kW motor → V-belt 75 mm to 250 mm → roll');
+  expect([speed, torque]).toEqual([
+    { number: '423', symbol: 'rpm' },
+    { number: '11.8', symbol: 'N·m' },
+  ]);
+  expect(outlines).toEqual([{ kind: 'v-belt', driver: 75, driven: 250, centres: 420 }]);
+  expect(summariseBuild(blankBuild('b'), kinds).speed).toBeNull();
+});
+
+it('asks for kinds to be loaded first', () => {
+  expect(() => evaluateBuild(crusher(), new Map())).toThrow('plate-motor is not loaded');
+});
+
+describe('any build of belts', () => {
+  const texts = fc.oneof(
+    fc
+      .tuple(fc.double({ min: 0.01, max: 2000, noNaN: true }), fc.constantFrom('', ' mm', ' in', ' kW', ' hp', ' rpm', ' N·m', ' lbf ft', ' %'))
+      .map(([n, unit]) => `${n.toPrecision(3)}${unit}`),
+    fc.constantFrom('?', '', 'abc', '1/2 hp', '0.6 to 0.9 kW', '3 11/16 in', '100 ± 5 mm', '1e300 mm', '-1 mm'),
+  );
+  const fieldNames = ['driver', 'driven', 'centres', 'slip', 'kept'];
+  const build = fc
+    .tuple(fc.array(fc.record(Object.fromEntries(fieldNames.map((name) => [name, texts]))), { maxLength: 4 }), texts, texts, texts)
+    .map(([belts, power, speed, torque]) => {
+      const blank = blankBuild('random');
+      const line = blank.lines[0] as Build['lines'][number];
+      const stages: Stage[] = belts.map((_, k) => ({ id: `belt-${k}`, kind: 'v-belt', v: 1, inputs: {} }));
+      const stations = [...stages, null].map((_, k) => ({ id: `s-${k}`, name: `shaft ${k}` }));
+      const typedIn = { 'main/source/power': power, 'main/source/speed': speed, 'main/work/torque': torque };
+      for (const [k, belt] of belts.entries()) for (const name of fieldNames) Object.assign(typedIn, { [`main/belt-${k}/${name}`]: belt[name] });
+      return afterTyping({ ...blank, lines: [{ ...line, stages, stations }] }, typedIn);
+    });
+
+  it('never throws, never makes a figure that is no number, and gains no power on the way', () => {
+    fc.assert(
+      fc.property(build, (random) => {
+        const evaluation = evaluate(random);
+        for (const figure of figures(evaluation)) {
+          if (figure.known) expect([figure.value, figure.low ?? 0, figure.high ?? 0].every(Number.isFinite)).toBe(true);
+          else expect(figure.missing.length + (figure.because ?? '').length).toBeGreaterThan(0);
+        }
+        const powers = evaluation.lines[0]?.stations.map((station) => station.power) ?? [];
+        powers.forEach((power, k) => {
+          const before = powers[k - 1];
+          if (power.known && before?.known) expect(power.value).toBeLessThanOrEqual(before.value * (1 + 1e-9));
+        });
+        expect(evaluation.says).toMatch(/\.$/);
+        expect(JSON.stringify(evaluation.checks)).not.toMatch(/NaN|Infinity/);
+      }),
+      { seed: 11, numRuns: 1500 },
+    );
+  });
+
+  it('more power never carries less', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 50, max: 5000, noNaN: true }), fc.double({ min: 1, max: 3, noNaN: true }), (watts, more) => {
+        const left = (power: number) => typed({ 'main/source/power': `${power} W` }).lines[0]?.checks[0]?.margin?.worst ?? Number.NaN;
+        expect(left(watts * more)).toBeGreaterThanOrEqual(left(watts));
+      }),
+      { seed: 12, numRuns: 50 },
+    );
+  });
+});

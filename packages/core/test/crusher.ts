@@ -1,0 +1,18 @@
+import { readFileSync } from 'node:fs';
+import type { Build, QuantityInput } from '../src/machine/build.js';
+import { enter } from '../src/machine/enter.js';
+import { placesOf, withInput } from '../src/machine/paths.js';
+
+/** The demo crusher, as the file that is shipped. */
+export const crusher = (): Build => JSON.parse(readFileSync(new URL('../../../demo/apple-crusher.json', import.meta.url), 'utf8')) as Build;
+
+/** The build after something was typed into each of these fields. */
+export function afterTyping(build: Build, typed: Readonly<Record<string, string>>): Build {
+  return Object.entries(typed).reduce((now, [path, text]) => {
+    const place = placesOf(now).find((each) => each.path === path);
+    if (!place) throw new Error(`No field ${path}`);
+    return withInput(now, path, enter(place.field, text, place.input).input);
+  }, build);
+}
+
+export const inputAt = (build: Build, path: string): QuantityInput | undefined => placesOf(build).find((place) => place.path === path)?.input;
