@@ -25,7 +25,7 @@ async function main() {
   const release = await takeLock(join(data, 'run.lock'), 0);
   if (!release) return sayRunning();
 
-  const cluster = process.env.DATABASE_URL ? null : await startCluster({ folder: data, say });
+  const cluster = process.env.DATABASE_URL ? null : await startCluster({ folder: data, say, testing: process.env.HOBREK_THROW_AWAY === '1' });
   try {
     return await serve(cluster);
   } finally {

@@ -33,16 +33,18 @@ test('from the list to the machine: half a horsepower changes the sentence, and 
   await expect(sentence(page)).toHaveAttribute('data-verdict', 'gives');
 });
 
-for (const [typed, words] of [
+const unreadable = [
   ['abc', 'does not start with a number: “abc”'],
   ['-5 kW', 'was read as −5 kW; it takes 1 W to 1000 kW'],
   ['5 parsecs', 'was read as 5, but “parsecs” is not a unit of power'],
   ['', 'is empty. Write a power in kW, W, hp, PS or MW, such as 0.55 kW or 1/2 hp'],
-] as const) {
-  test(`“${typed}” in a field: a sentence names it, the last good figures stay greyed, nothing is lost over a reload`, async ({
-    page,
-    crusher: _,
-  }) => {
+] as const;
+
+test('what cannot be read: a sentence names the field, the last good figures stay greyed, nothing is lost over a reload', async ({
+  page,
+  crusher: _,
+}) => {
+  for (const [typed, words] of unreadable) {
     await power(page).fill(typed);
     const see = async () => {
       await expect(page.getByText(`Shaft power ${words}`)).toBeVisible();
@@ -57,10 +59,10 @@ for (const [typed, words] of [
     await page.reload();
     await expect(power(page)).toHaveValue(typed);
     await see();
-    await power(page).fill('0.75 kW');
-    await expect(sentence(page)).not.toHaveAttribute('data-stale');
-  });
-}
+  }
+  await power(page).fill('0.75 kW');
+  await expect(sentence(page)).not.toHaveAttribute('data-stale');
+});
 
 test('a figure is believed: why, down to what was typed, by keyboard', async ({ page, crusher: _ }) => {
   await page.getByRole('button', { name: /^torque, roll/ }).focus();
@@ -76,8 +78,8 @@ test('a figure is believed: why, down to what was typed, by keyboard', async ({ 
 test('a build started from nothing names what it needs, and is believed once that is typed', async ({ page, address }) => {
   await page.goto(address);
   await page.getByRole('button', { name: 'Start a build' }).click();
-  await expect(sentence(page)).toContainText('not known yet: enter shaft power and speed');
-  await expect(page.getByText('distance not known, not to scale')).toBeVisible();
+  await expect(sentence(page)).toContainText('not known yet: enter shaft power, speed');
+  await expect(page.getByText('not to scale yet')).toBeVisible();
   for (const [label, text] of [
     ['name of the build', 'Clay mixer'],
     ['Shaft power', '1/2 hp'],
@@ -142,7 +144,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(', ')}`)).toEqual([]);
       await page.setViewportSize({ width: 390, height: 844 });
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
       await page.setViewportSize({ width: 1280, height: 800 });
     }
     expect(outside).toEqual([]);

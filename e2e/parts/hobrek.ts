@@ -25,7 +25,10 @@ export class Hobrek {
 
   constructor(data: string, env: Record<string, string> = {}) {
     const { HOBREK_PORT: _port, DATABASE_URL: _url, ...rest } = process.env;
-    this.child = spawn(process.execPath, [join(root, 'bin/start.mjs')], { cwd: root, env: { ...rest, HOBREK_DATA: data, ...env } });
+    this.child = spawn(process.execPath, [join(root, 'bin/start.mjs')], {
+      cwd: root,
+      env: { ...rest, HOBREK_DATA: data, HOBREK_THROW_AWAY: '1', ...env },
+    });
     for (const stream of [this.child.stdout, this.child.stderr]) stream?.on('data', (piece) => (this.said += piece));
     this.ended = new Promise((done) => this.child.once('exit', done));
   }

@@ -16,6 +16,7 @@ export { type Evaluation, engineVersion, evaluateBuild } from './procedures/eval
 export { figureFromText } from './procedures/figure-from-text.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
+export { listed } from './quantity/listed.js';
 export { findUnit, type QuantityName, quantities, type Unit } from './quantity/quantities.js';
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
 export { show, showAs, showNumber, showParts, showRange, showShare } from './quantity/show.js';

@@ -1,4 +1,4 @@
-import { type Figure, flag, formulas, type Known, placesOf, show, showRange } from '@hobrek/core';
+import { type Figure, flag, formulas, type Known, listed, placesOf, show, showRange } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
 import { useOpenBuild } from './open-build.js';
@@ -52,7 +52,7 @@ function Reason({ figure, down }: Step & { down: (step: Step) => void }) {
   const places = build ? placesOf(build) : [];
   const labelOf = (path: string) => places.find((place) => place.path === path)?.field.label ?? path;
   if (!figure.known) {
-    const missing = figure.missing.map(labelOf).join(' and ');
+    const missing = listed(figure.missing.map(labelOf));
     return <p className="mt-2">{missing ? `Enter ${missing} and it can be worked out.` : `${figure.because ?? 'It has no value here'}.`}</p>;
   }
   const { origin } = figure;

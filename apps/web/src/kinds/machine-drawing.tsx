@@ -1,5 +1,5 @@
-import { type Circle, type DrawnStage, layOut } from '@hobrek/core';
-import { stageDrawings } from './registry.js';
+import { type DrawnStage, layOut } from '@hobrek/core';
+import { type DrawnWheel, stageDrawings } from './registry.js';
 
 export interface Drawn {
   readonly width: number;
@@ -32,9 +32,10 @@ export function fitDrawing(stages: readonly DrawnStage[], space: { width: number
 export function MachineDrawing({ stages, drawn }: { stages: readonly DrawnStage[]; drawn: Drawn }) {
   const { wheels } = layOut(stages);
   const { scale, axis, shafts } = drawn;
-  const circle = (stage: number, end: 'in' | 'out'): Circle => {
+  const circle = (stage: number, end: 'in' | 'out'): DrawnWheel => {
     const wheel = wheels.find((each) => each.stage === stage && each.end === end);
-    return { x: shafts[stage + (end === 'out' ? 1 : 0)] ?? 0, y: axis, r: (wheel?.r ?? 0) * scale };
+    const known = (end === 'in' ? stages[stage]?.driver : stages[stage]?.driven) !== null;
+    return { x: shafts[stage + (end === 'out' ? 1 : 0)] ?? 0, y: axis, r: (wheel?.r ?? 0) * scale, known };
   };
   return (
     <>

@@ -70,6 +70,18 @@ class BearingContract {
   at: object;
 }
 
+class StoredForceContract {
+  @IsString()
+  @Length(1, 80)
+  name: string;
+
+  @nested(AnyEntryContract)
+  at: object;
+
+  @nested(AnyEntryContract)
+  force: object;
+}
+
 class ShaftContract {
   @Matches(slug)
   id: string;
@@ -86,6 +98,9 @@ class ShaftContract {
 
   @nestedList(BearingContract, 20)
   bearings: BearingContract[];
+
+  @nestedList(StoredForceContract, 20)
+  forces: StoredForceContract[];
 }
 
 class SupplyContract {

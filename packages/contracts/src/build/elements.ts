@@ -1,6 +1,6 @@
 import { type KindHead, kindHeads, type Role } from '@hobrek/core';
 import { Allow, Equals, IsIn, IsInt, IsString, Length, Matches } from 'class-validator';
-import { type ByKind, type Class, given, nested, nestedList } from '../decorators.js';
+import { type ByKind, type Class, given, nested, nestedByKind, nestedList } from '../decorators.js';
 import { quantityInputClass } from './quantity-input.js';
 
 /** Ids stand in paths and never change: a letter, then letters, digits and hyphens. */
@@ -38,11 +38,14 @@ function settingClass(inputs: Class): Class {
 const extras: Record<Role, (prototype: object, inputs: Class) => void> = {
   source: (prototype, inputs) => {
     nestedList(settingClass(inputs), 40)(prototype, 'settings');
+    given()(prototype, 'feed');
+    nestedByKind(elementClasses('feed'))(prototype, 'feed');
     given()(prototype, 'from');
     nested(ShaftOfLineContract)(prototype, 'from');
   },
   stage: (prototype) => Matches(slug)(prototype, 'id'),
   work: () => {},
+  feed: () => {},
 };
 
 /** The contract classes of a role, made from the registry: a new kind needs nothing here. */
@@ -52,7 +55,7 @@ export function elementClasses(role: Role): ByKind {
   // What is of no known kind is refused for its kind, not for having inputs.
   class UnknownKindContract extends ElementContract {}
   IsIn(heads.map((head) => head.kind))(UnknownKindContract.prototype, 'kind');
-  for (const name of ['id', 'v', 'inputs', 'settings', 'from']) Allow()(UnknownKindContract.prototype, name);
+  for (const name of ['id', 'v', 'inputs', 'settings', 'feed', 'from']) Allow()(UnknownKindContract.prototype, name);
   const classes = heads.map((head) => {
     class KindContract extends ElementContract {}
     const inputs = inputsClass(head);

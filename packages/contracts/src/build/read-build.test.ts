@@ -34,6 +34,7 @@ const accepted: [string, (build: Anything) => void][] = [
     (b) => source(b).settings.push({ id: 'slow', name: 'slow', inputs: { speed: { text: '700 rpm', how: 'plate' } } }),
   ],
   ['a source that is a shaft of another line', (b) => Object.assign(source(b), { from: { line: 'other', shaft: 'spindle' } })],
+  ['a feed', (b) => Object.assign(source(b), { feed: { kind: 'mains', v: 1, inputs: { voltage: { text: '207 V', how: 'measured' } } } })],
   ['stations on a shared shaft', (b) => Object.assign(b.lines[0].stations[1], { shaft: 'lay' })],
   ['a second line', (b) => b.lines.push({ ...b.lines[0], id: 'axis' })],
   [
@@ -45,6 +46,7 @@ const accepted: [string, (build: Anything) => void][] = [
         sections: [{ length: { text: '300 mm', how: 'measured' }, diameter: { text: '25 mm', how: 'measured' } }],
         wheels: [{ stage: 'belt', end: 'out', at: { text: '40 mm', how: 'measured' } }],
         bearings: [{ name: 'left', at: { text: '0 mm', how: 'measured' } }],
+        forces: [{ name: 'spring', at: { text: '0 mm', how: 'measured' }, force: { text: '20 N', how: 'measured' } }],
       }),
   ],
 ];
@@ -66,6 +68,7 @@ const refused: [string, (build: Anything) => void, string, RegExp][] = [
   ['null for an input', (b) => Object.assign(source(b).inputs, { power: null }), 'lines.0.source.inputs.power', /null/],
   ['a kind that is not known', (b) => Object.assign(source(b), { kind: 'warp-core' }), 'lines.0.source.kind', /plate-motor \(it is "warp-core"\)/],
   ['a stage’s kind as a source', (b) => Object.assign(source(b), { kind: 'v-belt' }), 'lines.0.source.kind', /"v-belt"/],
+  ['a feed of no known kind', (b) => Object.assign(source(b), { feed: { kind: 'wind', v: 1, inputs: {} } }), 'lines.0.source.feed.kind', /mains/],
   ['a newer kind', (b) => Object.assign(source(b), { v: 2 }), 'lines.0.source.v', /equal to 1/],
   [
     'a field the kind does not have',

@@ -1,5 +1,6 @@
 import { type Figure, flag, highEnd, lowEnd } from '../figure/figure.js';
 import { margin } from '../formulas/transmission/margin.js';
+import { listed } from '../quantity/listed.js';
 import type { Unit } from '../quantity/quantities.js';
 import { show } from '../quantity/show.js';
 
@@ -66,7 +67,7 @@ function verdictOf(worst: number, flags: number): Verdict {
 
 function whyUnknown(figures: readonly Figure[], label: (path: string) => string): string {
   const missing = new Set(figures.flatMap((figure) => (figure.known ? [] : figure.missing)));
-  if (missing.size > 0) return `enter ${[...missing].map(label).join(' and ')}`;
+  if (missing.size > 0) return `enter ${listed([...missing].map(label))}`;
   return figures.flatMap((figure) => (figure.known || !figure.because ? [] : [figure.because])).join('; ') || 'it has no value here';
 }
 

@@ -3,7 +3,7 @@ import type { Figure } from '../figure/figure.js';
 import type { Unit } from '../quantity/quantities.js';
 import type { Fields, InputFigures } from './fields.js';
 
-export type Role = 'source' | 'stage' | 'work';
+export type Role = 'source' | 'stage' | 'work' | 'feed';
 
 /** What a kind is, without what it does: enough to read, validate and edit one. */
 export interface KindHead<R extends Role = Role, F extends Fields = Fields> {

@@ -39,6 +39,8 @@ export interface Setting {
 }
 
 export interface Source extends Element {
+  /** What feeds it; the plain mains when left out. */
+  readonly feed?: Element;
   readonly settings: readonly Setting[];
   /** For a source that is a shaft of another line. */
   readonly from?: { readonly line: string; readonly shaft: string };
@@ -67,6 +69,8 @@ export interface Shaft {
   readonly sections: readonly { readonly length: QuantityInput; readonly diameter: QuantityInput }[];
   readonly wheels: readonly { readonly stage: string; readonly end: 'in' | 'out'; readonly at: QuantityInput }[];
   readonly bearings: readonly { readonly name: string; readonly at: QuantityInput }[];
+  /** Springs, counterweights, gas struts: what pulls on the shaft with the power off. */
+  readonly forces: readonly { readonly name: string; readonly at: QuantityInput; readonly force: QuantityInput }[];
 }
 
 export interface Build {

@@ -92,7 +92,7 @@ describe('the demo crusher', () => {
 it('a blank build is unknown throughout, and asks for the motor first', () => {
   const evaluation = evaluate(blankBuild('New build'));
   expect(evaluation.verdict).toBe('unknown');
-  expect(evaluation.says).toContain('enter shaft power and speed');
+  expect(evaluation.says).toContain('enter shaft power, speed');
   expect(figures(evaluation).some((figure) => figure.known && figure.origin.by === 'given')).toBe(false);
 });
 

@@ -4,6 +4,7 @@ import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { enter } from '../machine/enter.js';
 import { fieldLabel, placesOf, withInput } from '../machine/paths.js';
+import { listed } from '../quantity/listed.js';
 import { showShare } from '../quantity/show.js';
 import { type Offer, type WalkedLine, walkLine } from './walk-line.js';
 
@@ -61,7 +62,7 @@ function remedyFor(build: Build, kinds: Kinds, now: Evaluation): string {
   // Enough is left and only a guess stands between: measuring is the cure, not a bigger motor.
   if (wanted.verdict === 'close' && (wanted.margin?.worst ?? 0) >= closeBelow) {
     const guesses = [...guessesUnder(wanted.has), ...guessesUnder(wanted.needs)];
-    return guesses.length === 0 ? '' : `To be sure, measure ${guesses.map((path) => fieldLabel(build, path)).join(' and ')}.`;
+    return guesses.length === 0 ? '' : `To be sure, measure ${listed(guesses.map((path) => fieldLabel(build, path)))}.`;
   }
   const places = new Map(placesOf(build).map((place) => [place.path, place]));
   const proved = new Map<string, string>();

@@ -1,3 +1,4 @@
+import { listed } from './listed.js';
 import { type Quantity, type QuantityName, quantities, type Unit } from './quantities.js';
 
 /**
@@ -63,7 +64,10 @@ export function showAs(name: QuantityName, low: number, high = low): string {
 
 /** The units a field of this quantity takes, as a list to read out: `kW, W, hp, PS or MW`. */
 export function acceptedUnits(name: QuantityName): string {
-  const symbols: string[] = (quantities[name] as Quantity).spellings.filter((s) => s.offered !== false).map((s) => s.symbol);
-  const last = symbols.pop();
-  return symbols.length === 0 ? `${last}` : `${symbols.join(', ')} or ${last}`;
+  const { spellings }: Quantity = quantities[name];
+  const offered = spellings.filter((spelling) => spelling.offered !== false);
+  return listed(
+    offered.map((spelling) => spelling.symbol),
+    'or',
+  );
 }

@@ -127,7 +127,7 @@ describe('what is refused', () => {
     ['a bare word', '"build"', 400, 'bad-json'],
     ['an empty object', '{}', 400, 'build-refused'],
     ['a list', '[]', 400, 'build-refused'],
-    ['deep nesting', '{"a":'.repeat(5000) + '1' + '}'.repeat(5000), 400, 'build-refused'],
+    ['deep nesting', `${'{"a":'.repeat(5000)}1${'}'.repeat(5000)}`, 400, 'build-refused'],
     ['a nul character', JSON.stringify({ name: 'a\u0000' }), 400, 'build-refused'],
     ['a poisoned name', '{"__proto__": {"admin": true}}', 400, 'build-refused'],
     ['more than a megabyte', JSON.stringify({ notes: 'x'.repeat(1_100_000) }), 413, 'too-large'],

@@ -3,7 +3,7 @@ import { Field } from '../../build/field.js';
 import { FigureText } from '../../build/figure-text.js';
 import { useOpenBuild } from '../../build/open-build.js';
 
-const headings: Record<Role, string> = { source: 'Motor', stage: 'Between', work: 'Work' };
+const headings: Record<Role, string> = { source: 'Motor', feed: 'Feed', stage: 'Between', work: 'Work' };
 
 /** Where the elements of the machine are entered, in the order of the power path. */
 export function Bench() {
@@ -60,17 +60,17 @@ const follows = ['belt speed', 'ratio', 'wrap', 'belt length'];
 function Follows({ figures }: { figures: ReadonlyMap<string, Figure> }) {
   return (
     <dl className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
-      {follows.map((name) => {
+      {follows.flatMap((name) => {
         const figure = figures.get(name);
+        // What is only waiting for an entry says so in the ledger; what cannot be, says why here.
+        if (!figure || (!figure.known && !figure.because)) return [];
         return (
-          figure && (
-            <div key={name} className="flex items-baseline gap-2">
-              <dt className="text-sm text-soft">{name}</dt>
-              <dd>
-                <FigureText figure={figure} name={name} />
-              </dd>
-            </div>
-          )
+          <div key={name} className="flex items-baseline gap-2">
+            <dt className="text-sm text-soft">{name}</dt>
+            <dd>
+              <FigureText figure={figure} name={name} />
+            </dd>
+          </div>
         );
       })}
     </dl>

@@ -5,7 +5,8 @@ import { useStale } from '../../build/use-figure.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
-const counts = { holds: 'holds', close: 'is close', gives: 'gives', unknown: 'is not known yet' } as const;
+const one = { close: 'one is close', gives: 'one gives', unknown: 'one is not known yet' } as const;
+const several = { close: 'are close', gives: 'give', unknown: 'are not known yet' } as const;
 
 /** Every check, worst first, with how much of its limit is left. */
 export function Ledger() {
@@ -44,7 +45,7 @@ function tally(checks: readonly Check[]): string {
   return (['gives', 'unknown', 'close'] as const)
     .map((verdict) => ({ verdict, n: checks.filter((check) => check.verdict === verdict).length }))
     .filter(({ n }) => n > 0)
-    .map(({ verdict, n }) => `${n === 1 ? 'one' : n} ${counts[verdict]}`)
+    .map(({ verdict, n }) => (n === 1 ? one[verdict] : `${n} ${several[verdict]}`))
     .join(', ');
 }
 

@@ -1,4 +1,4 @@
-import { type StationFigures, show } from '@hobrek/core';
+import { type DrawnStage, type StationFigures, show } from '@hobrek/core';
 import { FigureText } from '../../build/figure-text.js';
 import { useOpenBuild } from '../../build/open-build.js';
 import { type Drawn, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
@@ -27,7 +27,7 @@ export function PowerPath() {
             drawn.shafts.map((x) => (
               <path key={x} d={`M${x} ${drawn.axis + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
             ))}
-          <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} />
+          <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} trueScale={isToScale(line.outlines, drawn)} />
         </svg>
         <figcaption className={hung ? 'relative h-21 max-sm:h-26' : 'mt-2 grid grid-cols-2 gap-4'}>
           {line.stations.map((station, k) => (
@@ -48,18 +48,20 @@ function CentreLine({ drawn, centres }: { drawn: Drawn; centres: readonly (numbe
     return (
       <g key={from}>
         <path d={`M${from} ${axis}H${to}`} stroke="var(--soft)" strokeDasharray="12 3 2 3" />
-        <text
-          x={(from + to) / 2}
-          y={axis - 6}
-          textAnchor="middle"
-          fontSize="13"
-          fill={known ? 'var(--ink)' : 'var(--soft)'}
-          paintOrder="stroke"
-          stroke="var(--ground)"
-          strokeWidth={5}
-        >
-          {known ? show(centre, 'mm') : 'distance not known, not to scale'}
-        </text>
+        {known && (
+          <text
+            x={(from + to) / 2}
+            y={axis - 6}
+            textAnchor="middle"
+            fontSize="13"
+            fill="var(--ink)"
+            paintOrder="stroke"
+            stroke="var(--ground)"
+            strokeWidth={5}
+          >
+            {show(centre, 'mm')}
+          </text>
+        )}
       </g>
     );
   });
@@ -67,12 +69,22 @@ function CentreLine({ drawn, centres }: { drawn: Drawn; centres: readonly (numbe
 
 const bars_mm = [10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 
-function ScaleBar({ drawn, room }: { drawn: Drawn; room: number }) {
+const isToScale = (stages: readonly DrawnStage[], drawn: Drawn) =>
+  drawn.assumed.length === 0 && stages.every((stage) => stage.driver !== null && stage.driven !== null);
+
+function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; trueScale: boolean }) {
   const long = bars_mm.find((mm) => mm * drawn.scale >= 50) ?? 5000;
   const length = long * drawn.scale;
   // Beside the last wheel where there is room, so that nothing of the machine is crossed.
   const beside = drawn.width + length + 16 <= room;
   const [x, y] = beside ? [drawn.width + 12, drawn.height - 6] : [(drawn.shafts[0] ?? 0) + 24, drawn.height + 4];
+  if (!trueScale) {
+    return (
+      <text x={x} y={y} fontSize="13" fill="var(--soft)">
+        not to scale yet
+      </text>
+    );
+  }
   return (
     <g stroke="var(--soft)" fill="none">
       <path d={`M${x} ${y - 5}V${y}H${x + length}V${y - 5}`} />

@@ -1,16 +1,21 @@
-import { type Circle, openBeltSpans } from '@hobrek/core';
+import { openBeltSpans } from '@hobrek/core';
+import type { DrawnWheel } from '../registry.js';
 
 /** The two pulleys at their pitch diameters and the belt's straight spans, in the units of the drawing. */
-export function VBeltDrawing({ driver, driven, picked = false }: { driver: Circle; driven: Circle; picked?: boolean }) {
+export function VBeltDrawing({ driver, driven }: { driver: DrawnWheel; driven: DrawnWheel }) {
   const spans = openBeltSpans(driver, driven);
+  const guessed = !driver.known || !driven.known;
   return (
-    <g fill="none" stroke="var(--blue)" strokeWidth={1.4} vectorEffect="non-scaling-stroke">
-      {[driver, driven].map((wheel, k) => (
-        <circle key={k === 0 ? 'in' : 'out'} cx={wheel.x} cy={wheel.y} r={wheel.r} fill="var(--sheet)" />
+    <g fill="none" stroke="var(--blue)" strokeWidth={1.4}>
+      {[driver, driven].map(({ x, y, r, known }, k) => (
+        <circle key={k === 0 ? 'in' : 'out'} cx={x} cy={y} r={r} fill="var(--sheet)" {...(known ? {} : unknownLine)} />
       ))}
       {spans?.map(([from, to], k) => (
-        <line key={k === 0 ? 'upper' : 'lower'} x1={from.x} y1={from.y} x2={to.x} y2={to.y} strokeWidth={picked ? 3 : 2.4} />
+        <line key={k === 0 ? 'upper' : 'lower'} x1={from.x} y1={from.y} x2={to.x} y2={to.y} strokeWidth={2.4} {...(guessed ? unknownLine : {})} />
       ))}
     </g>
   );
 }
+
+/** What is drawn only so that something stands there. */
+const unknownLine = { stroke: 'var(--unknown)', strokeWidth: 1.2, strokeDasharray: '4 4' } as const;
