@@ -1,11 +1,11 @@
-// Prints how much of the TypeScript is tests: `*.test.ts(x)`, what only tests use, and `e2e/`. Blank lines and comments count for neither.
+// Prints how much of the TypeScript is tests: `*.test.ts(x)` and `e2e/`. Blank lines and comments count for neither.
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { root } from './parts/places.mjs';
 
-const isTest = (file) => /\.test\.tsx?$/.test(file) || file.startsWith('e2e/') || /^(packages|apps)\/[^/]+\/test\//.test(file);
+const isTest = (file) => /\.test\.tsx?$/.test(file) || file.startsWith('e2e/');
 const isLeftOut = (file) => file.includes('/migrations/') || file.includes('/db/tables/') || file.includes('/catalog/');
 const isCode = (line) => !/^\s*($|\/\/|\/?\*)/.test(line);
 

@@ -1,5 +1,6 @@
 import { type DrawnStage, layOut } from '@hobrek/core';
-import { type DrawnWheel, stageDrawings } from './registry.js';
+import type { DrawnWheel } from './drawn-wheel.js';
+import { stageDrawings } from './registry.js';
 
 export interface Drawn {
   readonly width: number;

@@ -1,5 +1,5 @@
 import { openBeltSpans } from '@hobrek/core';
-import type { DrawnWheel } from '../registry.js';
+import type { DrawnWheel } from '../drawn-wheel.js';
 
 /** The two pulleys at their pitch diameters and the belt's straight spans, in the units of the drawing. */
 export function VBeltDrawing({ driver, driven }: { driver: DrawnWheel; driven: DrawnWheel }) {
