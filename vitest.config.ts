@@ -11,7 +11,7 @@ export default defineConfig({
         // Many small files with nothing to share but the cost of starting: one process for all of them.
         resolve: { conditions: server },
         ssr: { resolve: { conditions: server } },
-        test: { name: 'core', environment: 'node', pool: 'threads', isolate: false, include: ['packages/*/src/**/*.test.ts'] },
+        test: { name: 'core', environment: 'node', pool: 'threads', isolate: false, include: ['packages/*/src/**/*.test.ts'], testTimeout: 60_000 },
       },
       {
         resolve: { conditions: server },
@@ -29,7 +29,7 @@ export default defineConfig({
       {
         plugins: [react()],
         resolve: { conditions: ['source', ...defaultClientConditions] },
-        test: { name: 'web', environment: 'happy-dom', include: ['apps/web/src/**/*.test.{ts,tsx}'] },
+        test: { name: 'web', environment: 'happy-dom', include: ['apps/web/src/**/*.test.{ts,tsx}'], testTimeout: 60_000 },
       },
     ],
   },

@@ -1,9 +1,51 @@
 import { factorBetween } from './conversion.js';
 
 /** The one unit per quantity in which core computes. */
-export type Unit = 'W' | 'rpm' | 'N·m' | 'mm' | 'm/s' | 'rad' | 'V' | 'A' | 'Hz' | '1';
+export type Unit =
+  | 'W'
+  | 'rpm'
+  | 'N·m'
+  | 'mm'
+  | 'm/s'
+  | 'rad'
+  | 'V'
+  | 'A'
+  | 'Hz'
+  | 'kg'
+  | 'N'
+  | '°C'
+  | 'K'
+  | 'bar'
+  | 'L/min'
+  | 'L'
+  | 's'
+  | 'J'
+  | 'kg·m²'
+  | 'MPa'
+  | '1';
 
-export type QuantityName = 'power' | 'speed' | 'torque' | 'length' | 'rim-speed' | 'angle' | 'voltage' | 'current' | 'frequency' | 'fraction';
+export type QuantityName =
+  | 'power'
+  | 'speed'
+  | 'torque'
+  | 'length'
+  | 'rim-speed'
+  | 'angle'
+  | 'voltage'
+  | 'current'
+  | 'frequency'
+  | 'mass'
+  | 'force'
+  | 'temperature'
+  | 'temperature-difference'
+  | 'pressure'
+  | 'flow'
+  | 'volume'
+  | 'time'
+  | 'energy'
+  | 'inertia'
+  | 'stress'
+  | 'fraction';
 
 /** A unit as people write it: `times` (1 if absent) of `expr`, which is in the units library's notation. */
 interface Spelling {
@@ -13,7 +55,13 @@ interface Spelling {
   readonly also?: readonly string[];
   /** Read, but not named among the units a field takes. */
   readonly offered?: false;
+  /** House value where this scale reads nought, for temperatures. */
+  readonly zero?: number;
+  /** Which of two gallons this is; the person's setting chooses. */
+  readonly gallon?: Gallon;
 }
+
+export type Gallon = 'us' | 'imperial';
 
 export interface Quantity {
   readonly name: string;
@@ -132,6 +180,148 @@ export const quantities = {
     example: '50 Hz',
     spellings: [{ symbol: 'Hz', expr: 'Hz', also: ['hertz', 'cps', 'c/s'] }],
   },
+  mass: {
+    name: 'mass',
+    unit: 'kg',
+    expr: 'kg',
+    example: '5.5 kg or 12 lb',
+    spellings: [
+      { symbol: 'kg', expr: 'kg', also: ['kilo', 'kilos', 'kilogram', 'kilograms'] },
+      { symbol: 'g', expr: 'g', also: ['gram', 'grams'] },
+      { symbol: 'lb', expr: 'lbm', also: ['lbs', 'lbm', 'pound', 'pounds', '#'] },
+      { symbol: 'oz', expr: 'lbm', times: 1 / 16, also: ['ounce', 'ounces'] },
+      { symbol: 't', expr: 'kg', times: 1000, also: ['tonne', 'tonnes'] },
+      { symbol: 'st', expr: 'lbm', times: 14, also: ['stone'], offered: false },
+    ],
+  },
+  force: {
+    name: 'force',
+    unit: 'N',
+    expr: 'N',
+    example: '9.5 N or 2 lbf',
+    spellings: [
+      { symbol: 'N', expr: 'N', also: ['newton', 'newtons'] },
+      { symbol: 'kN', expr: 'kN' },
+      { symbol: 'lbf', expr: 'lbf', also: ['lb', 'lbs', 'pound', 'pounds', 'pound force'] },
+      { symbol: 'kgf', expr: 'kgf', also: ['kg', 'kp', 'kilo', 'kilos'] },
+      { symbol: 'gf', expr: 'kgf', times: 0.001, also: ['g', 'grams'], offered: false },
+      { symbol: 'ozf', expr: 'lbf', times: 1 / 16, also: ['oz'], offered: false },
+    ],
+  },
+  temperature: {
+    name: 'temperature',
+    unit: '°C',
+    expr: 'K',
+    example: '75 °C or 167 °F',
+    spellings: [
+      { symbol: '°C', expr: 'K', also: ['C', 'deg C', 'degrees C', 'celsius', 'ºC', '℃'] },
+      { symbol: '°F', expr: 'K', times: 5 / 9, zero: -160 / 9, also: ['F', 'deg F', 'degrees F', 'fahrenheit', 'ºF', '℉'] },
+      { symbol: 'K', expr: 'K', zero: -273.15, also: ['kelvin'] },
+    ],
+  },
+  'temperature-difference': {
+    name: 'temperature difference',
+    unit: 'K',
+    expr: 'K',
+    example: '10 K or 18 °F',
+    spellings: [
+      { symbol: 'K', expr: 'K', also: ['kelvin', '°C', 'C', 'deg C', 'degrees C', 'ºC', '℃'] },
+      { symbol: '°F', expr: 'K', times: 5 / 9, also: ['F', 'deg F', 'degrees F', 'ºF', '℉'] },
+    ],
+  },
+  pressure: {
+    name: 'pressure',
+    unit: 'bar',
+    expr: 'bar',
+    example: '48 bar or 700 psi',
+    spellings: [
+      { symbol: 'bar', expr: 'bar', also: ['bars'] },
+      { symbol: 'psi', expr: 'psi', also: ['lbf/in²', 'lbf/in2', 'lb/in2', 'lb/in²'] },
+      { symbol: 'MPa', expr: 'MPa' },
+      { symbol: 'kPa', expr: 'kPa' },
+      { symbol: 'Pa', expr: 'Pa' },
+      { symbol: 'mbar', expr: 'mbar', offered: false },
+      { symbol: 'kgf/cm²', expr: 'kgf / cm^2', also: ['kgf/cm2', 'kg/cm2', 'kg/cm²', 'at'], offered: false },
+    ],
+  },
+  flow: {
+    name: 'flow',
+    unit: 'L/min',
+    expr: 'L/minute',
+    example: '49 L/min or 13 gal/min',
+    spellings: [
+      { symbol: 'L/min', expr: 'L/minute', also: ['lpm', 'litres/min', 'liters/min'] },
+      { symbol: 'gal/min', expr: 'in^3/minute', times: 231, also: ['gpm', 'gal per min', 'gallons/min'], gallon: 'us' },
+      { symbol: 'gal/min', expr: 'L/minute', times: 4.54609, also: ['gpm', 'gal per min', 'gallons/min'], gallon: 'imperial', offered: false },
+      { symbol: 'm³/h', expr: 'm^3/hour', also: ['m3/h', 'cbm/h'] },
+      { symbol: 'L/s', expr: 'L/s' },
+      { symbol: 'cfm', expr: 'ft^3/minute', also: ['ft³/min', 'ft3/min', 'cu ft/min'] },
+    ],
+  },
+  volume: {
+    name: 'volume',
+    unit: 'L',
+    expr: 'L',
+    example: '10 L or 2.6 gal',
+    spellings: [
+      { symbol: 'L', expr: 'L', also: ['litre', 'litres', 'liter', 'liters', 'ℓ'] },
+      { symbol: 'mL', expr: 'mL', also: ['cc', 'cm³', 'cm3'] },
+      { symbol: 'gal', expr: 'in^3', times: 231, also: ['gallon', 'gallons'], gallon: 'us' },
+      { symbol: 'gal', expr: 'L', times: 4.54609, also: ['gallon', 'gallons'], gallon: 'imperial', offered: false },
+      { symbol: 'm³', expr: 'm^3', also: ['m3'] },
+      { symbol: 'in³', expr: 'in^3', also: ['in3', 'cu in'] },
+      { symbol: 'ft³', expr: 'ft^3', also: ['ft3', 'cu ft'], offered: false },
+    ],
+  },
+  time: {
+    name: 'time',
+    unit: 's',
+    expr: 's',
+    example: '30 s or 6 min',
+    spellings: [
+      { symbol: 's', expr: 's', also: ['sec', 'secs', 'second', 'seconds'] },
+      { symbol: 'min', expr: 'minute', also: ['mins', 'minute', 'minutes'] },
+      { symbol: 'h', expr: 'hour', also: ['hr', 'hrs', 'hour', 'hours'] },
+      { symbol: 'ms', expr: 'ms' },
+    ],
+  },
+  energy: {
+    name: 'energy',
+    unit: 'J',
+    expr: 'J',
+    example: '120 J or 0.5 kWh',
+    spellings: [
+      { symbol: 'J', expr: 'J', also: ['joule', 'joules'] },
+      { symbol: 'kJ', expr: 'kJ' },
+      { symbol: 'kWh', expr: 'kW hour', also: ['kW h'] },
+      { symbol: 'Wh', expr: 'W hour', also: ['W h'] },
+      { symbol: 'ft·lbf', expr: 'ft lbf', also: ['ft lb', 'lbf ft'] },
+    ],
+  },
+  inertia: {
+    name: 'moment of inertia',
+    unit: 'kg·m²',
+    expr: 'kg m^2',
+    example: '0.12 kg·m²',
+    spellings: [
+      { symbol: 'kg·m²', expr: 'kg m^2', also: ['kg m2', 'kg m^2'] },
+      { symbol: 'kg·cm²', expr: 'kg cm^2', also: ['kg cm2', 'kg cm^2'] },
+      { symbol: 'lb·ft²', expr: 'lbm ft^2', also: ['lb ft2', 'lb ft^2'] },
+      { symbol: 'lb·in²', expr: 'lbm in^2', also: ['lb in2', 'lb in^2'] },
+    ],
+  },
+  stress: {
+    name: 'stress',
+    unit: 'MPa',
+    expr: 'MPa',
+    example: '235 MPa or 34 ksi',
+    spellings: [
+      { symbol: 'MPa', expr: 'MPa', also: ['N/mm²', 'N/mm2'] },
+      { symbol: 'psi', expr: 'psi' },
+      { symbol: 'ksi', expr: 'psi', times: 1000 },
+      { symbol: 'GPa', expr: 'GPa' },
+    ],
+  },
   fraction: {
     name: 'share',
     unit: '1',
@@ -149,36 +339,61 @@ export interface KnownUnit {
   readonly symbol: string;
   /** House units in one of this unit. */
   readonly factor: number;
+  /** House value where this unit's scale reads nought; 0 but for temperatures. */
+  readonly zero: number;
+  readonly gallon?: Gallon;
 }
 
 /** Spaces, dots, stars and hyphens between the parts of a unit carry no meaning: `N-m`, `N m` and `N·m` are one. */
 function folded(spelling: string): string {
-  return spelling.replace(/[\s·⋅*.-]+/g, '');
+  return spelling.replace(/\s+per\s+/gi, '/').replace(/[\s·⋅*.-]+/g, '');
 }
 
-const exact = new Map<string, KnownUnit>();
-const anyCase = new Map<string, KnownUnit | 'several'>();
+/** Every meaning of a spelling, as written and in lower case: a pound is a mass or a force, mW and MW differ only by case. */
+const exact = new Map<string, KnownUnit[]>();
+const anyCase = new Map<string, KnownUnit[]>();
 
-for (const [name, quantity] of Object.entries(quantities) as [QuantityName, Quantity][]) {
-  for (const { symbol, expr, times = 1, also = [] } of quantity.spellings) {
-    const factor = times * factorBetween(expr, quantity.expr);
-    const known: KnownUnit = { quantity: name, symbol, factor };
-    for (const spelling of [symbol, ...also]) {
-      exact.set(folded(spelling), known);
-      const lower = folded(spelling).toLowerCase();
-      const there = anyCase.get(lower);
-      // mW and MW differ only by case: such a pair is never guessed.
-      anyCase.set(lower, there && there !== known ? 'several' : known);
-    }
-  }
+function keep(map: Map<string, KnownUnit[]>, key: string, unit: KnownUnit): void {
+  const there = map.get(key) ?? [];
+  if (!there.includes(unit)) map.set(key, [...there, unit]);
 }
+
+/** All units of each quantity, in the order in which they are offered. */
+export const unitsOf = Object.fromEntries(
+  (Object.entries(quantities) as [QuantityName, Quantity][]).map(([name, { expr: house, spellings }]) => [
+    name,
+    spellings.map(({ symbol, expr, times = 1, also = [], zero = 0, gallon }): KnownUnit => {
+      const unit: KnownUnit = { quantity: name, symbol, factor: times * factorBetween(expr, house), zero, ...(gallon ? { gallon } : {}) };
+      for (const spelling of [symbol, ...also]) {
+        keep(exact, folded(spelling), unit);
+        keep(anyCase, folded(spelling).toLowerCase(), unit);
+      }
+      return unit;
+    }),
+  ]),
+) as Record<QuantityName, KnownUnit[]>;
 
 /**
- * The unit someone meant by what they wrote, in whatever quantity, or undefined. Case matters only where it tells two apart.
- * @example findUnit('lb-ft')?.symbol // 'lbf·ft'
+ * The unit someone meant by what they wrote: of the wanted quantity if it has one of that spelling, otherwise of whichever has. Case matters only
+ * where it tells two units of a quantity apart.
+ * @example findUnit('lb-ft', 'torque')?.symbol // 'lbf·ft'
  */
-export function findUnit(spelling: string): KnownUnit | undefined {
+export function findUnit(spelling: string, wanted?: QuantityName, gallon: Gallon = 'us'): KnownUnit | undefined {
   const key = folded(spelling);
-  const loose = anyCase.get(key.toLowerCase());
-  return exact.get(key) ?? (loose === 'several' ? undefined : loose);
+  const among = (units: readonly KnownUnit[] = []) => units.filter((unit) => unit.gallon === undefined || unit.gallon === gallon);
+  const asWritten = among(exact.get(key));
+  const loose = among(anyCase.get(key.toLowerCase()));
+  const only = (units: readonly KnownUnit[]) => (units.length === 1 ? units[0] : undefined);
+  return (
+    asWritten.find((unit) => unit.quantity === wanted) ??
+    only(loose.filter((unit) => unit.quantity === wanted)) ??
+    asWritten[0] ??
+    (new Set(loose.map((unit) => unit.quantity)).size === loose.length ? loose[0] : undefined)
+  );
 }
+
+/** A number in some unit, in the house unit of its quantity. */
+export const toHouse = (value: number, unit: KnownUnit): number => value * unit.factor + unit.zero;
+
+/** A house value in some unit of its quantity. */
+export const fromHouse = (value: number, unit: KnownUnit): number => (value - unit.zero) / unit.factor;

@@ -1,4 +1,4 @@
-import { findUnit, type KnownUnit, type QuantityName, quantities, type Unit } from './quantities.js';
+import { findUnit, type Gallon, type KnownUnit, type QuantityName, quantities, toHouse, type Unit } from './quantities.js';
 import { type NumberRead, readNumber } from './read-number.js';
 import { acceptedUnits, showAs, showNumber } from './show.js';
 
@@ -46,9 +46,14 @@ export type Reading = Read | Refused;
 /** Longest text a field reads; also the longest draft a build keeps. */
 export const longestText = 80;
 
+/** What a person has chosen once for all fields. */
+export interface ReadingSettings {
+  readonly gallon?: Gallon;
+}
+
 interface Part {
   readonly value: number;
-  readonly unit: KnownUnit | undefined;
+  readonly unit: KnownUnit;
 }
 
 /**
@@ -57,78 +62,79 @@ interface Part {
  * @returns the value in the house unit of `field.quantity`, or one sentence naming the field, what was understood and what it takes; never throws
  * @example readQuantity('1/2 hp', power) // { ok: true, value: 372.8…, unit: 'W', understood: '373 W' }
  */
-export function readQuantity(text: string, field: Reads): Reading {
+export function readQuantity(text: string, field: Reads, settings: ReadingSettings = {}): Reading {
   const typed = text.trim();
   if (typed === '') return refuse(field, 'empty', 'is empty');
   if (typed.length > longestText) return refuse(field, 'too-long', `is longer than ${longestText} characters`);
 
   const spread = /^(.*?)\s*(?:±|\+\/-|\+-)\s*(.+)$/.exec(typed);
-  if (spread) return readSpread(spread[1] as string, spread[2] as string, field);
+  if (spread) return readSpread(spread[1] as string, spread[2] as string, field, settings);
   const range = /^(.+?)(?:\s+to\s+|\s*(?:…|\.\.\.?)\s*)(.+)$/i.exec(typed);
-  if (range) return readRange(range[1] as string, range[2] as string, field);
+  if (range) return readRange(range[1] as string, range[2] as string, field, settings);
 
-  const part = readPart(typed, field);
-  return 'ok' in part ? part : settle(part.value, part.value, part.value, part.unit, field);
+  const part = readPart(typed, field, settings);
+  if ('ok' in part) return part;
+  const value = toHouse(part.value, part.unit);
+  return within(value, value, value, field);
 }
 
 /** `0.6 to 0.9 kW`: the first number may leave its unit to the second. */
-function readRange(from: string, to: string, field: Reads): Reading {
-  const end = readPart(to, field);
+function readRange(from: string, to: string, field: Reads, settings: ReadingSettings): Reading {
+  const end = readPart(to, field, settings);
   if ('ok' in end) return end;
-  const start = readPart(from, field, end.unit);
+  const start = readPart(from, field, settings, end.unit);
   if ('ok' in start) return start;
-  const a = start.value * (start.unit?.factor ?? 1);
-  const b = end.value * (end.unit?.factor ?? 1);
+  const [a, b] = [toHouse(start.value, start.unit), toHouse(end.value, end.unit)];
   return within(Math.min(a, b), (a + b) / 2, Math.max(a, b), field);
 }
 
-/** `2 ± 0.1 A`, `100 mm ± 2 %`. */
-function readSpread(middle: string, about: string, field: Reads): Reading {
+/** `2 ± 0.1 A`, `100 mm ± 2 %`. What stands behind the sign is a difference: a scale's nought does not count for it. */
+function readSpread(middle: string, about: string, field: Reads, settings: ReadingSettings): Reading {
   const share = /^(.+?)\s*%$/.exec(about);
   if (share && field.quantity !== 'fraction') {
-    const part = readPart(middle, field);
+    const part = readPart(middle, field, settings);
     if ('ok' in part) return part;
     const percent = readNumber(share[1] as string);
     if (!percent.ok || percent.rest !== '') return refuse(field, 'no-number', `has no share behind ± in “${about}”`);
-    const wide = Math.abs((part.value * percent.value) / 100);
-    return settle(part.value - wide, part.value, part.value + wide, part.unit, field);
+    return around(part, Math.abs(part.value * part.unit.factor * percent.value) / 100, field);
   }
-  const wide = readPart(about, field);
+  const wide = readPart(about, field, settings);
   if ('ok' in wide) return wide;
-  const part = readPart(middle, field, wide.unit);
-  if ('ok' in part) return part;
-  const centre = part.value * (part.unit?.factor ?? 1);
-  const half = Math.abs(wide.value * (wide.unit?.factor ?? 1));
+  const part = readPart(middle, field, settings, wide.unit);
+  return 'ok' in part ? part : around(part, Math.abs(wide.value * wide.unit.factor), field);
+}
+
+function around({ value, unit }: Part, half: number, field: Reads): Reading {
+  const centre = toHouse(value, unit);
   return within(centre - half, centre, centre + half, field);
 }
 
-function readPart(text: string, field: Reads, fallback?: KnownUnit): Part | Refused {
+function readPart(text: string, field: Reads, settings: ReadingSettings, fallback?: KnownUnit): Part | Refused {
   const number = readNumber(text);
   if (!number.ok) return refuseNumber(text, number, field);
   const { rest, value } = number;
-  if (rest === '') return bare(value, field, fallback);
-  const unit = findUnit(rest);
-  if (unit) return unit.quantity === field.quantity ? { value, unit } : refuseUnit(value, unit, field);
+  const find = (spelling: string) => findUnit(spelling, field.quantity, settings.gallon);
+  if (rest === '') return bare(value, field, settings, fallback);
+  const unit = find(rest);
+  if (unit?.quantity === field.quantity) return { value, unit };
   // `2.9k rpm`: thousands, once no unit of that spelling is known (kW is one).
-  if (/^k(?![a-z])/i.test(rest) || (/^k/.test(rest) && findUnit(rest.slice(1)))) {
+  if (/^k(?! *k)/i.test(rest)) {
     const behind = rest.slice(1).trim();
-    if (behind === '') return bare(value * 1000, field, fallback);
-    const thousands = findUnit(behind);
+    if (rest === 'k') return bare(value * 1000, field, settings, fallback);
+    const thousands = find(behind);
     if (thousands?.quantity === field.quantity) return { value: value * 1000, unit: thousands };
   }
+  if (unit) return refuseUnit(value, unit, field);
   return refuse(field, 'unit-unknown', `was read as ${showNumber(value)}, but “${rest}” is not a unit of ${quantities[field.quantity].name}`);
 }
 
-function bare(value: number, field: Reads, fallback?: KnownUnit): Part | Refused {
-  if (fallback) return { value, unit: fallback };
-  if (field.quantity === 'fraction') return { value, unit: { quantity: 'fraction', symbol: '', factor: 1 } };
-  const unit = field.bare === null ? undefined : findUnit(field.bare);
-  return unit ? { value, unit } : refuse(field, 'unit-missing', `was read as ${showNumber(value)} without a unit`);
-}
+const plainShare: KnownUnit = { quantity: 'fraction', symbol: '', factor: 1, zero: 0 };
 
-function settle(low: number, value: number, high: number, unit: KnownUnit | undefined, field: Reads): Reading {
-  const factor = unit?.factor ?? 1;
-  return within(low * factor, value * factor, high * factor, field);
+function bare(value: number, field: Reads, settings: ReadingSettings, fallback?: KnownUnit): Part | Refused {
+  if (fallback) return { value, unit: fallback };
+  if (field.quantity === 'fraction') return { value, unit: plainShare };
+  const unit = field.bare === null ? undefined : findUnit(field.bare, field.quantity, settings.gallon);
+  return unit ? { value, unit } : refuse(field, 'unit-missing', `was read as ${showNumber(value)} without a unit`);
 }
 
 function within(low: number, value: number, high: number, field: Reads): Reading {
