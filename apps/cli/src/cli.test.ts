@@ -104,6 +104,22 @@ describe('check', () => {
   });
 });
 
+describe('why', () => {
+  it('explains a figure down to what was typed, and a check', async () => {
+    const { exit, out } = await hobrek('why', 'demo/apple-crusher.json', 'main/belt/torque');
+    expect(exit).toBe(0);
+    expect(out).toContain('= 60 × 550 W / (2 × π × 1425 rpm) = 3.69 N·m');
+    expect(out).toContain('typed “0.55 kW”');
+    expect((await hobrek('why', 'demo/apple-crusher.json', 'main/belt/check-wrap')).out).toContain('below 120° it slips early');
+  });
+
+  it('refuses a path that is not there, listing those that are', async () => {
+    const { exit, err } = await hobrek('why', 'demo/apple-crusher.json', 'main/x');
+    expect(exit).toBe(2);
+    expect(err).toMatch(/no figure or check “main\/x”.*main\/belt\/torque/);
+  });
+});
+
 describe('sum and formulas', () => {
   it('works one formula in the units it is given', async () => {
     const { exit, out } = await hobrek('sum', 'rim-speed', 'd=3 in', 'n=2.9k rpm', '--json');

@@ -2,6 +2,7 @@ import { Command, CommanderError } from 'commander';
 import { check } from './commands/check.js';
 import { listFormulas } from './commands/formulas.js';
 import { sum } from './commands/sum.js';
+import { why } from './commands/why.js';
 import { type Outcome, Refusal } from './refusal.js';
 
 const badInput = 2;
@@ -23,6 +24,14 @@ program
   .argument('<file>', 'a build file, such as demo/apple-crusher.json')
   .option('--json', 'figures and checks as JSON')
   .action((file: string, options) => print(check(file), options));
+
+program
+  .command('why')
+  .description('why a figure or a check of a build is what it is: why demo/apple-crusher.json main/belt/torque')
+  .argument('<file>', 'a build file')
+  .argument('<path>', 'line/element/figure, as check --json lists them')
+  .option('--json', 'as JSON')
+  .action((file: string, path: string, options) => print(why(file, path), options));
 
 program
   .command('formulas')

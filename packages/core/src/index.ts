@@ -13,6 +13,15 @@ export { type Entered, enter, notKnown } from './machine/enter.js';
 export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
 export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';
+export {
+  type ExplainedPart,
+  type Explanation,
+  explain,
+  explainAsText,
+  figuresByPath,
+  showFigure,
+  usedBy,
+} from './procedures/explain.js';
 export { figureFromText } from './procedures/figure-from-text.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';

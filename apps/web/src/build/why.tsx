@@ -1,20 +1,24 @@
-import { type Figure, flag, formulas, type Known, listed, placesOf, show, showRange } from '@hobrek/core';
+import { explain, explainAsText, type Figure, showFigure, usedBy } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
 import { useOpenBuild } from './open-build.js';
 
-/** Any figure, pressed, answers where it comes from: the formula, the numbers put in, the source, and behind each number the same again. */
+/** Any figure, pressed, answers where it comes from: the relation, the numbers put in, the source, and behind each number the same again. */
 export function Why({ figure, name, children }: { figure: Figure; name: string; children: ReactNode }) {
   return (
     <Popover.Root>
       <Popover.Trigger
         className="cursor-help text-left decoration-hair decoration-dotted underline-offset-4 hover:underline"
-        aria-label={`${name}: ${spoken(figure)}. Why?`}
+        aria-label={`${name}: ${showFigure(figure)}. Why?`}
       >
         {children}
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content sideOffset={6} collisionPadding={12} className="z-10 w-96 max-w-[calc(100vw-24px)] border border-ink bg-sheet p-4 text-ink">
+        <Popover.Content
+          sideOffset={6}
+          collisionPadding={12}
+          className="z-10 max-h-[80vh] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
+        >
           <WhyTrail figure={figure} name={name} />
         </Popover.Content>
       </Popover.Portal>
@@ -47,73 +51,59 @@ export function WhyTrail({ figure, name }: Step) {
   );
 }
 
-function Reason({ figure, down }: Step & { down: (step: Step) => void }) {
-  const build = useOpenBuild(({ open }) => open?.build);
-  const places = build ? placesOf(build) : [];
-  const labelOf = (path: string) => places.find((place) => place.path === path)?.field.label ?? path;
-  if (!figure.known) {
-    const missing = listed(figure.missing.map(labelOf));
-    return <p className="mt-2">{missing ? `Enter ${missing} and it can be worked out.` : `${figure.because ?? 'It has no value here'}.`}</p>;
-  }
-  const { origin } = figure;
-  if (origin.by === 'given') {
-    return (
-      <p className="mt-2">
-        {labelOf(origin.field)}: typed “{origin.text}”, that is {spoken(figure)}.
-      </p>
-    );
-  }
-  if (origin.by === 'usual') {
-    return (
-      <p className="mt-2">
-        {labelOf(origin.field)} is not entered; usual is {spoken(figure)}. {origin.source}.
-      </p>
-    );
-  }
-  if (origin.by === 'limit') return <p className="mt-2">{origin.source}.</p>;
-  const formula = formulas.get(origin.id);
-  if (!formula) return null;
+function Reason({ figure, name, down }: Step & { down: (step: Step) => void }) {
+  const open = useOpenBuild((store) => store.open);
+  if (!open) return null;
+  const { shows, relation, parts, says, caution } = explain(open.build, figure);
+  const uses = usedBy(open.evaluation, figure);
   return (
     <>
-      <p className="mt-2 text-xl font-semibold text-blue">
-        {readable(formula.symbol)} = {readable(formula.expr)}
-      </p>
-      <p className="mt-1">
-        = <b>{spoken(figure)}</b>
-      </p>
-      <ul className="mt-3 border-l-2 border-brass pl-3">
-        {Object.entries(origin.from).map(([symbol, part]) => (
-          <li key={symbol}>
-            <button
-              type="button"
-              className="cursor-pointer text-left hover:underline"
-              onClick={() => down({ figure: part, name: formula.inputs[symbol]?.means ?? symbol })}
-            >
-              <b>{readable(symbol)}</b> {spoken(part)} <span className="text-sm text-soft">{formula.inputs[symbol]?.means}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      <p className="mt-3 text-sm text-soft">{formula.source}.</p>
-      {(figure.flags & flag.outsideValid) !== 0 && (
-        <p className="mt-1 text-sm text-close-word">Outside the range in which this formula is good: take it as a hint.</p>
+      {relation && (
+        <>
+          <p className="mt-2 text-xl font-semibold text-blue">{relation.symbols}</p>
+          <p className="mt-1">
+            = {relation.numbers} = <b>{shows}</b>
+          </p>
+        </>
       )}
+      {parts.length > 0 && (
+        <ul className="mt-3 border-l-2 border-brass pl-3">
+          {parts.map((part) => (
+            <li key={part.symbol}>
+              <button
+                type="button"
+                className="cursor-pointer text-left hover:underline"
+                onClick={() => down({ figure: part.figure, name: part.means || part.symbol })}
+              >
+                <b>{part.symbol}</b> {part.shows} <span className="text-sm text-soft">{part.means}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {says.map((sentence) => (
+        <p key={sentence} className={relation ? 'mt-3 text-sm text-soft' : 'mt-2'}>
+          {sentence}
+        </p>
+      ))}
+      {caution && <p className="mt-1 text-sm text-close-word">{caution}</p>}
+      {uses.length > 0 && <p className="mt-1 text-sm text-soft">Used by: {uses.join(' · ')}</p>}
+      <CopyText text={() => explainAsText(open.build, figure, name)} />
     </>
   );
 }
 
-/** A formula with the signs of print in place of those of a keyboard. */
-const readable = (expr: string) =>
-  expr
-    .replaceAll('*', '×')
-    .replaceAll('pi', 'π')
-    .replaceAll(' - ', ' − ')
-    .replaceAll('sqrt', '√')
-    .replaceAll('^2', '²')
-    .replace(/(?<=[A-Za-z])\d/g, (digit) => String.fromCodePoint(0x2080 + Number(digit)));
-
-function spoken(figure: Figure): string {
-  if (!figure.known) return 'not known';
-  const { value, low, high, unit }: Known = figure;
-  return low === undefined || high === undefined ? show(value, unit) : `${show(value, unit)} (${showRange(low, high, unit)})`;
+function CopyText({ text }: { text: () => string }) {
+  const [said, setSaid] = useState('copy as text');
+  const copy = () => {
+    navigator.clipboard.writeText(text()).then(
+      () => setSaid('copied'),
+      () => setSaid('the browser does not allow it'),
+    );
+  };
+  return (
+    <button type="button" className="mt-2 cursor-pointer text-sm text-blue underline" onClick={copy}>
+      {said}
+    </button>
+  );
 }

@@ -11,7 +11,12 @@ export type Origin =
   | { readonly by: 'given'; readonly field: FieldPath; readonly text: string }
   | { readonly by: 'usual'; readonly field: FieldPath; readonly source: string }
   | { readonly by: 'limit'; readonly source: string }
-  | { readonly by: 'formula'; readonly id: string; readonly from: Readonly<Record<string, Figure>> };
+  | { readonly by: 'catalog'; readonly table: string; readonly row: string; readonly source: string }
+  | { readonly by: 'formula' | 'solved'; readonly id: string; readonly from: Readonly<Record<string, Figure>> }
+  | { readonly by: 'picked'; readonly rule: PickRule; readonly from: readonly Figure[] };
+
+/** How one figure is picked out of, or put together from, several of a kind. */
+export type PickRule = 'least' | 'most' | 'sum';
 
 export interface Known<U extends Unit = Unit> {
   readonly known: true;
@@ -50,6 +55,45 @@ export const lowEnd = (figure: Known): number => figure.low ?? figure.value;
 /** Most the figure may be. */
 export const highEnd = (figure: Known): number => figure.high ?? figure.value;
 
+const rules: Record<PickRule, (values: readonly number[]) => number> = {
+  least: (values) => Math.min(...values),
+  most: (values) => Math.max(...values),
+  sum: (values) => values.reduce((total, value) => total + value, 0),
+};
+
+/**
+ * The least or the most of several figures, or their sum, end by end; carries the marks of all of them. One unknown makes it unknown: the one that
+ * is missing might have been the least.
+ */
+export function picked<U extends Unit>(rule: PickRule, unit: U, from: readonly Figure<U>[]): Figure<U> {
+  const all = from.filter((figure): figure is Known<U> => figure.known);
+  if (all.length < from.length || all.length === 0) {
+    const because = from.flatMap((figure) => (figure.known || !figure.because ? [] : [figure.because]))[0];
+    return unknown(
+      unit,
+      [...new Set(from.flatMap((figure) => (figure.known ? [] : figure.missing)))],
+      because ?? (all.length === 0 ? 'there is nothing to pick from' : undefined),
+    );
+  }
+  const apply = rules[rule];
+  const flags = all.reduce((marks, figure) => marks | figure.flags, 0);
+  return known(
+    unit,
+    apply(all.map((figure) => figure.value)),
+    { by: 'picked', rule, from },
+    [apply(all.map(lowEnd)), apply(all.map(highEnd))],
+    flags,
+  );
+}
+
+/** What a figure was made of, by the name it has there; nothing for one that was entered. */
+export function partsOf(figure: Figure): readonly (readonly [string, Figure])[] {
+  if (!figure.known) return [];
+  const { origin } = figure;
+  if (origin.by === 'formula' || origin.by === 'solved') return Object.entries(origin.from);
+  return origin.by === 'picked' ? origin.from.map((part, k) => [`${k + 1}`, part] as const) : [];
+}
+
 /** Every field a figure rests on, entered, left at its usual value, or missing. */
 export function fieldsUnder(figure: Figure, into: Set<FieldPath> = new Set()): Set<FieldPath> {
   if (!figure.known) {
@@ -58,7 +102,7 @@ export function fieldsUnder(figure: Figure, into: Set<FieldPath> = new Set()): S
   }
   const { origin } = figure;
   if (origin.by === 'given' || origin.by === 'usual') into.add(origin.field);
-  if (origin.by === 'formula') for (const part of Object.values(origin.from)) fieldsUnder(part, into);
+  for (const [, part] of partsOf(figure)) fieldsUnder(part, into);
   return into;
 }
 
@@ -67,6 +111,6 @@ export function guessesUnder(figure: Figure, into: Set<FieldPath> = new Set()): 
   if (!figure.known || !(figure.flags & flag.guessed)) return into;
   const { origin } = figure;
   if (origin.by === 'given') into.add(origin.field);
-  if (origin.by === 'formula') for (const part of Object.values(origin.from)) guessesUnder(part, into);
+  for (const [, part] of partsOf(figure)) guessesUnder(part, into);
   return into;
 }

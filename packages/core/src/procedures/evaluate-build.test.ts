@@ -74,7 +74,7 @@ describe('the demo crusher', () => {
   it('gives no wrap or length for pulleys that overlap, but still speed and torque', () => {
     const { lines, checks } = typed({ 'main/belt/centres': '150 mm' });
     expect(lines[0]?.figures.get('main/belt')?.get('wrap')?.known).toBe(false);
-    expect(checks.find((check) => check.id === 'main/belt/wrap')?.says).toBe(
+    expect(checks.find((check) => check.id === 'main/belt/check-wrap')?.says).toBe(
       'Wrap on the smaller pulley is not known yet: the pulleys overlap: their radii add up to 163 mm, the centres are 150 mm apart.',
     );
     expect(lines[0]?.stations.at(-1)?.torque.known).toBe(true);

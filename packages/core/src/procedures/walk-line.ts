@@ -108,7 +108,7 @@ function inputFigures(path: string, element: Element, fields: Fields): InputFigu
 function carries(path: string, arriving: StationFigures, asked: Figure<'N·m'>, label: (path: string) => string): Check {
   const { torque } = arriving;
   return hold({
-    id: `${path}/carries`,
+    id: `${path}/check-carries`,
     at: path,
     subject: 'Whether the motor carries the work',
     has: torque,

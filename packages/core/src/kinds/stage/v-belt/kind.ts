@@ -39,7 +39,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
 
     const checks: Check[] = [
       hold({
-        id: `${path}/belt-speed`,
+        id: `${path}/check-speed`,
         at: path,
         subject: 'Belt speed',
         has: speedCeiling,
@@ -49,7 +49,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
         label,
       }),
       hold({
-        id: `${path}/wrap`,
+        id: `${path}/check-wrap`,
         at: path,
         subject: 'Wrap on the smaller pulley',
         has: wrap,

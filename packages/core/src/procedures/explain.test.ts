@@ -1,0 +1,55 @@
+import { expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../test/crusher.js';
+import { type Figure, known, picked, unknown } from '../figure/figure.js';
+import { loadKinds } from '../kinds/registry.js';
+import { evaluateBuild } from './evaluate-build.js';
+import { explain, explainAsText, figuresByPath, usedBy } from './explain.js';
+
+const kinds = await loadKinds(crusher());
+const evaluation = evaluateBuild(crusher(), kinds);
+const figures = figuresByPath(evaluation);
+const at = (path: string) => figures.get(path) as Figure;
+
+it('shows the relation in symbols and with the numbers put in', () => {
+  expect(explain(crusher(), at('main/source/torque')).relation).toEqual({
+    symbols: 'T = 60 × P / (2 × π × n)',
+    numbers: '60 × 550 W / (2 × π × 1425 rpm)',
+  });
+});
+
+it('every figure can be walked down to something typed, usual or missing', () => {
+  const blank = evaluateBuild(afterTyping(crusher(), { 'main/source/power': '?', 'main/belt/centres': '100 mm' }), kinds);
+  for (const figure of [...figures.values(), ...figuresByPath(blank).values()]) {
+    const bottom = (each: Figure): void => {
+      const { says, parts } = explain(crusher(), each);
+      expect(says.join('').length).toBeGreaterThan(5);
+      for (const part of parts) bottom(part.figure);
+    };
+    bottom(figure);
+  }
+});
+
+it('as text, the chain is told once, down to what was typed', () => {
+  const text = explainAsText(crusher(), at('main/roll/power'), 'power at the roll');
+  expect(text).toContain('typed “0.55 kW”, that is 550 W');
+  expect(text).toContain("Machinery's Handbook");
+  expect(text.match(/^ *i, ratio: /gm)).toHaveLength(2);
+  expect(text).toContain('i, ratio: 3.33, as above');
+});
+
+it('knows what a figure goes into', () => {
+  expect(usedBy(evaluation, at('main/belt/ratio'))).toEqual(['main/belt/speed', 'main/belt/torque']);
+  expect(usedBy(evaluation, at('main/belt/torque'))).toEqual(['main/roll/power', 'main/work/check-carries']);
+});
+
+it('picks the least, the most or the sum, end by end, and cannot pick past an unknown', () => {
+  const some = ([value, low, high]: [number, number, number], flags = 0) =>
+    known('N·m', value, { by: 'given', field: `f${value}`, text: '' }, [low, high], flags);
+  const from = [some([10, 8, 12]), some([11, 5, 20], 2)];
+  expect(picked('least', 'N·m', from)).toMatchObject({ value: 10, low: 5, high: 12, flags: 2 });
+  expect(picked('most', 'N·m', from)).toMatchObject({ value: 11, low: 8, high: 20 });
+  expect(picked('sum', 'N·m', from)).toMatchObject({ value: 21, low: 13, high: 32 });
+  expect(picked('least', 'N·m', [...from, unknown('N·m', ['x'])])).toMatchObject({ known: false, missing: ['x'] });
+  expect(picked('sum', 'N·m', [])).toMatchObject({ known: false, because: 'there is nothing to pick from' });
+  expect(explain(crusher(), picked('least', 'N·m', from)).parts.map((part) => part.shows)).toEqual(['10 N·m (8 to 12 N·m)', '11 N·m (5 to 20 N·m)']);
+});

@@ -1,0 +1,148 @@
+import type { Check } from '../checks/check.js';
+import { type Figure, flag, type Known, partsOf } from '../figure/figure.js';
+import { formulas } from '../formulas/registry.js';
+import type { Build } from '../machine/build.js';
+import { placesOf } from '../machine/paths.js';
+import { listed } from '../quantity/listed.js';
+import { show, showRange } from '../quantity/show.js';
+import type { Evaluation } from './evaluate-build.js';
+
+/** What a figure was made of: its symbol in the formula, what it means there, and the figure itself, to walk on down. */
+export interface ExplainedPart {
+  readonly symbol: string;
+  readonly means: string;
+  readonly shows: string;
+  readonly figure: Figure;
+}
+
+export interface Explanation {
+  readonly shows: string;
+  /** The relation in its symbols, and again with the numbers put in; null where nothing was worked out. */
+  readonly relation: { readonly symbols: string; readonly numbers: string } | null;
+  readonly parts: readonly ExplainedPart[];
+  /** Sentences: where an entry came from, what is missing, the source. */
+  readonly says: readonly string[];
+  /** What to beware of, or nothing. */
+  readonly caution: string;
+}
+
+/** A figure as text with its range: `11.8 N·m (10.9 to 12.0 N·m)`. */
+export function showFigure(figure: Figure): string {
+  if (!figure.known) return 'not known';
+  const { value, low, high, unit }: Known = figure;
+  return low === undefined || high === undefined ? show(value, unit) : `${show(value, unit)} (${showRange(low, high, unit)})`;
+}
+
+/** Why a figure is what it is, one step down: the walk goes on through its parts. */
+export function explain(build: Build, figure: Figure): Explanation {
+  const shows = showFigure(figure);
+  const plain = (...says: string[]): Explanation => ({ shows, relation: null, parts: [], says, caution: '' });
+  const labelOf = (path: string) => placesOf(build).find((place) => place.path === path)?.field.label ?? path;
+  if (!figure.known) {
+    const missing = listed(figure.missing.map(labelOf));
+    return plain(missing ? `Enter ${missing} and it can be worked out.` : `${capital(figure.because ?? 'it has no value here')}.`);
+  }
+  const { origin } = figure;
+  switch (origin.by) {
+    case 'given':
+      return plain(`${labelOf(origin.field)}: typed “${origin.text}”, that is ${shows}${figure.flags & flag.guessed ? ', a guess' : ''}.`);
+    case 'usual':
+      return plain(`${labelOf(origin.field)} is not entered; usual is ${shows}.`, `${origin.source}.`);
+    case 'limit':
+      return plain(`${origin.source}.`);
+    case 'catalog':
+      return plain(`From the table ${origin.table}, row ${origin.row}.`, `${origin.source}.`);
+    case 'picked':
+      return {
+        ...plain(`The ${origin.rule} of ${origin.from.length}.`),
+        parts: origin.from.map((part, k) => ({ symbol: `${k + 1}`, means: '', shows: showFigure(part), figure: part })),
+      };
+    default:
+      return relationOf(figure, origin.id, origin.from, shows);
+  }
+}
+
+function relationOf(figure: Known, id: string, from: Readonly<Record<string, Figure>>, shows: string): Explanation {
+  const formula = formulas.get(id);
+  const parts = Object.entries(from).map(([symbol, part]) => ({
+    symbol: readable(symbol),
+    means: formula?.inputs[symbol]?.means ?? '',
+    shows: showFigure(part),
+    figure: part,
+  }));
+  const caution = figure.flags & flag.outsideValid ? 'Outside the range in which the relation is good: take it as a hint.' : '';
+  if (!formula) return { shows, relation: null, parts, says: [`Found by ${id}.`], caution };
+  const numbers = formula.expr.replace(/\b[A-Za-z]\w*\b/g, (name) => {
+    const part = from[name];
+    return part?.known ? show(part.value, part.unit) : name;
+  });
+  return {
+    shows,
+    relation: { symbols: `${readable(formula.symbol)} = ${readable(formula.expr)}`, numbers: readable(numbers) },
+    parts,
+    says: [`${formula.source}.`],
+    caution,
+  };
+}
+
+/** A formula with the signs of print in place of those of a keyboard. */
+const readable = (expr: string) =>
+  expr
+    .replaceAll('*', '×')
+    .replaceAll(/\bpi\b/g, 'π')
+    .replaceAll(' - ', ' − ')
+    .replaceAll('sqrt', '√')
+    .replaceAll('^2', '²')
+    .replace(/(?<=\b[A-Za-z])\d\b/g, (digit) => String.fromCodePoint(0x2080 + Number(digit)));
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The whole chain under a figure as text, each step further in; what was explained once is not explained again. */
+export function explainAsText(build: Build, figure: Figure, name: string): string {
+  const told = new Set<Figure>();
+  const lines: string[] = [];
+  const tell = (each: Figure, called: string, depth: number) => {
+    const pad = '  '.repeat(depth);
+    if (told.has(each)) {
+      lines.push(`${pad}${called}: ${showFigure(each)}, as above`);
+      return;
+    }
+    told.add(each);
+    const { shows, relation, parts, says, caution } = explain(build, each);
+    lines.push(`${pad}${called}: ${shows}`);
+    if (relation) lines.push(`${pad}  ${relation.symbols}`, `${pad}  = ${relation.numbers} = ${shows}`);
+    for (const sentence of [...says, ...(caution ? [caution] : [])]) lines.push(`${pad}  ${sentence}`);
+    for (const part of parts) tell(part.figure, [part.symbol, part.means].filter(Boolean).join(', '), depth + 1);
+  };
+  tell(figure, name, 0);
+  return lines.join('\n');
+}
+
+/** Every figure of an evaluation by its path, `main/belt/torque`, and those under a shaft by its station, `main/roll/speed`. */
+export function figuresByPath({ lines }: Evaluation): Map<string, Figure> {
+  const all = new Map<string, Figure>();
+  for (const line of lines) {
+    for (const [element, own] of line.figures) for (const [name, figure] of own) all.set(`${element}/${name.replaceAll(' ', '-')}`, figure);
+    for (const { id, speed, torque, power } of line.stations) {
+      for (const [name, figure] of Object.entries({ speed, torque, power })) {
+        const path = `${line.id}/${id}/${name}`;
+        // An element of the same name speaks first.
+        if (!all.has(path)) all.set(path, figure);
+      }
+    }
+  }
+  return all;
+}
+
+/** What a figure goes into, one step up: paths of figures and ids of checks. */
+export function usedBy(evaluation: Evaluation, figure: Figure): string[] {
+  const seen = new Set<Figure>();
+  const figures = [...figuresByPath(evaluation)].flatMap(([path, other]) => {
+    // A figure handed on to the next shaft stands under two paths; it is named once.
+    if (seen.has(other) || other === figure) return [];
+    seen.add(other);
+    return partsOf(other).some(([, part]) => part === figure) ? [path] : [];
+  });
+  const checks = evaluation.checks.filter(({ has, needs }: Check) => has === figure || needs === figure).map((check) => check.id);
+  return [...figures, ...checks];
+}
