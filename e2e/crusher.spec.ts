@@ -1,5 +1,4 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { StoredBuild } from '@hobrek/contracts';
 import type { Page } from '@playwright/test';
 import { addBuild, demo, expect, test } from './parts/hobrek.js';
 
@@ -96,31 +95,58 @@ test('a build started from nothing names what it needs, and is believed once tha
   await expect(page.getByRole('link', { name: /Clay mixer/ })).toContainText('1/2 hp motor → V-belt 3 in to 10 in → tool shaft');
 });
 
-test('changed in another tab: nothing is overwritten, the person chooses', async ({ page, crusher, address }) => {
-  const elsewhere = async (text: string, version: number) => {
-    const build = structuredClone(crusher.build) as StoredBuild['build'] & { name: string };
-    build.name = text;
-    const answer = await fetch(`${address}/api/builds/${crusher.id}`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json', 'if-match': `"${version}"` },
-      body: JSON.stringify(build),
-    });
-    expect(answer.status).toBe(200);
-  };
-  await elsewhere('Theirs', 1);
+test('two tabs: different fields are both kept, the same field is asked about with both entries', async ({ page, crusher, address, context }) => {
+  const other = await context.newPage();
+  await other.goto(`${address}/builds/${crusher.id}`);
+  await other.getByLabel('Torque asked').fill('9 N·m');
+  await kept(other);
   await power(page).fill('1 hp');
-  await expect(page.getByRole('alert')).toContainText('changed elsewhere since it was opened here. Nothing was overwritten.');
-  await page.getByRole('button', { name: 'Show what stands now' }).click();
-  await expect(page.getByLabel('name of the build')).toHaveValue('Theirs');
-  await expect(power(page)).toHaveValue('0.55 kW');
-
-  await elsewhere('Theirs again', 2);
-  await power(page).fill('2 hp');
-  await page.getByRole('button', { name: 'Put mine in its place' }).click();
   await kept(page);
+  await expect(page.getByLabel('Torque asked')).toHaveValue('9 N·m');
+
+  await power(other).fill('2 hp');
+  await expect(other.getByRole('alert')).toContainText('changed elsewhere in the same places. Nothing was overwritten');
+  await expect(other.getByLabel('Torque asked')).toHaveValue('9 N·m');
+  await other.reload();
+  await other.getByRole('button', { name: 'take theirs: 1 hp' }).click();
+  await kept(other);
+  await expect(power(other)).toHaveValue('1 hp');
+
+  await power(page).fill('3 hp');
+  await kept(page);
+  await power(other).fill('4 hp');
+  await other.getByRole('button', { name: 'keep mine: 4 hp' }).click();
+  await kept(other);
   await page.reload();
-  await expect(power(page)).toHaveValue('2 hp');
-  await expect(page.getByLabel('name of the build')).toHaveValue('Theirs');
+  await expect(power(page)).toHaveValue('4 hp');
+});
+
+test('undo and redo by key, in a field and outside', async ({ page, crusher: _ }) => {
+  await power(page).fill('');
+  await power(page).pressSequentially('1/2 hp');
+  await page.getByLabel('Driven pulley').fill('280 mm');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Driven pulley')).toHaveValue('250 mm');
+  await page.getByRole('heading', { name: /Ledger/ }).click();
+  await page.keyboard.press('z');
+  await expect(power(page)).toHaveValue('0.55 kW');
+  await page.keyboard.press('Shift+Z');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(page.getByLabel('Driven pulley')).toHaveValue('280 mm');
+  await expect(power(page)).toHaveValue('1/2 hp');
+  await kept(page);
+});
+
+test('the server goes away while typing: the page says so, a reload after it is back loses nothing', async ({ page, crusher: _ }) => {
+  await page.route('**/api/builds/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await power(page).fill('1 hp');
+  await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'away');
+  await expect(page.getByRole('alert')).toContainText('Your changes are on this page and will be sent.');
+  await page.unroute('**/api/builds/*');
+  await page.reload();
+  await expect(power(page)).toHaveValue('1 hp');
+  await expect(page.getByText('What was typed here and had not been kept was brought back.')).toBeVisible();
+  await kept(page);
 });
 
 test('an address where nothing stands says so and offers the way back', async ({ page, address }) => {

@@ -37,7 +37,7 @@ describe('check', () => {
       'Apple crusher: The motor carries the work: 10.9 to 12.0 N·m reaches the roll, 8 N·m is asked; at worst 27 % of it is left.',
     );
     expect(out).toContain('roll: 423 rpm (419 to 425 rpm), 11.8 N·m (10.9 to 12.0 N·m)');
-    expect(out).toContain('belt speed 5.60 m/s');
+    expect(out).toContain('main/belt/belt-speed: 5.60 m/s');
     expect(out).toContain('Not worked out yet');
   });
 
@@ -138,7 +138,7 @@ describe('sum and formulas', () => {
     [['sum', 'rim-speed', 'd=75'], /n \(speed\) missing; write n=…/],
     [['sum', 'rim-speed', 'd=75', 'n=5', 'q=1'], /has no input “q”; it takes d, n/],
     [['sum', 'rim-speed', '75', 'n=5'], /“75” is not name=value/],
-    [['sum', 'rim-speed', 'd=75 kg', 'n=5'], /“kg” is not a unit of length/],
+    [['sum', 'rim-speed', 'd=75 kg', 'n=5'], /75 kg, which is a mass, not a length/],
     [['sum', 'shaft-torque', 'P=1 kW', 'n=0'], /has no value at P = 1000, n = 0/],
     [['formulas', 'nothing'], /no formula “nothing”/],
     [['chek'], /unknown command/],

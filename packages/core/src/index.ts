@@ -10,6 +10,8 @@ export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js'
 export { blankBuild } from './machine/blank-build.js';
 export { type Build, buildFormat, buildVersion, type Element, type Inputs, type Line, type QuantityInput } from './machine/build.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
+export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
+export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
 export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';

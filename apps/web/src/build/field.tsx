@@ -1,6 +1,6 @@
 import { type Place, readQuantity, showAs } from '@hobrek/core';
 import { useEffect, useId, useState } from 'react';
-import { typed } from './open-build.js';
+import { fieldLeft, typed } from './open-build.js';
 
 const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;
 
@@ -24,6 +24,7 @@ export function Field({ place }: { place: Place }) {
           id={id}
           value={text}
           onChange={(event) => typed(path, event.target.value)}
+          onBlur={fieldLeft}
           autoComplete="off"
           spellCheck={false}
           aria-invalid={refused !== null}

@@ -3,12 +3,13 @@ import { act, cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Field } from './field.js';
 import { FigureText } from './figure-text.js';
-import { closeBuild, openBuild, renamed, typed, useOpenBuild } from './open-build.js';
+import { chose, closeBuild, fieldLeft, openBuild, redone, renamed, typed, undone, useOpenBuild } from './open-build.js';
 
 const saved: Build[] = [];
 
 beforeEach(async () => {
   saved.length = 0;
+  localStorage.clear();
   vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
     saved.push(JSON.parse(init.body as string));
     return new Response(JSON.stringify({ version: saved.length + 1, changedAt: '2026-11-25T10:42:00Z' }));
@@ -36,6 +37,7 @@ const open = () => {
   if (!now) throw new Error('no build is open');
   return now;
 };
+const input = (path: string) => placesOf(open().build).find((place) => place.path === path)?.input;
 const roll = () => open().evaluation.lines[0]?.stations.at(-1)?.torque;
 
 /** The power's field as the bench shows it, following the store. */
@@ -70,6 +72,71 @@ describe('an event', () => {
     renamed('Cider mill');
     renamed('   ');
     expect(open().build.name).toBe('Cider mill');
+  });
+});
+
+describe('undo', () => {
+  it('takes back a whole field at a time, and sends that too', async () => {
+    fieldLeft();
+    for (const text of ['1', '1/', '1/2', '1/2 hp']) typed('main/source/power', text);
+    undone();
+    expect(input('main/source/power')?.text).toBe('0.55 kW');
+    expect(open().evaluation.verdict).not.toBe('gives');
+    redone();
+    expect(input('main/source/power')?.text).toBe('1/2 hp');
+    await vi.waitFor(() => expect(saved.at(-1)?.lines[0]?.source.inputs.power?.text).toBe('1/2 hp'));
+  });
+});
+
+describe('what was typed and never sent', () => {
+  const stored = (build: Build, version: number) => ({ id: 'b', version, changedAt: '', notices: [], build });
+
+  /** Types on a page whose server is away, and leaves it. */
+  async function typeAndGo(text: string): Promise<Build> {
+    await vi.waitFor(() => expect(open().save.state).toBe('kept'));
+    const before = open().build;
+    vi.stubGlobal('fetch', () => new Promise(() => {}));
+    typed('main/source/power', text);
+    closeBuild();
+    return before;
+  }
+
+  it('is brought back when the build is opened again', async () => {
+    const before = await typeAndGo('2 hp');
+    await openBuild(stored(before, 7));
+    expect(input('main/source/power')?.text).toBe('2 hp');
+    expect(open().notices.join()).toContain('was brought back');
+    undone();
+    expect(input('main/source/power')?.text).toBe('0.55 kW');
+  });
+
+  it('is no news when the server had it after all', async () => {
+    await typeAndGo('2 hp');
+    const theirs = JSON.parse(localStorage.getItem(Object.keys(localStorage)[0] as string) ?? '').build;
+    await openBuild(stored(theirs, 8));
+    expect(open()).toMatchObject({ notices: [], meeting: null });
+    expect(localStorage.length).toBe(0);
+  });
+
+  it('is asked about where someone else changed the same field meanwhile; a reload asks again', async () => {
+    const before = await typeAndGo('2 hp');
+    const line = before.lines[0] as Build['lines'][number];
+    const theirs: Build = {
+      ...before,
+      lines: [
+        { ...line, source: { ...line.source, inputs: { ...line.source.inputs, power: { text: '3 hp', value: 2237.1, unit: 'W', how: 'plate' } } } },
+      ],
+    };
+    for (const _ of ['first', 'after a reload']) {
+      await openBuild(stored(theirs, 9));
+      expect(open().meeting?.conflicts).toMatchObject([{ mine: { text: '2 hp' }, theirs: { text: '3 hp' } }]);
+      closeBuild();
+    }
+    await openBuild(stored(theirs, 9));
+    const [conflict] = open().meeting?.conflicts ?? [];
+    if (conflict) chose(conflict, 'theirs');
+    expect(open().meeting).toBeNull();
+    expect(input('main/source/power')?.text).toBe('3 hp');
   });
 });
 

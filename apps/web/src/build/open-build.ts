@@ -1,10 +1,39 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { type Build, type Evaluation, enter, evaluateBuild, type Kinds, loadKinds, placesOf, withInput } from '@hobrek/core';
+import {
+  type Build,
+  begin,
+  type Conflict,
+  change,
+  type Evaluation,
+  enter,
+  evaluateBuild,
+  type History,
+  type Kinds,
+  loadKinds,
+  mergeBuilds,
+  placesOf,
+  rebase,
+  redo,
+  same,
+  settle,
+  undo,
+  withInput,
+} from '@hobrek/core';
 import { create } from 'zustand';
+import { clearUnsent, findUnsent, writeUnsent } from './journal.js';
 import { SaveQueue, type SaveState } from './save-queue.js';
+
+/** Someone else changed the same places: both sides, until the person has chosen. */
+interface Meeting {
+  readonly base: Build;
+  readonly theirs: Build;
+  readonly conflicts: readonly Conflict[];
+}
 
 export interface OpenBuild {
   readonly id: string;
+  readonly history: History<Build>;
+  /** What stands on the page: the present of the history. */
   readonly build: Build;
   readonly kinds: Kinds;
   readonly evaluation: Evaluation;
@@ -12,6 +41,7 @@ export interface OpenBuild {
   readonly drafted: ReadonlySet<string>;
   readonly notices: readonly string[];
   readonly save: SaveState;
+  readonly meeting: Meeting | null;
 }
 
 interface Store {
@@ -24,18 +54,41 @@ const closed: Store = { open: null };
 export const useOpenBuild = create<Store>(() => closed);
 
 let queue: SaveQueue | null = null;
+/** The last build that the server is known to have: what is typed now is on top of it. */
+let kept: Build | null = null;
+let opening = 0;
 
-/** Puts a stored build on the screen, its kinds loaded, and gets ready to save it. */
+/** Puts a stored build on the screen, its kinds loaded, with what was typed on this device and never sent. */
 export async function openBuild(stored: StoredBuild): Promise<void> {
+  const turn = ++opening;
   const { id, build, notices, version } = stored;
-  const kinds = await loadKinds(build);
+  const [kinds, { unsent, forget }] = await Promise.all([loadKinds(build), findUnsent(id)]);
+  // Another was opened, or this one closed, while its kinds came in.
+  if (turn !== opening) return;
   queue?.close();
-  queue = new SaveQueue(id, version, (save) => useOpenBuild.setState(({ open }) => (open?.id === id ? { open: { ...open, save } } : {})));
-  useOpenBuild.setState({ open: { id, build, kinds, ...workedOut(build, kinds), notices, save: { state: 'kept', says: 'kept' } } });
+  kept = build;
+  queue = new SaveQueue(
+    id,
+    { version, build },
+    {
+      tell: (save) => update(id, () => ({ save })),
+      acknowledged: (now) => {
+        kept = now.build;
+        clearUnsent(id);
+      },
+      meet: (base, theirs) => meet(id, base, theirs),
+    },
+  );
+  useOpenBuild.setState({
+    open: { id, kinds, ...standing(begin(build), kinds), notices, save: { state: 'kept', says: 'kept' }, meeting: null },
+  });
+  forget();
+  for (const { base, build: mine } of unsent) bringBack(base, mine);
 }
 
 /** Takes the build off the screen. What was not sent yet is still sent. */
 export function closeBuild(): void {
+  opening++;
   queue?.close();
   queue = null;
   useOpenBuild.setState(closed);
@@ -43,7 +96,7 @@ export function closeBuild(): void {
 
 /** A field's text changed: read, worked out and on its way to the server in the same tick. */
 export function typed(path: string, text: string): void {
-  change((build) => {
+  edit(path, (build) => {
     const place = placesOf(build).find((each) => each.path === path);
     return place ? withInput(build, path, enter(place.field, text, place.input).input) : build;
   });
@@ -51,25 +104,89 @@ export function typed(path: string, text: string): void {
 
 /** The build's name changed. An empty one is not taken: a build in a list must be called something. */
 export function renamed(name: string): void {
-  if (name.trim() !== '') change((build) => ({ ...build, name: name.slice(0, 120) }));
+  if (name.trim() !== '') edit('name', (build) => ({ ...build, name: name.slice(0, 120) }));
 }
 
-/** After a save was refused because the build was changed elsewhere: put this one in its place all the same. */
-export function keepMine(): void {
+/** A field was left: what is typed next is a step of its own, even in the same field. */
+export function fieldLeft(): void {
   const { open } = useOpenBuild.getState();
-  if (open?.save.stands !== undefined) queue?.overrule(open.save.stands, open.build);
+  if (open && open.history.open !== null) useOpenBuild.setState({ open: { ...open, history: settle(open.history) } });
 }
 
-function change(next: (build: Build) => Build): void {
+export const undone = (): void => step(undo);
+export const redone = (): void => step(redo);
+
+/** Someone else changed the same place: which of the two entries stands. When all are settled, the build is sent. */
+export function chose(conflict: Conflict, which: 'mine' | 'theirs'): void {
+  const { open } = useOpenBuild.getState();
+  if (!open?.meeting) return;
+  const { base, theirs, conflicts } = open.meeting;
+  const left = conflicts.filter((each) => each !== conflict);
+  // Taking theirs is a change like any other: it can be undone.
+  const history =
+    which === 'mine' ? open.history : change(settle(open.history), mergeBuilds(base, open.build, theirs, theirsAt(conflict)).build, 'choice');
+  const meeting = left.length > 0 ? { base, theirs, conflicts: left } : null;
+  stand(open, history, meeting);
+  if (!meeting) queue?.chosen(history.present);
+}
+
+const theirsAt =
+  ({ path }: Conflict) =>
+  (other: Conflict) =>
+    same(other.path, path) ? 'theirs' : 'mine';
+
+/** Their changes come in; where both changed the same place the person is asked. @returns what to send, or null to wait */
+function meet(id: string, base: Build, stored: StoredBuild): Build | null {
+  const { open } = useOpenBuild.getState();
+  if (open?.id !== id) return null;
+  const theirs = stored.build;
+  const { conflicts } = mergeBuilds(base, open.build, theirs);
+  const history = rebase(open.history, (state) => mergeBuilds(base, state, theirs).build);
+  kept = theirs;
+  stand(open, history, conflicts.length > 0 ? { base, theirs, conflicts } : null);
+  return conflicts.length > 0 ? null : history.present;
+}
+
+/** What was typed here and never sent, on top of what stands now. */
+function bringBack(base: Build, mine: Build): void {
   const { open } = useOpenBuild.getState();
   if (!open) return;
-  const build = next(open.build);
-  if (build === open.build) return;
-  useOpenBuild.setState({ open: { ...open, build, ...workedOut(build, open.kinds) } });
-  queue?.push(build);
+  const { build, conflicts } = mergeBuilds(base, mine, open.build);
+  if (same(build, open.build)) return;
+  const notices = [...open.notices, 'What was typed here and had not been kept was brought back.'];
+  const meeting = conflicts.length > 0 ? { base, theirs: open.build, conflicts } : null;
+  stand({ ...open, notices }, settle(change(open.history, build, 'brought back')), meeting);
+  if (!meeting) queue?.push(build);
 }
 
-function workedOut(build: Build, kinds: Kinds): Pick<OpenBuild, 'evaluation' | 'drafted'> {
+function edit(name: string, next: (build: Build) => Build): void {
+  step((history) => change(history, next(history.present), name));
+}
+
+function step(next: (history: History<Build>) => History<Build>): void {
+  const { open } = useOpenBuild.getState();
+  if (!open) return;
+  const history = next(open.history);
+  if (history === open.history) return;
+  stand(open, history, open.meeting);
+  // While the person has to choose, nothing is sent: it could overwrite what they have not seen.
+  if (!open.meeting) queue?.push(history.present);
+}
+
+/** Puts a history on the screen and into the journal. The journal keeps what a choice is still to be made from, so that a reload asks again. */
+function stand(open: OpenBuild, history: History<Build>, meeting: Meeting | null): void {
+  useOpenBuild.setState({ open: { ...open, ...standing(history, open.kinds), meeting } });
+  const base = meeting?.base ?? kept;
+  if (base) writeUnsent(open.id, { base, build: history.present });
+}
+
+function update(id: string, next: (open: OpenBuild) => Partial<OpenBuild>): void {
+  useOpenBuild.setState(({ open }) => (open?.id === id ? { open: { ...open, ...next(open) } } : {}));
+}
+
+/** All that follows from a history's present. */
+function standing(history: History<Build>, kinds: Kinds): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'drafted'> {
+  const build = history.present;
   const drafted = placesOf(build).flatMap(({ path, input }) => (input?.draft === undefined ? [] : [path]));
-  return { evaluation: evaluateBuild(build, kinds), drafted: new Set(drafted) };
+  return { history, build, evaluation: evaluateBuild(build, kinds), drafted: new Set(drafted) };
 }

@@ -1,4 +1,4 @@
-import { blankBuild } from '@hobrek/core';
+import { type Build, blankBuild } from '@hobrek/core';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { SaveQueue, type SaveState } from './save-queue.js';
 
@@ -10,6 +10,9 @@ interface Call {
 
 const calls: Call[] = [];
 const states: SaveState[] = [];
+const acknowledged: string[] = [];
+/** What the page does when the build was changed elsewhere. */
+let meet: (base: Build) => Build | null = () => null;
 /** What the server answers to each save in turn; when the list is empty it writes. */
 const answers: (() => Promise<Response>)[] = [];
 let stands = 1;
@@ -20,7 +23,8 @@ const written = () => json({ id: 'b', version: ++stands, changedAt: '2026-11-25T
 
 beforeEach(() => {
   vi.useFakeTimers();
-  calls.length = states.length = answers.length = 0;
+  calls.length = states.length = answers.length = acknowledged.length = 0;
+  meet = () => null;
   stands = 1;
   vi.stubGlobal('fetch', (_: string, init?: RequestInit) => {
     if (init?.method !== 'PUT') return json({ id: 'b', version: stands, changedAt: '', build: {}, notices: [] });
@@ -34,7 +38,16 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const queue = () => new SaveQueue('b', 1, (state) => states.push(state));
+const queue = () =>
+  new SaveQueue(
+    'b',
+    { version: 1, build: blankBuild('base') },
+    {
+      tell: (state) => states.push(state),
+      acknowledged: ({ build }) => acknowledged.push(build.name),
+      meet: (base) => meet(base),
+    },
+  );
 const push = (to: SaveQueue, ...names: string[]) => {
   for (const name of names) to.push(blankBuild(name));
 };
@@ -67,7 +80,25 @@ describe('the save queue', () => {
     expect(states.at(-1)?.state).toBe('kept');
   });
 
-  it('stops at a stale save, says which version stands, and overwrites nothing until it is told to', async () => {
+  it('meets a build that was changed elsewhere: asks the page with the version both started from, and sends what it makes of both', async () => {
+    answers.push(problem(412, 'version-stale'));
+    stands = 5;
+    const bases: string[] = [];
+    meet = (base) => {
+      bases.push(base.name);
+      return blankBuild('both');
+    };
+    push(queue(), 'mine');
+    await settle();
+    expect(bases).toEqual(['base']);
+    expect(calls.map(({ name, match }) => [name, match])).toEqual([
+      ['mine', '"1"'],
+      ['both', '"5"'],
+    ]);
+    expect(states.at(-1)?.state).toBe('kept');
+  });
+
+  it('waits for the person when the page cannot decide, and overwrites nothing meanwhile', async () => {
     answers.push(problem(412, 'version-stale'));
     stands = 5;
     const saves = queue();
@@ -76,11 +107,11 @@ describe('the save queue', () => {
     push(saves, 'mine still');
     await settle();
     expect(calls).toHaveLength(1);
-    expect(states.at(-1)).toMatchObject({ state: 'stale', stands: 5 });
-    saves.overrule(5, blankBuild('mine after all'));
+    expect(states.at(-1)?.state).toBe('stale');
+    saves.chosen(blankBuild('chosen'));
     await settle();
-    expect(calls.at(-1)).toMatchObject({ name: 'mine after all', match: '"5"' });
-    expect(states.at(-1)?.state).toBe('kept');
+    expect(calls.at(-1)).toMatchObject({ name: 'chosen', match: '"5"' });
+    expect(acknowledged).toEqual(['chosen']);
   });
 
   it('says what the server refused, and saves again at the next change', async () => {

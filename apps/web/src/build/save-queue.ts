@@ -5,47 +5,64 @@ import { AskError, ask, send } from '../shared/ask.js';
 export interface SaveState {
   readonly state: 'kept' | 'keeping' | 'away' | 'stale' | 'refused';
   readonly says: string;
-  /** The version that stands on the server, when this one is stale. */
-  readonly stands?: number;
+}
+
+/** A version that the server has, as far as is known here. */
+export interface Kept {
+  readonly version: number;
+  readonly build: Build;
+}
+
+interface Hooks {
+  readonly tell: (state: SaveState) => void;
+  /** The server has everything up to this version. */
+  readonly acknowledged: (kept: Kept) => void;
+  /** The build was changed elsewhere: what to send now, or null to wait until the person has chosen. */
+  readonly meet: (base: Build, theirs: StoredBuild) => Build | null;
 }
 
 const longestWait_ms = 8_000;
+const firstWait_ms = 500;
 
 /**
  * Sends saves one after the other, each on top of the version the last one made; only the newest state waits. While nobody answers it asks
- * again, with the same save id, so that an answer lost on the way is no conflict.
+ * again, with the same save id, so that an answer lost on the way is no conflict. A build changed elsewhere is met, never overwritten.
  */
 export class SaveQueue {
   private waiting: Build | null = null;
   private sending = false;
-  private stopped = false;
+  private choosing = false;
+  private told = true;
 
   constructor(
     private readonly id: string,
-    private version: number,
-    private tell: (state: SaveState) => void,
+    private kept: Kept,
+    private readonly hooks: Hooks,
   ) {}
 
   push(build: Build): void {
     this.waiting = build;
-    if (!this.sending && !this.stopped) void this.run();
+    if (!this.sending && !this.choosing) void this.run();
   }
 
-  /** Saves over the version that stands. */
-  overrule(stands: number, build: Build): void {
-    this.version = stands;
-    this.stopped = false;
+  /** The person has chosen: what stands on the page goes on top of what stands there. */
+  chosen(build: Build): void {
+    this.choosing = false;
     this.push(build);
   }
 
   /** No more is told; what is waiting is still sent. */
   close(): void {
-    this.tell = () => {};
+    this.told = false;
+  }
+
+  private tell(state: SaveState): void {
+    if (this.told) this.hooks.tell(state);
   }
 
   private async run(): Promise<void> {
     this.sending = true;
-    while (this.waiting && !this.stopped) {
+    while (this.waiting && !this.choosing) {
       const build = this.waiting;
       this.waiting = null;
       this.tell({ state: 'keeping', says: 'keeping …' });
@@ -55,38 +72,47 @@ export class SaveQueue {
   }
 
   private async put(build: Build): Promise<void> {
-    const saveId = crypto.randomUUID();
-    for (let wait = 500; ; wait = Math.min(2 * wait, longestWait_ms)) {
+    const headers = { 'if-match': `"${this.kept.version}"`, 'save-id': crypto.randomUUID() };
+    try {
+      const stored = await this.whileAway(() => send<StoredBuild>('PUT', `builds/${this.id}`, build, headers));
+      this.kept = { version: stored.version, build };
+      if (this.waiting) return;
+      if (this.told) this.hooks.acknowledged(this.kept);
+      this.tell({ state: 'kept', says: `kept ${clock(stored.changedAt)}` });
+    } catch (error) {
+      if (!(error instanceof AskError)) throw error;
+      if (error.problem?.code === 'version-stale' && this.told) await this.meet();
+      else this.tell({ state: 'refused', says: `Not kept: ${error.message}` });
+    }
+  }
+
+  private async meet(): Promise<void> {
+    try {
+      const theirs = await this.whileAway(() => ask<StoredBuild>(`builds/${this.id}`));
+      const base = this.kept.build;
+      this.kept = { version: theirs.version, build: theirs.build };
+      this.waiting = this.hooks.meet(base, theirs);
+      if (this.waiting) return;
+      this.choosing = true;
+      this.tell({ state: 'stale', says: 'This build was changed elsewhere in the same places. Nothing was overwritten: choose.' });
+    } catch (error) {
+      if (!(error instanceof AskError)) throw error;
+      this.tell({ state: 'refused', says: `Not kept: ${error.message}` });
+    }
+  }
+
+  /** Asks until somebody answers. @throws AskError when the answer is a refusal */
+  private async whileAway<T>(work: () => Promise<T>): Promise<T> {
+    for (let wait = firstWait_ms; ; wait = Math.min(2 * wait, longestWait_ms)) {
       try {
-        const stored = await send<StoredBuild>('PUT', `builds/${this.id}`, build, { 'if-match': `"${this.version}"`, 'save-id': saveId });
-        this.version = stored.version;
-        if (!this.waiting)
-          this.tell({
-            state: 'kept',
-            says: `kept ${new Date(stored.changedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`,
-          });
-        return;
+        return await work();
       } catch (error) {
-        if (!(error instanceof AskError)) throw error;
-        if (!error.away) return await this.refused(error);
+        if (!(error instanceof AskError) || !error.away) throw error;
         this.tell({ state: 'away', says: `${error.message} Your changes are on this page and will be sent.` });
         await new Promise((resolve) => setTimeout(resolve, wait));
       }
     }
   }
-
-  private async refused(error: AskError): Promise<void> {
-    this.stopped = true;
-    if (error.problem?.code !== 'version-stale') {
-      this.tell({ state: 'refused', says: `Not kept: ${error.message}` });
-      this.stopped = false;
-      return;
-    }
-    const stands = await ask<StoredBuild>(`builds/${this.id}`).catch(() => null);
-    this.tell({
-      state: 'stale',
-      says: 'This build was changed elsewhere since it was opened here. Nothing was overwritten.',
-      ...(stands ? { stands: stands.version } : {}),
-    });
-  }
 }
+
+const clock = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });

@@ -1,9 +1,12 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { closeBuild, keepMine, openBuild, renamed, useOpenBuild } from '../../build/open-build.js';
+import { isSafe } from '../../build/journal.js';
+import { Meeting } from '../../build/meeting.js';
+import { closeBuild, fieldLeft, openBuild, renamed, useOpenBuild } from '../../build/open-build.js';
 import { SaveWord } from '../../build/save-word.js';
+import { UndoKeys } from '../../build/undo-keys.js';
 import { ask } from '../../shared/ask.js';
 import { PageHead } from '../../shared/page-head.js';
 import { Bench } from './bench.js';
@@ -30,10 +33,17 @@ export function SheetPage() {
   if (!open) return <Message says="" />;
   return (
     <div className="flex min-h-dvh flex-col">
-      <PageHead end={<SaveWord />}>
+      <PageHead
+        end={
+          <>
+            <SaveWord />
+            <UndoKeys />
+          </>
+        }
+      >
         <BuildName />
       </PageHead>
-      <Stale reload={() => void stored.refetch()} />
+      <Meeting />
       <main className="flex grow flex-col">
         <section className="px-6 pt-4 max-sm:px-4">
           <Sentence />
@@ -50,55 +60,37 @@ export function SheetPage() {
 
 function BuildName() {
   const name = useOpenBuild(({ open }) => open?.build.name ?? '');
+  // While it is being typed it may be empty; the build keeps its last name meanwhile.
+  const [typing, setTyping] = useState<string | null>(null);
   return (
     <h1 className="font-head min-w-0 grow text-2xl">
       <title>{`${name} · Hobrek`}</title>
       <input
         aria-label="name of the build"
-        defaultValue={name}
+        value={typing ?? name}
         maxLength={120}
         className="w-full bg-transparent outline-none focus-visible:bg-wash"
-        onChange={(event) => renamed(event.target.value)}
-        onBlur={(event) => {
-          if (event.target.value.trim() === '') event.target.value = name;
+        onChange={(event) => {
+          setTyping(event.target.value === '' ? '' : null);
+          renamed(event.target.value);
+        }}
+        onBlur={() => {
+          setTyping(null);
+          fieldLeft();
         }}
       />
     </h1>
   );
 }
 
-/** The build was changed elsewhere: the person chooses, nothing is overwritten by itself. */
-function Stale({ reload }: { reload: () => void }) {
-  const save = useOpenBuild(({ open }) => open?.save);
-  if (!save || (save.state !== 'stale' && save.state !== 'away' && save.state !== 'refused')) return null;
-  return (
-    <div role="alert" className="flex flex-wrap gap-x-6 gap-y-1 border-b border-hair bg-wash px-6 py-2 max-sm:px-4">
-      <span>{save.says}</span>
-      {save.state === 'stale' && (
-        <>
-          <button type="button" className="cursor-pointer text-blue underline" onClick={reload}>
-            Show what stands now
-          </button>
-          {save.stands !== undefined && (
-            <button type="button" className="cursor-pointer text-blue underline" onClick={keepMine}>
-              Put mine in its place
-            </button>
-          )}
-        </>
-      )}
-    </div>
-  );
-}
-
-/** A tab closed with changes that nobody has yet is asked about first. */
+/** What is not kept yet is in this device's journal; only where that failed is a tab asked about before it closes. */
 function useLeaveGuard(): void {
   useEffect(() => {
-    const ask = (event: BeforeUnloadEvent) => {
-      const state = useOpenBuild.getState().open?.save.state;
-      if (state !== undefined && state !== 'kept') event.preventDefault();
+    const guard = (event: BeforeUnloadEvent) => {
+      if (!isSafe() && useOpenBuild.getState().open?.save.state !== 'kept') event.preventDefault();
     };
-    addEventListener('beforeunload', ask);
-    return () => removeEventListener('beforeunload', ask);
+    addEventListener('beforeunload', guard);
+    return () => removeEventListener('beforeunload', guard);
   }, []);
 }
 

@@ -1,0 +1,60 @@
+import { type Build, buildFormat } from '@hobrek/core';
+
+/** What was typed on this device and is not yet with the server, and what it was typed on top of. Outlives a reload and a closed tab. */
+interface Unsent {
+  readonly base: Build;
+  readonly build: Build;
+}
+
+const prefix = 'hobrek:unsent:';
+const tabLock = (tab: string) => `hobrek:tab:${tab}`;
+
+/** A name for this tab that a reload keeps; held as a lock for as long as the tab lives, so that others can tell. */
+const tab = (() => {
+  const known = sessionStorage.getItem('hobrek:tab') ?? crypto.randomUUID();
+  sessionStorage.setItem('hobrek:tab', known);
+  void navigator.locks?.request(tabLock(known), () => new Promise(() => {}));
+  return known;
+})();
+
+const keyOf = (id: string) => `${prefix}${id}:${tab}`;
+
+let failed = false;
+
+/** False once this device refused to keep something: the page must then be asked about before it is left. */
+export const isSafe = (): boolean => !failed;
+
+export function writeUnsent(id: string, unsent: Unsent): void {
+  try {
+    localStorage.setItem(keyOf(id), JSON.stringify(unsent));
+  } catch {
+    failed = true;
+  }
+}
+
+export function clearUnsent(id: string): void {
+  localStorage.removeItem(keyOf(id));
+}
+
+/** What this tab, or one that is gone, left unsent of a build; a tab that still lives sends its own. `forget` takes it out of the journal. */
+export async function findUnsent(id: string): Promise<{ unsent: Unsent[]; forget: () => void }> {
+  const alive = new Set((await navigator.locks?.query())?.held?.map((lock) => lock.name));
+  const mine = `${prefix}${id}:`;
+  const isOurs = (key: string) => key.startsWith(mine) && (key === keyOf(id) || !alive.has(tabLock(key.slice(mine.length))));
+  const keys = Object.keys(localStorage).filter(isOurs);
+  return {
+    unsent: keys.flatMap((key) => parse(localStorage.getItem(key))),
+    forget: () => {
+      for (const key of keys) localStorage.removeItem(key);
+    },
+  };
+}
+
+function parse(text: string | null): Unsent[] {
+  try {
+    const unsent = JSON.parse(text ?? '') as Unsent;
+    return [unsent.base, unsent.build].every((build) => build?.format === buildFormat) ? [unsent] : [];
+  } catch {
+    return [];
+  }
+}

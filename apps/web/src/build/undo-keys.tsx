@@ -1,0 +1,33 @@
+import { useHotkeys } from 'react-hotkeys-hook';
+import { redone, undone, useOpenBuild } from './open-build.js';
+
+const inFields = { enableOnFormTags: true, preventDefault: true } as const;
+
+/** Undo and redo, as words to press and as keys: single letters outside fields, chords everywhere. */
+export function UndoKeys() {
+  const canUndo = useOpenBuild(({ open }) => (open?.history.past.length ?? 0) > 0);
+  const canRedo = useOpenBuild(({ open }) => (open?.history.future.length ?? 0) > 0);
+  useHotkeys('mod+z', undone, inFields);
+  useHotkeys('mod+shift+z, mod+y', redone, inFields);
+  useHotkeys('z', undone);
+  useHotkeys('shift+z', redone);
+  return (
+    <>
+      <Word says="Undo" keyShown="z" can={canUndo} act={undone} />
+      <Word says="Redo" keyShown="Z" can={canRedo} act={redone} />
+    </>
+  );
+}
+
+function Word({ says, keyShown, can, act }: { says: string; keyShown: string; can: boolean; act: () => void }) {
+  return (
+    <button
+      type="button"
+      className="cursor-pointer font-semibold text-ink disabled:cursor-default disabled:font-normal disabled:text-soft"
+      disabled={!can}
+      onClick={act}
+    >
+      {says} <kbd className="border border-hair px-1 font-text font-normal max-sm:hidden">{keyShown}</kbd>
+    </button>
+  );
+}

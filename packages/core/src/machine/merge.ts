@@ -1,0 +1,63 @@
+import type { Build } from './build.js';
+
+/** A place that both sides changed, differently. */
+export interface Conflict {
+  /** Keys from the top of the document: `lines`, `main`, `source`, `inputs`, `power`. Members of a list are named by their id. */
+  readonly path: readonly string[];
+  readonly mine: unknown;
+  readonly theirs: unknown;
+}
+
+export interface Merged {
+  /** Both sides' changes; where they conflict, mine or theirs as asked. */
+  readonly build: Build;
+  readonly conflicts: readonly Conflict[];
+}
+
+type Plain = Readonly<Record<string, unknown>>;
+
+/**
+ * Brings together two sets of changes made from the same build. What only one side changed is taken; what both changed the same way is no conflict;
+ * an entry of a field counts as one thing. A conflict is settled by `prefer`, per path.
+ */
+export function mergeBuilds(base: Build, mine: Build, theirs: Build, prefer: (conflict: Conflict) => 'mine' | 'theirs' = () => 'mine'): Merged {
+  const conflicts: Conflict[] = [];
+  const settle = (path: readonly string[], m: unknown, t: unknown): unknown => {
+    const conflict = { path, mine: m, theirs: t };
+    conflicts.push(conflict);
+    return prefer(conflict) === 'mine' ? m : t;
+  };
+  const merge = (b: unknown, m: unknown, t: unknown, path: readonly string[]): unknown => {
+    if (same(m, t) || same(t, b)) return m;
+    if (same(m, b)) return t;
+    if (isList(m) && isList(t) && isList(b)) return mergeLists(b, m, t, path);
+    if (isObject(m) && isObject(t) && isObject(b) && !isEntry(m) && !isEntry(t)) return mergeObjects(b, m, t, path);
+    return settle(path, m, t);
+  };
+  const mergeObjects = (b: Plain, m: Plain, t: Plain, path: readonly string[]): Plain => {
+    const names = new Set([...Object.keys(m), ...Object.keys(t)]);
+    const pairs = [...names].map((name) => [name, merge(b[name], m[name], t[name], [...path, name])] as const);
+    return Object.fromEntries(pairs.filter(([, value]) => value !== undefined));
+  };
+  const mergeLists = (b: readonly Plain[], m: readonly Plain[], t: readonly Plain[], path: readonly string[]): unknown => {
+    const [of, mineOf, theirsOf] = [byId(b), byId(m), byId(t)];
+    // The order is mine, followed by what only they have; what one side took away is gone unless the other changed it.
+    const ids = [...new Set([...m, ...t].map((member) => String(member.id)))];
+    return ids.map((id) => merge(of.get(id), mineOf.get(id), theirsOf.get(id), [...path, id])).filter((member) => member !== undefined);
+  };
+  return { build: merge(base, mine, theirs, []) as Build, conflicts };
+}
+
+const byId = (list: readonly Plain[]) => new Map(list.map((member) => [String(member.id), member]));
+const isObject = (value: unknown): value is Plain => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isEntry = (value: Plain) => 'text' in value && 'how' in value;
+const isList = (value: unknown): value is readonly Plain[] => Array.isArray(value) && value.every((member) => isObject(member) && 'id' in member);
+
+/** Equal by value, whatever the order of the names: a database gives them back in its own. */
+export function same(a: unknown, b: unknown): boolean {
+  if (Object.is(a, b)) return true;
+  if (Array.isArray(a) && Array.isArray(b)) return a.length === b.length && a.every((member, k) => same(member, b[k]));
+  if (!isObject(a) || !isObject(b)) return false;
+  const names = Object.keys(a).filter((name) => a[name] !== undefined);
+  return names.length === Object.keys(b).filter((name) => b[name] !== undefined).length && names.every((name) => same(a[name], b[name]));
+}
