@@ -72,6 +72,7 @@ async function main() {
   );
   await step('unused code', () => quietly('knip', []));
   await step('licences of what is shipped', async () => must((await import('./licences.mjs')).licenceComplaints()));
+  await step('generated pages', async () => must(await (await import('./docs.mjs')).staleDocs()));
   await step('share of tests', async () => {
     const { tests, all, share } = (await import('./test-share.mjs')).testShare();
     say(`     tests are ${tests} of ${all} lines of TypeScript: ${(100 * share).toFixed(1)} %`);

@@ -155,6 +155,12 @@ describe('sum and formulas', () => {
     expect(out).toContain("Machinery's Handbook");
   });
 
+  it('lists the kinds, and the fields of one with what each takes', async () => {
+    expect((await hobrek('fields')).out).toContain('v-belt');
+    expect((await hobrek('fields', 'v-belt')).out).toMatch(/driver: Driving pulley, 10 to 2000 mm \(mm, in, .*usually 0\.5 % to 2 %/s);
+    expect((await hobrek('fields', 'warp')).err).toMatch(/no kind “warp”.*plate-motor/);
+  });
+
   it('helps without complaint', async () => {
     expect(await hobrek('--help')).toMatchObject({ exit: 0, err: '' });
   });

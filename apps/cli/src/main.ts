@@ -1,5 +1,6 @@
 import { Command, CommanderError } from 'commander';
 import { check } from './commands/check.js';
+import { fields } from './commands/fields.js';
 import { listFormulas } from './commands/formulas.js';
 import { sum } from './commands/sum.js';
 import { why } from './commands/why.js';
@@ -32,6 +33,13 @@ program
   .argument('<path>', 'line/element/figure, as check --json lists them')
   .option('--json', 'as JSON')
   .action((file: string, path: string, options) => print(why(file, path), options));
+
+program
+  .command('fields')
+  .description('list the kinds, or show the fields of one and what each takes')
+  .argument('[kind]')
+  .option('--json', 'as JSON')
+  .action((kind: string | undefined, options) => print(fields(kind), options));
 
 program
   .command('formulas')

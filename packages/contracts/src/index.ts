@@ -1,4 +1,5 @@
 export type { Health, ListedBuild, StoredBuild } from './api.js';
 export { type BuildRead, readBuild } from './build/read-build.js';
+export { buildSchema } from './build/schema.js';
 export { type Complaint, type Problem, type ProblemCode, problems } from './problem.js';
 export { shapeGuard, shapeLimits } from './shape-guard.js';

@@ -30,4 +30,4 @@ export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
 export { listed } from './quantity/listed.js';
 export { findUnit, type QuantityName, quantities, type Unit } from './quantity/quantities.js';
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
-export { show, showAs, showNumber, showParts, showRange, showShare } from './quantity/show.js';
+export { acceptedUnits, show, showAs, showNumber, showParts, showRange, showShare } from './quantity/show.js';

@@ -1,7 +1,8 @@
 import { type Build, buildFormat, buildVersion } from '@hobrek/core';
 import { ArrayMinSize, Equals, IsIn, IsString, Length, Matches, MaxLength } from 'class-validator';
 import { given, nested, nestedByKind, nestedList, nestedListByKind } from '../decorators.js';
-import { elementClasses, slug } from './elements.js';
+import { elementClasses } from './elements.js';
+import { limits, slug } from './limits.js';
 import { AnyEntryContract } from './quantity-input.js';
 
 const sources = elementClasses('source');
@@ -13,7 +14,7 @@ class StationContract {
   id: string;
 
   @IsString()
-  @Length(1, 80)
+  @Length(1, limits.name)
   name: string;
 
   @given()
@@ -26,19 +27,19 @@ class LineContract {
   id: string;
 
   @IsString()
-  @MaxLength(80)
+  @MaxLength(limits.name)
   name: string;
 
   @nestedByKind(sources)
   source: object;
 
-  @nestedListByKind(stages, 40)
+  @nestedListByKind(stages, limits.stages)
   stages: object[];
 
   @nestedByKind(works)
   work: object;
 
-  @nestedList(StationContract, 41)
+  @nestedList(StationContract, limits.stages + 1)
   stations: StationContract[];
 }
 
@@ -63,7 +64,7 @@ class WheelContract {
 
 class BearingContract {
   @IsString()
-  @Length(1, 80)
+  @Length(1, limits.name)
   name: string;
 
   @nested(AnyEntryContract)
@@ -72,7 +73,7 @@ class BearingContract {
 
 class StoredForceContract {
   @IsString()
-  @Length(1, 80)
+  @Length(1, limits.name)
   name: string;
 
   @nested(AnyEntryContract)
@@ -87,19 +88,19 @@ class ShaftContract {
   id: string;
 
   @IsString()
-  @Length(1, 80)
+  @Length(1, limits.name)
   name: string;
 
-  @nestedList(SectionContract, 60)
+  @nestedList(SectionContract, limits.sections)
   sections: SectionContract[];
 
-  @nestedList(WheelContract, 40)
+  @nestedList(WheelContract, limits.wheels)
   wheels: WheelContract[];
 
-  @nestedList(BearingContract, 20)
+  @nestedList(BearingContract, limits.bearings)
   bearings: BearingContract[];
 
-  @nestedList(StoredForceContract, 20)
+  @nestedList(StoredForceContract, limits.forces)
   forces: StoredForceContract[];
 }
 
@@ -126,24 +127,24 @@ export class BuildContract {
   version: Build['version'];
 
   @IsString()
-  @Length(1, 120)
+  @Length(1, limits.title)
   name: string;
 
   @IsString()
-  @MaxLength(4_000)
+  @MaxLength(limits.brief)
   brief: string;
 
   @nested(SupplyContract)
   supply: SupplyContract;
 
-  @nestedList(LineContract, 12)
+  @nestedList(LineContract, limits.lines)
   @ArrayMinSize(1)
   lines: LineContract[];
 
-  @nestedList(ShaftContract, 60)
+  @nestedList(ShaftContract, limits.shafts)
   shafts: ShaftContract[];
 
   @IsString()
-  @MaxLength(20_000)
+  @MaxLength(limits.notes)
   notes: string;
 }

@@ -1,10 +1,8 @@
 import { type KindHead, kindHeads, type Role } from '@hobrek/core';
 import { Allow, Equals, IsIn, IsInt, IsString, Length, Matches } from 'class-validator';
 import { type ByKind, type Class, given, nested, nestedByKind, nestedList } from '../decorators.js';
+import { limits, slug } from './limits.js';
 import { quantityInputClass } from './quantity-input.js';
-
-/** Ids stand in paths and never change: a letter, then letters, digits and hyphens. */
-export const slug = /^[a-z][a-z0-9-]{0,39}$/;
 
 /** The inputs of a kind as a class: one property per field, each of which may be left out. */
 function inputsClass(head: KindHead): Class {
@@ -29,7 +27,7 @@ function settingClass(inputs: Class): Class {
   class SettingContract {}
   Matches(slug)(SettingContract.prototype, 'id');
   IsString()(SettingContract.prototype, 'name');
-  Length(1, 80)(SettingContract.prototype, 'name');
+  Length(1, limits.name)(SettingContract.prototype, 'name');
   nested(inputs)(SettingContract.prototype, 'inputs');
   return SettingContract;
 }
@@ -37,7 +35,7 @@ function settingClass(inputs: Class): Class {
 /** What only one role has, beside kind, version and inputs. */
 const extras: Record<Role, (prototype: object, inputs: Class) => void> = {
   source: (prototype, inputs) => {
-    nestedList(settingClass(inputs), 40)(prototype, 'settings');
+    nestedList(settingClass(inputs), limits.settings)(prototype, 'settings');
     given()(prototype, 'feed');
     nestedByKind(elementClasses('feed'))(prototype, 'feed');
     given()(prototype, 'from');

@@ -1,6 +1,7 @@
 import { type KnownBy, knownBy, longestText, type QuantityField, type Unit, unitOf } from '@hobrek/core';
 import { Equals, IsIn, IsNumber, IsString, Max, MaxLength, Min, registerDecorator, type ValidationArguments } from 'class-validator';
 import { type Class, given } from '../decorators.js';
+import { limits } from './limits.js';
 
 interface Entry {
   text: string;
@@ -42,11 +43,11 @@ export function quantityInputClass(field?: QuantityField): Class {
   const bounds = field ? [Min(field.accepts[0]), Max(field.accepts[1])] : [];
   on('text', IsString(), MaxLength(longestText));
   on('value', given(), finite, ...bounds);
-  on('unit', given(), IsString(), ...(field ? [Equals(unitOf(field))] : [MaxLength(20)]));
+  on('unit', given(), IsString(), ...(field ? [Equals(unitOf(field))] : [MaxLength(limits.unit)]));
   on('how', IsIn([...knownBy]));
   on('low', given(), finite, standsAround, ...bounds);
   on('high', given(), finite, standsAround, ...bounds);
-  on('note', given(), IsString(), MaxLength(2_000));
+  on('note', given(), IsString(), MaxLength(limits.note));
   on('draft', given(), IsString(), MaxLength(longestText));
   return EntryContract;
 }

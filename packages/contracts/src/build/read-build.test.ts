@@ -1,8 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { blankBuild } from '@hobrek/core';
+import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readBuild } from './read-build.js';
+import { readBuild, shapeComplaints } from './read-build.js';
+import { buildSchema } from './schema.js';
 
 // biome-ignore lint/suspicious/noExplicitAny: these tests damage documents on purpose
 type Anything = any;
@@ -127,6 +129,39 @@ describe('damaged at random', () => {
     fc.constantFrom(null, [], {}, '', 0, -1, 1e308, true, 'x'.repeat(5000), [[]], { kind: 'v-belt' }),
     fc.jsonValue({ maxDepth: 3 }) as fc.Arbitrary<Anything>,
   );
+
+  const judge = new Ajv2020({ allErrors: false }).compile(buildSchema());
+  /** Only the contract can say whether ends stand in order. */
+  const endsInOrder = (value: Anything): boolean =>
+    typeof value !== 'object' ||
+    value === null ||
+    ((value.low ?? value.value) <= value.value && value.value <= (value.high ?? value.value)) ||
+    !('low' in value && 'high' in value)
+      ? Object.values(value ?? {}).every((each) => typeof each !== 'object' || endsInOrder(each))
+      : false;
+
+  it('the contract and the published schema say the same of its shape', () => {
+    let refusals = 0;
+    fc.assert(
+      fc.property(fc.nat(), junk, fc.constantFrom('put', 'remove', 'add'), (where, value, how) => {
+        const build = demo();
+        Object.assign(power(build), { low: 500, high: 600 });
+        const all = places(build);
+        const [container, key] = all[where % all.length] as [Anything, string];
+        if (how === 'put') container[key] = value;
+        else if (how === 'remove' && Array.isArray(container)) container.splice(Number(key), 1);
+        else if (how === 'remove') delete container[key];
+        else if (Array.isArray(container)) container.push(value);
+        else container.added = value;
+        if (!endsInOrder(build) || /"(__proto__|constructor|toString)"|\\u/.test(JSON.stringify(build))) return;
+        const contract = shapeComplaints(build).length === 0;
+        if (!contract) refusals++;
+        expect(judge(build), `${how} ${key}: ${JSON.stringify(value)?.slice(0, 80)}`).toBe(contract);
+      }),
+      { seed: 6, numRuns: 600 },
+    );
+    expect(refusals).toBeGreaterThan(300);
+  });
 
   it('either opens or says where it is wrong; never throws, never changes what it was given', () => {
     let kept = 0;

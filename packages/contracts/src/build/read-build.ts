@@ -19,8 +19,6 @@ const refuse = (...complaints: Complaint[]): BuildRead => ({ ok: false, complain
 export function readBuild(raw: unknown): BuildRead {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
     return refuse({ path: 'the file', says: 'is not a build: it should be an object with format, version and lines' });
-  const shape = shapeGuard(raw);
-  if (shape) return refuse(shape);
   const { format, version } = raw as Partial<Build>;
   if (format !== buildFormat) return refuse({ path: 'format', says: `must be "${buildFormat}"${got(format)}` });
   if (typeof version === 'number' && version > buildVersion) {
@@ -29,15 +27,24 @@ export function readBuild(raw: unknown): BuildRead {
       says: `is ${version}: this file was written by a newer Hobrek, which is needed to open it; here ${buildVersion} is the newest`,
     });
   }
-  const instance = plainToInstance(BuildContract, raw);
-  const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true });
-  if (errors.length > 0) return refuse(...errors.flatMap((error) => complaintsOf(error, '')));
+  const misshapen = shapeComplaints(raw);
+  if (misshapen.length > 0) return refuse(...misshapen);
   const build = raw as Build;
   const crossed = crossComplaints(build);
   if (crossed.length > 0) return refuse(...crossed);
   const settled = settleValues(build);
   if (settled.refused.length > 0) return refuse(...settled.refused);
   return { ok: true, build: settled.build, notices: settled.notices };
+}
+
+/** What the contract has to say of a document's shape alone. */
+export function shapeComplaints(raw: object): Complaint[] {
+  const tripwire = shapeGuard(raw);
+  if (tripwire) return [tripwire];
+  const instance = plainToInstance(BuildContract, raw);
+  return validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true }).flatMap((error) =>
+    complaintsOf(error, ''),
+  );
 }
 
 function complaintsOf(error: ValidationError, above: string): Complaint[] {

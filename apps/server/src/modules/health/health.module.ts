@@ -1,4 +1,4 @@
-import type { Health } from '@hobrek/contracts';
+import { buildSchema, type Health } from '@hobrek/contracts';
 import { Controller, Get, Module, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { BuildsModule } from '../builds/builds.module.js';
@@ -22,5 +22,14 @@ class HealthController {
   }
 }
 
-@Module({ imports: [BuildsModule], controllers: [HealthController] })
+/** The schema of a build file, for editors and other programs. */
+@Controller('schema')
+class SchemaController {
+  @Get()
+  schema(): object {
+    return buildSchema();
+  }
+}
+
+@Module({ imports: [BuildsModule], controllers: [HealthController, SchemaController] })
 export class HealthModule {}

@@ -29,3 +29,7 @@ it('answers a request that needs the database with 503 and what to do', async ()
   expect(answer.status).toBe(503);
   expect(await answer.json()).toMatchObject({ code: 'database-down', detail: expect.stringContaining('try again in a moment') });
 });
+
+it('publishes the schema of a build file', async () => {
+  expect(await (await up.ask('GET', 'schema')).json()).toMatchObject({ title: 'Hobrek build', properties: { format: { const: 'hobrek-build' } } });
+});

@@ -1,0 +1,20 @@
+/** Ids stand in paths and never change: a letter, then letters, digits and hyphens. */
+export const slug = /^[a-z][a-z0-9-]{0,39}$/;
+
+/** How long a text and how many of a list a build may hold: far above any real machine. Read by the contract and by the schema. */
+export const limits = {
+  title: 120,
+  name: 80,
+  unit: 20,
+  note: 2_000,
+  brief: 4_000,
+  notes: 20_000,
+  lines: 12,
+  stages: 40,
+  settings: 40,
+  shafts: 60,
+  sections: 60,
+  wheels: 40,
+  bearings: 20,
+  forces: 20,
+} as const;

@@ -1,0 +1,104 @@
+import { buildFormat, buildVersion, type KindHead, kindHeads, knownBy, longestText, type QuantityField, type Role, unitOf } from '@hobrek/core';
+import { limits, slug } from './limits.js';
+
+type Schema = Readonly<Record<string, unknown>>;
+
+const text = (most: number, least = 0): Schema => ({ type: 'string', maxLength: most, ...(least > 0 ? { minLength: least } : {}) });
+const id: Schema = { type: 'string', pattern: slug.source };
+const list = (items: Schema, most: number, least = 0): Schema => ({
+  type: 'array',
+  items,
+  maxItems: most,
+  ...(least > 0 ? { minItems: least } : {}),
+});
+
+/** An object with these properties and no others; all required but those named optional. */
+function object(properties: Readonly<Record<string, Schema>>, optional: readonly string[] = []): Schema {
+  return { type: 'object', additionalProperties: false, properties, required: Object.keys(properties).filter((name) => !optional.includes(name)) };
+}
+
+/** An entry of a field; without one, of a part that is kept but not yet worked out. */
+function entry(field?: QuantityField): Schema {
+  const number: Schema = { type: 'number', ...(field ? { minimum: field.accepts[0], maximum: field.accepts[1] } : {}) };
+  const properties = {
+    text: text(longestText),
+    value: number,
+    unit: field ? { const: unitOf(field) } : text(limits.unit),
+    how: { enum: [...knownBy] },
+    low: number,
+    high: number,
+    note: text(limits.note),
+    draft: text(longestText),
+  };
+  return {
+    ...object(properties, ['value', 'unit', 'low', 'high', 'note', 'draft']),
+    dependentRequired: { low: ['value', 'high'], high: ['value', 'low'] },
+    ...(field ? { title: field.label, description: `${field.help} ${field.measure}` } : {}),
+  };
+}
+
+function inputs({ fields }: KindHead): Schema {
+  const names = Object.keys(fields);
+  return object(Object.fromEntries(names.map((name) => [name, entry(fields[name])])), names);
+}
+
+const extras: Record<Role, (head: KindHead) => { properties: Readonly<Record<string, Schema>>; optional: readonly string[] }> = {
+  source: (head) => ({
+    properties: {
+      settings: list(object({ id, name: text(limits.name, 1), inputs: inputs(head) }), limits.settings),
+      feed: element('feed'),
+      from: object({ line: id, shaft: id }),
+    },
+    optional: ['feed', 'from'],
+  }),
+  stage: () => ({ properties: { id }, optional: [] }),
+  work: () => ({ properties: {}, optional: [] }),
+  feed: () => ({ properties: {}, optional: [] }),
+};
+
+/** An element of a role: one shape per kind, told apart by `kind`. */
+function element(role: Role): Schema {
+  return {
+    oneOf: kindHeads(role).map((head) => {
+      const { properties, optional } = extras[role](head);
+      return { ...object({ kind: { const: head.kind }, v: { const: head.v }, inputs: inputs(head), ...properties }, optional), title: head.label };
+    }),
+  };
+}
+
+/**
+ * The JSON Schema (2020-12) of a build file, made from the same fields as the contract. It says everything about shape; that ids differ, that ends stand in
+ * order and that a text without a value can be read, only the contract can say.
+ */
+export function buildSchema(): Schema {
+  const line = object({
+    id,
+    name: text(limits.name),
+    source: element('source'),
+    stages: list(element('stage'), limits.stages),
+    work: element('work'),
+    stations: list(object({ id, name: text(limits.name, 1), shaft: id }, ['shaft']), limits.stages + 1),
+  });
+  const shaft = object({
+    id,
+    name: text(limits.name, 1),
+    sections: list(object({ length: entry(), diameter: entry() }), limits.sections),
+    wheels: list(object({ stage: id, end: { enum: ['in', 'out'] }, at: entry() }), limits.wheels),
+    bearings: list(object({ name: text(limits.name, 1), at: entry() }), limits.bearings),
+    forces: list(object({ name: text(limits.name, 1), at: entry(), force: entry() }), limits.forces),
+  });
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Hobrek build',
+    ...object({
+      format: { const: buildFormat },
+      version: { const: buildVersion },
+      name: text(limits.title, 1),
+      brief: text(limits.brief),
+      supply: object({ voltage: entry(), frequency: entry(), breaker: entry() }, ['voltage', 'frequency', 'breaker']),
+      lines: list(line, limits.lines, 1),
+      shafts: list(shaft, limits.shafts),
+      notes: text(limits.notes),
+    }),
+  };
+}
