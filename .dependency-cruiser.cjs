@@ -13,7 +13,7 @@ module.exports = {
       'core-is-pure',
       'the computation knows no framework, no I/O and no other part',
       { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
-      { pathNot: ['^packages/core/src', 'node_modules/unitmath'] },
+      { pathNot: ['^packages/core/src', 'node_modules/(unitmath|fraction.js)/'] },
     ),
     rule(
       'contracts-on-core',

@@ -33,8 +33,6 @@ async function pages() {
     '',
     'Made by `npm run docs` from the code.',
     '',
-    '## Kinds and their fields',
-    '',
     ...Object.keys(heading).flatMap((role) => [`## ${heading[role]}`, '', ...kindHeads(role).map(kind)]),
     '## Formulas',
     '',

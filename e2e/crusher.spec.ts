@@ -149,6 +149,22 @@ test('the server goes away while typing: the page says so, a reload after it is 
   await kept(page);
 });
 
+test('the log tells what changed, keeps a note, and brings a state back', async ({ page, crusher: _ }) => {
+  await power(page).fill('1 hp');
+  await power(page).press('Tab');
+  await kept(page);
+  await page.getByRole('link', { name: 'Log' }).click();
+  await expect(page.getByText('Shaft power 0.55 kW → 1 hp')).toBeVisible();
+  await page.getByLabel('Your name on this device').fill('Ode');
+  await page.getByLabel('What happened, what was measured').fill('The roll squeals.');
+  await page.getByRole('button', { name: 'Write down' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'The roll squeals.' })).toContainText(', Ode');
+  await page.getByRole('button', { name: 'bring this back' }).click();
+  await expect(page.getByText('Shaft power 1 hp → 0.55 kW')).toBeVisible();
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(power(page)).toHaveValue('0.55 kW');
+});
+
 test('an address where nothing stands says so and offers the way back', async ({ page, address }) => {
   await page.goto(`${address}/builds/00000000-0000-4000-8000-000000000000`);
   await expect(page.getByText('There is no such build; it may have been deleted.')).toBeVisible();

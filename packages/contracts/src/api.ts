@@ -23,3 +23,23 @@ export interface Health {
   readonly server: 'up';
   readonly database: 'up' | 'down';
 }
+
+/** A state that a build was in, newest first in a log, and how it differs from the one before. */
+export interface Revision {
+  readonly version: number;
+  readonly savedAt: string;
+  readonly by: string;
+  readonly changes: readonly string[];
+}
+
+export interface Note {
+  readonly id: string;
+  readonly at: string;
+  readonly by: string;
+  readonly text: string;
+}
+
+export interface BuildLog {
+  readonly revisions: readonly Revision[];
+  readonly notes: readonly Note[];
+}

@@ -1,5 +1,6 @@
-export type { Health, ListedBuild, StoredBuild } from './api.js';
+export type { BuildLog, Health, ListedBuild, Note, Revision, StoredBuild } from './api.js';
 export { type BuildRead, readBuild } from './build/read-build.js';
 export { buildSchema } from './build/schema.js';
+export { NoteContract } from './note.js';
 export { type Complaint, type Problem, type ProblemCode, problems } from './problem.js';
 export { shapeGuard, shapeLimits } from './shape-guard.js';

@@ -9,6 +9,7 @@ export type { DrawnStage, KindHead, Role } from './kinds/kind.js';
 export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
 export { blankBuild } from './machine/blank-build.js';
 export { type Build, buildFormat, buildVersion, type Element, type Inputs, type Line, type QuantityInput } from './machine/build.js';
+export { describeChange } from './machine/describe-change.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
@@ -27,6 +28,7 @@ export {
 export { figureFromText } from './procedures/figure-from-text.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
+export { inNextUnit } from './quantity/convert.js';
 export { listed } from './quantity/listed.js';
 export { findUnit, type QuantityName, quantities, type Unit } from './quantity/quantities.js';
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';

@@ -6,6 +6,7 @@ import { sql } from 'drizzle-orm';
 import type { Database } from './database.js';
 import { builds } from './tables/builds.js';
 import { markers } from './tables/markers.js';
+import { revisions } from './tables/revisions.js';
 
 /**
  * Loads the demo shed once in the life of a database: a marker remembers, so that demo builds which were deleted stay deleted.
@@ -20,7 +21,8 @@ export async function loadDemo(database: Database, folder: string): Promise<numb
     if (marked.length === 0 || rows.length === 0) return 0;
     const [{ there } = { there: 0 }] = await tx.select({ there: sql<number>`count(*)::int` }).from(builds);
     if (there > 0) return 0;
-    await tx.insert(builds).values(rows);
+    const added = await tx.insert(builds).values(rows).returning();
+    await tx.insert(revisions).values(added.map(({ id, version, document }) => ({ build: id, version, document })));
     return rows.length;
   });
 }

@@ -10,7 +10,14 @@ const router = createBrowserRouter([
     ErrorBoundary: LostPage,
     children: [
       { path: '/', lazy: async () => ({ Component: (await import('../features/builds/index.js')).BuildsPage }) },
-      { path: '/builds/:id', lazy: async () => ({ Component: (await import('../features/sheet/index.js')).SheetPage }) },
+      {
+        path: '/builds/:id',
+        lazy: async () => ({ Component: (await import('../features/sheet/index.js')).SheetPage }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('../features/sheet/index.js')).SheetZones }) },
+          { path: 'log', lazy: async () => ({ Component: (await import('../features/log/index.js')).LogStop }) },
+        ],
+      },
       { path: '*', Component: LostPage },
     ],
   },

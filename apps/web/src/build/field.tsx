@@ -1,4 +1,4 @@
-import { type Place, readQuantity, showAs } from '@hobrek/core';
+import { inNextUnit, type Place, readQuantity, showAs } from '@hobrek/core';
 import { useEffect, useId, useState } from 'react';
 import { fieldLeft, typed } from './open-build.js';
 
@@ -12,6 +12,11 @@ export function Field({ place }: { place: Place }) {
   const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field);
   const refused = reading && !reading.ok ? reading.says : null;
   const said = useAfterPause(refused);
+  const aside = note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null);
+  const convert = () => {
+    const next = inNextUnit(text, field);
+    if (next) typed(path, next);
+  };
   return (
     <div>
       <label htmlFor={id} className="block text-sm text-soft" title={`${field.help} ${field.measure}`}>
@@ -25,6 +30,12 @@ export function Field({ place }: { place: Place }) {
           value={text}
           onChange={(event) => typed(path, event.target.value)}
           onBlur={fieldLeft}
+          onKeyDown={(event) => {
+            if (!event.altKey || event.code !== 'KeyU') return;
+            event.preventDefault();
+            convert();
+          }}
+          aria-keyshortcuts="Alt+U"
           autoComplete="off"
           spellCheck={false}
           aria-invalid={refused !== null}
@@ -32,7 +43,17 @@ export function Field({ place }: { place: Place }) {
           placeholder={field.usual ? `usually ${showAs(field.quantity, field.usual.value)}` : 'not known'}
           className="w-0 min-w-0 grow bg-transparent py-0.5 text-lg font-semibold outline-none placeholder:font-normal placeholder:text-soft"
         />
-        <span className="shrink-0 text-sm text-soft">{note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null)}</span>
+        {aside && (
+          <button
+            type="button"
+            tabIndex={-1}
+            title="in the next unit: Alt+U"
+            className="shrink-0 cursor-pointer text-sm text-soft hover:underline"
+            onClick={convert}
+          >
+            {aside}
+          </button>
+        )}
       </div>
       <p id={`${id}-said`} aria-live="polite" className="text-sm text-gives-word">
         {said}

@@ -57,6 +57,8 @@ let queue: SaveQueue | null = null;
 /** The last build that the server is known to have: what is typed now is on top of it. */
 let kept: Build | null = null;
 let opening = 0;
+/** The step of the person's work that is under way; its saves are one revision. */
+let stepId = crypto.randomUUID() as string;
 
 /** Puts a stored build on the screen, its kinds loaded, with what was typed on this device and never sent. */
 export async function openBuild(stored: StoredBuild): Promise<void> {
@@ -107,6 +109,13 @@ export function renamed(name: string): void {
   if (name.trim() !== '') edit('name', (build) => ({ ...build, name: name.slice(0, 120) }));
 }
 
+/** A state that the build was in stands again; a change like any other, which can be undone. */
+export function broughtBack(build: Build): void {
+  fieldLeft();
+  edit('brought back', () => build);
+  fieldLeft();
+}
+
 /** A field was left: what is typed next is a step of its own, even in the same field. */
 export function fieldLeft(): void {
   const { open } = useOpenBuild.getState();
@@ -127,7 +136,7 @@ export function chose(conflict: Conflict, which: 'mine' | 'theirs'): void {
     which === 'mine' ? open.history : change(settle(open.history), mergeBuilds(base, open.build, theirs, theirsAt(conflict)).build, 'choice');
   const meeting = left.length > 0 ? { base, theirs, conflicts: left } : null;
   stand(open, history, meeting);
-  if (!meeting) queue?.chosen(history.present);
+  if (!meeting) queue?.chosen(history.present, crypto.randomUUID());
 }
 
 const theirsAt =
@@ -156,7 +165,7 @@ function bringBack(base: Build, mine: Build): void {
   const notices = [...open.notices, 'What was typed here and had not been kept was brought back.'];
   const meeting = conflicts.length > 0 ? { base, theirs: open.build, conflicts } : null;
   stand({ ...open, notices }, settle(change(open.history, build, 'brought back')), meeting);
-  if (!meeting) queue?.push(build);
+  if (!meeting) queue?.push(build, crypto.randomUUID());
 }
 
 function edit(name: string, next: (build: Build) => Build): void {
@@ -170,7 +179,8 @@ function step(next: (history: History<Build>) => History<Build>): void {
   if (history === open.history) return;
   stand(open, history, open.meeting);
   // While the person has to choose, nothing is sent: it could overwrite what they have not seen.
-  if (!open.meeting) queue?.push(history.present);
+  if (history.open === null || history.open !== open.history.open) stepId = crypto.randomUUID();
+  if (!open.meeting) queue?.push(history.present, stepId);
 }
 
 /** Puts a history on the screen and into the journal. The journal keeps what a choice is still to be made from, so that a reload asks again. */

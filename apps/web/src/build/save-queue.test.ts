@@ -49,7 +49,7 @@ const queue = () =>
     },
   );
 const push = (to: SaveQueue, ...names: string[]) => {
-  for (const name of names) to.push(blankBuild(name));
+  for (const name of names) to.push(blankBuild(name), '00000000-0000-4000-8000-000000000000');
 };
 const settle = () => vi.advanceTimersByTimeAsync(60_000);
 
@@ -108,7 +108,7 @@ describe('the save queue', () => {
     await settle();
     expect(calls).toHaveLength(1);
     expect(states.at(-1)?.state).toBe('stale');
-    saves.chosen(blankBuild('chosen'));
+    saves.chosen(blankBuild('chosen'), '00000000-0000-4000-8000-000000000001');
     await settle();
     expect(calls.at(-1)).toMatchObject({ name: 'chosen', match: '"5"' });
     expect(acknowledged).toEqual(['chosen']);

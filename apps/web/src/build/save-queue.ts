@@ -1,6 +1,7 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
 import { AskError, ask, send } from '../shared/ask.js';
+import { deviceName } from '../shared/device-name.js';
 
 export interface SaveState {
   readonly state: 'kept' | 'keeping' | 'away' | 'stale' | 'refused';
@@ -11,6 +12,12 @@ export interface SaveState {
 export interface Kept {
   readonly version: number;
   readonly build: Build;
+}
+
+/** A state to send, and the step of the person's work that it belongs to. */
+interface Waiting {
+  readonly build: Build;
+  readonly step: string;
 }
 
 interface Hooks {
@@ -29,7 +36,7 @@ const firstWait_ms = 500;
  * again, with the same save id, so that an answer lost on the way is no conflict. A build changed elsewhere is met, never overwritten.
  */
 export class SaveQueue {
-  private waiting: Build | null = null;
+  private waiting: Waiting | null = null;
   private sending = false;
   private choosing = false;
   private told = true;
@@ -40,15 +47,15 @@ export class SaveQueue {
     private readonly hooks: Hooks,
   ) {}
 
-  push(build: Build): void {
-    this.waiting = build;
+  push(build: Build, step: string): void {
+    this.waiting = { build, step };
     if (!this.sending && !this.choosing) void this.run();
   }
 
   /** The person has chosen: what stands on the page goes on top of what stands there. */
-  chosen(build: Build): void {
+  chosen(build: Build, step: string): void {
     this.choosing = false;
-    this.push(build);
+    this.push(build, step);
   }
 
   /** No more is told; what is waiting is still sent. */
@@ -63,16 +70,16 @@ export class SaveQueue {
   private async run(): Promise<void> {
     this.sending = true;
     while (this.waiting && !this.choosing) {
-      const build = this.waiting;
+      const next = this.waiting;
       this.waiting = null;
       this.tell({ state: 'keeping', says: 'keeping …' });
-      await this.put(build);
+      await this.put(next);
     }
     this.sending = false;
   }
 
-  private async put(build: Build): Promise<void> {
-    const headers = { 'if-match': `"${this.kept.version}"`, 'save-id': crypto.randomUUID() };
+  private async put({ build, step }: Waiting): Promise<void> {
+    const headers = { 'if-match': `"${this.kept.version}"`, 'save-id': crypto.randomUUID(), 'step-id': step, by: encodeURIComponent(deviceName()) };
     try {
       const stored = await this.whileAway(() => send<StoredBuild>('PUT', `builds/${this.id}`, build, headers));
       this.kept = { version: stored.version, build };
@@ -81,18 +88,19 @@ export class SaveQueue {
       this.tell({ state: 'kept', says: `kept ${clock(stored.changedAt)}` });
     } catch (error) {
       if (!(error instanceof AskError)) throw error;
-      if (error.problem?.code === 'version-stale' && this.told) await this.meet();
+      if (error.problem?.code === 'version-stale' && this.told) await this.meet(step);
       else this.tell({ state: 'refused', says: `Not kept: ${error.message}` });
     }
   }
 
-  private async meet(): Promise<void> {
+  private async meet(step: string): Promise<void> {
     try {
       const theirs = await this.whileAway(() => ask<StoredBuild>(`builds/${this.id}`));
       const base = this.kept.build;
       this.kept = { version: theirs.version, build: theirs.build };
-      this.waiting = this.hooks.meet(base, theirs);
-      if (this.waiting) return;
+      const both = this.hooks.meet(base, theirs);
+      this.waiting = both && { build: both, step };
+      if (both) return;
       this.choosing = true;
       this.tell({ state: 'stale', says: 'This build was changed elsewhere in the same places. Nothing was overwritten: choose.' });
     } catch (error) {

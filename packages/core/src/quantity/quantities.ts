@@ -252,7 +252,7 @@ export const quantities = {
     spellings: [
       { symbol: 'L/min', expr: 'L/minute', also: ['lpm', 'litres/min', 'liters/min'] },
       { symbol: 'gal/min', expr: 'in^3/minute', times: 231, also: ['gpm', 'gal per min', 'gallons/min'], gallon: 'us' },
-      { symbol: 'gal/min', expr: 'L/minute', times: 4.54609, also: ['gpm', 'gal per min', 'gallons/min'], gallon: 'imperial', offered: false },
+      { symbol: 'gal/min', expr: 'L/minute', times: 4.54609, also: ['gpm', 'gal per min', 'gallons/min'], gallon: 'imperial' },
       { symbol: 'm³/h', expr: 'm^3/hour', also: ['m3/h', 'cbm/h'] },
       { symbol: 'L/s', expr: 'L/s' },
       { symbol: 'cfm', expr: 'ft^3/minute', also: ['ft³/min', 'ft3/min', 'cu ft/min'] },
@@ -267,7 +267,7 @@ export const quantities = {
       { symbol: 'L', expr: 'L', also: ['litre', 'litres', 'liter', 'liters', 'ℓ'] },
       { symbol: 'mL', expr: 'mL', also: ['cc', 'cm³', 'cm3'] },
       { symbol: 'gal', expr: 'in^3', times: 231, also: ['gallon', 'gallons'], gallon: 'us' },
-      { symbol: 'gal', expr: 'L', times: 4.54609, also: ['gallon', 'gallons'], gallon: 'imperial', offered: false },
+      { symbol: 'gal', expr: 'L', times: 4.54609, also: ['gallon', 'gallons'], gallon: 'imperial' },
       { symbol: 'm³', expr: 'm^3', also: ['m3'] },
       { symbol: 'in³', expr: 'in^3', also: ['in3', 'cu in'] },
       { symbol: 'ft³', expr: 'ft^3', also: ['ft3', 'cu ft'], offered: false },
@@ -341,6 +341,7 @@ export interface KnownUnit {
   readonly factor: number;
   /** House value where this unit's scale reads nought; 0 but for temperatures. */
   readonly zero: number;
+  readonly offered: boolean;
   readonly gallon?: Gallon;
 }
 
@@ -362,8 +363,8 @@ function keep(map: Map<string, KnownUnit[]>, key: string, unit: KnownUnit): void
 export const unitsOf = Object.fromEntries(
   (Object.entries(quantities) as [QuantityName, Quantity][]).map(([name, { expr: house, spellings }]) => [
     name,
-    spellings.map(({ symbol, expr, times = 1, also = [], zero = 0, gallon }): KnownUnit => {
-      const unit: KnownUnit = { quantity: name, symbol, factor: times * factorBetween(expr, house), zero, ...(gallon ? { gallon } : {}) };
+    spellings.map(({ symbol, expr, times = 1, also = [], zero = 0, gallon, offered = true }): KnownUnit => {
+      const unit: KnownUnit = { quantity: name, symbol, factor: times * factorBetween(expr, house), zero, offered, ...(gallon ? { gallon } : {}) };
       for (const spelling of [symbol, ...also]) {
         keep(exact, folded(spelling), unit);
         keep(anyCase, folded(spelling).toLowerCase(), unit);

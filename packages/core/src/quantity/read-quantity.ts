@@ -32,6 +32,8 @@ export interface Read {
   readonly high?: number;
   /** How it was understood, to be shown beside the field. */
   readonly understood: string;
+  /** The unit it was written in; empty for a plain share. */
+  readonly symbol: string;
 }
 
 export interface Refused {
@@ -75,7 +77,7 @@ export function readQuantity(text: string, field: Reads, settings: ReadingSettin
   const part = readPart(typed, field, settings);
   if ('ok' in part) return part;
   const value = toHouse(part.value, part.unit);
-  return within(value, value, value, field);
+  return within(value, value, value, part.unit, field);
 }
 
 /** `0.6 to 0.9 kW`: the first number may leave its unit to the second. */
@@ -85,7 +87,7 @@ function readRange(from: string, to: string, field: Reads, settings: ReadingSett
   const start = readPart(from, field, settings, end.unit);
   if ('ok' in start) return start;
   const [a, b] = [toHouse(start.value, start.unit), toHouse(end.value, end.unit)];
-  return within(Math.min(a, b), (a + b) / 2, Math.max(a, b), field);
+  return within(Math.min(a, b), (a + b) / 2, Math.max(a, b), end.unit, field);
 }
 
 /** `2 ± 0.1 A`, `100 mm ± 2 %`. What stands behind the sign is a difference: a scale's nought does not count for it. */
@@ -106,7 +108,7 @@ function readSpread(middle: string, about: string, field: Reads, settings: Readi
 
 function around({ value, unit }: Part, half: number, field: Reads): Reading {
   const centre = toHouse(value, unit);
-  return within(centre - half, centre, centre + half, field);
+  return within(centre - half, centre, centre + half, unit, field);
 }
 
 function readPart(text: string, field: Reads, settings: ReadingSettings, fallback?: KnownUnit): Part | Refused {
@@ -128,7 +130,7 @@ function readPart(text: string, field: Reads, settings: ReadingSettings, fallbac
   return refuse(field, 'unit-unknown', `was read as ${showNumber(value)}, but “${rest}” is not a unit of ${quantities[field.quantity].name}`);
 }
 
-const plainShare: KnownUnit = { quantity: 'fraction', symbol: '', factor: 1, zero: 0 };
+const plainShare: KnownUnit = { quantity: 'fraction', symbol: '', factor: 1, zero: 0, offered: false };
 
 function bare(value: number, field: Reads, settings: ReadingSettings, fallback?: KnownUnit): Part | Refused {
   if (fallback) return { value, unit: fallback };
@@ -137,14 +139,14 @@ function bare(value: number, field: Reads, settings: ReadingSettings, fallback?:
   return unit ? { value, unit } : refuse(field, 'unit-missing', `was read as ${showNumber(value)} without a unit`);
 }
 
-function within(low: number, value: number, high: number, field: Reads): Reading {
+function within(low: number, value: number, high: number, { symbol }: KnownUnit, field: Reads): Reading {
   const { unit } = quantities[field.quantity];
   const understood = low === high ? showAs(field.quantity, value) : showAs(field.quantity, low, high);
   const [least, most] = field.accepts;
   if (!(low >= least && high <= most)) {
     return refuse(field, 'out-of-range', `was read as ${understood}; it takes ${showAs(field.quantity, least, most)}`);
   }
-  return { ok: true, value, unit, ...(low === high ? {} : { low, high }), understood };
+  return { ok: true, value, unit, ...(low === high ? {} : { low, high }), understood, symbol };
 }
 
 function refuseNumber(text: string, read: NumberRead & { ok: false }, field: Reads): Refused {

@@ -65,9 +65,6 @@ export function showAs(name: QuantityName, low: number, high = low): string {
 /** The units a field of this quantity takes, as a list to read out: `kW, W, hp, PS or MW`. */
 export function acceptedUnits(name: QuantityName): string {
   const { spellings }: Quantity = quantities[name];
-  const offered = spellings.filter((spelling) => spelling.offered !== false);
-  return listed(
-    offered.map((spelling) => spelling.symbol),
-    'or',
-  );
+  const offered = spellings.filter((spelling) => spelling.offered !== false).map((spelling) => spelling.symbol);
+  return listed([...new Set(offered)], 'or');
 }

@@ -1,5 +1,8 @@
-import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
+import { type BuildLog, type ListedBuild, type Note, NoteContract, type StoredBuild } from '@hobrek/contracts';
+import type { Build } from '@hobrek/core';
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Res } from '@nestjs/common';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
 import type { Response } from 'express';
 import { ProblemError } from '../../platform/problem-error.js';
 import { BuildsService } from './builds.service.js';
@@ -21,8 +24,8 @@ export class BuildsController {
   }
 
   @Post()
-  async add(@Body() body: unknown, @Res({ passthrough: true }) response: Response): Promise<StoredBuild> {
-    return tagged(response, await this.builds.add(body));
+  async add(@Body() body: unknown, @Headers('by') by: string | undefined, @Res({ passthrough: true }) response: Response): Promise<StoredBuild> {
+    return tagged(response, await this.builds.add(body, nameFrom(by)));
   }
 
   @Put(':id')
@@ -30,10 +33,30 @@ export class BuildsController {
     @Param('id') id: string,
     @Headers('if-match') match: string | undefined,
     @Headers('save-id') saveId: string | undefined,
+    @Headers('step-id') step: string | undefined,
+    @Headers('by') by: string | undefined,
     @Body() body: unknown,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StoredBuild> {
-    return tagged(response, await this.builds.save(idFrom(id), versionFrom(match), body, saveIdFrom(saveId)));
+    return tagged(
+      response,
+      await this.builds.save(idFrom(id), versionFrom(match), body, { saveId: idOrNone(saveId), step: idOrNone(step), by: nameFrom(by) }),
+    );
+  }
+
+  @Get(':id/log')
+  log(@Param('id') id: string): Promise<BuildLog> {
+    return this.builds.log(idFrom(id));
+  }
+
+  @Get(':id/revisions/:version')
+  asItWas(@Param('id') id: string, @Param('version') version: string): Promise<Build> {
+    return this.builds.asItWas(idFrom(id), /^\d{1,9}$/.test(version) ? Number(version) : 0);
+  }
+
+  @Post(':id/notes')
+  writeDown(@Param('id') id: string, @Body() body: unknown): Promise<Note> {
+    return this.builds.writeDown(idFrom(id), noteFrom(body));
   }
 
   @Delete(':id')
@@ -61,7 +84,23 @@ function versionFrom(match: string | undefined): number {
   return Number(version);
 }
 
-/** Names a save, so that the same one sent again is known. Anything but a UUID is no name. */
-function saveIdFrom(saveId: string | undefined): string | null {
-  return saveId !== undefined && uuid.test(saveId) ? saveId : null;
+/** Names a save, or a step of several, so that it is known again. Anything but a UUID is no name. */
+const idOrNone = (id: string | undefined): string | null => (id !== undefined && uuid.test(id) ? id : null);
+
+/** A person's name as a header carries it, percent-encoded; what cannot be one is no name. */
+function nameFrom(by: string | undefined): string {
+  try {
+    const name = decodeURIComponent(by ?? '').trim();
+    return name.includes('\u0000') || !name.isWellFormed() ? '' : name.slice(0, 40);
+  } catch {
+    return '';
+  }
+}
+
+function noteFrom(body: unknown): NoteContract {
+  const note = plainToInstance(NoteContract, body ?? {});
+  const [wrong] = Array.isArray(note) ? [] : validateSync(note, { whitelist: true, forbidNonWhitelisted: true });
+  if (Array.isArray(note) || wrong)
+    throw new ProblemError('note-refused', Object.values(wrong?.constraints ?? { note: 'A note is an object with text and by' }).join('; '));
+  return note;
 }

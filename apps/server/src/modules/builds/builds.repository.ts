@@ -1,8 +1,9 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, sql } from 'drizzle-orm';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds } from '../../db/tables/builds.js';
+import { notes, revisions } from '../../db/tables/revisions.js';
 
 export interface Contents {
   readonly build: Build;
@@ -10,7 +11,16 @@ export interface Contents {
   readonly engine: number;
 }
 
+/** Who saved, and as part of which step: saves of one step are one revision. */
+export interface SavedAs {
+  readonly saveId: string | null;
+  readonly step: string | null;
+  readonly by: string;
+}
+
 export type BuildRow = typeof builds.$inferSelect;
+export type RevisionRow = typeof revisions.$inferSelect;
+export type NoteRow = typeof notes.$inferSelect;
 
 /** What became of a save: written, or the version that stands instead; undefined when there is no such build. */
 export type Saved = { readonly row: BuildRow } | { readonly stands: number } | undefined;
@@ -31,23 +41,74 @@ export class BuildsRepository {
     return row;
   }
 
-  async add(contents: Contents): Promise<BuildRow> {
-    const [row] = await this.database.insert(builds).values(columns(contents)).returning();
-    return row as BuildRow;
+  async add(contents: Contents, by: string): Promise<BuildRow> {
+    return this.database.transaction(async (tx) => {
+      const [row] = (await tx.insert(builds).values(columns(contents)).returning()) as [BuildRow];
+      await tx.insert(revisions).values({ build: row.id, version: row.version, document: contents.build, madeBy: by });
+      return row;
+    });
   }
 
   /** Writes only on top of the version the change started from. The same save sent twice is written once. */
-  async save(id: string, from: number, contents: Contents, saveId: string | null): Promise<Saved> {
-    const [row] = await this.database
-      .update(builds)
-      .set({ ...columns(contents), version: sql`${builds.version} + 1`, savedBy: saveId, changedAt: sql`now()` })
-      .where(and(eq(builds.id, id), eq(builds.version, from)))
-      .returning();
+  async save(id: string, from: number, contents: Contents, as: SavedAs): Promise<Saved> {
+    const row = await this.database.transaction(async (tx) => {
+      const [written] = await tx
+        .update(builds)
+        .set({ ...columns(contents), version: sql`${builds.version} + 1`, savedBy: as.saveId, changedAt: sql`now()` })
+        .where(and(eq(builds.id, id), eq(builds.version, from)))
+        .returning();
+      if (written) await this.revise(tx, written, contents.build, as);
+      return written;
+    });
     if (row) return { row };
     const now = await this.find(id);
     if (!now) return undefined;
-    const alreadyWritten = saveId !== null && now.savedBy === saveId && now.version === from + 1;
+    const alreadyWritten = as.saveId !== null && now.savedBy === as.saveId && now.version === from + 1;
     return alreadyWritten ? { row: now } : { stands: now.version };
+  }
+
+  /** The save becomes the revision of its step, or begins one: another step, or five minutes, make a new one. */
+  private async revise(tx: Pick<Database, 'update' | 'insert'>, { id, version }: BuildRow, document: Build, { step, by }: SavedAs): Promise<void> {
+    if (step !== null) {
+      const sameStep = and(
+        eq(revisions.build, id),
+        eq(revisions.version, version - 1),
+        eq(revisions.step, step),
+        gt(revisions.startedAt, sql`now() - interval '5 minutes'`),
+      );
+      const continued = await tx.update(revisions).set({ version, document, savedAt: sql`now()` }).where(sameStep).returning();
+      if (continued.length > 0) return;
+    }
+    await tx.insert(revisions).values({ build: id, version, document, step, madeBy: by });
+  }
+
+  /** Newest first, one more than asked for, so that the oldest can be told from the one before it. */
+  revisionsOf(id: string, limit: number): Promise<RevisionRow[]> {
+    return this.database
+      .select()
+      .from(revisions)
+      .where(eq(revisions.build, id))
+      .orderBy(desc(revisions.version))
+      .limit(limit + 1);
+  }
+
+  async revision(id: string, version: number): Promise<RevisionRow | undefined> {
+    const [row] = await this.database
+      .select()
+      .from(revisions)
+      .where(and(eq(revisions.build, id), eq(revisions.version, version)));
+    return row;
+  }
+
+  notesOf(id: string, limit: number): Promise<NoteRow[]> {
+    return this.database.select().from(notes).where(eq(notes.build, id)).orderBy(desc(notes.at)).limit(limit);
+  }
+
+  /** @returns undefined when there is no such build */
+  async addNote(id: string, text: string, by: string): Promise<NoteRow | undefined> {
+    if (!(await this.find(id))) return undefined;
+    const [row] = await this.database.insert(notes).values({ build: id, text, madeBy: by }).returning();
+    return row;
   }
 
   /** Keeps a summary worked out again, unless the build has moved on meanwhile. */

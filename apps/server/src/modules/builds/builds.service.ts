@@ -1,10 +1,11 @@
-import { type ListedBuild, readBuild, type StoredBuild } from '@hobrek/contracts';
-import { engineVersion, loadKinds, settleValues, summariseBuild } from '@hobrek/core';
+import { type BuildLog, type ListedBuild, type Note, type NoteContract, type Revision, readBuild, type StoredBuild } from '@hobrek/contracts';
+import { type Build, describeChange, engineVersion, loadKinds, settleValues, summariseBuild } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
-import { type BuildRow, BuildsRepository, type Contents } from './builds.repository.js';
+import { type BuildRow, BuildsRepository, type Contents, type NoteRow, type SavedAs } from './builds.repository.js';
 
 const longestList = 500;
+const longestLog = 200;
 
 @Injectable()
 export class BuildsService {
@@ -21,12 +22,12 @@ export class BuildsService {
     return stored(row);
   }
 
-  async add(raw: unknown): Promise<StoredBuild> {
-    return stored(await this.repository.add(await contentsOf(raw)));
+  async add(raw: unknown, by: string): Promise<StoredBuild> {
+    return stored(await this.repository.add(await contentsOf(raw), by));
   }
 
-  async save(id: string, from: number, raw: unknown, saveId: string | null): Promise<StoredBuild> {
-    const saved = await this.repository.save(id, from, await contentsOf(raw), saveId);
+  async save(id: string, from: number, raw: unknown, as: SavedAs): Promise<StoredBuild> {
+    const saved = await this.repository.save(id, from, await contentsOf(raw), as);
     if (!saved) throw gone();
     if ('stands' in saved) throw stale(from, saved.stands);
     return stored(saved.row);
@@ -36,6 +37,31 @@ export class BuildsService {
     const outcome = await this.repository.remove(id, from);
     if (!outcome) throw gone();
     if (outcome !== 'removed') throw stale(from, outcome.stands);
+  }
+
+  /** What a build was and what was written down about it, newest first. */
+  async log(id: string): Promise<BuildLog> {
+    if (!(await this.repository.find(id))) throw gone();
+    const [rows, notes] = await Promise.all([this.repository.revisionsOf(id, longestLog), this.repository.notesOf(id, longestLog)]);
+    const revisions = rows.slice(0, longestLog).map((row, k): Revision => {
+      const before = rows[k + 1];
+      const changes = before ? describeChange(before.document, row.document) : ['Begun'];
+      return { version: row.version, savedAt: row.savedAt.toISOString(), by: row.madeBy, changes };
+    });
+    return { revisions, notes: notes.map(noted) };
+  }
+
+  /** A build as it was. It is brought back by saving it again, like any other change. */
+  async asItWas(id: string, version: number): Promise<Build> {
+    const row = await this.repository.revision(id, version);
+    if (!row) throw new ProblemError('not-found', 'There is no such state of this build.');
+    return row.document;
+  }
+
+  async writeDown(id: string, { text, by }: NoteContract): Promise<Note> {
+    const row = await this.repository.addNote(id, text, by);
+    if (!row) throw gone();
+    return noted(row);
   }
 
   /** A summary made by an older engine is made again before it is shown. */
@@ -48,6 +74,8 @@ export class BuildsService {
     return { id: row.id, name: row.name, version: row.version, changedAt: row.changedAt.toISOString(), summary };
   }
 }
+
+const noted = ({ id, at, madeBy, text }: NoteRow): Note => ({ id, at: at.toISOString(), by: madeBy, text });
 
 function stored(row: BuildRow): StoredBuild {
   const { build, notices } = settleValues(row.document);

@@ -1,1 +1,2 @@
 export { SheetPage } from './sheet-page.js';
+export { SheetZones } from './sheet-zones.js';

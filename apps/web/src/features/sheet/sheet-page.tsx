@@ -1,7 +1,7 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { useParams } from 'react-router';
+import { NavLink, Outlet, useParams } from 'react-router';
 import { isSafe } from '../../build/journal.js';
 import { Meeting } from '../../build/meeting.js';
 import { closeBuild, fieldLeft, openBuild, renamed, useOpenBuild } from '../../build/open-build.js';
@@ -9,8 +9,6 @@ import { SaveWord } from '../../build/save-word.js';
 import { UndoKeys } from '../../build/undo-keys.js';
 import { ask } from '../../shared/ask.js';
 import { PageHead } from '../../shared/page-head.js';
-import { Bench } from './bench.js';
-import { Ledger } from './ledger.js';
 import { PowerPath } from './power-path.js';
 import { Sentence } from './sentence.js';
 
@@ -42,6 +40,7 @@ export function SheetPage() {
         }
       >
         <BuildName />
+        <Stops id={id} />
       </PageHead>
       <Meeting />
       <main className="flex grow flex-col">
@@ -49,12 +48,24 @@ export function SheetPage() {
           <Sentence />
           <PowerPath />
         </section>
-        <div className="grid grow grid-cols-[minmax(0,11fr)_minmax(0,9fr)] border-t border-ink max-lg:grid-cols-1">
-          <Ledger />
-          <Bench />
-        </div>
+        <Outlet />
       </main>
     </div>
+  );
+}
+
+/** The stops there are, in the order in which people work. */
+function Stops({ id }: { id: string }) {
+  const stop = ({ isActive }: { isActive: boolean }) => `font-head text-lg ${isActive ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`;
+  return (
+    <nav aria-label="stops" className="flex gap-4">
+      <NavLink to={`/builds/${id}`} end className={stop}>
+        Sheet
+      </NavLink>
+      <NavLink to={`/builds/${id}/log`} className={stop}>
+        Log
+      </NavLink>
+    </nav>
   );
 }
 

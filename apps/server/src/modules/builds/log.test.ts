@@ -1,0 +1,80 @@
+import { randomUUID } from 'node:crypto';
+import type { BuildLog, StoredBuild } from '@hobrek/contracts';
+import { type Build, blankBuild, enter, placesOf, withInput } from '@hobrek/core';
+import pg from 'pg';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { type Served, serve } from '../../../test/serve.js';
+
+let served: Served;
+beforeAll(async () => {
+  served = await serve();
+});
+afterAll(() => served.stop());
+
+const typing = (build: Build, text: string): Build => {
+  const place = placesOf(build)[0];
+  if (!place) throw new Error('no field');
+  return withInput(build, place.path, enter(place.field, text, place.input).input);
+};
+const logOf = async (id: string) => (await (await served.ask('GET', `builds/${id}/log`)).json()) as BuildLog;
+
+/** Adds a build and saves it once per text, each under the step given beside it. */
+async function worked(...steps: [string, string][]): Promise<StoredBuild> {
+  const stored = (await (await served.ask('POST', 'builds', blankBuild('Mill'), { by: encodeURIComponent('Żaneta') })).json()) as StoredBuild;
+  let { build } = stored;
+  for (const [k, [text, step]] of steps.entries()) {
+    build = typing(build, text);
+    await served.ask('PUT', `builds/${stored.id}`, build, { 'if-match': `"${k + 1}"`, 'step-id': step, by: 'Ode' });
+  }
+  return stored;
+}
+
+it('takes the saves of one step as one revision, and says what changed in words', async () => {
+  const [one, two] = [randomUUID(), randomUUID()];
+  const { id } = await worked(['1', one], ['1 h', one], ['1 hp', one], ['2 hp', two]);
+  const { revisions } = await logOf(id);
+  expect(revisions.map(({ version, by, changes }) => [version, by, changes])).toEqual([
+    [5, 'Ode', ['Shaft power 1 hp → 2 hp']],
+    [4, 'Ode', ['Shaft power not known → 1 hp']],
+    [1, 'Żaneta', ['Begun']],
+  ]);
+});
+
+it('begins another after five minutes, even in the same step', async () => {
+  const step = randomUUID();
+  const { id } = await worked(['1 hp', step]);
+  const client = new pg.Client({ connectionString: served.url });
+  await client.connect();
+  await client.query(`update revisions set started_at = now() - interval '6 minutes' where build = $1`, [id]);
+  await client.end();
+  await served.ask('PUT', `builds/${id}`, typing(blankBuild('Mill'), '3 hp'), { 'if-match': '"2"', 'step-id': step });
+  expect((await logOf(id)).revisions.map(({ version }) => version)).toEqual([3, 2, 1]);
+});
+
+it('gives back what a build was', async () => {
+  const { id, build } = await worked(['1 hp', randomUUID()], ['2 hp', randomUUID()]);
+  expect(await (await served.ask('GET', `builds/${id}/revisions/1`)).json()).toEqual(build);
+  expect(await (await served.ask('GET', `builds/${id}/revisions/2`)).json()).toEqual(typing(build, '1 hp'));
+  for (const version of ['9', 'x', '0', '-1']) expect((await served.ask('GET', `builds/${id}/revisions/${version}`)).status).toBe(404);
+});
+
+it('keeps notes, newest first, and refuses what is none', async () => {
+  const { id } = await worked();
+  const write = (body: unknown) => served.ask('POST', `builds/${id}/notes`, body);
+  expect((await write({ text: 'Belt squeals above 400 rpm', by: 'Ode' })).status).toBe(201);
+  expect((await write({ text: 'Tension again: 6 mm under the thumb', by: '' })).status).toBe(201);
+  expect((await logOf(id)).notes.map(({ text, by }) => [text, by])).toEqual([
+    ['Tension again: 6 mm under the thumb', ''],
+    ['Belt squeals above 400 rpm', 'Ode'],
+  ]);
+  for (const bad of [{}, [], { text: '', by: '' }, { text: 7, by: '' }, { text: 'x'.repeat(4001), by: '' }, { text: 'x', by: '', colour: 1 }]) {
+    expect(await (await write(bad)).json()).toMatchObject({ status: 400, code: 'note-refused' });
+  }
+  expect((await served.ask('POST', `builds/${randomUUID()}/notes`, { text: 'x', by: '' })).status).toBe(404);
+});
+
+it('goes with its build', async () => {
+  const { id } = await worked();
+  await served.ask('DELETE', `builds/${id}`, undefined, { 'if-match': '"1"' });
+  expect((await served.ask('GET', `builds/${id}/log`)).status).toBe(404);
+});

@@ -1,0 +1,1 @@
+export { LogStop } from './log-stop.js';

@@ -1,0 +1,138 @@
+import type { BuildLog, Note, Revision } from '@hobrek/contracts';
+import type { Build } from '@hobrek/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { format } from 'date-fns';
+import { type FormEvent, useState } from 'react';
+import { useParams } from 'react-router';
+import { broughtBack, useOpenBuild } from '../../build/open-build.js';
+import { ask, send } from '../../shared/ask.js';
+import { deviceName, rememberDeviceName } from '../../shared/device-name.js';
+import { unbroken } from '../../shared/unbroken.js';
+
+/** What was done to the build and what was written down about it, newest first. */
+export function LogStop() {
+  const { id = '' } = useParams();
+  const saved = useOpenBuild(({ open }) => open?.save.state === 'kept');
+  const log = useQuery({
+    queryKey: ['log', id, saved],
+    queryFn: () => ask<BuildLog>(`builds/${id}/log`),
+    staleTime: 0,
+    gcTime: 0,
+    placeholderData: (before) => before,
+  });
+  const bringBack = useMutation({ mutationFn: (version: number) => ask<Build>(`builds/${id}/revisions/${version}`), onSuccess: broughtBack });
+  const newest = log.data?.revisions[0]?.version;
+  return (
+    <div className="grid grow grid-cols-[minmax(0,11fr)_minmax(0,9fr)] border-t border-ink max-lg:grid-cols-1">
+      <section className="px-6 py-3 max-sm:px-4">
+        <h2 className="font-head text-lg tracking-wide uppercase">
+          Log{' '}
+          <span className="font-text text-sm tracking-normal text-soft normal-case">what changed, newest first; any state can be brought back</span>
+        </h2>
+        {(log.error ?? bringBack.error) && <p className="text-gives-word">{(log.error ?? bringBack.error)?.message}</p>}
+        <ol className="mt-2">
+          {log.data?.revisions.map((revision) => (
+            <RevisionRow
+              key={revision.version}
+              revision={revision}
+              back={revision.version === newest ? null : () => bringBack.mutate(revision.version)}
+            />
+          ))}
+        </ol>
+      </section>
+      <section className="border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
+        <h2 className="font-head text-lg tracking-wide uppercase">Notes</h2>
+        <NoteForm id={id} />
+        <ol className="mt-3">
+          {log.data?.notes.map((note) => (
+            <NoteRow key={note.id} note={note} />
+          ))}
+        </ol>
+      </section>
+    </div>
+  );
+}
+
+const when = (at: string) => format(new Date(at), 'd MMM yyyy, HH:mm');
+
+function RevisionRow({ revision: { changes, savedAt, by }, back }: { revision: Revision; back: (() => void) | null }) {
+  return (
+    <li className="grid grid-cols-[1fr_auto] gap-x-4 border-b border-hair py-2">
+      <p>{unbroken(changes.join('; ') || 'Kept as it was')}</p>
+      {back && (
+        <button type="button" className="cursor-pointer text-sm text-blue underline" onClick={back}>
+          bring this back
+        </button>
+      )}
+      <p className="text-sm text-soft">
+        {when(savedAt)}
+        {by && `, ${by}`}
+      </p>
+    </li>
+  );
+}
+
+function NoteRow({ note: { text, at, by } }: { note: Note }) {
+  return (
+    <li className="border-b border-hair py-2">
+      <p className="whitespace-pre-wrap">{text}</p>
+      <p className="text-sm text-soft">
+        {when(at)}
+        {by && `, ${by}`}
+      </p>
+    </li>
+  );
+}
+
+/** What is written stays in the box until the server has it. */
+function NoteForm({ id }: { id: string }) {
+  const queries = useQueryClient();
+  const [text, setText] = useState('');
+  const [by, setBy] = useState(deviceName);
+  const write = useMutation({
+    mutationFn: () => send<Note>('POST', `builds/${id}/notes`, { text, by }),
+    onSuccess: () => {
+      setText('');
+      return queries.invalidateQueries({ queryKey: ['log', id] });
+    },
+  });
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    rememberDeviceName(by);
+    if (text.trim() !== '') write.mutate();
+  };
+  return (
+    <form onSubmit={submit}>
+      <label className="block text-sm text-soft">
+        What happened, what was measured
+        <textarea
+          className="mt-1 block w-full border border-ink bg-ground p-2 text-base text-ink"
+          rows={3}
+          maxLength={4000}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+      </label>
+      <div className="mt-2 flex flex-wrap items-end gap-4">
+        <label className="text-sm text-soft">
+          Your name on this device
+          <input
+            className="mt-1 block border-b border-ink bg-transparent text-base text-ink"
+            maxLength={40}
+            value={by}
+            onChange={(event) => setBy(event.target.value)}
+            onBlur={() => rememberDeviceName(by)}
+          />
+        </label>
+        <button
+          type="submit"
+          className="min-h-9 cursor-pointer border border-blue px-4 font-semibold text-blue disabled:cursor-default disabled:opacity-50"
+          disabled={text.trim() === '' || write.isPending}
+        >
+          Write down
+        </button>
+      </div>
+      {write.error && <p className="mt-1 text-sm text-gives-word">{write.error.message} What you wrote is still here.</p>}
+    </form>
+  );
+}
