@@ -20,6 +20,7 @@ import {
   withInput,
 } from '@hobrek/core';
 import { create } from 'zustand';
+import { hearChanges } from '../shared/changes.js';
 import { clearUnsent, findUnsent, writeUnsent } from './journal.js';
 import { SaveQueue, type SaveState } from './save-queue.js';
 
@@ -57,6 +58,7 @@ let queue: SaveQueue | null = null;
 /** The last build that the server is known to have: what is typed now is on top of it. */
 let kept: Build | null = null;
 let opening = 0;
+let stopHearing: (() => void) | null = null;
 /** The step of the person's work that is under way; its saves are one revision. */
 let stepId = crypto.randomUUID() as string;
 
@@ -84,6 +86,11 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
   useOpenBuild.setState({
     open: { id, kinds, ...standing(begin(build), kinds), notices, save: { state: 'kept', says: 'kept' }, meeting: null },
   });
+  stopHearing?.();
+  stopHearing = hearChanges((each) => {
+    if ('missed' in each) queue?.heard(Number.MAX_SAFE_INTEGER);
+    else if (each.id === id) queue?.heard(each.version);
+  });
   forget();
   for (const { base, build: mine } of unsent) bringBack(base, mine);
 }
@@ -91,6 +98,8 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
 /** Takes the build off the screen. What was not sent yet is still sent. */
 export function closeBuild(): void {
   opening++;
+  stopHearing?.();
+  stopHearing = null;
   queue?.close();
   queue = null;
   useOpenBuild.setState(closed);
@@ -144,16 +153,19 @@ const theirsAt =
   (other: Conflict) =>
     same(other.path, path) ? 'theirs' : 'mine';
 
-/** Their changes come in; where both changed the same place the person is asked. @returns what to send, or null to wait */
-function meet(id: string, base: Build, stored: StoredBuild): Build | null {
+/** Their changes come in; where both changed the same place the person is asked. @returns what to send */
+function meet(id: string, base: Build, stored: StoredBuild): Build | 'nothing' | 'choose' {
   const { open } = useOpenBuild.getState();
-  if (open?.id !== id) return null;
+  if (open?.id !== id) return 'nothing';
   const theirs = stored.build;
   const { conflicts } = mergeBuilds(base, open.build, theirs);
   const history = rebase(open.history, (state) => mergeBuilds(base, state, theirs).build);
   kept = theirs;
   stand(open, history, conflicts.length > 0 ? { base, theirs, conflicts } : null);
-  return conflicts.length > 0 ? null : history.present;
+  if (conflicts.length > 0) return 'choose';
+  if (!same(history.present, theirs)) return history.present;
+  clearUnsent(id);
+  return 'nothing';
 }
 
 /** What was typed here and never sent, on top of what stands now. */

@@ -12,7 +12,7 @@ const calls: Call[] = [];
 const states: SaveState[] = [];
 const acknowledged: string[] = [];
 /** What the page does when the build was changed elsewhere. */
-let meet: (base: Build) => Build | null = () => null;
+let meet: (base: Build) => Build | 'nothing' | 'choose' = () => 'choose';
 /** What the server answers to each save in turn; when the list is empty it writes. */
 const answers: (() => Promise<Response>)[] = [];
 let stands = 1;
@@ -24,7 +24,7 @@ const written = () => json({ id: 'b', version: ++stands, changedAt: '2026-11-25T
 beforeEach(() => {
   vi.useFakeTimers();
   calls.length = states.length = answers.length = acknowledged.length = 0;
-  meet = () => null;
+  meet = () => 'choose';
   stands = 1;
   vi.stubGlobal('fetch', (_: string, init?: RequestInit) => {
     if (init?.method !== 'PUT') return json({ id: 'b', version: stands, changedAt: '', build: {}, notices: [] });
@@ -112,6 +112,21 @@ describe('the save queue', () => {
     await settle();
     expect(calls.at(-1)).toMatchObject({ name: 'chosen', match: '"5"' });
     expect(acknowledged).toEqual(['chosen']);
+  });
+
+  it('catches up with what someone else saved, and sends nothing when there is nothing of its own', async () => {
+    stands = 4;
+    meet = () => 'nothing';
+    const saves = queue();
+    saves.heard(4);
+    await settle();
+    expect(calls).toHaveLength(0);
+    push(saves, 'mine');
+    await settle();
+    expect(calls).toMatchObject([{ name: 'mine', match: '"4"' }]);
+    saves.heard(5);
+    await settle();
+    expect(calls).toHaveLength(1);
   });
 
   it('says what the server refused, and saves again at the next change', async () => {

@@ -24,8 +24,8 @@ interface Hooks {
   readonly tell: (state: SaveState) => void;
   /** The server has everything up to this version. */
   readonly acknowledged: (kept: Kept) => void;
-  /** The build was changed elsewhere: what to send now, or null to wait until the person has chosen. */
-  readonly meet: (base: Build, theirs: StoredBuild) => Build | null;
+  /** The build was changed elsewhere: what to send now; `nothing` when theirs is all there is; `choose` to wait until the person has chosen. */
+  readonly meet: (base: Build, theirs: StoredBuild) => Build | 'nothing' | 'choose';
 }
 
 const longestWait_ms = 8_000;
@@ -40,6 +40,7 @@ export class SaveQueue {
   private sending = false;
   private choosing = false;
   private told = true;
+  private newest = 0;
 
   constructor(
     private readonly id: string,
@@ -49,6 +50,12 @@ export class SaveQueue {
 
   push(build: Build, step: string): void {
     this.waiting = { build, step };
+    if (!this.sending && !this.choosing) void this.run();
+  }
+
+  /** Someone saved this version; ours, or one to catch up with. */
+  heard(version: number): void {
+    this.newest = Math.max(this.newest, version);
     if (!this.sending && !this.choosing) void this.run();
   }
 
@@ -69,8 +76,14 @@ export class SaveQueue {
 
   private async run(): Promise<void> {
     this.sending = true;
-    while (this.waiting && !this.choosing) {
+    for (;;) {
+      if (this.choosing) break;
       const next = this.waiting;
+      if (!next) {
+        if (!this.told || this.newest <= this.kept.version) break;
+        await this.meet(crypto.randomUUID());
+        continue;
+      }
       this.waiting = null;
       this.tell({ state: 'keeping', says: 'keeping …' });
       await this.put(next);
@@ -98,13 +111,23 @@ export class SaveQueue {
       const theirs = await this.whileAway(() => ask<StoredBuild>(`builds/${this.id}`));
       const base = this.kept.build;
       this.kept = { version: theirs.version, build: theirs.build };
+      // A version heard of that is newer still has been overtaken by a deletion, or will be heard of again.
+      this.newest = Math.min(this.newest, theirs.version);
       const both = this.hooks.meet(base, theirs);
-      this.waiting = both && { build: both, step };
-      if (both) return;
+      if (both === 'nothing') {
+        this.waiting = null;
+        this.tell({ state: 'kept', says: `kept ${clock(theirs.changedAt)}` });
+        return;
+      }
+      if (both !== 'choose') {
+        this.waiting = { build: both, step };
+        return;
+      }
       this.choosing = true;
       this.tell({ state: 'stale', says: 'This build was changed elsewhere in the same places. Nothing was overwritten: choose.' });
     } catch (error) {
       if (!(error instanceof AskError)) throw error;
+      this.newest = 0;
       this.tell({ state: 'refused', says: `Not kept: ${error.message}` });
     }
   }

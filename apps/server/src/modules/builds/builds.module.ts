@@ -1,7 +1,9 @@
 import { Module } from '@nestjs/common';
+import { Changes } from '../../db/changes.js';
 import { BuildsController } from './builds.controller.js';
 import { BuildsRepository } from './builds.repository.js';
 import { BuildsService } from './builds.service.js';
+import { EventsController } from './events.controller.js';
 
-@Module({ controllers: [BuildsController], providers: [BuildsService, BuildsRepository], exports: [BuildsRepository] })
+@Module({ controllers: [BuildsController, EventsController], providers: [BuildsService, BuildsRepository, Changes], exports: [BuildsRepository] })
 export class BuildsModule {}

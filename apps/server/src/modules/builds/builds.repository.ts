@@ -1,6 +1,7 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { and, desc, eq, gt, sql } from 'drizzle-orm';
+import { announce } from '../../db/changes.js';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds } from '../../db/tables/builds.js';
 import { notes, revisions } from '../../db/tables/revisions.js';
@@ -45,6 +46,7 @@ export class BuildsRepository {
     return this.database.transaction(async (tx) => {
       const [row] = (await tx.insert(builds).values(columns(contents)).returning()) as [BuildRow];
       await tx.insert(revisions).values({ build: row.id, version: row.version, document: contents.build, madeBy: by });
+      await announce(tx, row.id, row.version);
       return row;
     });
   }
@@ -57,7 +59,10 @@ export class BuildsRepository {
         .set({ ...columns(contents), version: sql`${builds.version} + 1`, savedBy: as.saveId, changedAt: sql`now()` })
         .where(and(eq(builds.id, id), eq(builds.version, from)))
         .returning();
-      if (written) await this.revise(tx, written, contents.build, as);
+      if (written) {
+        await this.revise(tx, written, contents.build, as);
+        await announce(tx, id, written.version);
+      }
       return written;
     });
     if (row) return { row };
@@ -120,11 +125,15 @@ export class BuildsRepository {
   }
 
   async remove(id: string, from: number): Promise<'removed' | { readonly stands: number } | undefined> {
-    const rows = await this.database
-      .delete(builds)
-      .where(and(eq(builds.id, id), eq(builds.version, from)))
-      .returning({ id: builds.id });
-    if (rows.length > 0) return 'removed';
+    const gone = await this.database.transaction(async (tx) => {
+      const rows = await tx
+        .delete(builds)
+        .where(and(eq(builds.id, id), eq(builds.version, from)))
+        .returning({ id: builds.id });
+      if (rows.length > 0) await announce(tx, id, from + 1);
+      return rows.length > 0;
+    });
+    if (gone) return 'removed';
     const now = await this.find(id);
     return now && { stands: now.version };
   }

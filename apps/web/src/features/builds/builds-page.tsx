@@ -1,8 +1,10 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { blankBuild } from '@hobrek/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
+import { hearChanges } from '../../shared/changes.js';
 import { PageHead } from '../../shared/page-head.js';
 import { BuildRow } from './build-row.js';
 
@@ -10,6 +12,8 @@ import { BuildRow } from './build-row.js';
 export function BuildsPage() {
   const navigate = useNavigate();
   const builds = useQuery({ queryKey: ['builds'], queryFn: () => ask<ListedBuild[]>('builds'), staleTime: 0, gcTime: 0 });
+  const { refetch } = builds;
+  useEffect(() => hearChanges(() => void refetch()), [refetch]);
   const start = useMutation({
     mutationFn: () => send<StoredBuild>('POST', 'builds', blankBuild('New build')),
     onSuccess: (stored) => navigate(`/builds/${stored.id}`),

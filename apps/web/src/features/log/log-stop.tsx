@@ -64,7 +64,7 @@ function RevisionRow({ revision: { changes, savedAt, by }, back }: { revision: R
           bring this back
         </button>
       )}
-      <p className="text-sm text-soft">
+      <p className="col-start-1 text-sm text-soft">
         {when(savedAt)}
         {by && `, ${by}`}
       </p>
