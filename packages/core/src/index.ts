@@ -15,6 +15,7 @@ export { begin, change, type History, rebase, redo, settle, undo } from './machi
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
+export { upgradeBuild } from './machine/upgrade.js';
 export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';
 export {
   type ExplainedPart,

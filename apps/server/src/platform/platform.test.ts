@@ -1,5 +1,9 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { problems } from '@hobrek/contracts';
 import { HttpException } from '@nestjs/common';
 import { expect, it } from 'vitest';
+import { repository } from '../../test/serve.js';
 import { configFrom } from './config.js';
 import { ProblemError } from './problem-error.js';
 import { isDatabaseAway, problemFrom } from './problem-filter.js';
@@ -44,4 +48,11 @@ it.each([
 
 it('tells nothing of the inside of a fault', () => {
   expect(JSON.stringify(problemFrom(new Error('password=secret')))).not.toContain('secret');
+});
+
+it('every refusal on the list is one that the server can give', () => {
+  const folder = join(repository, 'apps/server/src');
+  const sources = readdirSync(folder, { recursive: true, encoding: 'utf8' }).filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts'));
+  const text = sources.map((name) => readFileSync(join(folder, name), 'utf8')).join('');
+  for (const code of Object.keys(problems)) expect(text).toContain(`ProblemError('${code}'`);
 });

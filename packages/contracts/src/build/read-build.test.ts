@@ -1,5 +1,5 @@
-import { readFileSync } from 'node:fs';
-import { blankBuild } from '@hobrek/core';
+import { readdirSync, readFileSync } from 'node:fs';
+import { blankBuild, kindHeads } from '@hobrek/core';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -71,7 +71,8 @@ const refused: [string, (build: Anything) => void, string, RegExp][] = [
   ['a kind that is not known', (b) => Object.assign(source(b), { kind: 'warp-core' }), 'lines.0.source.kind', /plate-motor \(it is "warp-core"\)/],
   ['a stage’s kind as a source', (b) => Object.assign(source(b), { kind: 'v-belt' }), 'lines.0.source.kind', /"v-belt"/],
   ['a feed of no known kind', (b) => Object.assign(source(b), { feed: { kind: 'wind', v: 1, inputs: {} } }), 'lines.0.source.feed.kind', /mains/],
-  ['a newer kind', (b) => Object.assign(source(b), { v: 2 }), 'lines.0.source.v', /equal to 1/],
+  ['a newer kind', (b) => Object.assign(source(b), { v: 2 }), 'lines.0.source', /motor from its plate was written by a newer Hobrek/],
+  ['a version of a kind that never was', (b) => Object.assign(source(b), { v: 0 }), 'lines.0.source.v', /equal to 1/],
   [
     'a field the kind does not have',
     (b) => Object.assign(source(b).inputs, { teeth: power(b) }),
@@ -111,6 +112,23 @@ it.each(refused)('refuses %s, naming the place', (_, damage, path, words) => {
 
 it.each([null, [], 'text', 7, undefined])('refuses %j, which is no build at all', (value) => {
   expect(readBuild(value)).toMatchObject({ ok: false, complaints: [{ path: 'the file' }] });
+});
+
+// One file for each version of the format and of each kind that ever landed. They are never changed, and must open for ever.
+const samples = new URL('../../test/samples/', import.meta.url);
+it.each(readdirSync(samples))('opens the sample %s', (name) => {
+  const read = readBuild(JSON.parse(readFileSync(new URL(name, samples), 'utf8')));
+  expect(read.ok ? '' : read.complaints).toBe('');
+});
+
+it('has a sample of every kind in its newest version', () => {
+  const kept = readdirSync(samples).map((name) => readFileSync(new URL(name, samples), 'utf8').replace(/\s+/g, ''));
+  const heads = (['source', 'stage', 'work', 'feed'] as const).flatMap((role) => kindHeads(role));
+  for (const { kind, v } of heads)
+    expect(
+      kept.some((text) => text.includes(`"kind":"${kind}","v":${v}`)),
+      `${kind} ${v}`,
+    ).toBe(true);
 });
 
 it('says when a text is read differently today', () => {

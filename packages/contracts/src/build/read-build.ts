@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { type Build, buildFormat, buildVersion, placesOf, settleValues } from '@hobrek/core';
+import { type Build, buildFormat, buildVersion, placesOf, settleValues, upgradeBuild } from '@hobrek/core';
 import { plainToInstance } from 'class-transformer';
 import { type ValidationError, validateSync } from 'class-validator';
 import type { Complaint } from '../problem.js';
@@ -27,9 +27,13 @@ export function readBuild(raw: unknown): BuildRead {
       says: `is ${version}: this file was written by a newer Hobrek, which is needed to open it; here ${buildVersion} is the newest`,
     });
   }
-  const misshapen = shapeComplaints(raw);
+  const tripwire = shapeGuard(raw);
+  if (tripwire) return refuse(tripwire);
+  const { build: upgraded, tooNew } = upgradeBuild(raw);
+  if (tooNew.length > 0) return refuse(...tooNew);
+  const misshapen = shapeComplaints(upgraded);
   if (misshapen.length > 0) return refuse(...misshapen);
-  const build = raw as Build;
+  const build = upgraded as Build;
   const crossed = crossComplaints(build);
   if (crossed.length > 0) return refuse(...crossed);
   const settled = settleValues(build);

@@ -1,5 +1,6 @@
 import type { Check } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
+import type { Inputs } from '../machine/build.js';
 import type { Unit } from '../quantity/quantities.js';
 import type { Fields, InputFigures } from './fields.js';
 
@@ -13,6 +14,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
   readonly v: number;
   readonly label: string;
   readonly fields: F;
+  /** How inputs of an older version become those of the next, by the version they have. Never changed once it has landed. */
+  readonly upgrade?: Readonly<Record<number, (inputs: Inputs) => Inputs>>;
   /** The element in a few words, from what was typed: `0.55 kW motor`. */
   readonly short: (typed: (field: string) => string | undefined) => string;
 }

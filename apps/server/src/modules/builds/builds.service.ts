@@ -1,5 +1,5 @@
 import { type BuildLog, type ListedBuild, type Note, type NoteContract, type Revision, readBuild, type StoredBuild } from '@hobrek/contracts';
-import { type Build, describeChange, engineVersion, loadKinds, settleValues, summariseBuild } from '@hobrek/core';
+import { type Build, describeChange, engineVersion, loadKinds, settleValues, summariseBuild, upgradeBuild } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
 import { type BuildRow, BuildsRepository, type Contents, type NoteRow, type SavedAs } from './builds.repository.js';
@@ -68,7 +68,8 @@ export class BuildsService {
   private async listed(row: BuildRow): Promise<ListedBuild> {
     let { summary } = row;
     if (row.engine !== engineVersion) {
-      summary = summariseBuild(row.document, await loadKinds(row.document));
+      const { build } = stored(row);
+      summary = summariseBuild(build, await loadKinds(build));
       await this.repository.refresh(row.id, row.version, summary, engineVersion);
     }
     return { id: row.id, name: row.name, version: row.version, changedAt: row.changedAt.toISOString(), summary };
@@ -78,7 +79,8 @@ export class BuildsService {
 const noted = ({ id, at, madeBy, text }: NoteRow): Note => ({ id, at: at.toISOString(), by: madeBy, text });
 
 function stored(row: BuildRow): StoredBuild {
-  const { build, notices } = settleValues(row.document);
+  // A row may have been written by an older version of its kinds.
+  const { build, notices } = settleValues(upgradeBuild(row.document).build as Build);
   return { id: row.id, version: row.version, changedAt: row.changedAt.toISOString(), build, notices };
 }
 

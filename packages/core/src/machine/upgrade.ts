@@ -1,0 +1,52 @@
+import type { KindHead, Role } from '../kinds/kind.js';
+import { kindHead } from '../kinds/registry.js';
+import type { Build, Element } from './build.js';
+
+/** An element written by a newer version of its kind than the one there is here. */
+export interface TooNew {
+  readonly path: string;
+  readonly says: string;
+}
+
+type Find = (role: Role, kind: string) => KindHead | undefined;
+
+/**
+ * Brings the elements of a build up to the versions of their kinds, step by step, before a contract looks at it. Anything that is not shaped like
+ * a build is left as it is, for the contract to refuse.
+ * @returns the build, the same object when nothing was old, and what was written by a newer version
+ */
+export function upgradeBuild(raw: object, find: Find = kindHead): { readonly build: object; readonly tooNew: readonly TooNew[] } {
+  const tooNew: TooNew[] = [];
+  const bring = <E>(role: Role, element: E, path: string): E => {
+    const { kind, v, inputs } = (element ?? {}) as Partial<Element>;
+    const head = typeof kind === 'string' ? find(role, kind) : undefined;
+    if (!head || typeof v !== 'number' || !Number.isInteger(v) || typeof inputs !== 'object' || inputs === null || v === head.v) return element;
+    if (v > head.v) {
+      tooNew.push({
+        path,
+        says: `the ${head.label} was written by a newer Hobrek (version ${v} of it; here ${head.v} is the newest), which is needed to open it`,
+      });
+      return element;
+    }
+    let now = inputs;
+    for (let from = v; from < head.v; from++) {
+      const step = head.upgrade?.[from];
+      // A version that never was: the contract says so.
+      if (!step) return element;
+      now = step(now);
+    }
+    return { ...element, v: head.v, inputs: now };
+  };
+  const { lines } = raw as Partial<Build>;
+  if (!Array.isArray(lines)) return { build: raw, tooNew };
+  const upgraded = lines.map((line: Build['lines'][number], k) => {
+    if (typeof line !== 'object' || line === null || !Array.isArray(line.stages)) return line;
+    const at = `lines.${k}`;
+    const source = bring('source', line.source, `${at}.source`);
+    const stages = line.stages.map((stage, n) => bring('stage', stage, `${at}.stages.${n}`));
+    const work = bring('work', line.work, `${at}.work`);
+    const changed = source !== line.source || work !== line.work || stages.some((stage, n) => stage !== line.stages[n]);
+    return changed ? { ...line, source, stages, work } : line;
+  });
+  return { build: upgraded.some((line, k) => line !== lines[k]) ? { ...raw, lines: upgraded } : raw, tooNew };
+}
