@@ -1,5 +1,6 @@
 import { type Build, blankBuild, placesOf } from '@hobrek/core';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { Profiler } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Field } from './field.js';
 import { FigureText } from './figure-text.js';
@@ -158,8 +159,8 @@ describe('a field', () => {
     render(
       <>
         <PowerField />
-        <FigureText figure={roll() as NonNullable<ReturnType<typeof roll>>} name="torque" />
-        <FigureText figure={open().evaluation.lines[0]?.figures.get('main/belt')?.get('ratio') as never} name="ratio" />
+        <FigureText path="main/tool/torque" name="torque" />
+        <FigureText path="main/belt/ratio" name="ratio" />
       </>,
     );
     const input = screen.getByLabelText<HTMLInputElement>('Shaft power');
@@ -176,8 +177,31 @@ describe('a field', () => {
 });
 
 describe('a figure', () => {
+  it('is drawn again only when what can be seen of it changes; one keystroke is one evaluation and one commit', () => {
+    const drawn = new Map<string, number>();
+    let evaluations = 0;
+    const stop = useOpenBuild.subscribe((now, before) => {
+      if (now.open?.evaluation !== before.open?.evaluation) evaluations++;
+    });
+    const paths = ['main/motor/speed', 'main/motor/torque', 'main/tool/speed', 'main/tool/torque', 'main/belt/ratio', 'main/belt/belt-speed'];
+    render(
+      paths.map((path) => (
+        <Profiler key={path} id={path} onRender={(id) => drawn.set(id, (drawn.get(id) ?? 0) + 1)}>
+          <FigureText path={path} name={path} />
+        </Profiler>
+      )),
+    );
+    drawn.clear();
+    act(() => typed('main/source/power', '0.75 kW'));
+    expect(evaluations).toBe(1);
+    expect(Object.fromEntries(drawn)).toEqual({ 'main/motor/torque': 1, 'main/tool/torque': 1 });
+    act(() => typed('main/source/power', '750 W'));
+    expect([...drawn.values()]).toEqual([1, 1]);
+    stop();
+  });
+
   it('answers why: formula, what went in, source, and so on down to what was typed', async () => {
-    render(<FigureText figure={roll() as NonNullable<ReturnType<typeof roll>>} name="torque, roll" />);
+    render(<FigureText path="main/tool/torque" name="torque, roll" />);
     fireEvent.click(screen.getByRole('button', { name: /torque, roll: 11\.8 N·m .*Why\?/ }));
     expect(await screen.findByText('T₂ = T₁ × i × k')).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: /^T₁ 3\.69 N·m/ }));
@@ -190,7 +214,7 @@ describe('a figure', () => {
 
   it('that is not known says what to enter', async () => {
     typed('main/source/power', '?');
-    render(<FigureText figure={roll() as NonNullable<ReturnType<typeof roll>>} name="torque" />);
+    render(<FigureText path="main/tool/torque" name="torque" />);
     fireEvent.click(screen.getByRole('button', { name: /not known/ }));
     expect(await screen.findByText(/Enter Shaft power and it can be worked out/)).toBeTruthy();
   });

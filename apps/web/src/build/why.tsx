@@ -1,15 +1,15 @@
-import { explain, explainAsText, type Figure, showFigure, usedBy } from '@hobrek/core';
+import { explain, explainAsText, type Figure, figuresByPath, usedBy } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
 import { useOpenBuild } from './open-build.js';
 
 /** Any figure, pressed, answers where it comes from: the relation, the numbers put in, the source, and behind each number the same again. */
-export function Why({ figure, name, children }: { figure: Figure; name: string; children: ReactNode }) {
+export function Why({ path, name, spoken, children }: { path: string; name: string; spoken: string; children: ReactNode }) {
   return (
     <Popover.Root>
       <Popover.Trigger
         className="cursor-help text-left decoration-hair decoration-dotted underline-offset-4 hover:underline"
-        aria-label={`${name}: ${showFigure(figure)}. Why?`}
+        aria-label={`${name}: ${spoken || 'not known'}. Why?`}
       >
         {children}
       </Popover.Trigger>
@@ -19,11 +19,16 @@ export function Why({ figure, name, children }: { figure: Figure; name: string; 
           collisionPadding={12}
           className="z-10 max-h-[80vh] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
         >
-          <WhyTrail figure={figure} name={name} />
+          <WhyOf path={path} name={name} />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
   );
+}
+
+function WhyOf({ path, name }: { path: string; name: string }) {
+  const figure = useOpenBuild(({ open }) => open && figuresByPath(open.evaluation).get(path));
+  return figure ? <WhyTrail figure={figure} name={name} /> : null;
 }
 
 interface Step {

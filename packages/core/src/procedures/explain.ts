@@ -118,10 +118,14 @@ export function explainAsText(build: Build, figure: Figure, name: string): strin
   return lines.join('\n');
 }
 
+const indexed = new WeakMap<Evaluation, Map<string, Figure>>();
+
 /** Every figure of an evaluation by its path, `main/belt/torque`, and those under a shaft by its station, `main/roll/speed`. */
-export function figuresByPath({ lines }: Evaluation): Map<string, Figure> {
+export function figuresByPath(evaluation: Evaluation): ReadonlyMap<string, Figure> {
+  const known = indexed.get(evaluation);
+  if (known) return known;
   const all = new Map<string, Figure>();
-  for (const line of lines) {
+  for (const line of evaluation.lines) {
     for (const [element, own] of line.figures) for (const [name, figure] of own) all.set(`${element}/${name.replaceAll(' ', '-')}`, figure);
     for (const { id, speed, torque, power } of line.stations) {
       for (const [name, figure] of Object.entries({ speed, torque, power })) {
@@ -131,6 +135,7 @@ export function figuresByPath({ lines }: Evaluation): Map<string, Figure> {
       }
     }
   }
+  indexed.set(evaluation, all);
   return all;
 }
 

@@ -29,7 +29,7 @@ export function Bench() {
                 <Field key={place.path} place={place} />
               ))}
             </div>
-            {role === 'stage' && figures && <Follows figures={figures} />}
+            {role === 'stage' && figures && <Follows path={path} figures={figures} />}
           </fieldset>
         );
       })}
@@ -57,7 +57,7 @@ function Plate({ label, places }: { label: string; places: readonly Place[] }) {
 /** Figures of a stage that stand under no shaft. */
 const follows = ['belt speed', 'ratio', 'wrap', 'belt length'];
 
-function Follows({ figures }: { figures: ReadonlyMap<string, Figure> }) {
+function Follows({ path, figures }: { path: string; figures: ReadonlyMap<string, Figure> }) {
   return (
     <dl className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
       {follows.flatMap((name) => {
@@ -68,7 +68,7 @@ function Follows({ figures }: { figures: ReadonlyMap<string, Figure> }) {
           <div key={name} className="flex items-baseline gap-2">
             <dt className="text-sm text-soft">{name}</dt>
             <dd>
-              <FigureText figure={figure} name={name} />
+              <FigureText path={`${path}/${name.replaceAll(' ', '-')}`} name={name} />
             </dd>
           </div>
         );

@@ -1,4 +1,4 @@
-import { type DrawnStage, type StationFigures, show } from '@hobrek/core';
+import { type DrawnStage, show } from '@hobrek/core';
 import { FigureText } from '../../build/figure-text.js';
 import { useOpenBuild } from '../../build/open-build.js';
 import { type Drawn, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
@@ -31,7 +31,7 @@ export function PowerPath() {
         </svg>
         <figcaption className={hung ? 'relative h-21 max-sm:h-26' : 'mt-2 grid grid-cols-2 gap-4'}>
           {line.stations.map((station, k) => (
-            <Station key={station.id} station={station} left={hung ? drawn.shafts[k] : undefined} />
+            <Station key={station.id} path={`${line.id}/${station.id}`} name={station.name} left={hung ? drawn.shafts[k] : undefined} />
           ))}
         </figcaption>
       </figure>
@@ -96,7 +96,7 @@ function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; true
 }
 
 /** What stands at one shaft: hung under it where there is room, in a row where there is not. */
-function Station({ station: { name, speed, torque, power }, left }: { station: StationFigures; left: number | undefined }) {
+function Station({ path, name, left }: { path: string; name: string; left: number | undefined }) {
   return (
     <div
       className={`border-l-2 border-brass pl-2 ${left === undefined ? '' : 'absolute top-0'}`}
@@ -104,11 +104,11 @@ function Station({ station: { name, speed, torque, power }, left }: { station: S
     >
       <h2 className="font-head tracking-wide text-blue uppercase">{name}</h2>
       <p>
-        <FigureText figure={speed} name={`speed, ${name}`} size="text-2xl" />
+        <FigureText path={`${path}/speed`} name={`speed, ${name}`} size="text-2xl" />
       </p>
       <p className="flex flex-wrap gap-x-3">
-        <FigureText figure={torque} name={`torque, ${name}`} />
-        <FigureText figure={power} name={`power, ${name}`} />
+        <FigureText path={`${path}/torque`} name={`torque, ${name}`} />
+        <FigureText path={`${path}/power`} name={`power, ${name}`} />
       </p>
     </div>
   );
