@@ -38,12 +38,39 @@ export interface Formula<U extends Unit = Unit, S extends Slots = Slots> extends
  * registry's test holds every formula to. A result that is not finite is an unknown with its reason.
  */
 export function defineFormula<const U extends Unit, const S extends Slots>(definition: Definition<U, S>): Formula<U, S> {
-  const door = (figures: Figures<S>): Figure<U> => evaluate(definition, figures as Readonly<Record<string, Figure>>);
+  const names = Object.keys(definition.inputs);
+  const door = (figures: Figures<S>): Figure<U> => evaluate(definition, names, figures as Readonly<Record<string, Figure>>);
   return Object.assign(door, definition);
 }
 
-function evaluate<U extends Unit, S extends Slots>(definition: Definition<U, S>, figures: Readonly<Record<string, Figure>>): Figure<U> {
-  const names = Object.keys(definition.inputs);
+function evaluate<U extends Unit, S extends Slots>(
+  definition: Definition<U, S>,
+  names: readonly string[],
+  figures: Readonly<Record<string, Figure>>,
+): Figure<U> {
+  const numbers: Record<string, number> = {};
+  const ranged: string[] = [];
+  let flags = 0;
+  for (const name of names) {
+    const figure = figures[name] as Figure;
+    if (!figure.known) return missingFrom(definition.unit, names, figures);
+    numbers[name] = figure.value;
+    flags |= figure.flags;
+    if (figure.low !== undefined) ranged.push(name);
+    const [least, most] = (definition.inputs[name] as Slot).valid;
+    if (lowEnd(figure) < least || highEnd(figure) > most) flags |= flag.outsideValid;
+  }
+  const likely = definition.compute(numbers as Numbers<S>);
+  const [low, high] = ranged.length === 0 ? [likely, likely] : extremes(definition, numbers, ranged, figures);
+  if (!Number.isFinite(likely) || !Number.isFinite(low) || !Number.isFinite(high)) {
+    const at = names.map((name) => `${name} = ${(figures[name] as Known).value}`).join(', ');
+    return unknown(definition.unit, [], `${definition.title} has no value at ${at}`);
+  }
+  const origin = { by: 'formula', id: definition.id, from: figures } as const;
+  return known(definition.unit, likely, origin, ranged.length === 0 ? undefined : [low, high], flags);
+}
+
+function missingFrom<U extends Unit>(unit: U, names: readonly string[], figures: Readonly<Record<string, Figure>>): Figure<U> {
   const missing = new Set<string>();
   let because: string | undefined;
   for (const name of names) {
@@ -52,42 +79,28 @@ function evaluate<U extends Unit, S extends Slots>(definition: Definition<U, S>,
     for (const path of figure.missing) missing.add(path);
     because ??= figure.because;
   }
-  const inputs = names.map((name) => figures[name]).filter((figure): figure is Known => figure?.known === true);
-  if (inputs.length < names.length) return unknown(definition.unit, [...missing], because);
+  return unknown(unit, [...missing], because);
+}
 
-  const corners = cornersOf(inputs).map((values) => definition.compute(named(names, values) as Numbers<S>));
-  const likely = definition.compute(
-    named(
-      names,
-      inputs.map((figure) => figure.value),
-    ) as Numbers<S>,
-  );
-  if (![likely, ...corners].every(Number.isFinite)) {
-    const at = names.map((name, k) => `${name} = ${(inputs[k] as Known).value}`).join(', ');
-    return unknown(definition.unit, [], `${definition.title} has no value at ${at}`);
+/** Least and most over every combination of the ranged inputs' ends. Done in place: this runs at every keystroke. */
+function extremes<U extends Unit, S extends Slots>(
+  { compute }: Definition<U, S>,
+  numbers: Record<string, number>,
+  ranged: readonly string[],
+  figures: Readonly<Record<string, Figure>>,
+): readonly [number, number] {
+  let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  for (let corner = 0; corner < 1 << ranged.length; corner++) {
+    for (let k = 0; k < ranged.length; k++) {
+      const name = ranged[k] as string;
+      const figure = figures[name] as Known;
+      numbers[name] = corner & (1 << k) ? highEnd(figure) : lowEnd(figure);
+    }
+    const value = compute(numbers as Numbers<S>);
+    // NaN is neither less nor more: it must not slip through.
+    if (Number.isNaN(value)) return [value, value];
+    low = Math.min(low, value);
+    high = Math.max(high, value);
   }
-  let flags = 0;
-  names.forEach((name, k) => {
-    const figure = inputs[k] as Known;
-    const [least, most] = (definition.inputs[name] as Slot).valid;
-    flags |= figure.flags;
-    if (lowEnd(figure) < least || highEnd(figure) > most) flags |= flag.outsideValid;
-  });
-  const origin = { by: 'formula', id: definition.id, from: figures } as const;
-  return known(definition.unit, likely, origin, corners.length > 1 ? [Math.min(...corners), Math.max(...corners)] : undefined, flags);
-}
-
-/** Every combination of the inputs' ends; one combination when all are sure. */
-function cornersOf(inputs: readonly Known[]): number[][] {
-  return inputs.reduce<number[][]>(
-    (corners, figure) => {
-      const ends = figure.low === undefined ? [figure.value] : [lowEnd(figure), highEnd(figure)];
-      return corners.flatMap((corner) => ends.map((end) => [...corner, end]));
-    },
-    [[]],
-  );
-}
-
-function named(names: readonly string[], values: readonly number[]): Record<string, number> {
-  return Object.fromEntries(names.map((name, k) => [name, values[k] as number]));
+  return [low, high];
 }
