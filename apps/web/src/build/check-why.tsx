@@ -1,10 +1,11 @@
-import { type Check, showShare } from '@hobrek/core';
+import { showShare } from '@hobrek/core';
 import { Popover } from 'radix-ui';
+import { useOpenBuild } from './open-build.js';
 import { WhyTrail } from './why.js';
 
 /** What is left of a check's limit; pressed, it says what was held against what, by which rule. */
-export function CheckWhy({ check: { id, margin, has, needs, source } }: { check: Check }) {
-  const left = margin ? showShare(margin.worst) : '?';
+export function CheckWhy({ id, worst }: { id: string; worst: number | undefined }) {
+  const left = worst === undefined ? '?' : showShare(worst);
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -15,17 +16,26 @@ export function CheckWhy({ check: { id, margin, has, needs, source } }: { check:
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
-          key={id}
           sideOffset={6}
           collisionPadding={12}
-          className="z-10 max-h-[80vh] w-96 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
+          className="z-10 max-h-[80vh] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
         >
-          <p className="text-sm text-soft">{source}.</p>
-          <WhyTrail figure={has} name="what there is" />
-          <hr className="my-3 border-hair" />
-          <WhyTrail figure={needs} name="what is asked" />
+          <Held id={id} />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+function Held({ id }: { id: string }) {
+  const check = useOpenBuild(({ open }) => open?.evaluation.checks.find((each) => each.id === id));
+  if (!check) return null;
+  return (
+    <>
+      <p className="text-sm text-soft">{check.source}.</p>
+      <WhyTrail figure={check.has} name="what there is" />
+      <hr className="my-3 border-hair" />
+      <WhyTrail figure={check.needs} name="what is asked" />
+    </>
   );
 }

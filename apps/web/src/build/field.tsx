@@ -1,12 +1,11 @@
 import { inNextUnit, type Place, readQuantity, showAs } from '@hobrek/core';
-import { useEffect, useId, useState } from 'react';
+import { memo, useEffect, useId, useState } from 'react';
 import { fieldLeft, typed } from './open-build.js';
 
 const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;
 
-/** A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
-export function Field({ place }: { place: Place }) {
-  const { path, field, input } = place;
+/** Drawn again only when its own entry changes: entries that do not are the same objects. A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
+export const Field = memo(function Field({ path, field, input }: Place) {
   const id = useId();
   const text = input?.draft ?? input?.text ?? '';
   const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field);
@@ -61,7 +60,7 @@ export function Field({ place }: { place: Place }) {
       </p>
     </div>
   );
-}
+});
 
 /** A sentence once typing has paused: halfway through a word it would only jump about. Its going is told at once. */
 function useAfterPause(sentence: string | null): string | null {

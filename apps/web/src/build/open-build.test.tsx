@@ -30,7 +30,6 @@ afterEach(() => {
   vi.useRealTimers();
   cleanup();
   closeBuild();
-  vi.unstubAllGlobals();
 });
 
 const open = () => {
@@ -45,7 +44,7 @@ const roll = () => open().evaluation.lines[0]?.stations.at(-1)?.torque;
 function PowerField() {
   const build = useOpenBuild(({ open: now }) => now?.build);
   const place = build && placesOf(build).find((each) => each.path === 'main/source/power');
-  return place ? <Field place={place} /> : null;
+  return place ? <Field {...place} /> : null;
 }
 
 describe('an event', () => {

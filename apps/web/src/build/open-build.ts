@@ -64,6 +64,7 @@ let stepId = crypto.randomUUID() as string;
 
 /** Puts a stored build on the screen, its kinds loaded, with what was typed on this device and never sent. */
 export async function openBuild(stored: StoredBuild): Promise<void> {
+  doPending();
   const turn = ++opening;
   const { id, build, notices, version } = stored;
   const [kinds, { unsent, forget }] = await Promise.all([loadKinds(build), findUnsent(id)]);
@@ -97,6 +98,7 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
 
 /** Takes the build off the screen. What was not sent yet is still sent. */
 export function closeBuild(): void {
+  doPending();
   opening++;
   stopHearing?.();
   stopHearing = null;
@@ -145,7 +147,7 @@ export function chose(conflict: Conflict, which: 'mine' | 'theirs'): void {
     which === 'mine' ? open.history : change(settle(open.history), mergeBuilds(base, open.build, theirs, theirsAt(conflict)).build, 'choice');
   const meeting = left.length > 0 ? { base, theirs, conflicts: left } : null;
   stand(open, history, meeting);
-  if (!meeting) queue?.chosen(history.present, crypto.randomUUID());
+  if (!meeting) afterwards(() => queue?.chosen(history.present, crypto.randomUUID()));
 }
 
 const theirsAt =
@@ -164,6 +166,7 @@ function meet(id: string, base: Build, stored: StoredBuild): Build | 'nothing' |
   stand(open, history, conflicts.length > 0 ? { base, theirs, conflicts } : null);
   if (conflicts.length > 0) return 'choose';
   if (!same(history.present, theirs)) return history.present;
+  doPending();
   clearUnsent(id);
   return 'nothing';
 }
@@ -189,18 +192,34 @@ function step(next: (history: History<Build>) => History<Build>): void {
   if (!open) return;
   const history = next(open.history);
   if (history === open.history) return;
-  stand(open, history, open.meeting);
+  stand(open.meeting ? open : { ...open, save: { state: 'keeping', says: 'keeping …' } }, history, open.meeting);
   // While the person has to choose, nothing is sent: it could overwrite what they have not seen.
   if (history.open === null || history.open !== open.history.open) stepId = crypto.randomUUID();
-  if (!open.meeting) queue?.push(history.present, stepId);
+  if (!open.meeting) afterwards(() => queue?.push(history.present, stepId));
 }
 
 /** Puts a history on the screen and into the journal. The journal keeps what a choice is still to be made from, so that a reload asks again. */
 function stand(open: OpenBuild, history: History<Build>, meeting: Meeting | null): void {
   useOpenBuild.setState({ open: { ...open, ...standing(history, open.kinds), meeting } });
   const base = meeting?.base ?? kept;
-  if (base) writeUnsent(open.id, { base, build: history.present });
+  if (base) afterwards(() => writeUnsent(open.id, { base, build: history.present }));
 }
+
+let pending: (() => void)[] = [];
+
+/** Done as soon as the screen has answered the key, in order; at once when the page is left. */
+function afterwards(work: () => void): void {
+  if (pending.length === 0) setTimeout(doPending);
+  pending.push(work);
+}
+
+function doPending(): void {
+  const works = pending;
+  pending = [];
+  for (const work of works) work();
+}
+
+addEventListener('pagehide', doPending);
 
 function update(id: string, next: (open: OpenBuild) => Partial<OpenBuild>): void {
   useOpenBuild.setState(({ open }) => (open?.id === id ? { open: { ...open, ...next(open) } } : {}));

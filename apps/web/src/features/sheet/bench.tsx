@@ -26,7 +26,7 @@ export function Bench() {
             </legend>
             <div className="grid grid-cols-3 gap-x-5 gap-y-1 max-sm:grid-cols-1">
               {own.map((place) => (
-                <Field key={place.path} place={place} />
+                <Field key={place.path} {...place} />
               ))}
             </div>
             {role === 'stage' && figures && <Follows path={path} figures={figures} />}
@@ -47,7 +47,7 @@ function Plate({ label, places }: { label: string; places: readonly Place[] }) {
       ))}
       <div className="grid grid-cols-2 gap-x-6 max-sm:grid-cols-1">
         {places.map((place) => (
-          <Field key={place.path} place={place} />
+          <Field key={place.path} {...place} />
         ))}
       </div>
     </fieldset>

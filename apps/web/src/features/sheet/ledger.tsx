@@ -1,7 +1,7 @@
-import type { Check } from '@hobrek/core';
+import { type Check, fieldsUnder, type Verdict } from '@hobrek/core';
+import { memo } from 'react';
 import { CheckWhy } from '../../build/check-why.js';
 import { useOpenBuild } from '../../build/open-build.js';
-import { useStale } from '../../build/use-figure.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -23,7 +23,7 @@ export function Ledger() {
       </h2>
       <ul className="mt-2">
         {checks.map((check) => (
-          <Row key={check.id} check={check} />
+          <Row key={check.id} id={check.id} says={check.says} verdict={check.verdict} worst={check.margin?.worst} />
         ))}
       </ul>
       <Caution />
@@ -49,25 +49,30 @@ function tally(checks: readonly Check[]): string {
     .join(', ');
 }
 
-function Row({ check }: { check: Check }) {
-  const [has, needs] = [useStale(check.has), useStale(check.needs)];
+/** Drawn again only when what it says changes. */
+const Row = memo(function Row({ id, says, verdict, worst }: { id: string; says: string; verdict: Verdict; worst: number | undefined }) {
+  const stale = useOpenBuild(({ open }) => {
+    const check = open?.evaluation.checks.find((each) => each.id === id);
+    if (!open || !check || open.drafted.size === 0) return false;
+    return [...fieldsUnder(check.has), ...fieldsUnder(check.needs)].some((field) => open.drafted.has(field));
+  });
   return (
     <li
-      className={`grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${has || needs ? 'stale' : ''}`}
+      className={`grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${stale ? 'stale' : ''}`}
     >
-      <VerdictMark verdict={check.verdict} />
-      <p>{unbroken(check.says)}</p>
-      <MarginScale check={check} />
-      <CheckWhy check={check} />
+      <VerdictMark verdict={verdict} />
+      <p>{unbroken(says)}</p>
+      <MarginScale verdict={verdict} worst={worst} />
+      <CheckWhy id={id} worst={worst} />
     </li>
   );
-}
+});
 
 const scale_px = 116;
 
 /** How far the need has come along the limit: full is at the limit. */
-function MarginScale({ check: { margin, verdict } }: { check: Check }) {
-  const used = margin ? Math.min(1, Math.max(0, 1 - margin.worst)) * scale_px : 0;
+function MarginScale({ verdict, worst }: { verdict: Verdict; worst: number | undefined }) {
+  const used = worst === undefined ? 0 : Math.min(1, Math.max(0, 1 - worst)) * scale_px;
   return (
     <svg width={scale_px + 8} height={18} className="max-sm:hidden" aria-hidden="true">
       <g transform="translate(4 0)" fill="none">
@@ -75,7 +80,7 @@ function MarginScale({ check: { margin, verdict } }: { check: Check }) {
           d={`M0 14H${scale_px}${[0, 0.2, 0.4, 0.6, 0.8, 1].map((t) => `M${t * scale_px} 14v-${t === 0 || t === 1 ? 6 : 3}`).join('')}`}
           stroke="var(--hair)"
         />
-        {margin ? (
+        {worst !== undefined ? (
           <>
             <path d={`M0 14H${used}`} stroke={`var(--${verdict})`} strokeWidth={2.5} />
             <path d={`M${used - 4} 3h8l-4 8z`} fill={`var(--${verdict})`} />

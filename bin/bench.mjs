@@ -1,0 +1,154 @@
+// `npm run bench`: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here fails a test.
+import { spawn } from 'node:child_process';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { cpus, tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { performance } from 'node:perf_hooks';
+import { demo, median, sixStages } from './bench/six-stages.mjs';
+import { build } from './parts/build.mjs';
+import { startCluster } from './parts/database.mjs';
+import { checkNode, installPackages } from './parts/install.mjs';
+import { root } from './parts/places.mjs';
+import { freePort } from './parts/ports.mjs';
+import { run } from './parts/run.mjs';
+import { chromium, ensureChromium } from './parts/system.mjs';
+
+const say = (line) => process.stdout.write(`${line}\n`);
+const ms = (value) => `${value.toFixed(value < 1 ? 3 : 1)} ms`;
+const share = (values, part) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * part))];
+const row = (what, measured, wanted) => say(`${what.padEnd(58)} ${measured.padEnd(26)} ${wanted}`);
+
+async function evaluation() {
+  const runs = [];
+  for (let k = 0; k < 5; k++) runs.push(Number(await run(process.execPath, [join(root, 'bin/bench/six-stages.mjs'), 'run'], { quiet: true })));
+  row('one evaluation of six stages, with trace, best of five', ms(Math.min(...runs)), 'wanted: 0.5 ms');
+}
+
+async function withServer(work) {
+  const folder = mkdtempSync(join(tmpdir(), 'hobrek-bench-'));
+  chmodSync(folder, 0o755);
+  const cluster = await startCluster({ folder });
+  const port = await freePort();
+  const env = { ...process.env, DATABASE_URL: cluster.url, HOBREK_PORT: String(port), HOBREK_DUMPS: join(folder, 'dumps') };
+  const server = spawn(process.execPath, [join(root, 'apps/server/dist/main.js')], { env, stdio: ['ignore', 'ignore', 'inherit', 'ipc'] });
+  await new Promise((resolve) => server.once('message', resolve));
+  const { default: pg } = await import('pg');
+  const client = new pg.Client({ connectionString: cluster.url });
+  await client.connect();
+  try {
+    await work(`http://127.0.0.1:${port}`, client);
+  } finally {
+    await client.end();
+    server.kill('SIGTERM');
+    await new Promise((resolve) => server.once('exit', resolve));
+    await cluster.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+const post = (base, build) =>
+  fetch(`${base}/api/builds`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(build) }).then((answer) =>
+    answer.json(),
+  );
+
+/** Saves at a steady rate, each beside a bare insert of the same document, so that both meet the same disk. */
+async function saves(base, client, count) {
+  const { id, build: document } = await post(base, demo());
+  const text = JSON.stringify(document);
+  const [took, bare] = [[], []];
+  for (let version = 1; version <= count; version++) {
+    const due = performance.now() + 10;
+    let from = performance.now();
+    await fetch(`${base}/api/builds/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json', 'if-match': `"${version}"` },
+      body: text,
+    }).then((answer) => answer.json());
+    took.push(performance.now() - from);
+    from = performance.now();
+    await client.query('insert into bench_bare (document) values ($1)', [text]);
+    bare.push(performance.now() - from);
+    await new Promise((resolve) => setTimeout(resolve, Math.max(0, due - performance.now())));
+  }
+  return { p50: share(took, 0.5), p99: share(took, 0.99), bare50: share(bare, 0.5), bare99: share(bare, 0.99) };
+}
+
+async function saving(base, client) {
+  await client.query('create table bench_bare (id bigserial primary key, document jsonb)');
+  const fill = (many) =>
+    client.query(
+      `insert into builds (name, document, summary, engine) select 'b' || n, b.document, b.summary, b.engine from generate_series(1, $1) n, (select * from builds limit 1) b`,
+      [many],
+    );
+  await saves(base, client, 100);
+  await fill(100);
+  const few = await saves(base, client, 600);
+  await fill(9_900);
+  await client.query('analyze');
+  const many = await saves(base, client, 600);
+  row('a save, half of them within', ms(few.p50), 'wanted: 10 ms');
+  row('a save, 99 of 100 within, over a bare insert’s', `${ms(few.p99)} / ${ms(few.bare99)} = ${(few.p99 / few.bare99).toFixed(2)}`, 'wanted: 1.5');
+  row('a save with 10,000 builds over one with 100', `${ms(many.p50)} / ${ms(few.p50)} = ${(many.p50 / few.p50).toFixed(2)}`, 'wanted: 1.3');
+}
+
+/** From the first listener that hears a key to the last, with the layout it makes necessary forced. */
+async function keystrokes(base) {
+  const { id } = await post(base, sixStages(demo()));
+  const { chromium: browserType } = await import('@playwright/test');
+  const browser = await browserType.launch({
+    executablePath: chromium,
+    args: ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],
+  });
+  try {
+    for (const rate of [1, 4]) {
+      const runs = [];
+      for (let k = 0; k < 5; k++) runs.push(await typeIn(browser, `${base}/builds/${id}`, rate));
+      const best = runs.sort((a, b) => median(a) - median(b))[0];
+      const slowed = rate === 1 ? '' : `, CPU slowed ${rate} times`;
+      row(
+        `a keystroke on six stages${slowed}, half / 95 of 100`,
+        `${ms(median(best))} / ${ms(share(best, 0.95))}`,
+        rate === 1 ? 'wanted: 4 ms / 8 ms' : 'printed only',
+      );
+    }
+  } finally {
+    await browser.close();
+  }
+}
+
+async function typeIn(browser, url, rate) {
+  const page = await browser.newPage();
+  await page.goto(url);
+  await page.getByTestId('sentence').waitFor();
+  const session = await page.context().newCDPSession(page);
+  await session.send('Emulation.setCPUThrottlingRate', { rate });
+  await page.evaluate(() => {
+    window.spans = [];
+    let from = 0;
+    addEventListener('input', () => (from = performance.now()), true);
+    addEventListener('input', () => {
+      document.body.getBoundingClientRect();
+      window.spans.push(performance.now() - from);
+    });
+  });
+  const field = page.getByLabel('Shaft power');
+  await field.fill('');
+  for (let k = 0; k < 8; k++) {
+    await field.pressSequentially('0.55 kW');
+    for (let n = 0; n < 7; n++) await page.keyboard.press('Backspace');
+  }
+  const spans = await page.evaluate(() => window.spans);
+  await page.close();
+  return spans.slice(14);
+}
+
+checkNode();
+await installPackages(say);
+await ensureChromium(say);
+await build(say);
+say(`\n${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}\n`);
+await evaluation();
+await withServer(async (base, client) => {
+  await saving(base, client);
+  await keystrokes(base);
+});
