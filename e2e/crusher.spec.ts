@@ -171,6 +171,34 @@ test('the log tells what changed, keeps a note, and brings a state back', async 
   await expect(power(page)).toHaveValue('0.55 kW');
 });
 
+test('an element is picked in one zone and followed in the others, by key and by hand', async ({ page, crusher: _ }) => {
+  const belt = page.locator('[data-element="main/belt"]');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: 'motor shaft', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('ArrowRight');
+  await expect(belt).toHaveClass(/border-brass/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Driving pulley')).toBeFocused();
+  await page
+    .getByText(/^The motor carries the work/)
+    .last()
+    .click();
+  await expect(page.locator('[data-element="main/work"]')).toHaveClass(/border-brass/);
+});
+
+test('a deleted build can be had back; left alone it is gone', async ({ page, crusher, address }) => {
+  await page.goto(address);
+  const row = page.getByRole('link', { name: new RegExp(crusher.build.name) });
+  await page.getByRole('button', { name: `Delete ${crusher.build.name}` }).click();
+  await expect(row).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(row).toBeVisible();
+  await page.getByRole('button', { name: `Delete ${crusher.build.name}` }).click();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Builds' })).toBeVisible();
+  await expect.poll(async () => (await fetch(`${address}/api/builds/${crusher.id}`)).status).toBe(404);
+});
+
 test('an address where nothing stands says so and offers the way back', async ({ page, address }) => {
   await page.goto(`${address}/builds/00000000-0000-4000-8000-000000000000`);
   await expect(page.getByText('There is no such build; it may have been deleted.')).toBeVisible();

@@ -1,3 +1,4 @@
+import { request } from 'node:http';
 import { createServer } from 'node:net';
 import { resolve } from 'node:path';
 import { createApp } from '../src/app.js';
@@ -51,4 +52,16 @@ export async function serve(url?: string): Promise<Served> {
       await database.drop();
     },
   };
+}
+
+/** The status of a request with these very headers: fetch does not let a caller set Host. */
+export function statusOf(port: number, path: string, headers: Record<string, string>): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const asked = request({ host: '127.0.0.1', port, path, headers }, (response) => {
+      response.resume();
+      resolve(response.statusCode ?? 0);
+    });
+    asked.on('error', reject);
+    asked.end();
+  });
 }

@@ -1,29 +1,14 @@
 import { showShare } from '@hobrek/core';
-import { Popover } from 'radix-ui';
 import { useOpenBuild } from './open-build.js';
-import { WhyTrail } from './why.js';
+import { WhyPopover, WhyTrail } from './why.js';
 
 /** What is left of a check's limit; pressed, it says what was held against what, by which rule. */
 export function CheckWhy({ id, worst }: { id: string; worst: number | undefined }) {
   const left = worst === undefined ? '?' : showShare(worst);
   return (
-    <Popover.Root>
-      <Popover.Trigger
-        className="cursor-help text-right text-lg font-semibold decoration-hair decoration-dotted underline-offset-4 hover:underline"
-        aria-label={`${left} left. Why?`}
-      >
-        {left}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={6}
-          collisionPadding={12}
-          className="z-10 max-h-[80vh] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
-        >
-          <Held id={id} />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <WhyPopover label={`${left} left. Why?`} shown={left} className="text-right text-lg font-semibold">
+      <Held id={id} />
+    </WhyPopover>
   );
 }
 

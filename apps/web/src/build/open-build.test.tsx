@@ -199,18 +199,6 @@ describe('a figure', () => {
     stop();
   });
 
-  it('answers why: formula, what went in, source, and so on down to what was typed', async () => {
-    render(<FigureText path="main/tool/torque" name="torque, roll" />);
-    fireEvent.click(screen.getByRole('button', { name: /torque, roll: 11\.8 N·m .*Why\?/ }));
-    expect(await screen.findByText('T₂ = T₁ × i × k')).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: /^T₁ 3\.69 N·m/ }));
-    expect(screen.getByText('T = 60 × P / (2 × π × n)')).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: /^P 550 W/ }));
-    expect(screen.getByText(/typed “0\.55 kW”, that is 550 W/)).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'back to torque on the driving shaft' }));
-    expect(screen.getByText('T = 60 × P / (2 × π × n)')).toBeTruthy();
-  });
-
   it('that is not known says what to enter', async () => {
     typed('main/source/power', '?');
     render(<FigureText path="main/tool/torque" name="torque" />);

@@ -5,6 +5,7 @@ import {
   type Conflict,
   change,
   type Evaluation,
+  elementsOf,
   enter,
   evaluateBuild,
   type History,
@@ -43,6 +44,8 @@ export interface OpenBuild {
   readonly notices: readonly string[];
   readonly save: SaveState;
   readonly meeting: Meeting | null;
+  /** Path of the element that is picked, in all zones of the sheet: `main/belt`. Not part of the build, and no step to undo. */
+  readonly picked: string | null;
 }
 
 interface Store {
@@ -85,7 +88,7 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
     },
   );
   useOpenBuild.setState({
-    open: { id, kinds, ...standing(begin(build), kinds), notices, save: { state: 'kept', says: 'kept' }, meeting: null },
+    open: { id, kinds, ...standing(begin(build), kinds), notices, save: { state: 'kept', says: 'kept' }, meeting: null, picked: null },
   });
   stopHearing?.();
   stopHearing = hearChanges((each) => {
@@ -118,6 +121,21 @@ export function typed(path: string, text: string): void {
 /** The build's name changed. An empty one is not taken: a build in a list must be called something. */
 export function renamed(name: string): void {
   if (name.trim() !== '') edit('name', (build) => ({ ...build, name: name.slice(0, 120) }));
+}
+
+/** An element is picked, in whichever zone; null lets go of it. */
+export function pick(path: string | null): void {
+  const { open } = useOpenBuild.getState();
+  if (open && open.picked !== path) useOpenBuild.setState({ open: { ...open, picked: path } });
+}
+
+/** The next element along the power path, from source to work, or the one before. Nothing picked: the first, or the last. */
+export function pickAlong(by: 1 | -1): void {
+  const { open } = useOpenBuild.getState();
+  const paths = open?.build.lines.flatMap(elementsOf).map((element) => element.path) ?? [];
+  const at = paths.indexOf(open?.picked ?? '');
+  const next = at < 0 ? (by === 1 ? 0 : paths.length - 1) : Math.min(paths.length - 1, Math.max(0, at + by));
+  pick(paths[next] ?? null);
 }
 
 /** A state that the build was in stands again; a change like any other, which can be undone. */

@@ -6,12 +6,18 @@ import { useOpenBuild } from './open-build.js';
 /** Any figure, pressed, answers where it comes from: the relation, the numbers put in, the source, and behind each number the same again. */
 export function Why({ path, name, spoken, children }: { path: string; name: string; spoken: string; children: ReactNode }) {
   return (
+    <WhyPopover label={`${name}: ${spoken || 'not known'}. Why?`} shown={children} className="text-left">
+      <WhyOf path={path} name={name} />
+    </WhyPopover>
+  );
+}
+
+/** What is shown, to be pressed, and the sheet that answers. */
+export function WhyPopover({ label, shown, className, children }: { label: string; shown: ReactNode; className: string; children: ReactNode }) {
+  return (
     <Popover.Root>
-      <Popover.Trigger
-        className="cursor-help text-left decoration-hair decoration-dotted underline-offset-4 hover:underline"
-        aria-label={`${name}: ${spoken || 'not known'}. Why?`}
-      >
-        {children}
+      <Popover.Trigger className={`cursor-help decoration-hair decoration-dotted underline-offset-4 hover:underline ${className}`} aria-label={label}>
+        {shown}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
@@ -19,7 +25,7 @@ export function Why({ path, name, spoken, children }: { path: string; name: stri
           collisionPadding={12}
           className="z-10 max-h-[80vh] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
         >
-          <WhyOf path={path} name={name} />
+          {children}
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

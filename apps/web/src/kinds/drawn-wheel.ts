@@ -4,3 +4,11 @@ import type { Circle } from '@hobrek/core';
 export interface DrawnWheel extends Circle {
   readonly known: boolean;
 }
+
+/** What the drawing of a stage is given. */
+export interface StageDrawn {
+  readonly driver: DrawnWheel;
+  readonly driven: DrawnWheel;
+  /** In brass while it is what the person works on. */
+  readonly picked: boolean;
+}

@@ -29,8 +29,16 @@ export function fitDrawing(stages: readonly DrawnStage[], space: { width: number
   };
 }
 
+interface MachineDrawn {
+  readonly stages: readonly DrawnStage[];
+  readonly drawn: Drawn;
+  /** Index of the stage that is picked, if any. */
+  readonly picked?: number;
+  readonly onPick?: (stage: number) => void;
+}
+
 /** The power path in side view: wheels at their true diameters, belts on them, shafts as centre marks. */
-export function MachineDrawing({ stages, drawn }: { stages: readonly DrawnStage[]; drawn: Drawn }) {
+export function MachineDrawing({ stages, drawn, picked, onPick }: MachineDrawn) {
   const { wheels } = layOut(stages);
   const { scale, axis, shafts } = drawn;
   const circle = (stage: number, end: 'in' | 'out'): DrawnWheel => {
@@ -43,7 +51,14 @@ export function MachineDrawing({ stages, drawn }: { stages: readonly DrawnStage[
       {stages.map((stage, k) => {
         const Drawing = stageDrawings[stage.kind];
         const key = `${stage.kind}-${k}`;
-        return Drawing ? <Drawing key={key} driver={circle(k, 'in')} driven={circle(k, 'out')} /> : null;
+        if (!Drawing) return null;
+        const drawing = <Drawing driver={circle(k, 'in')} driven={circle(k, 'out')} picked={picked === k} />;
+        // Pressing it is a short cut: the same is done by the arrow keys and by entering its fields.
+        return (
+          <g key={key} className={onPick && 'cursor-pointer'} onPointerDown={onPick && (() => onPick(k))}>
+            {drawing}
+          </g>
+        );
       })}
       {shafts.map((x) => (
         <g key={x} stroke="var(--ink)" strokeWidth={1}>

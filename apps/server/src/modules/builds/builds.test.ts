@@ -1,12 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { request } from 'node:http';
 import { join } from 'node:path';
 import type { ListedBuild, Problem, StoredBuild } from '@hobrek/contracts';
 import { type Build, blankBuild } from '@hobrek/core';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { repository, type Served, serve } from '../../../test/serve.js';
+import { repository, type Served, serve, statusOf } from '../../../test/serve.js';
 
 const demo = (): Build => JSON.parse(readFileSync(join(repository, 'demo/apple-crusher.json'), 'utf8')) as Build;
 let served: Served;
@@ -157,17 +156,7 @@ describe('what is refused', () => {
   });
 });
 
-/** fetch does not let a caller set Host: a request by hand. */
-function rawStatus(headers: Record<string, string>, path = '/api/builds'): Promise<number> {
-  return new Promise((resolve, reject) => {
-    request({ host: '127.0.0.1', port: served.port, path, headers }, (response) => {
-      response.resume();
-      resolve(response.statusCode ?? 0);
-    })
-      .on('error', reject)
-      .end();
-  });
-}
+const rawStatus = (headers: Record<string, string>, path = '/api/builds') => statusOf(served.port, path, headers);
 
 describe('only its own pages', () => {
   it.each([

@@ -2,6 +2,7 @@ import type { StoredBuild } from '@hobrek/contracts';
 import { type Build, blankBuild } from '@hobrek/core';
 import pg from 'pg';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { listenAt } from '../../../test/listen.js';
 import { type Served, serve } from '../../../test/serve.js';
 
 let one: Served;
@@ -17,20 +18,7 @@ afterAll(async () => {
   await one.stop();
 });
 
-/** Listens at a server; what it said so far is in the list. */
-async function listen(at: Served): Promise<unknown[]> {
-  const stop = new AbortController();
-  streams.push(stop);
-  const heard: unknown[] = [];
-  const response = await fetch(`${at.base}/api/events`, { signal: stop.signal });
-  void (async () => {
-    const decoder = new TextDecoder();
-    for await (const piece of response.body ?? []) {
-      for (const [, data] of decoder.decode(piece as Uint8Array).matchAll(/^data: (\{.*\})$/gm)) heard.push(JSON.parse(data as string));
-    }
-  })().catch(() => {});
-  return heard;
-}
+const listen = (at: Served) => listenAt(at.base, streams);
 
 const add = async (at: Served): Promise<StoredBuild> => (await at.ask('POST', 'builds', blankBuild('Heard'))).json() as Promise<StoredBuild>;
 

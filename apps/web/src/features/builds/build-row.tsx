@@ -5,13 +5,13 @@ import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** One build: drawn, named, with its sentence and what reaches the tool. */
-export function BuildRow({ listed: { id, name, summary } }: { listed: ListedBuild }) {
+export function BuildRow({ listed: { id, name, summary }, remove }: { listed: ListedBuild; remove: () => void }) {
   const drawn = fitDrawing(summary.outlines, { width: 400, height: 96 });
   return (
-    <li className="border-b border-hair">
+    <li className="relative border-b border-hair">
       <Link
         to={`/builds/${id}`}
-        className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 py-3 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"
+        className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 pt-3 pb-8 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"
       >
         <svg
           viewBox={`0 0 ${drawn.width} ${drawn.height}`}
@@ -55,6 +55,14 @@ export function BuildRow({ listed: { id, name, summary } }: { listed: ListedBuil
           ))}
         </dl>
       </Link>
+      <button
+        type="button"
+        aria-label={`Delete ${name}`}
+        className="absolute right-6 bottom-2 min-h-6 cursor-pointer text-sm text-soft hover:text-ink hover:underline max-sm:right-4"
+        onClick={remove}
+      >
+        delete
+      </button>
     </li>
   );
 }

@@ -1,12 +1,13 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { blankBuild } from '@hobrek/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useCallback, useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
 import { hearChanges } from '../../shared/changes.js';
 import { PageHead } from '../../shared/page-head.js';
 import { BuildRow } from './build-row.js';
+import { useDeletion } from './use-deletion.js';
 
 /** All builds, each as the machine it is. */
 export function BuildsPage() {
@@ -18,7 +19,10 @@ export function BuildsPage() {
     mutationFn: () => send<StoredBuild>('POST', 'builds', blankBuild('New build')),
     onSuccess: (stored) => navigate(`/builds/${stored.id}`),
   });
+  const reload = useCallback(() => void refetch(), [refetch]);
+  const deletion = useDeletion(reload);
   const failed = start.error ?? builds.error;
+  const shown = builds.data?.filter((listed) => listed.id !== deletion.leaving?.id);
   return (
     <>
       <title>Builds · Hobrek</title>
@@ -41,12 +45,21 @@ export function BuildsPage() {
       </PageHead>
       <main>
         {failed && <p className="mx-6 mt-6 text-gives-word">{failed.message} Nothing is lost; try again in a moment.</p>}
-        {builds.data?.length === 0 && (
+        {deletion.failed && <p className="mx-6 mt-6 text-gives-word">{deletion.failed}</p>}
+        {deletion.leaving && (
+          <p role="status" className="flex flex-wrap gap-x-4 border-b border-hair bg-wash px-6 py-2 max-sm:px-4">
+            {deletion.leaving.name} is deleted.
+            <button type="button" className="cursor-pointer text-blue underline" onClick={deletion.undo}>
+              Undo
+            </button>
+          </p>
+        )}
+        {shown?.length === 0 && (
           <p className="mx-6 mt-6 max-w-prose">The shed is empty. Start a build with what is stamped on a motor: its power and its speed.</p>
         )}
         <ul>
-          {builds.data?.map((listed) => (
-            <BuildRow key={listed.id} listed={listed} />
+          {shown?.map((listed) => (
+            <BuildRow key={listed.id} listed={listed} remove={() => deletion.remove(listed)} />
           ))}
         </ul>
       </main>

@@ -1,7 +1,7 @@
 import { elementsOf, type Figure, kindHead, type Place, placesOf, type Role } from '@hobrek/core';
 import { Field } from '../../build/field.js';
 import { FigureText } from '../../build/figure-text.js';
-import { useOpenBuild } from '../../build/open-build.js';
+import { pick, useOpenBuild } from '../../build/open-build.js';
 
 const headings: Record<Role, string> = { source: 'Motor', feed: 'Feed', stage: 'Between', work: 'Work' };
 
@@ -17,10 +17,16 @@ export function Bench() {
         const own = places.filter((place) => place.path.startsWith(`${path}/`));
         const figures = open.evaluation.lines[0]?.figures.get(path);
         const label = kindHead(role, element.kind)?.label ?? element.kind;
+        const isPicked = open.picked === path;
         return role === 'source' ? (
-          <Plate key={path} label={label} places={own} />
+          <Plate key={path} path={path} picked={isPicked} label={label} places={own} />
         ) : (
-          <fieldset key={path} className="mt-3">
+          <fieldset
+            key={path}
+            data-element={path}
+            onFocus={() => pick(path)}
+            className={`mt-3 -ml-6 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${isPicked ? 'border-brass' : 'border-transparent'}`}
+          >
             <legend className="font-head text-lg tracking-wide uppercase">
               {headings[role]} <span className="font-text text-sm tracking-normal text-soft normal-case">{label}</span>
             </legend>
@@ -38,9 +44,13 @@ export function Bench() {
 }
 
 /** What is stamped on the motor is entered as it is stamped: on a plate. */
-function Plate({ label, places }: { label: string; places: readonly Place[] }) {
+function Plate({ path, picked, label, places }: { path: string; picked: boolean; label: string; places: readonly Place[] }) {
   return (
-    <fieldset className="relative border border-ink bg-plate px-8 pt-1 pb-2">
+    <fieldset
+      data-element={path}
+      onFocus={() => pick(path)}
+      className={`relative border bg-plate ${picked ? 'border-brass outline outline-brass' : 'border-ink'} px-8 pt-1 pb-2`}
+    >
       <legend className="sr-only">{label}</legend>
       {['left-2 top-2', 'right-2 top-2', 'left-2 bottom-2', 'right-2 bottom-2'].map((corner) => (
         <span key={corner} className={`absolute ${corner} size-2.5 rounded-full border border-ink bg-sheet`} aria-hidden="true" />

@@ -1,7 +1,7 @@
 import { type Check, fieldsUnder, type Verdict } from '@hobrek/core';
 import { memo } from 'react';
 import { CheckWhy } from '../../build/check-why.js';
-import { useOpenBuild } from '../../build/open-build.js';
+import { pick, useOpenBuild } from '../../build/open-build.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -23,7 +23,7 @@ export function Ledger() {
       </h2>
       <ul className="mt-2">
         {checks.map((check) => (
-          <Row key={check.id} id={check.id} says={check.says} verdict={check.verdict} worst={check.margin?.worst} />
+          <Row key={check.id} id={check.id} at={check.at} says={check.says} verdict={check.verdict} worst={check.margin?.worst} />
         ))}
       </ul>
       <Caution />
@@ -50,15 +50,29 @@ function tally(checks: readonly Check[]): string {
 }
 
 /** Drawn again only when what it says changes. */
-const Row = memo(function Row({ id, says, verdict, worst }: { id: string; says: string; verdict: Verdict; worst: number | undefined }) {
+const Row = memo(function Row({
+  id,
+  at,
+  says,
+  verdict,
+  worst,
+}: {
+  id: string;
+  at: string;
+  says: string;
+  verdict: Verdict;
+  worst: number | undefined;
+}) {
   const stale = useOpenBuild(({ open }) => {
     const check = open?.evaluation.checks.find((each) => each.id === id);
     if (!open || !check || open.drafted.size === 0) return false;
     return [...fieldsUnder(check.has), ...fieldsUnder(check.needs)].some((field) => open.drafted.has(field));
   });
+  const picked = useOpenBuild(({ open }) => open?.picked === at);
   return (
     <li
-      className={`grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${stale ? 'stale' : ''}`}
+      onPointerDown={() => pick(at)}
+      className={`-ml-6 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-l-brass bg-wash' : 'border-l-transparent'} grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${stale ? 'stale' : ''}`}
     >
       <VerdictMark verdict={verdict} />
       <p>{unbroken(says)}</p>

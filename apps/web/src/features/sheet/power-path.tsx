@@ -1,8 +1,10 @@
-import { type DrawnStage, show } from '@hobrek/core';
+import { type DrawnStage, elementsOf, show } from '@hobrek/core';
 import { FigureText } from '../../build/figure-text.js';
-import { useOpenBuild } from '../../build/open-build.js';
+import { pick, useOpenBuild } from '../../build/open-build.js';
 import { type Drawn, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useWidth } from '../../shared/use-width.js';
+import { usePathKeys } from './path-keys.js';
+import { PathTable } from './path-table.js';
 import { ToolRuler } from './tool-ruler.js';
 
 const height_px = 166;
@@ -12,8 +14,15 @@ const leastSpacing_px = 170;
 /** The machine in side view, to scale, with its figures hung under each shaft. */
 export function PowerPath() {
   const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]);
+  const elements = useOpenBuild(({ open }) => open?.build.lines[0]);
+  const picked = useOpenBuild(({ open }) => open?.picked);
   const [frame, width] = useWidth<HTMLDivElement>();
-  if (!line) return null;
+  usePathKeys();
+  if (!line || !elements) return null;
+  const [source, ...others] = elementsOf(elements).map((element) => element.path);
+  const stages = others.slice(0, -1);
+  // A shaft is picked with the element that ends there: the source at the first, the work at the last.
+  const atShaft = (k: number) => (k === 0 ? source : k === stages.length ? others.at(-1) : undefined);
   const wide = width >= 900;
   const drawn = fitDrawing(line.outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: height_px });
   const hung = drawn.shafts.every((x, k) => k === 0 || x - (drawn.shafts[k - 1] as number) >= leastSpacing_px);
@@ -22,16 +31,24 @@ export function PowerPath() {
       <figure aria-label="Power path in side view, to scale">
         <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
           <CentreLine drawn={drawn} centres={line.outlines.map((outline) => outline.centres)} />
-          <MachineDrawing stages={line.outlines} drawn={drawn} />
+          <MachineDrawing stages={line.outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={(k) => pick(stages[k] ?? null)} />
           {hung &&
             drawn.shafts.map((x) => (
               <path key={x} d={`M${x} ${drawn.axis + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
             ))}
           <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} trueScale={isToScale(line.outlines, drawn)} />
         </svg>
+        <PathTable line={elements} />
         <figcaption className={hung ? 'relative h-21 max-sm:h-26' : 'mt-2 grid grid-cols-2 gap-4'}>
           {line.stations.map((station, k) => (
-            <Station key={station.id} path={`${line.id}/${station.id}`} name={station.name} left={hung ? drawn.shafts[k] : undefined} />
+            <Station
+              key={station.id}
+              path={`${line.id}/${station.id}`}
+              name={station.name}
+              left={hung ? drawn.shafts[k] : undefined}
+              element={atShaft(k)}
+              picked={picked}
+            />
           ))}
         </figcaption>
       </figure>
@@ -96,13 +113,30 @@ function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; true
 }
 
 /** What stands at one shaft: hung under it where there is room, in a row where there is not. */
-function Station({ path, name, left }: { path: string; name: string; left: number | undefined }) {
+interface StationShown {
+  readonly path: string;
+  readonly name: string;
+  readonly left: number | undefined;
+  readonly element: string | undefined;
+  readonly picked: string | null | undefined;
+}
+
+function Station({ path, name, left, element, picked }: StationShown) {
+  const isPicked = element !== undefined && element === picked;
   return (
     <div
-      className={`border-l-2 border-brass pl-2 ${left === undefined ? '' : 'absolute top-0'}`}
+      className={`border-brass pl-2 ${isPicked ? 'border-l-[5px]' : 'border-l-2'} ${left === undefined ? '' : 'absolute top-0'}`}
       style={left === undefined ? undefined : { left: left - 1 }}
     >
-      <h2 className="font-head tracking-wide text-blue uppercase">{name}</h2>
+      <h2 className="font-head tracking-wide text-blue uppercase">
+        {element ? (
+          <button type="button" className="cursor-pointer uppercase" aria-pressed={isPicked} onClick={() => pick(element)}>
+            {name}
+          </button>
+        ) : (
+          name
+        )}
+      </h2>
       <p>
         <FigureText path={`${path}/speed`} name={`speed, ${name}`} size="text-2xl" />
       </p>

@@ -1,0 +1,32 @@
+import { type Element, elementsOf, kindHead, type Line, type Role } from '@hobrek/core';
+
+/** The drawing as a table, for who cannot see it: each element from source to work, with what is entered of it. */
+export function PathTable({ line }: { line: Line }) {
+  return (
+    // A table does not shrink to the one pixel of what only screen readers see; what holds it does.
+    <div className="sr-only">
+      <table>
+        <caption>Power path from motor to work</caption>
+        <thead>
+          <tr>
+            <th scope="col">element</th>
+            <th scope="col">entered</th>
+          </tr>
+        </thead>
+        <tbody>
+          {elementsOf(line).map(({ role, path, element }) => (
+            <tr key={path}>
+              <th scope="row">{kindHead(role, element.kind)?.label ?? element.kind}</th>
+              <td>{entered(role, element) || 'nothing entered yet'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function entered(role: Role, element: Element): string {
+  const fields = Object.entries(kindHead(role, element.kind)?.fields ?? {});
+  return fields.flatMap(([name, field]) => (element.inputs[name]?.text ? [`${field.label} ${element.inputs[name].text}`] : [])).join(', ');
+}
