@@ -3,6 +3,9 @@ import { showAs } from '../quantity/show.js';
 import type { Build } from './build.js';
 import { placesOf, withInput } from './paths.js';
 
+/** Values written with four digits or more by hand are the same; more apart, they are two readings. */
+const closeEnough = 1e-4;
+
 export interface Settled {
   readonly build: Build;
   /** Sentences for the person: entries whose text is read differently today than the value they carry. */
@@ -29,7 +32,7 @@ export function settleValues(build: Build): Settled {
       }
       const { value, unit, low, high } = reading;
       settled = withInput(settled, path, { ...input, value, unit, ...(low === undefined || high === undefined ? {} : { low, high }) });
-    } else if (!reading.ok || Math.abs(reading.value - input.value) > 1e-9 * Math.abs(input.value)) {
+    } else if (!reading.ok || Math.abs(reading.value - input.value) > closeEnough * Math.abs(input.value)) {
       const today = reading.ok ? `is read as ${reading.understood} today` : 'is not read today';
       notices.push(`${field.label}: “${input.text}” ${today}; the build was worked with ${showAs(field.quantity, input.value)}, and still is.`);
     }

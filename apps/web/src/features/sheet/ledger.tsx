@@ -72,7 +72,7 @@ const Row = memo(function Row({
   return (
     <li
       onPointerDown={() => pick(at)}
-      className={`-ml-6 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-l-brass bg-wash' : 'border-l-transparent'} grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${stale ? 'stale' : ''}`}
+      className={`${picked ? '-ml-6 border-l-4 border-l-brass bg-wash pl-5 max-sm:-ml-4 max-sm:pl-3' : ''} grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${stale ? 'stale' : ''}`}
     >
       <VerdictMark verdict={verdict} />
       <p>{unbroken(says)}</p>

@@ -44,8 +44,18 @@ export function ToolRuler() {
           </text>
         ))}
         <path d={`M${x(needsHigh)} 22V112`} stroke="var(--ink)" strokeDasharray="2 3" />
-        <Mark clear={x(needsLow)} y={50} from={x(needsLow)} at={x(needs.value)} to={x(needsHigh)} colour="var(--ink)" says={`asked ${text(needs)}`} />
         <Mark
+          width={width_px}
+          clear={x(needsLow)}
+          y={50}
+          from={x(needsLow)}
+          at={x(needs.value)}
+          to={x(needsHigh)}
+          colour="var(--ink)"
+          says={`asked ${text(needs)}`}
+        />
+        <Mark
+          width={width_px}
           clear={x(Math.min(needsLow, hasLow))}
           y={90}
           from={x(hasLow)}
@@ -61,37 +71,41 @@ export function ToolRuler() {
 
 const text = ({ value, low, high, unit }: Known) => showRange(low ?? value, high ?? value, unit);
 
-/** Room a label needs, px: with less to the left it stands on the right. */
+/** Room a label needs, px. */
 const labelRoom_px = 175;
 
-function Mark({
-  clear,
-  y,
-  from,
-  at,
-  to,
-  colour,
-  says,
-}: {
-  clear: number;
-  y: number;
-  from: number;
-  at: number;
-  to: number;
-  colour: string;
-  says: string;
-}) {
-  const left = clear > labelRoom_px;
+/** Where a label crosses nothing: left of everything, between, on the right; failing all, left of its own mark. */
+function labelPlace({ clear, from, to, width }: { clear: number; from: number; to: number; width: number }): { x: number; anchor: 'start' | 'end' } {
+  if (clear > labelRoom_px) return { x: clear - 8, anchor: 'end' };
+  if (from - clear > labelRoom_px) return { x: from - 8, anchor: 'end' };
+  if (width - to > labelRoom_px) return { x: to + 8, anchor: 'start' };
+  return { x: from - 8, anchor: 'end' };
+}
+
+interface Marked {
+  /** Left of this stands no other mark. */
+  readonly clear: number;
+  readonly width: number;
+  readonly y: number;
+  readonly from: number;
+  readonly at: number;
+  readonly to: number;
+  readonly colour: string;
+  readonly says: string;
+}
+
+function Mark({ clear, width, y, from, at, to, colour, says }: Marked) {
+  const label = labelPlace({ clear, from, to, width });
   return (
     <g>
       <path d={`M${at} 22V${y}`} stroke={colour} />
       <path d={`M${from} ${y}H${to}`} stroke={colour} strokeWidth={3} opacity={0.4} />
       <circle cx={at} cy={y} r={4} fill={colour} />
       <text
-        x={left ? clear - 8 : to + 8}
+        x={label.x}
         y={y + 4}
         fontSize="14"
-        textAnchor={left ? 'end' : 'start'}
+        textAnchor={label.anchor}
         fill="var(--ink)"
         paintOrder="stroke"
         stroke="var(--ground)"
