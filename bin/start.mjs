@@ -100,6 +100,8 @@ function serveAt(port, env) {
   return new Promise((resolve) => {
     server.on('exit', (code) => {
       for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.off(signal, stop);
+      if (!asked && code !== 0 && code !== portTaken)
+        process.stderr.write('\nThe server ended by itself. What was acknowledged is kept; npm start begins again.\n');
       resolve(asked ? 0 : (code ?? 1));
     });
   });

@@ -1,9 +1,11 @@
 import { type Build, buildFormat } from '@hobrek/core';
 
 /** What was typed on this device and is not yet with the server, and what it was typed on top of. Outlives a reload and a closed tab. */
-interface Unsent {
+export interface Unsent {
   readonly base: Build;
   readonly build: Build;
+  /** A state on its way when this was written: the server may have it, its answer unheard. */
+  readonly sent?: Build;
 }
 
 const prefix = 'hobrek:unsent:';

@@ -118,6 +118,22 @@ describe('what was typed and never sent', () => {
     expect(localStorage.length).toBe(0);
   });
 
+  it('is no conflict with one’s own save whose answer was never heard, although more was typed after it', async () => {
+    await vi.waitFor(() => expect(open().save.state).toBe('kept'));
+    const sent: Build[] = [];
+    vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
+      sent.push(JSON.parse(init.body as string));
+      return new Promise(() => {});
+    });
+    typed('main/source/power', '2 k');
+    await vi.waitFor(() => expect(sent).toHaveLength(1));
+    typed('main/source/power', '2 hp');
+    closeBuild();
+    await openBuild(stored(sent[0] as Build, 8));
+    expect(open().meeting).toBeNull();
+    expect(input('main/source/power')?.text).toBe('2 hp');
+  });
+
   it('is asked about where someone else changed the same field meanwhile; a reload asks again', async () => {
     const before = await typeAndGo('2 hp');
     const line = before.lines[0] as Build['lines'][number];

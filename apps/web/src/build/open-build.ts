@@ -22,7 +22,7 @@ import {
 } from '@hobrek/core';
 import { create } from 'zustand';
 import { hearChanges } from '../shared/changes.js';
-import { clearUnsent, findUnsent, writeUnsent } from './journal.js';
+import { clearUnsent, findUnsent, type Unsent, writeUnsent } from './journal.js';
 import { SaveQueue, type SaveState } from './save-queue.js';
 
 /** Someone else changed the same places: both sides, until the person has chosen. */
@@ -60,6 +60,8 @@ export const useOpenBuild = create<Store>(() => closed);
 let queue: SaveQueue | null = null;
 /** The last build that the server is known to have: what is typed now is on top of it. */
 let kept: Build | null = null;
+/** A state on its way to the server. */
+let onItsWay: Build | null = null;
 let opening = 0;
 let stopHearing: (() => void) | null = null;
 /** The step of the person's work that is under way; its saves are one revision. */
@@ -75,14 +77,21 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
   if (turn !== opening) return;
   queue?.close();
   kept = build;
+  onItsWay = null;
   queue = new SaveQueue(
     id,
     { version, build },
     {
       tell: (save) => update(id, () => ({ save })),
+      sending: (now) => {
+        onItsWay = now;
+      },
       acknowledged: (now) => {
+        onItsWay = null;
         kept = now.build;
-        clearUnsent(id);
+        const standing = useOpenBuild.getState().open?.build;
+        if (standing === now.build) clearUnsent(id);
+        else if (standing) writeUnsent(id, { base: now.build, build: standing });
       },
       meet: (base, theirs) => meet(id, base, theirs),
     },
@@ -96,7 +105,7 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
     else if (each.id === id) queue?.heard(each.version);
   });
   forget();
-  for (const { base, build: mine } of unsent) bringBack(base, mine);
+  for (const each of unsent) bringBack(each);
 }
 
 /** Takes the build off the screen. What was not sent yet is still sent. */
@@ -190,14 +199,17 @@ function meet(id: string, base: Build, stored: StoredBuild): Build | 'nothing' |
 }
 
 /** What was typed here and never sent, on top of what stands now. */
-function bringBack(base: Build, mine: Build): void {
+function bringBack({ base: typedOn, build: mine, sent }: Unsent): void {
   const { open } = useOpenBuild.getState();
   if (!open) return;
+  // What stands is what was on its way from here: it is no one else's, and what came after was typed on top of it.
+  const base = sent && same(sent, open.build) ? sent : typedOn;
   const { build, conflicts } = mergeBuilds(base, mine, open.build);
   if (same(build, open.build)) return;
   const notices = [...open.notices, 'What was typed here and had not been kept was brought back.'];
   const meeting = conflicts.length > 0 ? { base, theirs: open.build, conflicts } : null;
-  stand({ ...open, notices }, settle(change(open.history, build, 'brought back')), meeting);
+  const save: SaveState = meeting ? { state: 'stale', says: 'not kept' } : { state: 'keeping', says: 'keeping …' };
+  stand({ ...open, notices, save }, settle(change(open.history, build, 'brought back')), meeting);
   if (!meeting) queue?.push(build, crypto.randomUUID());
 }
 
@@ -213,14 +225,15 @@ function step(next: (history: History<Build>) => History<Build>): void {
   stand(open.meeting ? open : { ...open, save: { state: 'keeping', says: 'keeping …' } }, history, open.meeting);
   // While the person has to choose, nothing is sent: it could overwrite what they have not seen.
   if (history.open === null || history.open !== open.history.open) stepId = crypto.randomUUID();
-  if (!open.meeting) afterwards(() => queue?.push(history.present, stepId));
+  const now = stepId;
+  if (!open.meeting) afterwards(() => queue?.push(history.present, now));
 }
 
 /** Puts a history on the screen and into the journal. The journal keeps what a choice is still to be made from, so that a reload asks again. */
 function stand(open: OpenBuild, history: History<Build>, meeting: Meeting | null): void {
   useOpenBuild.setState({ open: { ...open, ...standing(history, open.kinds), meeting } });
   const base = meeting?.base ?? kept;
-  if (base) afterwards(() => writeUnsent(open.id, { base, build: history.present }));
+  if (base) afterwards(() => writeUnsent(open.id, { base, build: history.present, ...(onItsWay ? { sent: onItsWay } : {}) }));
 }
 
 let pending: (() => void)[] = [];

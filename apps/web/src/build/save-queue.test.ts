@@ -44,6 +44,7 @@ const queue = () =>
     { version: 1, build: blankBuild('base') },
     {
       tell: (state) => states.push(state),
+      sending: () => {},
       acknowledged: ({ build }) => acknowledged.push(build.name),
       meet: (base) => meet(base),
     },

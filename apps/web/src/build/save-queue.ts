@@ -22,6 +22,8 @@ interface Waiting {
 
 interface Hooks {
   readonly tell: (state: SaveState) => void;
+  /** This state is on its way. */
+  readonly sending: (build: Build) => void;
   /** The server has everything up to this version. */
   readonly acknowledged: (kept: Kept) => void;
   /** The build was changed elsewhere: what to send now; `nothing` when theirs is all there is; `choose` to wait until the person has chosen. */
@@ -93,12 +95,12 @@ export class SaveQueue {
 
   private async put({ build, step }: Waiting): Promise<void> {
     const headers = { 'if-match': `"${this.kept.version}"`, 'save-id': crypto.randomUUID(), 'step-id': step, by: encodeURIComponent(deviceName()) };
+    if (this.told) this.hooks.sending(build);
     try {
       const stored = await this.whileAway(() => send<StoredBuild>('PUT', `builds/${this.id}`, build, headers));
       this.kept = { version: stored.version, build };
-      if (this.waiting) return;
       if (this.told) this.hooks.acknowledged(this.kept);
-      this.tell({ state: 'kept', says: `kept ${clock(stored.changedAt)}` });
+      if (!this.waiting) this.tell({ state: 'kept', says: `kept ${clock(stored.changedAt)}` });
     } catch (error) {
       if (!(error instanceof AskError)) throw error;
       if (error.problem?.code === 'version-stale' && this.told) await this.meet(step);
