@@ -86,12 +86,14 @@ function serveAt(port, env) {
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   });
   let asked = false;
+  let listening = false;
   const stop = () => {
     asked = true;
     server.kill('SIGTERM');
   };
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, stop);
   server.on('message', () => {
+    listening = true;
     writeFileSync(portFile, port);
     say(
       `\nHobrek is at ${addressOf(port)}\nCtrl-C stops it and all it started. Builds are kept in ${process.env.DATABASE_URL ? 'the database of DATABASE_URL' : data}.`,
@@ -100,8 +102,7 @@ function serveAt(port, env) {
   return new Promise((resolve) => {
     server.on('exit', (code) => {
       for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.off(signal, stop);
-      if (!asked && code !== 0 && code !== portTaken)
-        process.stderr.write('\nThe server ended by itself. What was acknowledged is kept; npm start begins again.\n');
+      if (listening && !asked) process.stderr.write('\nThe server ended by itself. What was acknowledged is kept; npm start begins again.\n');
       resolve(asked ? 0 : (code ?? 1));
     });
   });
