@@ -31,6 +31,7 @@ export { type BuildSummary, summariseBuild } from './procedures/summarise-build.
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
 export { inNextUnit } from './quantity/convert.js';
 export { listed } from './quantity/listed.js';
-export { findUnit, type QuantityName, quantities, type Unit } from './quantity/quantities.js';
+export { type QuantityName, quantities, type Unit } from './quantity/quantities.js';
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
 export { acceptedUnits, show, showAs, showNumber, showParts, showRange, showShare } from './quantity/show.js';
+export { findUnit } from './quantity/units.js';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from 'vitest';
-import { findUnit } from '../src/quantity/quantities.js';
+import { findUnit } from '../src/quantity/units.js';
 
 interface Quantity {
   readonly v: unknown;

@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
-import { fromHouse, type KnownUnit, unitsOf } from './quantities.js';
 import { type ReadingSettings, type Reads, readQuantity } from './read-quantity.js';
+import { fromHouse, type KnownUnit, unitsOf } from './units.js';
 
 /**
  * What was typed, written in the next unit that the field takes: 1/2 hp, then in PS, then in kW, and round again.

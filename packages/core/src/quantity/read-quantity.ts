@@ -1,6 +1,7 @@
-import { findUnit, type Gallon, type KnownUnit, type QuantityName, quantities, toHouse, type Unit } from './quantities.js';
+import { type Gallon, type QuantityName, quantities, type Unit } from './quantities.js';
 import { type NumberRead, readNumber } from './read-number.js';
 import { acceptedUnits, showAs, showNumber } from './show.js';
+import { findUnit, type KnownUnit, toHouse } from './units.js';
 
 /** What a field takes: enough of its description to read what is typed into it. */
 export interface Reads {
