@@ -34,6 +34,15 @@ function serverPid(parent: number): number {
   return Number(children.find((pid) => readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('server/dist/main.js')));
 }
 
+/** Addresses on which someone listens at a port, as the kernel writes them: 0100007F is 127.0.0.1. */
+function listenersOn(port: number): string[] {
+  const lines = ['tcp', 'tcp6'].flatMap((family) => readFileSync(`/proc/net/${family}`, 'utf8').split('\n').slice(1));
+  const listening = lines.map((line) => line.trim().split(/\s+/)).filter((words) => words[3] === '0A');
+  return listening
+    .map((words) => (words[1] ?? '').split(':') as [string, string])
+    .flatMap(([at, hex]) => (Number.parseInt(hex, 16) === port ? [at] : []));
+}
+
 /** Is our PostgreSQL running on this data? */
 function clusterIsUp(): boolean {
   try {
@@ -50,6 +59,8 @@ test('from nothing to the demo shed; Ctrl-C stops all it started; what was delet
   const builds = await listAt(address);
   expect(builds.map((build) => build.name)).toEqual(['Apple crusher']);
   expect(first.said).toContain('Ctrl-C stops it');
+  const ports = [address.split(':').at(-1), readFileSync(join(data.path, 'port'), 'utf8')];
+  for (const port of ports) expect(listenersOn(Number(port))).toEqual(['0100007F']);
   await fetch(`${address}/api/builds/${builds[0]?.id}`, { method: 'DELETE', headers: { 'if-match': '"1"' } });
   expect(await first.stop('SIGINT')).toBe(0);
   expect(await isUp(address)).toBe(false);
@@ -76,9 +87,6 @@ test('a port that is taken: another is found; one that was asked for is named', 
   const refused = start({ HOBREK_PORT: String(port) });
   expect(await refused.exit()).not.toBe(0);
   expect(refused.said).toContain(`Port ${port} is taken by another program. Set HOBREK_PORT`);
-  const wrong = start({ HOBREK_PORT: 'http' });
-  expect(await wrong.exit()).toBe(1);
-  expect(wrong.said).toContain('HOBREK_PORT is “http”');
   squatter.close();
 });
 

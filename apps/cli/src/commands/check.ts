@@ -2,6 +2,9 @@ import { evaluateBuild, type Figure, figuresByPath, loadKinds, type StationFigur
 import type { Outcome } from '../refusal.js';
 import { buildFrom } from './read-file.js';
 
+/** What the lines of the shafts say already, and what was entered. */
+const underShaft = /\/(speed|torque|power)$/;
+
 /**
  * Works out a build file: the sentence, what stands at each shaft, every check.
  * @throws Refusal naming the file, the place in it and what is wrong there
@@ -16,7 +19,7 @@ export async function check(file: string): Promise<Outcome> {
     ...(evaluation.remedy ? [evaluation.remedy] : []),
     '',
     ...stations.map(stationLine),
-    ...[...figures].filter(([path]) => path.endsWith('/belt-speed')).map(([path, figure]) => `${path}: ${showFigure(figure)}`),
+    ...[...figures].filter(([path]) => !underShaft.test(path)).map(([path, figure]) => `${path}: ${showFigure(figure)}`),
     '',
     ...evaluation.checks.map((each) => `${each.verdict.padEnd(8)} ${each.says}`),
     evaluation.notWorkedOut,

@@ -1,4 +1,4 @@
-import { type Figure, type Formula, figureFromText, flag, show, showRange } from '@hobrek/core';
+import { type Figure, type Formula, figureFromText, flag, showFigure } from '@hobrek/core';
 import { type Outcome, Refusal } from '../refusal.js';
 import { formulaBy } from './formulas.js';
 
@@ -26,9 +26,8 @@ export function sum(id: string, given: readonly string[]): Outcome {
   const result = formula(figures);
   if (!result.known) throw new Refusal(`${id}: ${result.because ?? 'has no value with these inputs'}`);
   const { value, low, high, unit } = result;
-  const range = low === undefined || high === undefined ? '' : ` (${showRange(low, high, unit)})`;
   const warning = result.flags & flag.outsideValid ? '\nOutside the range in which the formula is good: take it as a hint only.' : '';
-  const text = `${formula.symbol} = ${formula.expr} = ${show(value, unit)}${range}\n${formula.source}${warning}`;
+  const text = `${formula.symbol} = ${formula.expr} = ${showFigure(result)}\n${formula.source}${warning}`;
   return {
     text,
     json: { id, unit, value, ...(low === undefined ? {} : { low, high }), outsideValid: warning !== '', source: formula.source },

@@ -17,10 +17,6 @@ it.each([
   expect(() => configFrom(env)).toThrow(words);
 });
 
-it('takes 4310 where no port is given', () => {
-  expect(configFrom({ DATABASE_URL: 'postgres://x' }).port).toBe(4310);
-});
-
 const withCode = (code: string) => Object.assign(new Error('x'), { code });
 
 it.each(['ECONNREFUSED', 'ECONNRESET', '57P01', '08006', '53300', '57014'])(

@@ -42,7 +42,9 @@ export function clearUnsent(id: string): void {
 export async function findUnsent(id: string): Promise<{ unsent: Unsent[]; forget: () => void }> {
   const alive = new Set((await navigator.locks?.query())?.held?.map((lock) => lock.name));
   const mine = `${prefix}${id}:`;
-  const isOurs = (key: string) => key.startsWith(mine) && (key === keyOf(id) || !alive.has(tabLock(key.slice(mine.length))));
+  // Where the browser has no locks, nobody can tell whether another tab lives: only our own is taken.
+  const isGone = (owner: string) => navigator.locks !== undefined && !alive.has(tabLock(owner));
+  const isOurs = (key: string) => key.startsWith(mine) && (key === keyOf(id) || isGone(key.slice(mine.length)));
   const keys = Object.keys(localStorage).filter(isOurs);
   return {
     unsent: keys.flatMap((key) => parse(localStorage.getItem(key))),

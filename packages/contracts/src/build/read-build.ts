@@ -31,7 +31,7 @@ export function readBuild(raw: unknown): BuildRead {
   if (tripwire) return refuse(tripwire);
   const { build: upgraded, tooNew } = upgradeBuild(raw);
   if (tooNew.length > 0) return refuse(...tooNew);
-  const misshapen = shapeComplaints(upgraded);
+  const misshapen = judge(upgraded);
   if (misshapen.length > 0) return refuse(...misshapen);
   const build = upgraded as Build;
   const crossed = crossComplaints(build);
@@ -44,11 +44,14 @@ export function readBuild(raw: unknown): BuildRead {
 /** What the contract has to say of a document's shape alone. */
 export function shapeComplaints(raw: object): Complaint[] {
   const tripwire = shapeGuard(raw);
-  if (tripwire) return [tripwire];
+  return tripwire ? [tripwire] : judge(raw);
+}
+
+/** Of what the shape guard has let through. */
+function judge(raw: object): Complaint[] {
   const instance = plainToInstance(BuildContract, raw);
-  return validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true }).flatMap((error) =>
-    complaintsOf(error, ''),
-  );
+  const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true });
+  return errors.flatMap((error) => complaintsOf(error, ''));
 }
 
 function complaintsOf(error: ValidationError, above: string): Complaint[] {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { evaluate } from 'mathjs';
 import { describe, expect, it } from 'vitest';
+import { type Figure, flag, known } from '../figure/figure.js';
 import type { Formula } from '../figure/formula.js';
 import { formulas } from './registry.js';
 
@@ -48,6 +49,18 @@ describe.each([...formulas.values()].map((formula) => [formula.id, formula] as c
       ),
       { seed: 2, numRuns: 400 },
     );
+  });
+
+  it('marks a result as soon as one input leaves the range where it is good', () => {
+    const inside = (least: number, most: number) => (least > 0 ? Math.sqrt(least * most) : (least + most) / 2);
+    const entries = Object.entries(formula.inputs);
+    const figures = entries.map(([name, { unit, valid }]) => [name, known(unit, inside(...valid), { by: 'limit', source: '' })] as const);
+    const marks = (result: Figure) => (result.known ? result.flags : undefined);
+    expect(marks(formula(Object.fromEntries(figures)))).toBe(0);
+    for (const [name, { unit, valid }] of entries) {
+      const beyond = known(unit, valid[1] * 1.01, { by: 'limit', source: '' });
+      expect([flag.outsideValid, undefined]).toContain(marks(formula({ ...Object.fromEntries(figures), [name]: beyond })));
+    }
   });
 
   it('names its source, its symbols and what they mean', () => {

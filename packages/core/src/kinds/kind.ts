@@ -26,7 +26,7 @@ export interface Rotary {
   readonly torque: Figure<'N·m'>;
 }
 
-/** Keeps a figure under the element's path and hands it on. */
+/** Keeps a figure under the element's path and hands it on. The name is part of a path: letters and hyphens. */
 export type Note = <U extends Unit>(name: string, figure: Figure<U>) => Figure<U>;
 
 /** A change a kind offers where a check gives or is close. It is shown only after it has proved itself in a full evaluation. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher, inputAt } from '../../test/crusher.js';
 import { blankBuild } from './blank-build.js';
-import { fieldLabel, placesOf, withInput } from './paths.js';
+import { placesOf, withInput } from './paths.js';
 import { settleValues } from './settle-values.js';
 
 const power = 'main/source/power';
@@ -55,11 +55,6 @@ describe('paths', () => {
       'main/belt/kept',
       'main/work/torque',
     ]);
-  });
-
-  it('name a field in a sentence', () => {
-    expect(fieldLabel(crusher(), power)).toBe('shaft power');
-    expect(fieldLabel(crusher(), 'main/nothing/at-all')).toBe('main/nothing/at-all');
   });
 
   it('leave everything that is not on the way as the same object', () => {

@@ -50,24 +50,19 @@ export function fieldLabel(build: Build, path: string): string {
  * @throws RangeError when the build has no such element
  */
 export function withInput(build: Build, path: string, input: QuantityInput | undefined): Build {
-  const [lineId, elementId, name] = path.split('/');
-  const change = <E extends Element>(element: E): E => {
-    const { [name as string]: _old, ...others } = element.inputs;
-    return { ...element, inputs: input === undefined ? others : { ...others, [name as string]: input } };
-  };
+  const [lineId, elementId, name] = path.split('/') as [string, string, string];
   let found = false;
+  const change = <E extends Element>(element: E, id: string): E => {
+    if (id !== elementId) return element;
+    found = true;
+    const { [name]: _old, ...others } = element.inputs;
+    return { ...element, inputs: input === undefined ? others : { ...others, [name]: input } };
+  };
   const lines = build.lines.map((line): Line => {
     if (line.id !== lineId) return line;
-    const stages = line.stages.map((stage) => (stage.id === elementId ? change(stage) : stage));
-    if (elementId === 'source') found = true;
-    if (elementId === 'work') found = true;
-    if (stages.some((stage, k) => stage !== line.stages[k])) found = true;
-    return {
-      ...line,
-      source: elementId === 'source' ? change(line.source) : line.source,
-      work: elementId === 'work' ? change(line.work) : line.work,
-      stages: stages.some((stage, k) => stage !== line.stages[k]) ? stages : line.stages,
-    };
+    const stages = line.stages.map((stage) => change(stage, stage.id));
+    const inStages = stages.some((stage, k) => stage !== line.stages[k]);
+    return { ...line, source: change(line.source, 'source'), stages: inStages ? stages : line.stages, work: change(line.work, 'work') };
   });
   if (!found) throw new RangeError(`The build has no element at ${path}`);
   return { ...build, lines };

@@ -25,7 +25,7 @@ describe('the demo crusher', () => {
     expect(value(motor?.torque)).toBeCloseTo(3.6857, 4);
     expect(value(roll?.speed)).toBeCloseTo(423.2, 1);
     expect(value(roll?.torque)).toBeCloseTo(11.794, 3);
-    expect(value(evaluate(crusher()).lines[0]?.figures.get('main/belt')?.get('belt speed'))).toBeCloseTo(5.596, 3);
+    expect(value(evaluate(crusher()).lines[0]?.figures.get('main/belt')?.get('belt-speed'))).toBeCloseTo(5.596, 3);
   });
 
   it('carries its work, at the worst usual loss: 3.6857·3.3333·0.89 = 10.93 N·m against 8, 27 % left', () => {
@@ -35,6 +35,7 @@ describe('the demo crusher', () => {
     expect(remedy).toBe('');
   });
 
+  // By hand: 372.85 W gives 2.4986 N·m; × 250/75 × 0.89 = 7.412, × 0.98 = 8.162, and 8 is 8 % over 7.412. On 355/75: × 0.89 = 10.526, of which 24 % is left.
   it('may not with half a horsepower, and says what was tried that would', () => {
     const { verdict, says, remedy } = typed({ 'main/source/power': '1/2 hp' });
     expect(verdict).toBe('gives');
@@ -50,6 +51,7 @@ describe('the demo crusher', () => {
     expect(typed({ 'main/source/power': '1/4 hp' }).says).toMatch(/^The motor does not carry the work: .* at best \d+ % short\./);
   });
 
+  // By hand: 600 W gives 4.0208 N·m, × 250/75 × 0.89 = 11.93; 900 W gives 6.0311, × 250/75 × 0.98 = 19.70.
   it('rests on a guess when the power is one, and says what to measure', () => {
     const { verdict, says, remedy } = typed({ 'main/source/power': '0.6 to 0.9 kW' });
     expect(verdict).toBe('close');
@@ -80,6 +82,7 @@ describe('the demo crusher', () => {
     expect(lines[0]?.stations.at(-1)?.torque.known).toBe(true);
   });
 
+  // By hand: π × 0.075 m × 9000/60 = 35.34 m/s.
   it('puts a check that is worse than the work into the sentence', () => {
     expect(typed({ 'main/source/speed': '9000 rpm', 'main/source/power': '6 kW' }).says).toContain('Belt runs at 35.3 m/s; 30 m/s is the ceiling.');
   });

@@ -126,7 +126,7 @@ export function figuresByPath(evaluation: Evaluation): ReadonlyMap<string, Figur
   if (known) return known;
   const all = new Map<string, Figure>();
   for (const line of evaluation.lines) {
-    for (const [element, own] of line.figures) for (const [name, figure] of own) all.set(`${element}/${name.replaceAll(' ', '-')}`, figure);
+    for (const [element, own] of line.figures) for (const [name, figure] of own) all.set(`${element}/${name}`, figure);
     for (const { id, speed, torque, power } of line.stations) {
       for (const [name, figure] of Object.entries({ speed, torque, power })) {
         const path = `${line.id}/${id}/${name}`;

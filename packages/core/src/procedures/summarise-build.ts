@@ -1,5 +1,6 @@
 import type { Verdict } from '../checks/check.js';
-import type { DrawnStage } from '../kinds/kind.js';
+import type { Figure } from '../figure/figure.js';
+import type { DrawnStage, Role } from '../kinds/kind.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Element } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
@@ -23,8 +24,7 @@ export function summariseBuild(build: Build, kinds: Kinds): BuildSummary {
   const first = build.lines[0];
   const walked = lines[0];
   const tool = walked?.stations.at(-1);
-  const figure = (f: { known: boolean; value?: number; unit: Parameters<typeof showParts>[1] } | undefined) =>
-    f?.known && f.value !== undefined ? showParts(f.value, f.unit) : null;
+  const shown = (figure: Figure | undefined) => (figure?.known ? showParts(figure.value, figure.unit) : null);
   return {
     verdict,
     says,
@@ -36,12 +36,12 @@ export function summariseBuild(build: Build, kinds: Kinds): BuildSummary {
           first.stations.at(-1)?.name ?? 'tool',
         ].join(' → ')
       : '',
-    speed: figure(tool?.speed),
-    torque: figure(tool?.torque),
+    speed: shown(tool?.speed),
+    torque: shown(tool?.torque),
     outlines: walked?.outlines ?? [],
   };
 }
 
-function short(role: Parameters<typeof kindHead>[0], element: Element): string {
+function short(role: Role, element: Element): string {
   return kindHead(role, element.kind)?.short((name) => element.inputs[name]?.text || undefined) ?? element.kind;
 }

@@ -11,6 +11,7 @@ const field = (quantity: QuantityName): Reads => ({
   bare: quantities[quantity].spellings[0].symbol,
 });
 
+// By hand: 93.6625/25.4 = 3 + 44/64; 372.85/735.499 = 0.506935; 75 × 9/5 + 32 = 167; 13 × 3.785412 × 0.06 = 2.95262.
 test.each([
   ['93.6625 mm', 'length', '3 11/16 in'],
   ['3 11/16 in', 'length', '9.36625 cm'],

@@ -1,4 +1,7 @@
+const formats = {
+  and: new Intl.ListFormat('en-GB', { type: 'conjunction' }),
+  or: new Intl.ListFormat('en-GB', { type: 'disjunction' }),
+} as const;
+
 /** A list read out: `a`, `a and b`, `a, b and c`. */
-export function listed(words: readonly string[], last = 'and'): string {
-  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1)}`;
-}
+export const listed = (words: readonly string[], last: keyof typeof formats = 'and'): string => formats[last].format(words);

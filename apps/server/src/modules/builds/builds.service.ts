@@ -45,7 +45,7 @@ export class BuildsService {
     const [rows, notes] = await Promise.all([this.repository.revisionsOf(id, longestLog), this.repository.notesOf(id, longestLog)]);
     const revisions = rows.slice(0, longestLog).map((row, k): Revision => {
       const before = rows[k + 1];
-      const changes = before ? describeChange(before.document, row.document) : ['Begun'];
+      const changes = before ? describeChange(upToDate(before.document), upToDate(row.document)) : ['Begun'];
       return { version: row.version, savedAt: row.savedAt.toISOString(), by: row.madeBy, changes };
     });
     return { revisions, notes: notes.map(noted) };
@@ -55,7 +55,7 @@ export class BuildsService {
   async asItWas(id: string, version: number): Promise<Build> {
     const row = await this.repository.revision(id, version);
     if (!row) throw new ProblemError('not-found', 'There is no such state of this build.');
-    return row.document;
+    return upToDate(row.document);
   }
 
   async writeDown(id: string, { text, by }: NoteContract): Promise<Note> {
@@ -78,9 +78,11 @@ export class BuildsService {
 
 const noted = ({ id, at, madeBy, text }: NoteRow): Note => ({ id, at: at.toISOString(), by: madeBy, text });
 
+/** A document may have been written when its kinds were older. */
+const upToDate = (document: Build): Build => upgradeBuild(document).build as Build;
+
 function stored(row: BuildRow): StoredBuild {
-  // A row may have been written by an older version of its kinds.
-  const { build, notices } = settleValues(upgradeBuild(row.document).build as Build);
+  const { build, notices } = settleValues(upToDate(row.document));
   return { id: row.id, version: row.version, changedAt: row.changedAt.toISOString(), build, notices };
 }
 

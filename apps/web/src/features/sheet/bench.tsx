@@ -64,21 +64,21 @@ function Plate({ path, picked, label, places }: { path: string; picked: boolean;
   );
 }
 
-/** Figures of a stage that stand under no shaft. */
-const follows = ['belt speed', 'ratio', 'wrap', 'belt length'];
+/** What stands under a shaft on the drawing already. */
+const underShaft = new Set(['speed', 'torque']);
 
 function Follows({ path, figures }: { path: string; figures: ReadonlyMap<string, Figure> }) {
   return (
     <dl className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
-      {follows.flatMap((name) => {
-        const figure = figures.get(name);
+      {[...figures].flatMap(([name, figure]) => {
         // What is only waiting for an entry says so in the ledger; what cannot be, says why here.
-        if (!figure || (!figure.known && !figure.because)) return [];
+        if (underShaft.has(name) || (!figure.known && !figure.because)) return [];
+        const called = name.replaceAll('-', ' ');
         return (
           <div key={name} className="flex items-baseline gap-2">
-            <dt className="text-sm text-soft">{name}</dt>
+            <dt className="text-sm text-soft">{called}</dt>
             <dd>
-              <FigureText path={`${path}/${name.replaceAll(' ', '-')}`} name={name} />
+              <FigureText path={`${path}/${name}`} name={called} />
             </dd>
           </div>
         );

@@ -32,10 +32,10 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
       speed: note('speed', drivenSpeed({ n1: arriving.speed, i: ratio, s: slip })),
       torque: note('torque', carriedTorque({ T1: arriving.torque, i: ratio, k: kept })),
     };
-    const beltSpeed = note('belt speed', rimSpeed({ d: driver, n: arriving.speed }));
+    const beltSpeed = note('belt-speed', rimSpeed({ d: driver, n: arriving.speed }));
     const [small, large] = smallerFirst(driver, driven);
     const wrap = note('wrap', arcOfContact({ d: small, D: large, C: centres }));
-    note('belt length', openBeltLength({ d: small, D: large, C: centres }));
+    note('belt-length', openBeltLength({ d: small, D: large, C: centres }));
 
     const checks: Check[] = [
       hold({
