@@ -1,5 +1,5 @@
 import { Inject, Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
-import { sql } from 'drizzle-orm';
+import { type SQL, sql } from 'drizzle-orm';
 import pg from 'pg';
 import { type Observable, Subject } from 'rxjs';
 import { DATABASE, type Database } from './database.js';
@@ -10,9 +10,12 @@ export type Change = { readonly id: string; readonly version: number } | { reado
 const channel = 'hobrek_changes';
 const pause_ms = 500;
 
+/** The call that tells of a change, to stand in a statement of one's own. */
+export const announcement = (id: SQL, version: SQL) => sql`pg_notify(${channel}, json_build_object('id', ${id}, 'version', ${version})::text)`;
+
 /** Speaks as part of the transaction, so that a change is heard only once it stands. */
 export const announce = (tx: Pick<Database, 'execute'>, id: string, version: number) =>
-  tx.execute(sql`select pg_notify(${channel}, ${JSON.stringify({ id, version })})`);
+  tx.execute(sql`select ${announcement(sql`${id}::text`, sql`${version}::integer`)}`);
 
 /** Hears what every server on this database changes; when the database goes away it asks again until it is back. */
 @Injectable()

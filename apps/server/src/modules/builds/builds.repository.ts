@@ -1,7 +1,7 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, desc, eq, gt, sql } from 'drizzle-orm';
-import { announce } from '../../db/changes.js';
+import { and, desc, eq, sql } from 'drizzle-orm';
+import { announce, announcement } from '../../db/changes.js';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds } from '../../db/tables/builds.js';
 import { notes, revisions } from '../../db/tables/revisions.js';
@@ -51,40 +51,39 @@ export class BuildsRepository {
     });
   }
 
-  /** Writes only on top of the version the change started from. The same save sent twice is written once. */
+  /**
+   * Writes only on top of the version the change started from. The same save sent twice is written once. The save becomes the revision of its step,
+   * or begins one: another step, or five minutes, make a new one. All in one statement, so that a save costs one round trip and one write.
+   */
   async save(id: string, from: number, contents: Contents, as: SavedAs): Promise<Saved> {
-    const row = await this.database.transaction(async (tx) => {
-      const [written] = await tx
-        .update(builds)
-        .set({ ...columns(contents), version: sql`${builds.version} + 1`, savedBy: as.saveId, changedAt: sql`now()` })
-        .where(and(eq(builds.id, id), eq(builds.version, from)))
-        .returning();
-      if (written) {
-        await this.revise(tx, written, contents.build, as);
-        await announce(tx, id, written.version);
-      }
-      return written;
-    });
-    if (row) return { row };
+    const { build, summary, engine } = contents;
+    const { rows } = await this.database.execute<{ version: number; changed_at: Date; created_at: Date }>(sql`
+      with written as (
+        update ${builds} set name = ${build.name}, document = ${JSON.stringify(build)}::jsonb, summary = ${JSON.stringify(summary)}::jsonb,
+          engine = ${engine}, version = version + 1, saved_by = ${as.saveId}::uuid, changed_at = now()
+        where id = ${id} and version = ${from}
+        returning id, version, document, created_at, changed_at
+      ), continued as (
+        update ${revisions} r set version = w.version, document = w.document, saved_at = now()
+        from written w
+        where r.build = w.id and r.version = w.version - 1 and r.step = ${as.step}::uuid and r.started_at > now() - interval '5 minutes'
+        returning r.build
+      ), begun as (
+        insert into ${revisions} (build, version, document, step, made_by)
+        select id, version, document, ${as.step}::uuid, ${as.by} from written where not exists (select from continued)
+      ), told as (
+        select ${announcement(sql`id`, sql`version`)} from written
+      )
+      select version, created_at, changed_at, (select count(*) from told) from written`);
+    const [written] = rows;
+    if (written) {
+      const { version, created_at: createdAt, changed_at: changedAt } = written;
+      return { row: { ...columns(contents), id, version, savedBy: as.saveId, createdAt: new Date(createdAt), changedAt: new Date(changedAt) } };
+    }
     const now = await this.find(id);
     if (!now) return undefined;
     const alreadyWritten = as.saveId !== null && now.savedBy === as.saveId && now.version === from + 1;
     return alreadyWritten ? { row: now } : { stands: now.version };
-  }
-
-  /** The save becomes the revision of its step, or begins one: another step, or five minutes, make a new one. */
-  private async revise(tx: Pick<Database, 'update' | 'insert'>, { id, version }: BuildRow, document: Build, { step, by }: SavedAs): Promise<void> {
-    if (step !== null) {
-      const sameStep = and(
-        eq(revisions.build, id),
-        eq(revisions.version, version - 1),
-        eq(revisions.step, step),
-        gt(revisions.startedAt, sql`now() - interval '5 minutes'`),
-      );
-      const continued = await tx.update(revisions).set({ version, document, savedAt: sql`now()` }).where(sameStep).returning();
-      if (continued.length > 0) return;
-    }
-    await tx.insert(revisions).values({ build: id, version, document, step, madeBy: by });
   }
 
   /** Newest first, one more than asked for, so that the oldest can be told from the one before it. */
