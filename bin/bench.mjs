@@ -1,4 +1,5 @@
-// `npm run bench`: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here fails a test.
+// `npm run bench [-- evaluation|saves|keys]`: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
+// fails a test.
 import { spawn } from 'node:child_process';
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
@@ -142,13 +143,18 @@ async function typeIn(browser, url, rate) {
   return spans.slice(14);
 }
 
+const parts = new Set(process.argv.slice(2));
+const wanted = (part) => parts.size === 0 || parts.has(part);
+
 checkNode();
 await installPackages(say);
-await ensureChromium(say);
+if (wanted('keys')) await ensureChromium(say);
 await build(say);
 say(`\n${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}\n`);
-await evaluation();
-await withServer(async (base, client) => {
-  await saving(base, client);
-  await keystrokes(base);
-});
+if (wanted('evaluation')) await evaluation();
+if (wanted('saves') || wanted('keys')) {
+  await withServer(async (base, client) => {
+    if (wanted('saves')) await saving(base, client);
+    if (wanted('keys')) await keystrokes(base);
+  });
+}

@@ -8,7 +8,7 @@ export { type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from '
 export type { DrawnStage, KindHead, Role } from './kinds/kind.js';
 export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
 export { blankBuild } from './machine/blank-build.js';
-export { type Build, buildFormat, buildVersion, type Element, type Inputs, type Line, type QuantityInput } from './machine/build.js';
+export { type Build, buildFormat, buildVersion, type Element, type Inputs, type Line, type QuantityInput, type Stage } from './machine/build.js';
 export { describeChange } from './machine/describe-change.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';

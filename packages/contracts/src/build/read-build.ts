@@ -3,12 +3,17 @@ import { type Build, buildFormat, buildVersion, placesOf, settleValues, upgradeB
 import { plainToInstance } from 'class-transformer';
 import { type ValidationError, validateSync } from 'class-validator';
 import type { Complaint } from '../problem.js';
+import { rememberMetadata } from '../remember-metadata.js';
 import { shapeGuard } from '../shape-guard.js';
 import { BuildContract } from './build.js';
+import { GoodElements } from './good-elements.js';
 
 export type BuildRead =
   | { readonly ok: true; readonly build: Build; readonly notices: readonly string[] }
   | { readonly ok: false; readonly complaints: readonly Complaint[] };
+
+rememberMetadata();
+const judgedGood = new GoodElements();
 
 const refuse = (...complaints: Complaint[]): BuildRead => ({ ok: false, complaints });
 
@@ -31,8 +36,10 @@ export function readBuild(raw: unknown): BuildRead {
   if (tripwire) return refuse(tripwire);
   const { build: upgraded, tooNew } = upgradeBuild(raw);
   if (tooNew.length > 0) return refuse(...tooNew);
-  const misshapen = judge(upgraded);
+  const { left, passed } = judgedGood.without(upgraded as Partial<Build>);
+  const misshapen = judge(left);
   if (misshapen.length > 0) return refuse(...misshapen);
+  passed();
   const build = upgraded as Build;
   const crossed = crossComplaints(build);
   if (crossed.length > 0) return refuse(...crossed);

@@ -23,14 +23,14 @@ export class BuildsService {
   }
 
   async add(raw: unknown, by: string): Promise<StoredBuild> {
-    return stored(await this.repository.add(await contentsOf(raw), by));
+    return answered(await this.repository.add(await contentsOf(raw), by));
   }
 
   async save(id: string, from: number, raw: unknown, as: SavedAs): Promise<StoredBuild> {
     const saved = await this.repository.save(id, from, await contentsOf(raw), as);
     if (!saved) throw gone();
     if ('stands' in saved) throw stale(from, saved.stands);
-    return stored(saved.row);
+    return answered(saved.row);
   }
 
   async remove(id: string, from: number): Promise<void> {
@@ -83,7 +83,12 @@ const upToDate = (document: Build): Build => upgradeBuild(document).build as Bui
 
 function stored(row: BuildRow): StoredBuild {
   const { build, notices } = settleValues(upToDate(row.document));
-  return { id: row.id, version: row.version, changedAt: row.changedAt.toISOString(), build, notices };
+  return { ...answered(row), build, notices };
+}
+
+/** What was read just now needs no second reading. */
+function answered({ id, version, changedAt, document }: BuildRow): StoredBuild {
+  return { id, version, changedAt: changedAt.toISOString(), build: document, notices: [] };
 }
 
 /** Reads and works out what arrived: the server never takes a browser's figures. */
