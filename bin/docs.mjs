@@ -11,7 +11,14 @@ async function pages() {
   const { buildSchema, problems } = await import('../packages/contracts/dist/index.js');
   const { acceptedUnits, formulas, kindHeads, show, showAs } = core;
 
-  const field = (name, { label, quantity, accepts, usual, help, measure }) =>
+  const field = (name, each) => {
+    if (each.is === 'choice') {
+      const options = Object.entries(each.options).map(([option, words]) => `\`${option}\` ${words}`);
+      return `| \`${name}\` | ${each.label} | one of | ${options.join('; ')} | ${each.usual ?? ''} | ${each.help} ${each.measure} |`;
+    }
+    return quantity(name, each);
+  };
+  const quantity = (name, { label, quantity, accepts, usual, help, measure }) =>
     `| \`${name}\` | ${label} | ${acceptedUnits(quantity)} | ${showAs(quantity, ...accepts)} | ${usual ? `${showAs(quantity, usual.low, usual.high)}: ${usual.source}` : ''} | ${help} ${measure} |`;
   const kind = ({ kind: id, label, fields }) =>
     [

@@ -10,13 +10,13 @@ test('the database stops while someone types and comes back: nothing is lost, no
     const { id } = await addBuild(address, demo());
     await page.goto(`${address}/builds/${id}`);
     const state = page.locator('[data-save-state]');
-    await page.getByLabel('Shaft power').fill('1 hp');
+    await page.getByLabel('Plate power').fill('1 hp');
     await expect(state).toHaveAttribute('data-save-state', 'kept');
 
     const cluster = await startCluster({ folder: data.path, testing: true });
     await cluster.stop();
     expect((await (await fetch(`${address}/api/health`)).json()).database).toBe('down');
-    await page.getByLabel('Shaft power').fill('1 1/2 hp');
+    await page.getByLabel('Plate power').fill('1 1/2 hp');
     await page.getByLabel('Torque asked').fill('9 N·m');
     await expect(state).toHaveAttribute('data-save-state', 'away');
     await expect(page.getByRole('alert')).toContainText('will be sent');
@@ -25,7 +25,7 @@ test('the database stops while someone types and comes back: nothing is lost, no
     await expect(state).toHaveAttribute('data-save-state', 'kept', { timeout: 20_000 });
     await expect(page.getByRole('alert')).toHaveCount(0);
     await page.reload();
-    await expect(page.getByLabel('Shaft power')).toHaveValue('1 1/2 hp');
+    await expect(page.getByLabel('Plate power')).toHaveValue('1 1/2 hp');
     await expect(page.getByLabel('Torque asked')).toHaveValue('9 N·m');
   } finally {
     await hobrek.stop();

@@ -5,7 +5,7 @@ import { evaluateBuild, loadKinds } from '../../packages/core/dist/index.js';
 
 export function sixStages(build) {
   const [line] = build.lines;
-  const stages = Array.from({ length: 6 }, (_, k) => ({ ...line.stages[0], id: `belt-${k}` }));
+  const stages = Array.from({ length: 6 }, (_, k) => ({ ...line.stages[0], id: `belt-${k}`, inputs: { ...line.stages[0].inputs } }));
   const stations = Array.from({ length: 7 }, (_, k) => ({ id: `s-${k}`, name: `shaft ${k}` }));
   return { ...build, name: 'Six stages', lines: [{ ...line, stages, stations }] };
 }

@@ -38,7 +38,7 @@ describe('check', () => {
     );
     expect(out).toContain('roll: 423 rpm (419 to 425 rpm), 11.8 N·m (10.9 to 12.0 N·m)');
     expect(out).toContain('main/belt/belt-speed: 5.60 m/s');
-    expect(out).toContain('Not worked out yet');
+    expect(out).toContain('Not worked out: shaft strength');
   });
 
   it('ends with 1 when something gives, and reads a value that a file leaves out', async () => {
@@ -66,7 +66,7 @@ describe('check', () => {
           'abc.json',
           changed((b) => Object.assign(b.lines[0]?.source.inputs ?? {}, { power: { text: 'abc', how: 'plate' } })),
         ),
-      /main\/source\/power: Shaft power .*“abc”/,
+      /main\/source\/power: Plate power .*“abc”/,
     ],
     [
       'a negative power',

@@ -4,8 +4,8 @@ export type { Formula, Slot } from './figure/formula.js';
 export { formulas } from './formulas/registry.js';
 export { type LaidOut, layOut, type PlacedWheel } from './geometry/lay-out.js';
 export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
-export { type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from './kinds/fields.js';
-export type { DrawnStage, KindHead, Role } from './kinds/kind.js';
+export { type ChoiceField, type Field, type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from './kinds/fields.js';
+export type { Curve, DrawnStage, KindHead, Role, StockBelt } from './kinds/kind.js';
 export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
 export { blankBuild } from './machine/blank-build.js';
 export { type Build, buildFormat, buildVersion, type Element, type Inputs, type Line, type QuantityInput, type Stage } from './machine/build.js';
@@ -16,7 +16,7 @@ export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.j
 export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
 export { upgradeBuild } from './machine/upgrade.js';
-export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';
+export { type Evaluation, engineVersion, evaluateBuild, remedyFor } from './procedures/evaluate-build.js';
 export {
   type ExplainedPart,
   type Explanation,
@@ -27,6 +27,8 @@ export {
   usedBy,
 } from './procedures/explain.js';
 export { figureFromText } from './procedures/figure-from-text.js';
+export type { Jam, Rung } from './procedures/jam.js';
+export type { RunUp } from './procedures/starts.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
 export { inNextUnit } from './quantity/convert.js';

@@ -1,4 +1,4 @@
-import { evaluateBuild, type Figure, figuresByPath, loadKinds, type StationFigures, showFigure } from '@hobrek/core';
+import { evaluateBuild, type Figure, figuresByPath, loadKinds, remedyFor, type StationFigures, showFigure } from '@hobrek/core';
 import type { Outcome } from '../refusal.js';
 import { buildFrom } from './read-file.js';
 
@@ -11,26 +11,31 @@ const underShaft = /\/(speed|torque|power)$/;
  */
 export async function check(file: string): Promise<Outcome> {
   const { build, notices } = await buildFrom(file);
-  const evaluation = evaluateBuild(build, await loadKinds(build));
+  const kinds = await loadKinds(build);
+  const evaluation = evaluateBuild(build, kinds);
+  const remedy = remedyFor(build, kinds, evaluation);
   const figures = figuresByPath(evaluation);
   const stations = evaluation.lines.flatMap((line) => line.stations);
   const text = [
     `${build.name}: ${evaluation.says}`,
-    ...(evaluation.remedy ? [evaluation.remedy] : []),
+    ...[evaluation.jam, remedy].filter(Boolean),
     '',
     ...stations.map(stationLine),
     ...[...figures].filter(([path]) => !underShaft.test(path)).map(([path, figure]) => `${path}: ${showFigure(figure)}`),
     '',
     ...evaluation.checks.map((each) => `${each.verdict.padEnd(8)} ${each.says}`),
     evaluation.notWorkedOut,
+    ...evaluation.cautions,
     ...notices,
   ].join('\n');
   const json = {
     name: build.name,
     verdict: evaluation.verdict,
     says: evaluation.says,
-    remedy: evaluation.remedy,
+    jam: evaluation.jam,
+    remedy,
     notWorkedOut: evaluation.notWorkedOut,
+    cautions: evaluation.cautions,
     stations: stations.map(({ name, speed, torque, power }) => ({ name, speed: plain(speed), torque: plain(torque), power: plain(power) })),
     figures: Object.fromEntries([...figures].map(([path, figure]) => [path, plain(figure)])),
     checks: evaluation.checks.map(({ id, verdict, margin, says, source }) => ({ id, verdict, margin, says, source })),

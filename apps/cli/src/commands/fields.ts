@@ -1,4 +1,4 @@
-import { acceptedUnits, type KindHead, kindHeads, type QuantityField, type Role, showAs } from '@hobrek/core';
+import { acceptedUnits, type Field, type KindHead, kindHeads, type Role, showAs } from '@hobrek/core';
 import { type Outcome, Refusal } from '../refusal.js';
 
 const roles: readonly Role[] = ['source', 'feed', 'stage', 'work'];
@@ -21,7 +21,13 @@ export function fields(kind?: string): Outcome {
   return { text: [head.label, ...Object.entries(head.fields).map(describe)].join('\n'), json: plain(head), exit: 0 };
 }
 
-function describe([name, { label, quantity, accepts, usual, help, measure }]: [string, QuantityField]): string {
+function describe([name, field]: [string, Field]): string {
+  const { label, help, measure } = field;
+  if (field.is === 'choice') {
+    const options = Object.entries(field.options).map(([option, words]) => `${option} (${words})`);
+    return [`\n${name}: ${label}, one of ${options.join(', ')}`, ...[help, measure].filter(Boolean).map((line) => `  ${line}`)].join('\n');
+  }
+  const { quantity, accepts, usual } = field;
   const takes = `${showAs(quantity, ...accepts)} (${acceptedUnits(quantity)})`;
   const left = usual ? [`usually ${showAs(quantity, usual.low, usual.high)}. ${usual.source}.`] : [];
   return [`\n${name}: ${label}, ${takes}`, ...[help, measure, ...left].map((line) => `  ${line}`)].join('\n');

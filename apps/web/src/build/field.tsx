@@ -1,11 +1,17 @@
-import { inNextUnit, type Place, readQuantity, showAs } from '@hobrek/core';
+import { inNextUnit, type QuantityField, type QuantityInput, readQuantity, showAs } from '@hobrek/core';
 import { memo, useEffect, useId, useState } from 'react';
 import { fieldLeft, typed } from './open-build.js';
+
+interface Entry {
+  readonly path: string;
+  readonly field: QuantityField;
+  readonly input: QuantityInput | undefined;
+}
 
 const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;
 
 /** Drawn again only when its own entry changes: entries that do not are the same objects. A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
-export const Field = memo(function Field({ path, field, input }: Place) {
+export const Field = memo(function Field({ path, field, input }: Entry) {
   const id = useId();
   const text = input?.draft ?? input?.text ?? '';
   const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field);

@@ -15,6 +15,7 @@ import {
   placesOf,
   rebase,
   redo,
+  remedyFor,
   same,
   settle,
   undo,
@@ -39,6 +40,8 @@ export interface OpenBuild {
   readonly build: Build;
   readonly kinds: Kinds;
   readonly evaluation: Evaluation;
+  /** What was tried and would cure it; empty until there was time to try. */
+  readonly remedy: string;
   /** Fields whose text is not read: what rests on them is shown greyed. */
   readonly drafted: ReadonlySet<string>;
   readonly notices: readonly string[];
@@ -114,6 +117,7 @@ export function closeBuild(): void {
   opening++;
   stopHearing?.();
   stopHearing = null;
+  clearTimeout(trying);
   queue?.close();
   queue = null;
   useOpenBuild.setState(closed);
@@ -141,7 +145,7 @@ export function pick(path: string | null): void {
 /** The next element along the power path, from source to work, or the one before. Nothing picked: the first, or the last. */
 export function pickAlong(by: 1 | -1): void {
   const { open } = useOpenBuild.getState();
-  const paths = open?.build.lines.flatMap(elementsOf).map((element) => element.path) ?? [];
+  const paths = open?.build.lines.flatMap(elementsOf).flatMap(({ role, path }) => (role === 'feed' ? [] : [path])) ?? [];
   const at = paths.indexOf(open?.picked ?? '');
   const next = at < 0 ? (by === 1 ? 0 : paths.length - 1) : Math.min(paths.length - 1, Math.max(0, at + by));
   pick(paths[next] ?? null);
@@ -257,8 +261,22 @@ function update(id: string, next: (open: OpenBuild) => Partial<OpenBuild>): void
 }
 
 /** All that follows from a history's present. */
-function standing(history: History<Build>, kinds: Kinds): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'drafted'> {
+function standing(history: History<Build>, kinds: Kinds): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'drafted'> {
   const build = history.present;
+  tryRemedies();
   const drafted = placesOf(build).flatMap(({ path, input }) => (input?.draft === undefined ? [] : [path]));
-  return { history, build, evaluation: evaluateBuild(build, kinds), drafted: new Set(drafted) };
+  return { history, build, evaluation: evaluateBuild(build, kinds), remedy: '', drafted: new Set(drafted) };
+}
+
+/** Long enough that a person who types is not kept waiting by it, short enough to seem at once. */
+const pause_ms = 60;
+let trying: ReturnType<typeof setTimeout> | undefined;
+
+/** Cures are tried when there is a moment: each costs an evaluation. */
+function tryRemedies(): void {
+  clearTimeout(trying);
+  trying = setTimeout(() => {
+    const { open } = useOpenBuild.getState();
+    if (open) useOpenBuild.setState({ open: { ...open, remedy: remedyFor(open.build, open.kinds, open.evaluation) } });
+  }, pause_ms);
 }

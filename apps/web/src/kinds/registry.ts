@@ -1,8 +1,13 @@
+import type { DrawnStage } from '@hobrek/core';
 import type { ComponentType } from 'react';
 import type { StageDrawn } from './drawn-wheel.js';
 import { VBeltDrawing } from './v-belt/drawing.js';
+import { StockRuler } from './v-belt/stock-ruler.js';
 
 type StageDrawing = ComponentType<StageDrawn>;
 
 /** The drawing of each kind of stage. */
 export const stageDrawings: Readonly<Record<string, StageDrawing>> = { 'v-belt': VBeltDrawing };
+
+/** What a kind shows on the bench below its fields, where it has more to show than figures. */
+export const benchExtras: Readonly<Record<string, ComponentType<{ outline: DrawnStage }>>> = { 'v-belt': StockRuler };

@@ -2,14 +2,14 @@ import { type KindHead, kindHeads, type Role } from '@hobrek/core';
 import { Allow, Equals, IsIn, IsInt, IsString, Length, Matches } from 'class-validator';
 import { type ByKind, type Class, given, nested, nestedByKind, nestedList } from '../decorators.js';
 import { limits, slug } from './limits.js';
-import { quantityInputClass } from './quantity-input.js';
+import { choiceInputClass, quantityInputClass } from './quantity-input.js';
 
 /** The inputs of a kind as a class: one property per field, each of which may be left out. */
 function inputsClass(head: KindHead): Class {
   class InputsContract {}
   for (const [name, field] of Object.entries(head.fields)) {
     given()(InputsContract.prototype, name);
-    nested(quantityInputClass(field))(InputsContract.prototype, name);
+    nested(field.is === 'choice' ? choiceInputClass(field) : quantityInputClass(field))(InputsContract.prototype, name);
   }
   return InputsContract;
 }

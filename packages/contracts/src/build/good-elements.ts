@@ -22,7 +22,12 @@ export class GoodElements {
     if (!Array.isArray(raw.lines)) return { left: raw, passed: () => {} };
     const lines = raw.lines.map((line) => {
       if (typeof line !== 'object' || line === null || !Array.isArray(line.stages)) return line;
-      return { ...line, source: spare('source', line.source), stages: line.stages.map((stage: Stage) => spare('stage', stage)), work: spare('work', line.work) };
+      return {
+        ...line,
+        source: spare('source', line.source),
+        stages: line.stages.map((stage: Stage) => spare('stage', stage)),
+        work: spare('work', line.work),
+      };
     });
     const passed = () => {
       if (this.known.size + unknown.length > most) this.known.clear();

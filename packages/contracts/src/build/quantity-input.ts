@@ -1,4 +1,4 @@
-import { type KnownBy, knownBy, longestText, type QuantityField, type Unit, unitOf } from '@hobrek/core';
+import { type ChoiceField, type KnownBy, knownBy, longestText, type QuantityField, type Unit, unitOf } from '@hobrek/core';
 import { Equals, IsIn, IsNumber, IsString, Max, MaxLength, Min, registerDecorator, type ValidationArguments } from 'class-validator';
 import { type Class, given } from '../decorators.js';
 import { limits } from './limits.js';
@@ -50,6 +50,19 @@ export function quantityInputClass(field?: QuantityField): Class {
   on('note', given(), IsString(), MaxLength(limits.note));
   on('draft', given(), IsString(), MaxLength(longestText));
   return EntryContract;
+}
+
+/** A contract class for a choice: its text is one of the options, or empty while only a draft stands there. */
+export function choiceInputClass({ options }: ChoiceField): Class {
+  class ChoiceContract {}
+  const on = (name: keyof Entry, ...decorators: PropertyDecorator[]) => {
+    for (const decorate of decorators) decorate(ChoiceContract.prototype, name);
+  };
+  on('text', IsIn(['', ...Object.keys(options)]));
+  on('how', IsIn([...knownBy]));
+  on('note', given(), IsString(), MaxLength(limits.note));
+  on('draft', given(), IsString(), MaxLength(longestText));
+  return ChoiceContract;
 }
 
 /** An entry of a part of the build that is kept but not yet worked out: shape only. */

@@ -110,8 +110,8 @@ function crossComplaints(build: Build): Complaint[] {
       complaints.push({ path: `${at}.stations`, says: `must be one more than the stages: ${line.stages.length + 1}, not ${line.stations.length}` });
     }
   });
-  for (const { path, input } of placesOf(build)) {
-    if (input?.value !== undefined && input.unit === undefined)
+  for (const { path, field, input } of placesOf(build)) {
+    if (field.is === 'quantity' && input?.value !== undefined && input.unit === undefined)
       complaints.push({ path: `${path}.unit`, says: 'is missing: a value must say its unit' });
   }
   return complaints;

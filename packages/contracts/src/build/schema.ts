@@ -1,4 +1,15 @@
-import { buildFormat, buildVersion, type KindHead, kindHeads, knownBy, longestText, type QuantityField, type Role, unitOf } from '@hobrek/core';
+import {
+  buildFormat,
+  buildVersion,
+  type ChoiceField,
+  type KindHead,
+  kindHeads,
+  knownBy,
+  longestText,
+  type QuantityField,
+  type Role,
+  unitOf,
+} from '@hobrek/core';
 import { limits, slug } from './limits.js';
 
 type Schema = Readonly<Record<string, unknown>>;
@@ -37,9 +48,21 @@ function entry(field?: QuantityField): Schema {
   };
 }
 
+/** An entry of a choice: its text is one of the options, or empty while only a draft stands there. */
+function choiceEntry({ options, label, help, measure }: ChoiceField): Schema {
+  const properties = {
+    text: { enum: ['', ...Object.keys(options)] },
+    how: { enum: [...knownBy] },
+    note: text(limits.note),
+    draft: text(longestText),
+  };
+  return { ...object(properties, ['note', 'draft']), title: label, description: `${help} ${measure}`.trim() };
+}
+
 function inputs({ fields }: KindHead): Schema {
   const names = Object.keys(fields);
-  return object(Object.fromEntries(names.map((name) => [name, entry(fields[name])])), names);
+  const schemas = Object.entries(fields).map(([name, field]) => [name, field.is === 'choice' ? choiceEntry(field) : entry(field)]);
+  return object(Object.fromEntries(schemas), names);
 }
 
 const extras: Record<Role, (head: KindHead) => { properties: Readonly<Record<string, Schema>>; optional: readonly string[] }> = {

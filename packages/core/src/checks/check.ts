@@ -33,6 +33,8 @@ interface Held<U extends Unit> {
   readonly says: (shown: { has: string; needs: string; verdict: Verdict; margin: Margin }) => string;
   readonly source: string;
   readonly label: (path: string) => string;
+  /** Best verdict this check can earn, however much is left. */
+  readonly best?: 'close';
 }
 
 /** Less than this share of the limit left is `close`. */
@@ -42,27 +44,42 @@ export const closeBelow = 0.2;
  * Holds what is asked against a limit. The verdict takes the ends that hurt: the least the limit may be against the most that may be asked.
  * Outside a formula's valid range, or resting on a guess, the best verdict is `close`. What is missing is named.
  */
-export function hold<U extends Unit>({ id, at, subject, has, needs, says, source, label }: Held<U>): Check<U> {
-  const both = { id, at, has, needs, source };
+export function hold<U extends Unit>({ id, at, subject, has, needs, says, source, label, best }: Held<U>): Check<U> {
   if (!has.known || !needs.known) {
-    return { ...both, verdict: 'unknown', margin: null, says: `${subject} is not known yet: ${whyUnknown([has, needs], label)}.` };
+    return { id, at, has, needs, source, verdict: 'unknown', margin: null, says: `${subject} is not known yet: ${whyUnknown([has, needs], label)}.` };
   }
   const left: Margin = {
     worst: margin.compute({ has: lowEnd(has), needs: highEnd(needs) }),
     likely: margin.compute({ has: has.value, needs: needs.value }),
     best: margin.compute({ has: highEnd(has), needs: lowEnd(needs) }),
   };
-  const verdict = verdictOf(left.worst, has.flags | needs.flags);
-  const shown = { has: show(has.value, has.unit), needs: show(needs.value, needs.unit), verdict, margin: left };
-  return { ...both, verdict, margin: left, says: `${says(shown)}.` };
+  const judged = verdictOf(left.worst, has.flags | needs.flags);
+  const verdict = best && judged === 'holds' ? best : judged;
+  let sentence: string | undefined;
+  return {
+    id,
+    at,
+    has,
+    needs,
+    source,
+    verdict,
+    margin: left,
+    // Put into words when someone reads it: a search tries many builds and reads few.
+    get says() {
+      sentence ??= `${says({ has: show(has.value, has.unit), needs: show(needs.value, needs.unit), verdict, margin: left })}.`;
+      return sentence;
+    },
+  };
 }
 
 /** Arithmetic alone must not turn a limit that is exactly met into one that is passed. */
 const rounding = 1e-12;
 
+const anyDoubt = flag.outsideValid | flag.guessed | flag.estimated;
+
 function verdictOf(worst: number, flags: number): Verdict {
   if (worst < -rounding) return 'gives';
-  return worst < closeBelow - rounding || flags & (flag.outsideValid | flag.guessed) ? 'close' : 'holds';
+  return worst < closeBelow - rounding || flags & anyDoubt ? 'close' : 'holds';
 }
 
 function whyUnknown(figures: readonly Figure[], label: (path: string) => string): string {

@@ -4,7 +4,7 @@ import type { Unit } from '../quantity/quantities.js';
 export type FieldPath = string;
 
 /** Marks a figure carries upward to everything worked out from it. */
-export const flag = { outsideValid: 1, guessed: 2 } as const;
+export const flag = { outsideValid: 1, guessed: 2, estimated: 4 } as const;
 
 /** Where a figure comes from. Holds ids, never functions, so that it crosses into a worker. */
 export type Origin =
@@ -42,8 +42,22 @@ export interface Unknown<U extends Unit = Unit> {
 export type Figure<U extends Unit = Unit> = Known<U> | Unknown<U>;
 
 export function known<U extends Unit>(unit: U, value: number, origin: Origin, range?: readonly [number, number], flags = 0): Known<U> {
-  return { known: true, unit, value, ...(range && range[0] !== range[1] ? { low: range[0], high: range[1] } : {}), flags, origin };
+  // Made thousands of times a keystroke: no spreading, two shapes.
+  if (!range || range[0] === range[1]) return { known: true, unit, value, flags, origin };
+  return { known: true, unit, value, low: range[0], high: range[1], flags, origin };
 }
+
+/** A figure from a table: least, likely, most. An estimate of a class of things never earns better than close. */
+export const fromTable = <U extends Unit>(
+  unit: U,
+  [low, value, high]: readonly [number, number, number],
+  table: { readonly table: string; readonly row: string; readonly source: string },
+  flags = 0,
+): Known<U> => known(unit, value, { by: 'catalog', ...table }, [low, high], flags);
+
+/** A number that is fixed by definition or by common practice. */
+export const fixed = <U extends Unit>(unit: U, value: number, source: string, range?: readonly [number, number], flags = 0): Known<U> =>
+  known(unit, value, { by: 'limit', source }, range, flags);
 
 export function unknown<U extends Unit>(unit: U, missing: readonly FieldPath[], because?: string): Unknown<U> {
   return { known: false, unit, missing, ...(because === undefined ? {} : { because }) };
@@ -55,10 +69,11 @@ export const lowEnd = (figure: Known): number => figure.low ?? figure.value;
 /** Most the figure may be. */
 export const highEnd = (figure: Known): number => figure.high ?? figure.value;
 
-const rules: Record<PickRule, (values: readonly number[]) => number> = {
-  least: (values) => Math.min(...values),
-  most: (values) => Math.max(...values),
-  sum: (values) => values.reduce((total, value) => total + value, 0),
+/** Puts the next value to what was picked so far. */
+const rules: Record<PickRule, (sofar: number, value: number) => number> = {
+  least: Math.min,
+  most: Math.max,
+  sum: (total, value) => total + value,
 };
 
 /**
@@ -66,24 +81,25 @@ const rules: Record<PickRule, (values: readonly number[]) => number> = {
  * is missing might have been the least.
  */
 export function picked<U extends Unit>(rule: PickRule, unit: U, from: readonly Figure<U>[]): Figure<U> {
-  const all = from.filter((figure): figure is Known<U> => figure.known);
-  if (all.length < from.length || all.length === 0) {
-    const because = from.flatMap((figure) => (figure.known || !figure.because ? [] : [figure.because]))[0];
-    return unknown(
-      unit,
-      [...new Set(from.flatMap((figure) => (figure.known ? [] : figure.missing)))],
-      because ?? (all.length === 0 ? 'there is nothing to pick from' : undefined),
-    );
-  }
   const apply = rules[rule];
-  const flags = all.reduce((marks, figure) => marks | figure.flags, 0);
-  return known(
-    unit,
-    apply(all.map((figure) => figure.value)),
-    { by: 'picked', rule, from },
-    [apply(all.map(lowEnd)), apply(all.map(highEnd))],
-    flags,
-  );
+  const [first] = from;
+  if (!first?.known) return unpicked(unit, from);
+  let [value, low, high, flags] = [first.value, lowEnd(first), highEnd(first), first.flags];
+  for (let k = 1; k < from.length; k++) {
+    const figure = from[k] as Figure<U>;
+    if (!figure.known) return unpicked(unit, from);
+    value = apply(value, figure.value);
+    low = apply(low, lowEnd(figure));
+    high = apply(high, highEnd(figure));
+    flags |= figure.flags;
+  }
+  return known(unit, value, { by: 'picked', rule, from }, [low, high], flags);
+}
+
+function unpicked<U extends Unit>(unit: U, from: readonly Figure<U>[]): Unknown<U> {
+  const missing = [...new Set(from.flatMap((figure) => (figure.known ? [] : figure.missing)))];
+  const because = from.flatMap((figure) => (figure.known || !figure.because ? [] : [figure.because]))[0];
+  return unknown(unit, missing, because ?? (from.length === 0 ? 'there is nothing to pick from' : undefined));
 }
 
 /** What a figure was made of, by the name it has there; nothing for one that was entered. */

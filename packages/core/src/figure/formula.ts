@@ -23,6 +23,8 @@ interface Definition<U extends Unit, S extends Slots> {
   readonly expr: string;
   readonly source: string;
   readonly inputs: S;
+  /** Between which of its inputs the relation rises or falls steadily in each, where that is not so throughout. */
+  readonly where?: { readonly says: string; readonly holds: (numbers: Numbers<S>) => boolean };
   /** The plain-number door. Not finite where the relation has no answer. */
   readonly compute: (numbers: Numbers<S>) => number;
 }
@@ -39,16 +41,18 @@ export interface Formula<U extends Unit = Unit, S extends Slots = Slots> extends
  */
 export function defineFormula<const U extends Unit, const S extends Slots>(definition: Definition<U, S>): Formula<U, S> {
   const names = Object.keys(definition.inputs);
-  const door = (figures: Figures<S>): Figure<U> => evaluate(definition, names, figures as Readonly<Record<string, Figure>>);
+  // One set of numbers, filled anew at every call: a relation is worked out thousands of times a keystroke and never calls itself.
+  const numbers = Object.fromEntries(names.map((name) => [name, 0]));
+  const door = (figures: Figures<S>): Figure<U> => evaluate(definition, names, numbers, figures as Readonly<Record<string, Figure>>);
   return Object.assign(door, definition);
 }
 
 function evaluate<U extends Unit, S extends Slots>(
   definition: Definition<U, S>,
   names: readonly string[],
+  numbers: Record<string, number>,
   figures: Readonly<Record<string, Figure>>,
 ): Figure<U> {
-  const numbers: Record<string, number> = {};
   const ranged: string[] = [];
   let flags = 0;
   for (const name of names) {

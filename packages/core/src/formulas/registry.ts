@@ -1,15 +1,163 @@
 import type { Formula } from '../figure/formula.js';
+import { allowedPower } from './belt/allowed-power.js';
+import { arcFactor } from './belt/arc-factor.js';
+import { arcFactorIso } from './belt/arc-factor-iso.js';
 import { arcOfContact } from './belt/arc-of-contact.js';
+import { assumedTension } from './belt/assumed-tension.js';
+import { beltHeatingTime } from './belt/belt-heating.js';
+import { beltPasses } from './belt/belt-passes.js';
+import { beltPullDifference } from './belt/belt-pull-difference.js';
+import { beltSlipTorque } from './belt/belt-slip-torque.js';
+import { bendingPeak } from './belt/bending-peak.js';
+import { centrifugalTension } from './belt/centrifugal-tension.js';
+import { crossedBeltLength } from './belt/crossed-belt-length.js';
+import { crossedWrap } from './belt/crossed-wrap.js';
+import { designPower } from './belt/design-power.js';
+import { newerRating } from './belt/newer-rating.js';
+import { olderRating } from './belt/older-rating.js';
 import { openBeltLength } from './belt/open-belt-length.js';
+import { pitchFromOutside } from './belt/pitch-from-outside.js';
 import { pulleyRatio } from './belt/pulley-ratio.js';
+import { pushForTension } from './belt/push-for-tension.js';
 import { rimSpeed } from './belt/rim-speed.js';
+import { seriesBeltLength } from './belt/series-belt-length.js';
+import { seriesCentres } from './belt/series-centres.js';
+import { shaftPull } from './belt/shaft-pull.js';
+import { shimTravel } from './belt/shim-travel.js';
+import { spanLength } from './belt/span-length.js';
+import { stretchedTension } from './belt/stretched-tension.js';
+import { tensionFromPush } from './belt/tension-from-push.js';
+import { tensionFromTone } from './belt/tension-from-tone.js';
+import { tensionRatio } from './belt/tension-ratio.js';
+import { toneForTension } from './belt/tone-for-tension.js';
+import { wantedTension } from './belt/wanted-tension.js';
+import { wedgeFriction } from './belt/wedge-friction.js';
+import { chainTorque } from './chain/chain-torque.js';
+import { discInertia } from './dynamics/disc-inertia.js';
+import { kineticEnergy } from './dynamics/kinetic-energy.js';
+import { reflectedInertia } from './dynamics/reflected-inertia.js';
+import { stiffSwingTorque } from './dynamics/stiff-swing-torque.js';
+import { swingTorque } from './dynamics/swing-torque.js';
+import { twinResonance } from './dynamics/twin-resonance.js';
+import { wheelMass } from './dynamics/wheel-mass.js';
+import { clampTorque } from './hub/clamp-torque.js';
+import { keyTorque } from './hub/key-torque.js';
+import { setScrewTorque } from './hub/set-screw-torque.js';
+import { shearPinTorque } from './hub/shear-pin-torque.js';
+import { shrinkTorque } from './hub/shrink-torque.js';
+import { arrivingVoltage } from './motor/arriving-voltage.js';
+import { breakdownSlip } from './motor/breakdown-slip.js';
+import { circuitPower } from './motor/circuit-power.js';
+import { klossTorque } from './motor/kloss-torque.js';
+import { leadResistance } from './motor/lead-resistance.js';
+import { lineCurrent } from './motor/line-current.js';
+import { lockedSeconds } from './motor/locked-seconds.js';
+import { motorSlip } from './motor/motor-slip.js';
+import { neededEfficiency } from './motor/needed-efficiency.js';
+import { powerFromCurrent } from './motor/power-from-current.js';
+import { rotorInertia } from './motor/rotor-inertia.js';
+import { shaftFromInput } from './motor/shaft-from-input.js';
+import { slippedSpeed } from './motor/slipped-speed.js';
+import { synchronousSpeed } from './motor/synchronous-speed.js';
+import { timesRated } from './motor/times-rated.js';
+import { torqueAtVoltage } from './motor/torque-at-voltage.js';
+import { voltageDrop } from './motor/voltage-drop.js';
 import { shaftPower } from './power/shaft-power.js';
 import { shaftTorque } from './power/shaft-torque.js';
+import { askedBack } from './transmission/asked-back.js';
 import { carriedTorque } from './transmission/carried-torque.js';
 import { drivenSpeed } from './transmission/driven-speed.js';
+import { frictionLoss } from './transmission/friction-loss.js';
+import { gearedAngle } from './transmission/geared-angle.js';
+import { gripTorque } from './transmission/grip-torque.js';
 import { margin } from './transmission/margin.js';
+import { slipLoss } from './transmission/slip-loss.js';
+import { grownTorque } from './work/grown-torque.js';
+import { leverTorque } from './work/lever-torque.js';
+import { millingPower } from './work/milling-power.js';
+import { nipTorque } from './work/nip-torque.js';
+import { stoppingAngle } from './work/stopping-angle.js';
 
-const all = [shaftTorque, shaftPower, pulleyRatio, drivenSpeed, carriedTorque, rimSpeed, arcOfContact, openBeltLength, margin];
+const all = [
+  allowedPower,
+  arcFactor,
+  arcFactorIso,
+  arcOfContact,
+  assumedTension,
+  beltHeatingTime,
+  beltPasses,
+  beltPullDifference,
+  beltSlipTorque,
+  bendingPeak,
+  centrifugalTension,
+  crossedBeltLength,
+  crossedWrap,
+  designPower,
+  newerRating,
+  olderRating,
+  openBeltLength,
+  pitchFromOutside,
+  pulleyRatio,
+  pushForTension,
+  rimSpeed,
+  seriesBeltLength,
+  seriesCentres,
+  shaftPull,
+  shimTravel,
+  spanLength,
+  stretchedTension,
+  tensionFromPush,
+  tensionFromTone,
+  tensionRatio,
+  toneForTension,
+  wantedTension,
+  wedgeFriction,
+  chainTorque,
+  discInertia,
+  kineticEnergy,
+  reflectedInertia,
+  stiffSwingTorque,
+  swingTorque,
+  twinResonance,
+  wheelMass,
+  clampTorque,
+  keyTorque,
+  setScrewTorque,
+  shearPinTorque,
+  shrinkTorque,
+  arrivingVoltage,
+  breakdownSlip,
+  circuitPower,
+  klossTorque,
+  leadResistance,
+  lineCurrent,
+  lockedSeconds,
+  motorSlip,
+  neededEfficiency,
+  powerFromCurrent,
+  rotorInertia,
+  shaftFromInput,
+  slippedSpeed,
+  synchronousSpeed,
+  timesRated,
+  torqueAtVoltage,
+  voltageDrop,
+  shaftPower,
+  shaftTorque,
+  askedBack,
+  carriedTorque,
+  drivenSpeed,
+  frictionLoss,
+  gearedAngle,
+  gripTorque,
+  margin,
+  slipLoss,
+  grownTorque,
+  leverTorque,
+  millingPower,
+  nipTorque,
+  stoppingAngle,
+];
 
 /** Every formula by its id. One line here makes a formula known to the screen, the command line and the test that checks `expr` against `compute`. */
 export const formulas: ReadonlyMap<string, Formula> = new Map(all.map((formula) => [formula.id, formula as unknown as Formula]));

@@ -14,6 +14,12 @@ export interface Usual {
   readonly source: string;
 }
 
+/** Said of a field that only makes sense where another field of the element has one of these options. */
+export interface When {
+  readonly field: string;
+  readonly is: readonly string[];
+}
+
 /** A field, described once: the editor, the contract, the command line and the reference page all read this. */
 export interface QuantityField<Q extends QuantityName = QuantityName> extends Reads {
   readonly is: 'quantity';
@@ -24,9 +30,40 @@ export interface QuantityField<Q extends QuantityName = QuantityName> extends Re
   /** Where on the machine it is read or measured. */
   readonly measure: string;
   readonly usual?: Usual;
+  readonly when?: When;
 }
 
-export type Fields = Readonly<Record<string, QuantityField>>;
+/** One of a few: each option with the words it is shown by. An entry's text is the option itself. */
+export interface ChoiceField<O extends string = string> {
+  readonly is: 'choice';
+  readonly label: string;
+  readonly options: Readonly<Record<O, string>>;
+  readonly how: KnownBy;
+  readonly help: string;
+  readonly measure: string;
+  /** What is taken where nothing was chosen. */
+  readonly usual?: O;
+  readonly when?: When;
+}
+
+export type Field = QuantityField | ChoiceField;
+export type Fields = Readonly<Record<string, Field>>;
+
+type ChoiceWords<O extends string> = Omit<ChoiceField<NoInfer<O>>, 'is' | 'label' | 'options' | 'how'> & { readonly how?: KnownBy };
+
+export const choice = <const O extends string>(label: string, options: Readonly<Record<O, string>>, words: ChoiceWords<O>): ChoiceField<O> => ({
+  is: 'choice',
+  label,
+  options,
+  how: 'chosen',
+  ...words,
+});
+
+/** What was chosen, with the field to name where nothing was. */
+export interface Chosen<O extends string = string> {
+  readonly is: O | undefined;
+  readonly field: string;
+}
 
 type FieldWords = Omit<QuantityField, 'is' | 'label' | 'quantity'>;
 
@@ -37,8 +74,10 @@ export const quantity = <const Q extends QuantityName>(label: string, name: Q, w
   ...words,
 });
 
-/** The figures a kind works with: one for each of its fields, in the field's house unit. */
-export type InputFigures<F extends Fields> = { readonly [K in keyof F]: Figure<UnitOf<F[K]['quantity']>> };
+/** What a kind works with: a figure for each quantity, in its house unit, and what was chosen for each choice. */
+export type InputFigures<F extends Fields> = {
+  readonly [K in keyof F]: F[K] extends QuantityField<infer Q> ? Figure<UnitOf<Q>> : F[K] extends ChoiceField<infer O> ? Chosen<O> : never;
+};
 
 /** The house unit of a field. */
-export const unitOf = (field: QuantityField) => quantities[field.quantity].unit;
+export const unitOf = (field: Pick<QuantityField, 'quantity'>) => quantities[field.quantity].unit;

@@ -1,3 +1,4 @@
+import type { Shock } from '../catalog/v-belts.js';
 import type { Check } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
 import type { Inputs } from '../machine/build.js';
@@ -14,6 +15,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
   readonly v: number;
   readonly label: string;
   readonly fields: F;
+  /** Fields that belong together, by what the group is called; what is in none comes first. */
+  readonly groups?: Readonly<Record<string, readonly (keyof F & string)[]>>;
   /** How inputs of an older version become those of the next, by the version they have. Never changed once it has landed. */
   readonly upgrade?: Readonly<Record<number, (inputs: Inputs) => Inputs>>;
   /** The element in a few words, from what was typed: `0.55 kW motor`. */
@@ -24,6 +27,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
 export interface Rotary {
   readonly speed: Figure<'rpm'>;
   readonly torque: Figure<'N·m'>;
+  /** The fastest it can ever turn, unloaded. */
+  readonly top: Figure<'rpm'>;
 }
 
 /** Keeps a figure under the element's path and hands it on. The name is part of a path: letters and hyphens. */
@@ -34,6 +39,14 @@ export interface Candidate {
   readonly field: string;
   readonly text: string;
   readonly says: string;
+  /** Name of the check it may cure, `check-belts`; the work's own when left out. */
+  readonly cures?: string;
+}
+
+/** A belt on sale, with the centre distance it wants. */
+export interface StockBelt {
+  readonly mark: string;
+  readonly centres: number;
 }
 
 /** To scale, in mm: what the power path draws of a stage between two shafts. `centres` is null when the distance is not known. */
@@ -41,11 +54,40 @@ export interface StageOutline {
   readonly driver: number | null;
   readonly driven: number | null;
   readonly centres: number | null;
+  /** Lengths on sale near here, and how far the motor can move: nearest and furthest centre distance. */
+  readonly stock?: { readonly belts: readonly StockBelt[]; readonly slot: readonly [number, number] | null; readonly chosen: string | null };
 }
 
 /** A stage's outline with the kind that knows how to draw it. */
 export interface DrawnStage extends StageOutline {
   readonly kind: string;
+}
+
+/** Torque of a motor over its speed: plain numbers, for the search of where it settles. */
+export interface Curve {
+  readonly torque: (n_rpm: number) => number;
+  readonly top_rpm: number;
+  /** Where a starting winding drops out; null where there is none. */
+  readonly switch_rpm: number | null;
+}
+
+/** Lowest, likely and highest that a thing may be. */
+export type Ends<T> = readonly [low: T, likely: T, high: T];
+
+/** Something that gives in a jam: its torque on the shaft where it stands. */
+export interface Limit {
+  readonly id: string;
+  /** Path of the element it belongs to. */
+  readonly at: string;
+  /** What happens, as a sentence goes on: `the belt slips`. */
+  readonly says: string;
+  /** Short, for the ladder: `belt slips`. */
+  readonly short: string;
+  readonly torque: Figure<'N·m'>;
+  /** A fuse slips or stalls unharmed for so long; anything else breaks or loosens. */
+  readonly harm: 'harmless' | 'breaking';
+  readonly lasts?: Figure<'s'>;
+  readonly source: string;
 }
 
 /** What an element adds to the figures of a line. */
@@ -57,20 +99,110 @@ export interface Context {
   readonly label: (path: string) => string;
 }
 
+/** What is said of an element beside its figures: what to beware of, and what is not entered although it matters. */
+export interface Said {
+  readonly cautions?: readonly string[];
+  readonly notEntered?: readonly string[];
+}
+
+/** What stands between the supply and a source. */
+export interface Fed {
+  /** At the wall. */
+  readonly voltage: Figure<'V'>;
+  readonly frequency: Figure<'Hz'>;
+  /** One core of the lead. */
+  readonly lead: Figure<'Ω'>;
+  readonly breaker: Figure<'A'>;
+  readonly share: Figure<'1'>;
+}
+
+export interface FeedKind<F extends Fields = Fields> extends KindHead<'feed', F> {
+  readonly feeds: (inputs: InputFigures<F>, supply: Supply, context: Context) => Fed;
+}
+
+/** The build's own supply, for a feed that says nothing else. */
+export interface Supply {
+  readonly voltage: Figure<'V'>;
+  readonly frequency: Figure<'Hz'>;
+  readonly breaker: Figure<'A'>;
+}
+
+/** What a source gives, steadily and for a moment. */
+export interface Given extends Rotary, Said {
+  readonly curves: Ends<Curve> | null;
+  /** Torque at rest, and the most at any speed. */
+  readonly rest: Figure<'N·m'>;
+  readonly stall: Limit;
+  readonly inertia: Figure<'kg·m²'>;
+  /** Pull that its own bearings stand. */
+  readonly takes: Figure<'N'>;
+  /** Even or uneven driver, in the sense of service factors; undefined while not known. */
+  readonly driver: 'normal' | 'high' | undefined;
+  /** Nothing stops it when it is stalled. */
+  readonly unprotected: boolean;
+  readonly checks: readonly Check[];
+  /** Checks that hang on what is asked of it. */
+  readonly under: (asked: Figure<'W'>) => readonly Check[];
+}
+
 export interface SourceKind<F extends Fields = Fields> extends KindHead<'source', F> {
-  /** What the shaft gives steadily. */
-  readonly gives: (inputs: InputFigures<F>, context: Context) => Rotary;
+  readonly gives: (inputs: InputFigures<F>, fed: Fed, context: Context) => Given;
   readonly candidates?: (inputs: InputFigures<F>) => Candidate[];
 }
 
+/** What a stage is asked to carry. */
+export interface Duty {
+  /** Torque and power the work asks of the driving shaft. */
+  readonly torque: Figure<'N·m'>;
+  readonly power: Figure<'W'>;
+  readonly shock: Shock | undefined;
+  readonly driver: 'normal' | 'high' | undefined;
+}
+
+/** What a stage does to the line, before it is known what is asked of it. */
+export interface Passing {
+  readonly leaving: Rotary;
+  readonly ratio: Figure<'1'>;
+  /** Share of the torque that is passed on. */
+  readonly kept: Figure<'1'>;
+  /** Of what spins with its driving and with its driven shaft. */
+  readonly inertia: { readonly in: Figure<'kg·m²'>; readonly out: Figure<'kg·m²'> };
+  readonly outline: StageOutline;
+  readonly under: (duty: Duty) => Held;
+}
+
+export interface Held extends Said {
+  readonly checks: readonly Check[];
+  /** What slips in between, if anything does; it stands on the driving shaft. */
+  readonly slips: Limit | null;
+  /** What holds its wheels on their shafts. */
+  readonly hubs: { readonly in: Limit | null; readonly out: Limit | null };
+  /** Pull on its two shafts. */
+  readonly pulls: { readonly in: Figure<'N'>; readonly out: Figure<'N'> };
+}
+
 export interface StageKind<F extends Fields = Fields> extends KindHead<'stage', F> {
-  readonly under: (inputs: InputFigures<F>, arriving: Rotary, context: Context) => { leaving: Rotary; checks: Check[]; outline: StageOutline };
+  readonly passes: (inputs: InputFigures<F>, arriving: Rotary, context: Context) => Passing;
   readonly candidates?: (inputs: InputFigures<F>) => Candidate[];
+}
+
+/** What the work asks at the tool's shaft. */
+export interface Asked extends Said {
+  readonly steady: Figure<'N·m'>;
+  readonly breakaway: Figure<'N·m'>;
+  /** Exponent with which the torque grows with speed: 0, 1 or 2. */
+  readonly growth: number;
+  readonly inertia: Figure<'kg·m²'>;
+  /** Angle in which a jam stops it. */
+  readonly stops: Figure<'rad'>;
+  readonly shock: Shock | undefined;
+  readonly checks: readonly Check[];
 }
 
 export interface WorkKind<F extends Fields = Fields> extends KindHead<'work', F> {
   /** What the tool asks at the speed that reaches it. */
-  readonly asks: (inputs: InputFigures<F>, speed: Figure<'rpm'>, context: Context) => Figure<'N·m'>;
+  readonly asks: (inputs: InputFigures<F>, arriving: Rotary, context: Context) => Asked;
+  readonly candidates?: (inputs: InputFigures<F>) => Candidate[];
 }
 
-export type Kind = SourceKind | StageKind | WorkKind;
+export type Kind = SourceKind | StageKind | WorkKind | FeedKind;

@@ -4,6 +4,7 @@ import type { Kind, KindHead, Role } from './kind.js';
 import { plateMotorHead } from './source/plate-motor/fields.js';
 import { vBeltHead } from './stage/v-belt/fields.js';
 import { directWorkHead } from './work/direct/fields.js';
+import { fruitCrusherHead } from './work/fruit-crusher/fields.js';
 
 interface Entry {
   readonly head: KindHead;
@@ -16,9 +17,10 @@ const erased = (kind: unknown) => kind as Kind;
 
 /** Every kind there is. Adding one is its folder and a line here (and its drawing in the web). */
 const entries: readonly Entry[] = [
-  { head: mainsHead },
+  { head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) },
   { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
   { head: vBeltHead, load: async () => erased((await import('./stage/v-belt/kind.js')).vBelt) },
+  { head: fruitCrusherHead, load: async () => erased((await import('./work/fruit-crusher/kind.js')).fruitCrusher) },
   { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },
 ];
 
@@ -38,6 +40,7 @@ export const kindKey = (role: Role, kind: string) => `${role}:${kind}`;
 export async function loadKinds(build: Build): Promise<Kinds> {
   const used = new Set<string>();
   for (const line of build.lines) {
+    used.add(kindKey('feed', line.source.feed?.kind ?? 'mains'));
     used.add(kindKey('source', line.source.kind));
     used.add(kindKey('work', line.work.kind));
     for (const stage of line.stages) used.add(kindKey('stage', stage.kind));

@@ -12,9 +12,9 @@ export function blankBuild(name: string): Build {
       {
         id: 'main',
         name: 'motor to tool',
-        source: { kind: 'plate-motor', v: 1, inputs: {}, settings: [] },
-        stages: [{ id: 'belt', kind: 'v-belt', v: 1, inputs: {} }],
-        work: { kind: 'direct', v: 1, inputs: {} },
+        source: { kind: 'plate-motor', v: 2, inputs: {}, settings: [] },
+        stages: [{ id: 'belt', kind: 'v-belt', v: 2, inputs: {} }],
+        work: { kind: 'direct', v: 2, inputs: {} },
         stations: [
           { id: 'motor', name: 'motor shaft' },
           { id: 'tool', name: 'tool shaft' },

@@ -1,22 +1,24 @@
+import type { Field } from '../kinds/fields.js';
 import { listed } from '../quantity/listed.js';
 import type { Build, QuantityInput } from './build.js';
 import { same } from './merge.js';
 import { placesOf } from './paths.js';
 
-const entered = (input: QuantityInput | undefined): string => {
+const entered = (field: Field, input: QuantityInput | undefined): string => {
   if (input?.draft !== undefined) return `“${input.draft}” (not read)`;
-  return input?.text || 'not known';
+  const text = input?.text ?? '';
+  return (field.is === 'choice' ? field.options[text] : text) || 'not known';
 };
 
 const whole = { brief: 'Brief', notes: 'Notes', supply: 'Supply', shafts: 'Shafts' } as const;
 
-/** What changed from one state of a build to another, in words: `Shaft power 0.55 kW → 1/2 hp`. Empty when nothing did. */
+/** What changed from one state of a build to another, in words: `Plate power 0.55 kW → 1/2 hp`. Empty when nothing did. */
 export function describeChange(before: Build, after: Build): string[] {
   const words: string[] = [];
   if (before.name !== after.name) words.push(`Name ${before.name} → ${after.name}`);
   const was = new Map(placesOf(before).map((place) => [place.path, place.input]));
   for (const { path, field, input } of placesOf(after)) {
-    if (was.has(path) && !same(was.get(path), input)) words.push(`${field.label} ${entered(was.get(path))} → ${entered(input)}`);
+    if (was.has(path) && !same(was.get(path), input)) words.push(`${field.label} ${entered(field, was.get(path))} → ${entered(field, input)}`);
   }
   const elements = (build: Build) => build.lines.flatMap((line) => line.stages.map((stage) => `${line.id}/${stage.id}`));
   const [then, now] = [elements(before), elements(after)];

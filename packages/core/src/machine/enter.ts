@@ -1,11 +1,12 @@
-import { type QuantityField, unitOf } from '../kinds/fields.js';
+import { type ChoiceField, type Field, unitOf } from '../kinds/fields.js';
+import { listed } from '../quantity/listed.js';
 import { type Reading, readQuantity } from '../quantity/read-quantity.js';
 import type { QuantityInput } from './build.js';
 
 export interface Entered {
   /** What the build keeps: undefined takes the entry out. */
   readonly input: QuantityInput | undefined;
-  readonly reading: Reading | 'not-known';
+  readonly reading: Reading | 'not-known' | 'chosen';
 }
 
 /** Written to say that a field is not known, as opposed to being half-typed. */
@@ -16,8 +17,9 @@ export const notKnown = '?';
  * last good entry, so that nothing typed is lost and the figures stay; a question mark says that it is not known and takes the entry out.
  * A range is a guess unless the entry was already said to be known in another way.
  */
-export function enter(field: QuantityField, text: string, before: QuantityInput | undefined): Entered {
+export function enter(field: Field, text: string, before: QuantityInput | undefined): Entered {
   if (text.trim() === notKnown) return { input: undefined, reading: 'not-known' };
+  if (field.is === 'choice') return enterChoice(field, text, before);
   const reading = readQuantity(text, field);
   const note = before?.note === undefined ? {} : { note: before.note };
   if (!reading.ok) {
@@ -30,4 +32,14 @@ export function enter(field: QuantityField, text: string, before: QuantityInput 
     input: { text: text.trim(), value, unit: unitOf(field), how, ...(low === undefined || high === undefined ? {} : { low, high }), ...note },
     reading,
   };
+}
+
+/** An option by its name or by the words it is shown by; anything else is no choice, and what was chosen stays. */
+function enterChoice({ options, label, how }: ChoiceField, text: string, before: QuantityInput | undefined): Entered {
+  const wanted = text.trim().toLowerCase();
+  if (wanted === '') return { input: undefined, reading: 'not-known' };
+  const found = Object.entries(options).find(([option, words]) => option.toLowerCase() === wanted || words.toLowerCase() === wanted);
+  if (found) return { input: { text: found[0], how }, reading: 'chosen' };
+  const says = `${label} is none of ${listed(Object.values(options), 'or')}: “${text.trim()}”`;
+  return { input: { ...(before ?? { text: '', how }), draft: text.slice(0, 80) }, reading: { ok: false, code: 'no-number', says } };
 }

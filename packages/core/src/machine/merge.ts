@@ -31,7 +31,8 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build, prefer: (co
     if (same(m, t) || same(t, b)) return m;
     if (same(m, b)) return t;
     if (isList(m) && isList(t) && isList(b)) return mergeLists(b, m, t, path);
-    if (isObject(m) && isObject(t) && isObject(b) && !isEntry(m) && !isEntry(t)) return mergeObjects(b, m, t, path);
+    // What both began apart, a feed say, is brought together field by field like anything else.
+    if (isObject(m) && isObject(t) && (isObject(b) || b === undefined) && !isEntry(m) && !isEntry(t)) return mergeObjects(b ?? {}, m, t, path);
     return settle(path, m, t);
   };
   const mergeObjects = (b: Plain, m: Plain, t: Plain, path: readonly string[]): Plain => {

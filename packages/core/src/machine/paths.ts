@@ -1,4 +1,4 @@
-import type { QuantityField } from '../kinds/fields.js';
+import type { Field } from '../kinds/fields.js';
 import type { Role } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
 import type { Build, Element, Line, QuantityInput } from './build.js';
@@ -6,7 +6,7 @@ import type { Build, Element, Line, QuantityInput } from './build.js';
 /** One field of one element: where it stands, what it takes, what is in it. */
 export interface Place {
   readonly path: string;
-  readonly field: QuantityField;
+  readonly field: Field;
   readonly input: QuantityInput | undefined;
 }
 
@@ -16,9 +16,13 @@ interface Placed {
   readonly element: Element;
 }
 
-/** The elements of a line in order from source to work, each with its path: `main/source`, `main/belt`, `main/work`. */
+/** What feeds a source that says nothing of it. */
+const plainMains: Element = { kind: 'mains', v: 2, inputs: {} };
+
+/** The elements of a line in order from what feeds it to the work, each with its path: `main/feed`, `main/source`, `main/belt`, `main/work`. */
 export function elementsOf(line: Line): Placed[] {
   return [
+    { role: 'feed', path: `${line.id}/feed`, element: line.source.feed ?? plainMains },
     { role: 'source', path: `${line.id}/source`, element: line.source },
     ...line.stages.map((stage): Placed => ({ role: 'stage', path: `${line.id}/${stage.id}`, element: stage })),
     { role: 'work', path: `${line.id}/work`, element: line.work },
@@ -26,7 +30,18 @@ export function elementsOf(line: Line): Placed[] {
 }
 
 /** Every field of a build, entered or not. */
-export function placesOf(build: Build): Place[] {
+export function placesOf(build: Build): readonly Place[] {
+  const known = placed.get(build);
+  if (known) return known;
+  const places = findPlaces(build);
+  placed.set(build, places);
+  return places;
+}
+
+/** A build never changes: its places are found once. */
+const placed = new WeakMap<Build, readonly Place[]>();
+
+function findPlaces(build: Build): Place[] {
   return build.lines.flatMap(elementsOf).flatMap(({ role, path, element }) =>
     Object.entries(kindHead(role, element.kind)?.fields ?? {}).map(([name, field]) => ({
       path: `${path}/${name}`,
@@ -36,7 +51,7 @@ export function placesOf(build: Build): Place[] {
   );
 }
 
-/** What a field is called in a sentence, in lower case: `shaft power`. An unknown path is called by itself. */
+/** What a field is called in a sentence, in lower case: `plate power`. An unknown path is called by itself. */
 export function fieldLabel(build: Build, path: string): string {
   return (
     placesOf(build)
@@ -62,7 +77,9 @@ export function withInput(build: Build, path: string, input: QuantityInput | und
     if (line.id !== lineId) return line;
     const stages = line.stages.map((stage) => change(stage, stage.id));
     const inStages = stages.some((stage, k) => stage !== line.stages[k]);
-    return { ...line, source: change(line.source, 'source'), stages: inStages ? stages : line.stages, work: change(line.work, 'work') };
+    const feed = elementId === 'feed' ? change(line.source.feed ?? plainMains, 'feed') : line.source.feed;
+    const source = feed === line.source.feed ? change(line.source, 'source') : { ...line.source, ...(feed ? { feed } : {}) };
+    return { ...line, source, stages: inStages ? stages : line.stages, work: change(line.work, 'work') };
   });
   if (!found) throw new RangeError(`The build has no element at ${path}`);
   return { ...build, lines };

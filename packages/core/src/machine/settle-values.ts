@@ -23,7 +23,8 @@ export function settleValues(build: Build): Settled {
   const refused: { path: string; says: string }[] = [];
   let settled = build;
   for (const { path, field, input } of placesOf(build)) {
-    if (!input || (input.text === '' && input.value === undefined)) continue;
+    // A choice has no value; that it is one of its options is the contract's to say.
+    if (!input || field.is === 'choice' || (input.text === '' && input.value === undefined)) continue;
     const reading = readQuantity(input.text, field);
     if (input.value === undefined) {
       if (!reading.ok) {

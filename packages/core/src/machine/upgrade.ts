@@ -42,7 +42,9 @@ export function upgradeBuild(raw: object, find: Find = kindHead): { readonly bui
   const upgraded = lines.map((line: Build['lines'][number], k) => {
     if (typeof line !== 'object' || line === null || !Array.isArray(line.stages)) return line;
     const at = `lines.${k}`;
-    const source = bring('source', line.source, `${at}.source`);
+    const motor = bring('source', line.source, `${at}.source`);
+    const feed = motor?.feed && bring('feed', motor.feed, `${at}.source.feed`);
+    const source = feed && feed !== motor.feed ? { ...motor, feed } : motor;
     const stages = line.stages.map((stage, n) => bring('stage', stage, `${at}.stages.${n}`));
     const work = bring('work', line.work, `${at}.work`);
     const changed = source !== line.source || work !== line.work || stages.some((stage, n) => stage !== line.stages[n]);

@@ -9,7 +9,7 @@ import { showShare } from '../quantity/show.js';
 import { type Offer, type WalkedLine, walkLine } from './walk-line.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 1;
+export const engineVersion = 2;
 
 export interface Evaluation {
   readonly lines: readonly WalkedLine[];
@@ -18,34 +18,37 @@ export interface Evaluation {
   readonly verdict: Verdict;
   /** The sentence over the whole. */
   readonly says: string;
-  /** What has been tried through the same evaluation and would do. Empty when nothing is wrong or nothing near helps. */
-  readonly remedy: string;
+  /** What gives first in a jam, and how long it may go on. Empty while that is not known. */
+  readonly jam: string;
   /** What the answer does not cover. */
   readonly notWorkedOut: string;
+  /** What to beware of, each once. */
+  readonly cautions: readonly string[];
 }
 
-const notWorkedOut = 'Not worked out yet: whether it starts, what gives first in a jam, shafts and bearings.';
+/** What stands behind every answer until it is built. */
+const never = 'Not worked out: shaft strength, bearing life.';
 
-/** Works a build out: pure and synchronous once its kinds are loaded. */
+/** Works a build out: pure and synchronous once its kinds are loaded. What would cure it is tried apart, by `remedyFor`. */
 export function evaluateBuild(build: Build, kinds: Kinds): Evaluation {
-  const evaluation = evaluateOnly(build, kinds);
-  return { ...evaluation, remedy: remedyFor(build, kinds, evaluation) };
-}
-
-function evaluateOnly(build: Build, kinds: Kinds): Evaluation {
-  const lines = build.lines.map((line) => walkLine(line, kinds, (path) => fieldLabel(build, path)));
+  const lines = build.lines.map((line) => walkLine(line, kinds, (path) => fieldLabel(build, path), build.supply));
   const checks = lines.flatMap((line) => line.checks).sort(worstFirst);
-  // The sentence is about the work first; another check speaks only when it is worse.
+  // The sentence is about the work first, then the jam; another check speaks only when it gives and the work does not.
   const headline = lines.map((line) => line.checks[0] as Check).sort(byVerdict)[0];
   const worst = checks[0];
-  const other = worst && headline && byVerdict(worst, headline) < 0 && worst.verdict !== 'unknown' ? ` ${worst.says}` : '';
+  const other = worst && headline && worst.verdict === 'gives' && headline.verdict !== 'gives' ? worst.says : '';
+  const notEntered = lines.flatMap((line) => line.notEntered);
   return {
     lines,
     checks,
     verdict: worstVerdict(checks),
-    says: headline ? headline.says + other : 'Nothing is entered yet: begin with the motor.',
-    remedy: '',
-    notWorkedOut,
+    says: headline ? [headline.says, other].filter(Boolean).join(' ') : 'Nothing is entered yet: begin with the motor.',
+    jam: lines
+      .map((line) => line.jam.says)
+      .filter(Boolean)
+      .join(' '),
+    notWorkedOut: `${notEntered.length > 0 ? `Not entered: ${listed(notEntered)}. ` : ''}${never}`,
+    cautions: [...new Set(lines.flatMap((line) => line.cautions))],
   };
 }
 
@@ -55,32 +58,64 @@ function worstFirst(a: Check, b: Check): number {
   return byVerdict(a, b) || (a.margin?.worst ?? 0) - (b.margin?.worst ?? 0);
 }
 
-/** Tries what the kinds offer, nearest size first, and speaks of the first of each that holds. */
-function remedyFor(build: Build, kinds: Kinds, now: Evaluation): string {
-  const wanted = now.lines.map((line) => line.checks[0]).find((check) => check?.verdict === 'gives' || check?.verdict === 'close');
-  if (!wanted) return '';
-  // Enough is left and only a guess stands between: measuring is the cure, not a bigger motor.
-  if (wanted.verdict === 'close' && (wanted.margin?.worst ?? 0) >= closeBelow) {
-    const guesses = [...guessesUnder(wanted.has), ...guessesUnder(wanted.needs)];
-    return guesses.length === 0 ? '' : `To be sure, measure ${listed(guesses.map((path) => fieldLabel(build, path)))}.`;
+/** Most cures that are told of at once. */
+const most = 2;
+
+/**
+ * What has been tried through the same evaluation and would do: for the work first, then for the worst of what gives or is close. Empty when nothing is
+ * wrong or nothing near helps. Each try costs an evaluation: it is asked for when there is time.
+ */
+export function remedyFor(build: Build, kinds: Kinds, now: Evaluation): string {
+  const work = now.lines.map((line) => line.checks[0]).find((check) => check?.verdict === 'gives' || check?.verdict === 'close');
+  if (work) {
+    // Enough is left and only a guess stands between: measuring is the cure, not a bigger motor.
+    if (work.verdict === 'close' && (work.margin?.worst ?? 0) >= closeBelow) {
+      const guesses = [...guessesUnder(work.has), ...guessesUnder(work.needs)];
+      if (guesses.length > 0) return `To be sure, measure ${listed(guesses.map((path) => fieldLabel(build, path)))}.`;
+    }
+    const cure = curesFor(work, build, kinds, now);
+    if (cure) return cure;
   }
+  for (const check of now.checks.filter((each) => each !== work && each.verdict === 'gives').slice(0, 3)) {
+    const cure = curesFor(check, build, kinds, now);
+    if (cure) return cure;
+  }
+  return '';
+}
+
+/** Tries what the kinds offer against a check, nearest size first, and speaks of the first of each field that holds. */
+function curesFor(wanted: Check, build: Build, kinds: Kinds, now: Evaluation): string {
   const places = new Map(placesOf(build).map((place) => [place.path, place]));
+  const isWork = now.lines.some((line) => line.checks[0]?.id === wanted.id);
+  const name = wanted.id.slice(wanted.at.length + 1);
   const proved = new Map<string, string>();
   for (const offer of now.lines.flatMap((line) => line.offers)) {
     const path = `${offer.path}/${offer.field}`;
     const field = places.get(path)?.field;
-    if (!field || proved.has(path)) continue;
-    const says = prove(offer, withInput(build, path, enter(field, offer.text, undefined).input), kinds, wanted.id, now.verdict);
+    const meant = offer.cures === undefined ? isWork : offer.path === wanted.at && offer.cures === name;
+    if (!meant || !field || proved.has(path) || proved.size === most) continue;
+    const says = prove(offer, withInput(build, path, enter(field, offer.text, undefined).input), kinds, wanted.id, now, isWork);
     if (says) proved.set(path, says);
   }
   return proved.size === 0 ? '' : `${capital([...proved.values()].join(', or '))}.`;
 }
 
-function prove(offer: Offer, changed: Build, kinds: Kinds, id: string, before: Verdict): string {
-  const after = evaluateOnly(changed, kinds);
+function prove(offer: Offer, changed: Build, kinds: Kinds, id: string, before: Evaluation, isWork: boolean): string {
+  const after = evaluateBuild(changed, kinds);
   const check = after.checks.find((each) => each.id === id);
-  if (check?.verdict !== 'holds' || !check.margin || verdicts.indexOf(after.verdict) > verdicts.indexOf(before)) return '';
-  return `${offer.says} would carry it with ${showShare(check.margin.worst)} left`;
+  const was = before.checks.find((each) => each.id === id);
+  if (!check?.margin || !was || !better(check, was, isWork) || worsened(after, before)) return '';
+  return `${offer.says} would ${isWork ? 'carry it' : 'do'} with ${showShare(check.margin.worst)} left`;
+}
+
+/** A cure of the work must hold; one of another check must at least no longer give, since estimates never do better than close. */
+const better = (after: Check, before: Check, isWork: boolean) =>
+  after.verdict === 'holds' || (after.verdict === 'close' && before.verdict === 'gives' && (!isWork || (after.margin?.worst ?? 0) >= closeBelow));
+
+/** A cure is none when it breaks something that did not give before. */
+function worsened(after: Evaluation, before: Evaluation): boolean {
+  const gave = new Set(before.checks.filter((check) => check.verdict === 'gives').map((check) => check.id));
+  return after.checks.some((check) => check.verdict === 'gives' && !gave.has(check.id));
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

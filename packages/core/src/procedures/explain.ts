@@ -6,6 +6,7 @@ import { placesOf } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { show, showRange } from '../quantity/show.js';
 import type { Evaluation } from './evaluate-build.js';
+import { solvers } from './solvers.js';
 
 /** What a figure was made of: its symbol in the formula, what it means there, and the figure itself, to walk on down. */
 export interface ExplainedPart {
@@ -37,7 +38,7 @@ export function showFigure(figure: Figure): string {
 export function explain(build: Build, figure: Figure): Explanation {
   const shows = showFigure(figure);
   const plain = (...says: string[]): Explanation => ({ shows, relation: null, parts: [], says, caution: '' });
-  const labelOf = (path: string) => placesOf(build).find((place) => place.path === path)?.field.label ?? path;
+  const labelOf = (path: string) => placesOf(build).find((place) => place.path === path)?.field.label ?? supplyLabel(path);
   if (!figure.known) {
     const missing = listed(figure.missing.map(labelOf));
     return plain(missing ? `Enter ${missing} and it can be worked out.` : `${capital(figure.because ?? 'it has no value here')}.`);
@@ -62,6 +63,9 @@ export function explain(build: Build, figure: Figure): Explanation {
   }
 }
 
+/** An entry of the brief's supply: `supply/voltage`. */
+const supplyLabel = (path: string) => path.replace(/^supply\//, 'the supply’s ');
+
 function relationOf(figure: Known, id: string, from: Readonly<Record<string, Figure>>, shows: string): Explanation {
   const formula = formulas.get(id);
   const parts = Object.entries(from).map(([symbol, part]) => ({
@@ -70,8 +74,14 @@ function relationOf(figure: Known, id: string, from: Readonly<Record<string, Fig
     shows: showFigure(part),
     figure: part,
   }));
-  const caution = figure.flags & flag.outsideValid ? 'Outside the range in which the relation is good: take it as a hint.' : '';
-  if (!formula) return { shows, relation: null, parts, says: [`Found by ${id}.`], caution };
+  const caution = [
+    figure.flags & flag.outsideValid ? 'Outside the range in which the relation is good: take it as a hint.' : '',
+    figure.flags & flag.estimated ? 'Rests on an estimate of what things like it usually are: no verdict on it is better than close.' : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+  const solver = solvers[id];
+  if (!formula) return { shows, relation: null, parts, says: solver ? [`${solver.says}.`, `${solver.source}.`] : [`Found by ${id}.`], caution };
   const numbers = formula.expr.replace(/\b[A-Za-z]\w*\b/g, (name) => {
     const part = from[name];
     return part?.known ? show(part.value, part.unit) : name;
@@ -127,8 +137,8 @@ export function figuresByPath(evaluation: Evaluation): ReadonlyMap<string, Figur
   const all = new Map<string, Figure>();
   for (const line of evaluation.lines) {
     for (const [element, own] of line.figures) for (const [name, figure] of own) all.set(`${element}/${name}`, figure);
-    for (const { id, speed, torque, power } of line.stations) {
-      for (const [name, figure] of Object.entries({ speed, torque, power })) {
+    for (const { id, speed, torque, power, pull } of line.stations) {
+      for (const [name, figure] of Object.entries({ speed, torque, power, ...(pull ? { pull } : {}) })) {
         const path = `${line.id}/${id}/${name}`;
         // An element of the same name speaks first.
         if (!all.has(path)) all.set(path, figure);

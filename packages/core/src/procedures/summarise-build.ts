@@ -31,14 +31,14 @@ export function summariseBuild(build: Build, kinds: Kinds): BuildSummary {
     path: first
       ? [
           ...elementsOf(first)
-            .slice(0, -1)
+            .slice(1, -1)
             .map(({ role, element }) => short(role, element)),
           first.stations.at(-1)?.name ?? 'tool',
         ].join(' → ')
       : '',
     speed: shown(tool?.speed),
     torque: shown(tool?.torque),
-    outlines: walked?.outlines ?? [],
+    outlines: (walked?.outlines ?? []).map(({ kind, driver, driven, centres }) => ({ kind, driver, driven, centres })),
   };
 }
 

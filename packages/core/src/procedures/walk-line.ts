@@ -1,14 +1,35 @@
 import { type Check, closeBelow, hold } from '../checks/check.js';
 import { type Figure, flag, highEnd, known, lowEnd, unknown } from '../figure/figure.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
+import { askedBack } from '../formulas/transmission/asked-back.js';
+import { frictionLoss } from '../formulas/transmission/friction-loss.js';
+import { slipLoss } from '../formulas/transmission/slip-loss.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
 import { unitOf } from '../kinds/fields.js';
-import type { Candidate, Context, DrawnStage, Kind, Note, Rotary, SourceKind, StageKind, WorkKind } from '../kinds/kind.js';
+import type {
+  Asked,
+  Candidate,
+  Context,
+  DrawnStage,
+  FeedKind,
+  Given,
+  Held,
+  Kind,
+  Note,
+  Passing,
+  Rotary,
+  SourceKind,
+  StageKind,
+  Supply,
+  WorkKind,
+} from '../kinds/kind.js';
 import { type Kinds, kindKey } from '../kinds/registry.js';
-import type { Element, Line } from '../machine/build.js';
+import type { Build, Element, Line } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 import type { Unit } from '../quantity/quantities.js';
 import { showRange, showShare } from '../quantity/show.js';
+import { type Jam, jam } from './jam.js';
+import { type RunUp, starts } from './starts.js';
 
 /** What stands at one shaft: figures under it on the drawing. */
 export interface StationFigures {
@@ -17,6 +38,8 @@ export interface StationFigures {
   readonly speed: Figure<'rpm'>;
   readonly torque: Figure<'N·m'>;
   readonly power: Figure<'W'>;
+  /** Pull of belts and the like on the shaft, where one is worked out. */
+  readonly pull: Figure<'N'> | null;
 }
 
 /** A candidate with the element it would change. */
@@ -28,69 +51,148 @@ export interface WalkedLine {
   readonly id: string;
   readonly figures: ReadonlyMap<string, ReadonlyMap<string, Figure>>;
   readonly stations: readonly StationFigures[];
+  /** The first says whether the drive carries the work. */
   readonly checks: readonly Check[];
   readonly outlines: readonly DrawnStage[];
   readonly offers: readonly Offer[];
+  readonly jam: Jam;
+  readonly runUp: RunUp | null;
+  readonly cautions: readonly string[];
+  readonly notEntered: readonly string[];
+}
+
+/** What an element is opened with: its entries as figures, and where it keeps its own. */
+interface Opened {
+  readonly kind: Kind;
+  readonly inputs: InputFigures<Fields>;
+  readonly context: Context;
 }
 
 /**
- * Walks a line from source to work: speed and torque are handed from element to element, every figure is kept under its element,
- * and what arrives is held against what the work asks.
+ * Walks a line from source to work and back: speed and torque are handed on from element to element, what the work asks is handed back, every figure is
+ * kept under its element; then whether it starts, and what gives when it jams.
  * @throws Error when a kind of the line is not among `kinds`: the caller loads them first
  */
-export function walkLine(line: Line, kinds: Kinds, label: (path: string) => string): WalkedLine {
+export function walkLine(line: Line, kinds: Kinds, label: (path: string) => string, supply: Build['supply'] = {}): WalkedLine {
   const figures = new Map<string, Map<string, Figure>>();
-  const checks: Check[] = [];
-  const outlines: DrawnStage[] = [];
-  const offers: Offer[] = [];
-
-  const open = (path: string, element: Element, kind: Kind) => {
-    const own = new Map<string, Figure>();
+  const noteUnder = (path: string): Note => {
+    const own = figures.get(path) ?? new Map<string, Figure>();
     figures.set(path, own);
-    const note: Note = <U extends Unit>(name: string, figure: Figure<U>) => {
+    return <U extends Unit>(name: string, figure: Figure<U>) => {
       own.set(name, figure);
       return figure;
     };
-    const inputs = inputFigures(path, element, kind.fields);
-    if (kind.role !== 'work') for (const candidate of kind.candidates?.(inputs) ?? []) offers.push({ ...candidate, path });
-    return { inputs, context: { note, path, label } satisfies Context };
   };
-
-  const at: Rotary[] = [];
-  let asked: Figure<'N·m'> = unknown('N·m', []);
-  for (const { role, path, element } of elementsOf(line)) {
+  const opened = elementsOf(line).map(({ role, path, element }): Opened => {
     const kind = kinds.get(kindKey(role, element.kind));
     if (!kind) throw new Error(`Kind ${element.kind} is not loaded`);
-    const { inputs, context } = open(path, element, kind);
-    const before = at.at(-1);
-    if (role === 'source') {
-      at.push((kind as SourceKind).gives(inputs, context));
-    } else if (role === 'stage') {
-      const { leaving, checks: own, outline } = (kind as StageKind).under(inputs, before as Rotary, context);
-      at.push(leaving);
-      checks.push(...own);
-      outlines.push({ ...outline, kind: element.kind });
-    } else {
-      asked = (kind as WorkKind).asks(inputs, (before as Rotary).speed, context);
-    }
-  }
-
-  const stations = at.map(({ speed, torque }, k): StationFigures => {
-    const station = line.stations[k];
-    return { id: station?.id ?? `s${k}`, name: station?.name ?? `shaft ${k + 1}`, speed, torque, power: shaftPower({ T: torque, n: speed }) };
+    return { kind, inputs: inputFigures(path, element, kind.fields), context: { note: noteUnder(path), path, label } };
   });
+  const [feed, source, ...others] = opened as [Opened, Opened, ...Opened[]];
+  const stages = others.slice(0, -1);
+  const work = others.at(-1) as Opened;
+
+  const fed = (feed.kind as FeedKind).feeds(feed.inputs, supplyOf(supply), feed.context);
+  const given = (source.kind as SourceKind).gives(source.inputs, fed, source.context);
+  const at: Rotary[] = [given];
+  const passings = stages.map(({ kind, inputs, context }) => {
+    const passing = (kind as StageKind).passes(inputs, at.at(-1) as Rotary, context);
+    at.push(passing.leaving);
+    return passing;
+  });
+  const asked = (work.kind as WorkKind).asks(work.inputs, at.at(-1) as Rotary, work.context);
+  const askedAt = torquesAsked(asked, passings);
+  const held = passings.map((passing, k) =>
+    passing.under({
+      torque: askedAt[k] as Figure<'N·m'>,
+      power: shaftPower({ T: askedAt[k] as Figure<'N·m'>, n: (at[k] as Rotary).speed }),
+      shock: asked.shock,
+      driver: given.driver,
+    }),
+  );
+  const stations = at.map((shaft, k) => stationOf(line, shaft, k, held));
+  for (const [k, { kept }] of passings.entries()) loses(stages[k] as Opened, stations, k, kept);
   const last = stations.at(-1) as StationFigures;
-  checks.unshift(carries(`${line.id}/work`, last, asked, label));
-  return { id: line.id, figures, stations, checks, outlines, offers };
+  const stopped = jam({ line: line.id, tool: last.name, given, passings, held, asked, at, note: noteUnder(`${line.id}/jam`), label });
+  const started = starts({ path: source.context.path, given, passings, asked, toolSpeed: last.speed, note: source.context.note, label });
+  const everyone: readonly { readonly cautions?: readonly string[]; readonly notEntered?: readonly string[] }[] = [given, ...held, asked];
+  return {
+    id: line.id,
+    figures,
+    stations,
+    checks: [
+      carries(work.context.path, last, asked.steady, label),
+      ...given.checks,
+      ...given.under(shaftPower({ T: askedAt[0] as Figure<'N·m'>, n: given.speed })),
+      ...started.checks,
+      ...bearing(source.context.path, given, held, label),
+      ...held.flatMap((each) => each.checks),
+      ...asked.checks,
+      ...stopped.checks,
+    ],
+    outlines: passings.map(({ outline }, k) => ({ ...outline, kind: (line.stages[k] as Element).kind })),
+    offers: [source, ...others].flatMap(({ kind, inputs, context }) => offersOf(kind, inputs).map((each) => ({ ...each, path: context.path }))),
+    jam: stopped,
+    runUp: started.runUp,
+    cautions: [...new Set(everyone.flatMap((each) => each.cautions ?? []))],
+    notEntered: [...new Set(everyone.flatMap((each) => each.notEntered ?? []))],
+  };
 }
 
-/** The fields of an element as figures: entered, usual where nothing was, or unknown and naming itself. */
+const offersOf = (kind: Kind, inputs: InputFigures<Fields>): readonly Candidate[] => (kind.role === 'feed' ? [] : (kind.candidates?.(inputs) ?? []));
+
+/** What the brief says of the supply. */
+function supplyOf(supply: Build['supply']): Supply {
+  const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> => {
+    const { value, text } = supply[name] ?? { text: '' };
+    return value === undefined ? unknown(unit, []) : known(unit, value, { by: 'given', field: `supply/${name}`, text });
+  };
+  return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), breaker: entry('breaker', 'A') };
+}
+
+/** Torque the work asks at each shaft, from the source's to the tool's. */
+function torquesAsked({ steady }: Asked, passings: readonly Passing[]): Figure<'N·m'>[] {
+  const torques: Figure<'N·m'>[] = [steady];
+  for (const { ratio, kept } of [...passings].reverse()) torques.unshift(askedBack({ T_2: torques[0] as Figure<'N·m'>, i: ratio, k: kept }));
+  return torques;
+}
+
+function stationOf(line: Line, { speed, torque }: Rotary, k: number, held: readonly Held[]): StationFigures {
+  const station = line.stations[k];
+  const pull = held[k]?.pulls.in ?? held[k - 1]?.pulls.out ?? null;
+  return { id: station?.id ?? `s${k}`, name: station?.name ?? `shaft ${k + 1}`, speed, torque, power: shaftPower({ T: torque, n: speed }), pull };
+}
+
+/** Where the power went: what a stage loses to friction and to slip is what arrives less what leaves. */
+function loses({ context, inputs }: Opened, stations: readonly StationFigures[], k: number, kept: Figure<'1'>): void {
+  const P = (stations[k] as StationFigures).power;
+  const { slip } = inputs as { slip?: Figure<'1'> };
+  context.note('lost-to-friction', frictionLoss({ P, k: kept }));
+  if (slip) context.note('lost-to-slip', slipLoss({ P, k: kept, s: slip }));
+}
+
+/** The fields of an element: entered, usual where nothing was, or unknown and naming itself; a choice as what was chosen. */
 function inputFigures(path: string, element: Element, fields: Fields): InputFigures<Fields> {
-  const figures: Record<string, Figure> = {};
+  const known = entries.get(element.inputs);
+  if (known?.path === path && known.fields === fields) return known.figures;
+  const figures = makeInputs(path, element, fields);
+  entries.set(element.inputs, { path, fields, figures });
+  return figures;
+}
+
+/** Entries never change: an element that nobody touched keeps its figures. */
+const entries = new WeakMap<object, { readonly path: string; readonly fields: Fields; readonly figures: InputFigures<Fields> }>();
+
+function makeInputs(path: string, element: Element, fields: Fields): InputFigures<Fields> {
+  const figures: Record<string, unknown> = {};
   for (const [name, field] of Object.entries(fields)) {
     const input = element.inputs[name];
-    const unit = unitOf(field);
     const at = `${path}/${name}`;
+    if (field.is === 'choice') {
+      figures[name] = { is: input?.text || field.usual, field: at };
+      continue;
+    }
+    const unit = unitOf(field);
     if (input?.value !== undefined) {
       const range = input.low === undefined || input.high === undefined ? undefined : ([input.low, input.high] as const);
       figures[name] = known(unit, input.value, { by: 'given', field: at, text: input.text }, range, input.how === 'guessed' ? flag.guessed : 0);
@@ -115,7 +217,8 @@ function carries(path: string, arriving: StationFigures, asked: Figure<'N·m'>, 
     needs: asked,
     says: ({ verdict, margin, needs }) => {
       const has = torque.known ? showRange(lowEnd(torque), highEnd(torque), 'N·m') : '';
-      const there = `${has} reaches the ${arriving.name}, ${needs} is asked`;
+      const wants = asked.known ? showRange(lowEnd(asked), highEnd(asked), 'N·m') : needs;
+      const there = `${has} reaches the ${arriving.name}, ${wants} is asked`;
       if (margin.best < 0) return `The motor does not carry the work: ${there}; at best ${showShare(-margin.best)} short`;
       if (verdict === 'gives') return `The motor may not carry the work: ${there}; at worst ${showShare(-margin.worst)} short`;
       const left = `at worst ${showShare(margin.worst)} of it is left`;
@@ -125,4 +228,22 @@ function carries(path: string, arriving: StationFigures, asked: Figure<'N·m'>, 
     source: 'Torque that arrives against torque asked; close below 20 % left (Hobrek’s threshold)',
     label,
   });
+}
+
+/** Pull of the first stage on the motor's own bearing, once its shaft is known. */
+function bearing(path: string, { takes }: Given, held: readonly Held[], label: (path: string) => string): Check[] {
+  const pull = held[0]?.pulls.in;
+  if (!takes.known || !pull) return [];
+  return [
+    hold({
+      id: `${path}/check-bearing`,
+      at: path,
+      subject: 'What the motor’s bearing takes',
+      has: takes,
+      needs: pull,
+      says: ({ has, needs }) => `The motor’s bearing takes ${needs} of pull; motors of this shaft stand about ${has}`,
+      source: 'Permissible pull by shaft end, catalogue averages (from memory): an estimate, never better than close',
+      label,
+    }),
+  ];
 }

@@ -20,6 +20,13 @@ export type Unit =
   | 'J'
   | 'kg·m²'
   | 'MPa'
+  | 'mm²'
+  | 'kg/m'
+  | 'kg/h'
+  | 'J/kg'
+  | 'N·m/rad'
+  | 'Ω'
+  | 'A/mm²'
   | '1';
 
 export type QuantityName =
@@ -43,6 +50,12 @@ export type QuantityName =
   | 'energy'
   | 'inertia'
   | 'stress'
+  | 'area'
+  | 'linear-density'
+  | 'mass-rate'
+  | 'specific-energy'
+  | 'stiffness'
+  | 'count'
   | 'fraction';
 
 /** A unit as people write it: `times` (1 if absent) of `expr`, which is in the units library's notation. */
@@ -320,12 +333,70 @@ export const quantities = {
       { symbol: 'GPa', expr: 'GPa' },
     ],
   },
+  area: {
+    name: 'cross-section',
+    unit: 'mm²',
+    expr: 'mm^2',
+    example: '1.5 mm²',
+    spellings: [
+      { symbol: 'mm²', expr: 'mm^2', also: ['mm2', 'mm^2', 'sq mm'] },
+      { symbol: 'cm²', expr: 'cm^2', also: ['cm2'] },
+      { symbol: 'in²', expr: 'in^2', also: ['in2', 'in^2', 'sq in'] },
+    ],
+  },
+  'linear-density': {
+    name: 'mass per length',
+    unit: 'kg/m',
+    expr: 'kg / m',
+    example: '0.105 kg/m',
+    spellings: [
+      { symbol: 'kg/m', expr: 'kg / m' },
+      { symbol: 'lb/ft', expr: 'lbm / ft', also: ['lbm/ft'] },
+    ],
+  },
+  'mass-rate': {
+    name: 'throughput',
+    unit: 'kg/h',
+    expr: 'kg / hour',
+    example: '200 kg/h',
+    spellings: [
+      { symbol: 'kg/h', expr: 'kg / hour', also: ['kg/hr', 'kg/hour'] },
+      { symbol: 't/h', expr: 'kg / hour', times: 1000 },
+      { symbol: 'lb/h', expr: 'lbm / hour', also: ['lb/hr', 'lb/hour'] },
+      { symbol: 'kg/min', expr: 'kg / minute' },
+    ],
+  },
+  'specific-energy': {
+    name: 'energy per mass',
+    unit: 'J/kg',
+    expr: 'J / kg',
+    example: '3 kWh/t',
+    spellings: [
+      { symbol: 'kWh/t', expr: 'kW hour / kg', times: 0.001 },
+      { symbol: 'J/kg', expr: 'J / kg' },
+      { symbol: 'kJ/kg', expr: 'kJ / kg' },
+    ],
+  },
+  stiffness: {
+    name: 'torsional stiffness',
+    unit: 'N·m/rad',
+    expr: 'N m / rad',
+    example: '900 N·m/rad',
+    spellings: [{ symbol: 'N·m/rad', expr: 'N m / rad', also: ['Nm/rad'] }],
+  },
   fraction: {
     name: 'share',
     unit: '1',
     expr: '1',
     example: '1 % or 0.01',
     spellings: [{ symbol: '%', expr: '1', times: 0.01, also: ['percent', 'per cent'] }],
+  },
+  count: {
+    name: 'number',
+    unit: '1',
+    expr: '1',
+    example: '2',
+    spellings: [{ symbol: 'pcs', expr: '1', also: ['pieces', 'off'] }],
   },
 } as const satisfies Record<QuantityName, Quantity>;
 

@@ -12,7 +12,7 @@ beforeAll(async () => {
 afterAll(() => served.stop());
 
 const typing = (build: Build, text: string): Build => {
-  const place = placesOf(build)[0];
+  const place = placesOf(build).find((each) => each.path === 'main/source/power');
   if (!place) throw new Error('no field');
   return withInput(build, place.path, enter(place.field, text, place.input).input);
 };
@@ -34,8 +34,8 @@ it('takes the saves of one step as one revision, and says what changed in words'
   const { id } = await worked(['1', one], ['1 h', one], ['1 hp', one], ['2 hp', two]);
   const { revisions } = await logOf(id);
   expect(revisions.map(({ version, by, changes }) => [version, by, changes])).toEqual([
-    [5, 'Ode', ['Shaft power 1 hp → 2 hp']],
-    [4, 'Ode', ['Shaft power not known → 1 hp']],
+    [5, 'Ode', ['Plate power 1 hp → 2 hp']],
+    [4, 'Ode', ['Plate power not known → 1 hp']],
     [1, 'Żaneta', ['Begun']],
   ]);
 });

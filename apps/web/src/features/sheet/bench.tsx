@@ -1,40 +1,44 @@
 import { elementsOf, type Figure, kindHead, type Place, placesOf, type Role } from '@hobrek/core';
+import { Choice } from '../../build/choice-field.js';
 import { Field } from '../../build/field.js';
 import { FigureText } from '../../build/figure-text.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
+import { benchExtras } from '../../kinds/registry.js';
 
-const headings: Record<Role, string> = { source: 'Motor', feed: 'Feed', stage: 'Between', work: 'Work' };
+const headings: Record<Role, string> = { source: 'Motor', feed: 'Supply', stage: 'Between', work: 'Work' };
 
-/** Where the elements of the machine are entered, in the order of the power path. */
+/** Where the elements of the machine are entered, in the order of the power path; the supply, which is seldom touched, comes last. */
 export function Bench() {
   const open = useOpenBuild((store) => store.open);
   const line = open?.build.lines[0];
   if (!open || !line) return null;
   const places = placesOf(open.build);
+  const [feed, ...others] = elementsOf(line);
   return (
     <section className="border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
-      {elementsOf(line).map(({ role, path, element }) => {
-        const own = places.filter((place) => place.path.startsWith(`${path}/`));
-        const figures = open.evaluation.lines[0]?.figures.get(path);
-        const label = kindHead(role, element.kind)?.label ?? element.kind;
+      {[...others, feed as (typeof others)[number]].map(({ role, path, element }) => {
+        const head = kindHead(role, element.kind);
+        const groups = grouped(
+          places.filter((place) => place.path.startsWith(`${path}/`)),
+          head?.groups ?? {},
+        );
         const isPicked = open.picked === path;
-        return role === 'source' ? (
-          <Plate key={path} path={path} picked={isPicked} label={label} places={own} />
-        ) : (
+        if (role === 'source') return <Plate key={path} path={path} picked={isPicked} label={head?.label ?? ''} groups={groups} />;
+        const figures = open.evaluation.lines[0]?.figures.get(path);
+        const Extra = benchExtras[element.kind];
+        const outline = open.evaluation.lines[0]?.outlines[line.stages.findIndex((stage) => `${line.id}/${stage.id}` === path)];
+        return (
           <fieldset
             key={path}
             data-element={path}
             onFocus={() => pick(path)}
-            className={`mt-3 -ml-6 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${isPicked ? 'border-brass' : 'border-transparent'}`}
+            className={`mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${isPicked ? 'border-brass' : 'border-transparent'}`}
           >
             <legend className="font-head text-lg tracking-wide uppercase">
-              {headings[role]} <span className="font-text text-sm tracking-normal text-soft normal-case">{label}</span>
+              {headings[role]} <span className="font-text text-sm tracking-normal text-soft normal-case">{head?.label ?? element.kind}</span>
             </legend>
-            <div className="grid grid-cols-3 gap-x-5 gap-y-1 max-sm:grid-cols-1">
-              {own.map((place) => (
-                <Field key={place.path} {...place} />
-              ))}
-            </div>
+            <Groups groups={groups} columns="grid-cols-3" />
+            {Extra && outline && <Extra outline={outline} />}
             {role === 'stage' && figures && <Follows path={path} figures={figures} />}
           </fieldset>
         );
@@ -43,36 +47,75 @@ export function Bench() {
   );
 }
 
+interface Group {
+  readonly title: string;
+  readonly places: readonly Place[];
+}
+
+/** The fields in their groups; those of none first. A field that makes no sense with what is chosen is left out. */
+function grouped(places: readonly Place[], groups: Readonly<Record<string, readonly string[]>>): Group[] {
+  const byName = new Map(places.map((place) => [place.path.split('/').at(-1) ?? '', place]));
+  const applies = ({ field: { when } }: Place) => !when || when.is.includes(byName.get(when.field)?.input?.text ?? '');
+  const take = (names: readonly string[]) => names.flatMap((name) => byName.get(name) ?? []).filter(applies);
+  const named = new Set(Object.values(groups).flat());
+  const first = [...byName.keys()].filter((name) => !named.has(name));
+  return [{ title: '', places: take(first) }, ...Object.entries(groups).map(([title, names]) => ({ title, places: take(names) }))];
+}
+
+function Groups({ groups, columns }: { groups: readonly Group[]; columns: string }) {
+  return groups.map(({ title, places }) => {
+    const fields = (
+      <div className={`grid ${columns} gap-x-5 gap-y-1 max-sm:grid-cols-1`}>
+        {places.map((place) => (
+          <Entry key={place.path} {...place} />
+        ))}
+      </div>
+    );
+    if (title === '') return <div key={title}>{fields}</div>;
+    const entered = places
+      .filter(({ input }) => input?.text)
+      .map(({ input, field }) => (field.is === 'choice' ? field.options[input?.text ?? ''] : input?.text));
+    return (
+      <details key={title} className="mt-1">
+        <summary className="cursor-pointer py-0.5">
+          {title} <span className="text-sm text-soft">{entered.length > 0 ? entered.join(' · ') : 'nothing entered'}</span>
+        </summary>
+        {fields}
+      </details>
+    );
+  });
+}
+
+function Entry({ path, field, input }: Place) {
+  return field.is === 'choice' ? <Choice path={path} field={field} input={input} /> : <Field path={path} field={field} input={input} />;
+}
+
 /** What is stamped on the motor is entered as it is stamped: on a plate. */
-function Plate({ path, picked, label, places }: { path: string; picked: boolean; label: string; places: readonly Place[] }) {
+function Plate({ path, picked, label, groups }: { path: string; picked: boolean; label: string; groups: readonly Group[] }) {
   return (
     <fieldset
       data-element={path}
       onFocus={() => pick(path)}
-      className={`relative border bg-plate ${picked ? 'border-brass outline outline-brass' : 'border-ink'} px-8 pt-1 pb-2`}
+      className={`relative min-w-0 border bg-plate ${picked ? 'border-brass outline outline-brass' : 'border-ink'} px-8 pt-1 pb-2`}
     >
       <legend className="sr-only">{label}</legend>
       {['left-2 top-2', 'right-2 top-2', 'left-2 bottom-2', 'right-2 bottom-2'].map((corner) => (
         <span key={corner} className={`absolute ${corner} size-2.5 rounded-full border border-ink bg-sheet`} aria-hidden="true" />
       ))}
-      <div className="grid grid-cols-2 gap-x-6 max-sm:grid-cols-1">
-        {places.map((place) => (
-          <Field key={place.path} {...place} />
-        ))}
-      </div>
+      <Groups groups={groups} columns="grid-cols-2" />
     </fieldset>
   );
 }
 
-/** What stands under a shaft on the drawing already. */
-const underShaft = new Set(['speed', 'torque']);
+/** What stands under a shaft on the drawing already, and what is only of use on the way. */
+const elsewhere = new Set(['speed', 'torque', 'highest-speed', 'belt-speed', 'driver-inertia', 'driven-inertia', 'lost-to-friction', 'lost-to-slip']);
 
 function Follows({ path, figures }: { path: string; figures: ReadonlyMap<string, Figure> }) {
   return (
     <dl className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
       {[...figures].flatMap(([name, figure]) => {
         // What is only waiting for an entry says so in the ledger; what cannot be, says why here.
-        if (underShaft.has(name) || (!figure.known && !figure.because)) return [];
+        if (elsewhere.has(name) || (!figure.known && !figure.because)) return [];
         const called = name.replaceAll('-', ' ');
         return (
           <div key={name} className="flex items-baseline gap-2">

@@ -26,18 +26,22 @@ export function Ledger() {
           <Row key={check.id} id={check.id} at={check.at} says={check.says} verdict={check.verdict} worst={check.margin?.worst} />
         ))}
       </ul>
-      <Caution />
+      <Cautions />
     </section>
   );
 }
 
-/** Said where the drive is laid out, once. */
-function Caution() {
+/** What to beware of with the elements that are here, each once. */
+function Cautions() {
+  const cautions = useOpenBuild(({ open }) => open?.evaluation.cautions.join('\n')) ?? '';
   return (
-    <p className="mt-5 border-l-2 border-brass pl-3 text-sm text-soft">
-      Guard the belt and both pulleys before any power: a loose sleeve is caught at once. Isolate and wait before reaching in. Mains wiring follows
-      your local code and belongs to a licensed electrician.
-    </p>
+    <ul aria-label="cautions" className="mt-5 border-l-2 border-brass pl-3 text-sm text-soft">
+      {cautions.split('\n').map((caution) => (
+        <li key={caution} className="mb-1">
+          {caution}
+        </li>
+      ))}
+    </ul>
   );
 }
 

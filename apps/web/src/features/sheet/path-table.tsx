@@ -28,5 +28,10 @@ export function PathTable({ line }: { line: Line }) {
 
 function entered(role: Role, element: Element): string {
   const fields = Object.entries(kindHead(role, element.kind)?.fields ?? {});
-  return fields.flatMap(([name, field]) => (element.inputs[name]?.text ? [`${field.label} ${element.inputs[name].text}`] : [])).join(', ');
+  return fields
+    .flatMap(([name, field]) => {
+      const text = element.inputs[name]?.text;
+      return text ? [`${field.label} ${field.is === 'choice' ? field.options[text] : text}`] : [];
+    })
+    .join(', ');
 }

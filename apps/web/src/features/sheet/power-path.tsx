@@ -3,9 +3,9 @@ import { FigureText } from '../../build/figure-text.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
 import { type Drawn, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useWidth } from '../../shared/use-width.js';
+import { JamLadder } from './jam-ladder.js';
 import { usePathKeys } from './path-keys.js';
 import { PathTable } from './path-table.js';
-import { ToolRuler } from './tool-ruler.js';
 
 const height_px = 166;
 /** Narrower than this the figures under two shafts would run into each other. */
@@ -19,7 +19,7 @@ export function PowerPath() {
   const [frame, width] = useWidth<HTMLDivElement>();
   usePathKeys();
   if (!line || !elements) return null;
-  const [source, ...others] = elementsOf(elements).map((element) => element.path);
+  const [, source, ...others] = elementsOf(elements).map((element) => element.path);
   const stages = others.slice(0, -1);
   // A shaft is picked with the element that ends there: the source at the first, the work at the last.
   const atShaft = (k: number) => (k === 0 ? source : k === stages.length ? others.at(-1) : undefined);
@@ -45,6 +45,7 @@ export function PowerPath() {
               key={station.id}
               path={`${line.id}/${station.id}`}
               name={station.name}
+              pull={station.pull?.known === true}
               left={hung ? drawn.shafts[k] : undefined}
               element={atShaft(k)}
               picked={picked}
@@ -52,7 +53,7 @@ export function PowerPath() {
           ))}
         </figcaption>
       </figure>
-      <ToolRuler />
+      <JamLadder />
     </div>
   );
 }
@@ -116,12 +117,13 @@ function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; true
 interface StationShown {
   readonly path: string;
   readonly name: string;
+  readonly pull: boolean;
   readonly left: number | undefined;
   readonly element: string | undefined;
   readonly picked: string | null | undefined;
 }
 
-function Station({ path, name, left, element, picked }: StationShown) {
+function Station({ path, name, pull, left, element, picked }: StationShown) {
   const isPicked = element !== undefined && element === picked;
   return (
     <div
@@ -143,6 +145,11 @@ function Station({ path, name, left, element, picked }: StationShown) {
       <p className="flex flex-wrap gap-x-3">
         <FigureText path={`${path}/torque`} name={`torque, ${name}`} />
         <FigureText path={`${path}/power`} name={`power, ${name}`} />
+        {pull && (
+          <span>
+            <FigureText path={`${path}/pull`} name={`pull, ${name}`} /> <span className="text-sm text-soft">pull</span>
+          </span>
+        )}
       </p>
     </div>
   );

@@ -6,7 +6,7 @@ import { VerdictMark } from '../../shared/verdict-mark.js';
 export function Sentence() {
   const open = useOpenBuild((store) => store.open);
   if (!open) return null;
-  const { evaluation, drafted, notices } = open;
+  const { evaluation, remedy, drafted, notices } = open;
   const stale = drafted.size > 0;
   return (
     <div className="min-h-18">
@@ -21,8 +21,9 @@ export function Sentence() {
       </p>
       <p className="mt-0.5 text-soft">
         {stale ? 'One entry is not read yet; this is for the last good one. ' : ''}
-        {unbroken(evaluation.remedy)} {evaluation.notWorkedOut}
+        {unbroken(evaluation.jam)} {remedy && <b className="font-semibold text-ink">{unbroken(remedy)}</b>}
       </p>
+      <p className="text-sm text-soft">{evaluation.notWorkedOut}</p>
       {notices.map((notice) => (
         <p key={notice} className="text-sm text-close-word">
           {notice}

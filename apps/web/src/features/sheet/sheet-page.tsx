@@ -62,6 +62,9 @@ function Stops({ id }: { id: string }) {
       <NavLink to={`/builds/${id}`} end className={stop}>
         Sheet
       </NavLink>
+      <NavLink to={`/builds/${id}/motor`} className={stop}>
+        Motor
+      </NavLink>
       <NavLink to={`/builds/${id}/log`} className={stop}>
         Log
       </NavLink>

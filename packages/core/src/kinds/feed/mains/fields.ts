@@ -2,13 +2,12 @@ import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 
 const fields = {
-  voltage: quantity('Voltage at the motor', 'voltage', {
+  voltage: quantity('Voltage at the wall', 'voltage', {
     accepts: [1, 1_000],
     bare: 'V',
     how: 'measured',
-    help: 'What is left of the mains at the end of the lead, with the motor running.',
-    measure:
-      'A meter at the motor’s own terminals is a job for someone licensed to open them; a plug-in meter at the end of the lead is near enough.',
+    help: 'Of the socket, with the motor running if it can be. What the lead keeps is taken off it.',
+    measure: 'A plug-in meter at the wall. Opening a motor or a socket is a job for someone licensed to.',
   }),
   frequency: quantity('Frequency', 'frequency', {
     accepts: [1, 1_000],
@@ -17,14 +16,38 @@ const fields = {
     help: 'Of the mains: 50 or 60 Hz.',
     measure: 'On the plate, or ask the supplier.',
   }),
+  length: quantity('Lead, length', 'length', {
+    accepts: [10, 500_000],
+    bare: 'm',
+    how: 'measured',
+    help: 'From the wall to the motor, one way.',
+    measure: 'Pace it out; a drum is used unwound.',
+  }),
+  section: quantity('Lead, cross-section', 'area', {
+    accepts: [0.2, 100],
+    bare: 'mm²',
+    how: 'plate',
+    help: 'Of one core.',
+    measure: 'Printed along the cable: 3G1.5 means three cores of 1.5 mm².',
+  }),
+  breaker: quantity('Breaker', 'current', {
+    accepts: [0.5, 200],
+    bare: 'A',
+    how: 'plate',
+    help: 'Of the wall circuit. It protects the cable, not the motor.',
+    measure: 'On its lever in the board.',
+  }),
 };
 
-/** A motor straight on the mains. Kept with its source; worked out once a source asks what feeds it. */
+/** A motor straight on the mains. */
 export const mainsHead = {
   role: 'feed',
   kind: 'mains',
-  v: 1,
+  v: 2,
   label: 'straight on the mains',
   fields,
+  groups: { 'Wall and lead': ['voltage', 'frequency', 'length', 'section', 'breaker'] },
+  // The voltage used to be that at the motor; without a lead it is the same.
+  upgrade: { 1: (inputs) => inputs },
   short: (typed) => `mains ${typed('voltage') ?? ''}`.trim(),
 } as const satisfies KindHead;

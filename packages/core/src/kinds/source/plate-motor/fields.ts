@@ -1,12 +1,15 @@
-import { quantity } from '../../fields.js';
+import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 
+const single = { field: 'phases', is: ['1'] } as const;
+const intermittent = { field: 'duty', is: ['S3', 'S6'] } as const;
+
 const fields = {
-  power: quantity('Shaft power', 'power', {
+  power: quantity('Plate power', 'power', {
     accepts: [1, 1_000_000],
     bare: null,
     how: 'plate',
-    help: 'What the plate says the shaft gives, not what the motor takes from the wall.',
+    help: 'What is stamped beside kW or HP. Motors are stamped with what the shaft gives, whole machines often with what they take from the wall.',
     measure: 'On the motor’s plate, beside kW or HP.',
   }),
   speed: quantity('Speed', 'speed', {
@@ -16,13 +19,126 @@ const fields = {
     help: 'Speed at that power. An induction motor turns a few per cent slower than the round figure of its poles.',
     measure: 'On the motor’s plate, beside rpm, /min or min⁻¹.',
   }),
+  powerIs: choice(
+    'The plate means',
+    { shaft: 'what the shaft gives', input: 'what it takes from the wall' },
+    {
+      how: 'plate',
+      help: 'A motor’s own plate gives shaft power. The plate of a chipper or a saw mostly gives input power: “2400 W S6 40 %” is that, and not for long.',
+      measure: 'A motor plate also has a speed a few per cent under 3000 or 1500; a machine’s plate has a model name and a weight.',
+    },
+  ),
+  phases: choice(
+    'Phases',
+    { '1': 'single phase', '3': 'three phases' },
+    { how: 'plate', help: 'One phase comes from a household socket.', measure: '“1~” or “3~” on the plate; three phases have three equal windings.' },
+  ),
+  start: choice(
+    'It starts by',
+    {
+      'split-phase': 'a start winding, no capacitor',
+      'capacitor-start': 'a start capacitor, switched out',
+      'capacitor-run': 'a run capacitor, always in',
+      'both-capacitors': 'a start and a run capacitor',
+      'shaded-pole': 'a copper ring (shaded pole)',
+    },
+    {
+      how: 'measured',
+      help: 'It decides the torque at rest: from a third of the rated torque with a run capacitor to three times with a start capacitor.',
+      measure:
+        'Humps on the housing hold capacitors; a click when it runs down is the switch. A charged capacitor bites: leave it to someone licensed.',
+      when: single,
+    },
+  ),
+  voltage: quantity('Rated voltage', 'voltage', {
+    accepts: [1, 1_000],
+    bare: 'V',
+    how: 'plate',
+    help: 'For which the plate’s figures hold.',
+    measure: 'On the plate, beside V.',
+  }),
+  current: quantity('Rated current', 'current', {
+    accepts: [0.02, 2_000],
+    bare: 'A',
+    how: 'plate',
+    help: 'At the plate’s power.',
+    measure: 'On the plate, beside A; or a clamp meter round one core under full load.',
+  }),
+  frequency: quantity('Rated frequency', 'frequency', {
+    accepts: [1, 1_000],
+    bare: 'Hz',
+    how: 'plate',
+    help: 'Of the mains the motor was made for.',
+    measure: 'On the plate, beside Hz.',
+  }),
+  poles: choice(
+    'Poles',
+    { '2': '2', '4': '4', '6': '6', '8': '8' },
+    { how: 'measured', help: 'Only where the speed cannot be read.', measure: 'From the speed unloaded: 3000, 1500, 1000 or 750 on 50 Hz.' },
+  ),
+  powerFactor: quantity('Power factor', 'fraction', {
+    accepts: [0.1, 1],
+    bare: null,
+    how: 'plate',
+    help: 'Share of volts times amps that is power.',
+    measure: 'On the plate, beside cos φ.',
+  }),
+  efficiency: quantity('Efficiency', 'fraction', {
+    accepts: [0.05, 1],
+    bare: null,
+    how: 'plate',
+    help: 'Share of the power taken in that is at the shaft.',
+    measure: 'On newer plates, beside η.',
+  }),
+  duty: choice(
+    'Duty',
+    { S1: 'S1, all day', S2: 'S2, a short time', S3: 'S3, on and off', S6: 'S6, loaded and idle' },
+    { how: 'plate', help: 'How long the plate’s power may be drawn.', measure: 'On the plate: S1, S2 30 min, S3 40 %, S6 40 %.' },
+  ),
+  onShare: quantity('Share of the time on load', 'fraction', {
+    accepts: [0.01, 1],
+    bare: null,
+    how: 'plate',
+    help: 'Of each ten minutes.',
+    measure: 'The percentage behind S3 or S6.',
+    when: intermittent,
+  }),
+  protector: choice(
+    'Protector',
+    { none: 'none', 'hand-reset': 'a button to push back', 'self-resetting': 'resets by itself' },
+    {
+      how: 'measured',
+      help: 'What switches it off before the winding cooks. One that resets by itself starts the machine again while a jam is being cleared.',
+      measure: 'A red button on the housing is reset by hand. “Thermally protected” with no button mostly resets by itself.',
+    },
+  ),
+  shaft: quantity('Shaft', 'length', {
+    accepts: [3, 150],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Diameter of the motor’s shaft; with it goes what its bearing stands.',
+    measure: 'Calliper on the shaft.',
+  }),
+  inertia: quantity('Rotor’s inertia', 'inertia', {
+    accepts: [1e-6, 100],
+    bare: null,
+    how: 'measured',
+    help: 'Leave it: it is estimated from the size.',
+    measure: 'In the maker’s data sheet, beside J.',
+  }),
 };
 
 export const plateMotorHead = {
   role: 'source',
   kind: 'plate-motor',
-  v: 1,
-  label: 'motor from its plate',
+  v: 2,
+  label: 'induction motor from its plate',
   fields,
+  groups: {
+    'More of the plate': ['voltage', 'current', 'frequency', 'poles', 'powerFactor', 'efficiency', 'duty', 'onShare'],
+    'Shaft, protector': ['protector', 'shaft', 'inertia'],
+  },
+  // Version 1 took the plate's power for the shaft's.
+  upgrade: { 1: (inputs) => ({ ...inputs, powerIs: { text: 'shaft', how: 'plate' } }) },
   short: (typed) => `${typed('power') ?? ''} motor`.trim(),
 } as const satisfies KindHead;

@@ -1,16 +1,109 @@
+import {
+  type SmallMotor,
+  type StartType,
+  shaftPullBand,
+  shaftPullSource,
+  smallMotorSource,
+  smallMotors,
+  widest,
+} from '../../../catalog/small-motors.js';
+import { type Check, hold } from '../../../checks/check.js';
+import { type Figure, fixed, flag, fromTable, known, unknown } from '../../../figure/figure.js';
+import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
+import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
+import { circuitPower } from '../../../formulas/motor/circuit-power.js';
+import { lineCurrent } from '../../../formulas/motor/line-current.js';
+import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
+import { motorSlip } from '../../../formulas/motor/motor-slip.js';
+import { neededEfficiency } from '../../../formulas/motor/needed-efficiency.js';
+import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js';
+import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
+import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
+import { slippedSpeed } from '../../../formulas/motor/slipped-speed.js';
+import { synchronousSpeed } from '../../../formulas/motor/synchronous-speed.js';
+import { timesRated } from '../../../formulas/motor/times-rated.js';
+import { torqueAtVoltage } from '../../../formulas/motor/torque-at-voltage.js';
+import { voltageDrop } from '../../../formulas/motor/voltage-drop.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
-import type { Candidate, SourceKind } from '../../kind.js';
+import { show, showShare } from '../../../quantity/show.js';
+import type { InputFigures } from '../../fields.js';
+import type { Candidate, Context, Fed, Given, SourceKind } from '../../kind.js';
+import { curvesOf } from './curves.js';
 import { plateMotorHead } from './fields.js';
+
+type Inputs = InputFigures<typeof plateMotorHead.fields>;
 
 /** Rated outputs of motors in kW (IEC 60072-1, from memory). The salvage heap holds others; these can be bought. */
 const ratings_kW = [0.06, 0.09, 0.12, 0.18, 0.25, 0.37, 0.55, 0.75, 1.1, 1.5, 2.2, 3, 4, 5.5, 7.5, 11, 15, 18.5, 22] as const;
 
-/** A motor taken at its word: the power and speed stamped on it, given steadily. */
+/** An induction motor, from whatever can be read on its plate; what is missing is estimated from motors like it, and marked so. */
 export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
   ...plateMotorHead,
-  gives: ({ power, speed }, { note }) => {
-    note('power', power);
-    return { speed: note('speed', speed), torque: note('torque', shaftTorque({ P: power, n: speed })) };
+  gives: (inputs, fed, context) => {
+    const { note } = context;
+    const like = motorsLike(inputs);
+    const table = (name: keyof Pick<SmallMotor, 'start' | 'most' | 'efficiency' | 'powerFactor' | 'locked'>) =>
+      fromTable(
+        '1',
+        widest(like, (motor) => motor[name]),
+        { table: 'small motors', row: rowOf(inputs), source: smallMotorSource },
+        flag.estimated,
+      );
+    const given = (own: Figure<'1'>, name: 'efficiency' | 'powerFactor') => (own.known ? own : table(name));
+    const eta = note('efficiency', given(inputs.efficiency, 'efficiency'));
+    const pf = note('power-factor', given(inputs.powerFactor, 'powerFactor'));
+    const m = phaseFactor(inputs);
+    const power = note('power', shaftPowerOf(inputs, eta, pf, m));
+
+    const frequency = inputs.frequency.known ? inputs.frequency : fed.frequency.known ? fed.frequency : inputs.frequency;
+    const poles = note('poles', polesOf(inputs, frequency));
+    const synchronous = note('synchronous-speed', synchronousSpeed({ f: frequency, p: poles }));
+    const speed = note('speed', inputs.speed.known || !inputs.poles.is ? inputs.speed : slippedSpeed({ n_s: synchronous, s: usualSlip }));
+    const slip = note('slip', motorSlip({ n_s: synchronous, n: speed }));
+    const torque = note('torque', shaftTorque({ P: power, n: speed }));
+
+    const current = note('current', inputs.current.known ? inputs.current : lineCurrent({ P: power, m, V: inputs.voltage, eta, pf }));
+    const starting = timesCurrent(current, table('locked'));
+    const arriving = arrivingAt(fed, starting, m, pf);
+    if (arriving.known && fed.lead.known && fed.lead.value > 0) note('voltage-at-start', arriving);
+    const atVoltage = (T: Figure<'N·m'>) =>
+      arriving.known && inputs.voltage.known ? torqueAtVoltage({ T_n: T, V: arriving, V_n: inputs.voltage }) : T;
+    const single = inputs.phases.is !== '3';
+    const most = note('most-torque', atVoltage(timesRated({ k: table('most'), T_n: torque })));
+    const rest = note('torque-at-rest', single ? atVoltage(timesRated({ k: table('start'), T_n: torque })) : klossAtRest(most, torque, slip));
+    const stands = note('stands-stalled', lockedSeconds({ c: copper, dT: reserve, k: table('locked'), J: density }));
+    const inertia = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : rotorInertia({ u: offBy, P: power, p: poles }));
+    const takes = note('shaft-takes', pullOf(inputs.shaft));
+    const drivers = new Set(like.map((motor) => motor.driver));
+    const switches = like.every((motor) => motor.switches);
+    const curves =
+      synchronous.known && slip.known && slip.value > 0 && torque.known && most.known && rest.known
+        ? curvesOf({ synchronous, slip, rated: torque, rest, most, single, switches })
+        : null;
+    return {
+      speed,
+      torque,
+      top: note('highest-speed', fastest(speed, synchronous)),
+      curves,
+      rest,
+      stall: {
+        id: `${context.path}/stall`,
+        at: context.path,
+        says: 'the motor stalls',
+        short: 'motor stalls',
+        torque: most,
+        harm: 'harmless',
+        lasts: stands,
+        source: smallMotorSource,
+      },
+      inertia,
+      takes,
+      driver: drivers.size === 1 ? [...drivers][0] : undefined,
+      unprotected: inputs.protector.is === undefined || inputs.protector.is === 'none',
+      checks: plateChecks(inputs, power, m, speed, synchronous, context),
+      under: (asked) => underLoad(fed, eta, pf, asked, context),
+      ...said(inputs),
+    } satisfies Given;
   },
   candidates: ({ power }): Candidate[] => {
     if (!power.known) return [];
@@ -20,3 +113,194 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
       .map((rating) => ({ field: 'power', text: `${rating} kW`, says: `a ${rating} kW motor` }));
   },
 };
+
+const copper = fixed('1', 175, 'Copper at 100 °C: density times heat over resistivity (handbooks)', [165, 185]);
+const reserve = fixed('K', 80, 'Common practice, no source: 60 to 110 K from warm to where the varnish goes', [60, 110], flag.estimated);
+const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
+const offBy = fixed('1', 1, 'An estimate from the size: half to twice is found', [0.5, 2], flag.estimated);
+
+/** The kinds of motor it may be, by what is said of it. */
+function motorsLike({ phases, start, power }: Inputs): readonly SmallMotor[] {
+  if (phases.is === '3') return [smallMotors['three-phase']];
+  if (start.is) return [smallMotors[start.is as StartType]];
+  const small = power.known && power.value <= 150;
+  return Object.entries(smallMotors)
+    .filter(([name, motor]) => (name !== 'shaded-pole' || small) && (phases.is !== '1' || motor.phases === 1))
+    .map(([, motor]) => motor);
+}
+
+const rowOf = ({ phases, start }: Inputs) =>
+  phases.is === '3' ? 'three-phase' : start.is ? smallMotors[start.is as StartType].says : 'how it starts is not said: the widest of all';
+
+function phaseFactor({ phases }: Inputs): Figure<'1'> {
+  const source = 'Definition: 1 for single phase, √3 for three';
+  if (phases.is) return fixed('1', phases.is === '3' ? Math.sqrt(3) : 1, source);
+  return unknown('1', [phases.field]);
+}
+
+function shaftPowerOf({ power, powerIs, voltage, current }: Inputs, eta: Figure<'1'>, pf: Figure<'1'>, m: Figure<'1'>): Figure<'W'> {
+  if (!power.known && voltage.known && current.known) return powerFromCurrent({ m, V: voltage, I: current, eta, pf });
+  if (powerIs.is === 'shaft') return power;
+  if (powerIs.is === 'input') return shaftFromInput({ P: power, eta });
+  const least = eta.known ? (eta.low ?? eta.value) : 0.5;
+  const either = known('1', 1, { by: 'usual', field: powerIs.field, source: 'Not said whether the plate gives shaft or input power' }, [least, 1]);
+  return shaftFromInput({ P: power, eta: either });
+}
+
+/** Unloaded it comes up to its synchronous speed; while that is not known, to a tenth over its plate's at the most. */
+function fastest(speed: Figure<'rpm'>, synchronous: Figure<'rpm'>): Figure<'rpm'> {
+  if (!speed.known || (synchronous.known && synchronous.value >= speed.value)) return synchronous.known ? synchronous : speed;
+  const ends = [speed.value, 1.1 * (speed.high ?? speed.value)] as const;
+  return known('rpm', 1.05 * speed.value, { by: 'solved', id: 'fastest', from: { n: speed } }, ends, speed.flags | flag.estimated);
+}
+
+/** Poles: said, or the largest even number whose synchronous speed the shaft stays under (textbooks on electric machines). */
+export function polesFrom(speed_rpm: number, frequency_Hz: number): number {
+  return 2 * Math.max(1, Math.floor((60 * frequency_Hz) / speed_rpm + 1e-9));
+}
+
+function polesOf({ poles, speed }: Inputs, frequency: Figure<'Hz'>): Figure<'1'> {
+  if (poles.is) return known('1', Number(poles.is), { by: 'given', field: poles.field, text: poles.is });
+  if (!speed.known || !frequency.known) return unknown('1', [...(speed.known ? [] : speed.missing), ...(frequency.known ? [] : frequency.missing)]);
+  return known('1', polesFrom(speed.value, frequency.value), { by: 'solved', id: 'poles', from: { n: speed, f: frequency } }, undefined, speed.flags);
+}
+
+/** Only where poles are said instead of the speed. */
+const usualSlip = fixed('1', 0.04, 'Common practice, no source: small motors lag by 2 to 6 % at full load', [0.02, 0.06], flag.estimated);
+
+const timesCurrent = (I: Figure<'A'>, k: Figure<'1'>): Figure<'A'> =>
+  I.known && k.known
+    ? known(
+        'A',
+        I.value * k.value,
+        { by: 'solved', id: 'starting-current', from: { I, k } },
+        [(I.low ?? I.value) * (k.low ?? k.value), (I.high ?? I.value) * (k.high ?? k.value)],
+        I.flags | k.flags,
+      )
+    : I;
+
+/** The wall's voltage less what the lead keeps of it while the motor starts. Nothing is taken off while the wall's voltage is not known. */
+function arrivingAt({ voltage, lead }: Fed, starting: Figure<'A'>, m: Figure<'1'>, pf: Figure<'1'>): Figure<'V'> {
+  if (!voltage.known || (lead.known && lead.value === 0)) return voltage;
+  const w = m.known ? fixed('1', m.value === 1 ? 2 : m.value, 'Cores the current goes through: 2, or √3 of three phases') : m;
+  return arrivingVoltage({ V_0: voltage, dV: voltageDrop({ w, I: starting, R: lead, pf }) });
+}
+
+/** Kloss's curve at rest, where the slip is 1. */
+function klossAtRest(most: Figure<'N·m'>, torque: Figure<'N·m'>, slip: Figure<'1'>): Figure<'N·m'> {
+  if (!most.known || !torque.known || !slip.known)
+    return unknown(
+      'N·m',
+      [most, torque, slip].flatMap((figure) => (figure.known ? [] : figure.missing)),
+    );
+  const at = (T_b: number) => {
+    const s_b = breakdownSlip.compute({ s_n: slip.value, k: Math.max(1.05, T_b / torque.value) });
+    return (2 * T_b) / (1 / s_b + s_b);
+  };
+  const ends = [at(most.low ?? most.value), at(most.high ?? most.value)].sort((a, b) => a - b) as [number, number];
+  return known(
+    'N·m',
+    at(most.value),
+    { by: 'solved', id: 'kloss-at-rest', from: { T_b: most, T_n: torque, s_n: slip } },
+    ends,
+    most.flags | torque.flags,
+  );
+}
+
+function pullOf(shaft: Figure<'mm'>): Figure<'N'> {
+  if (!shaft.known) return unknown('N', shaft.missing);
+  const band = shaftPullBand(shaft.value);
+  if (!band) return unknown('N', [], 'no small motor has so thick a shaft');
+  return fromTable('N', band, { table: 'pull on a motor shaft', row: `up to ${show(shaft.value, 'mm')}`, source: shaftPullSource }, flag.estimated);
+}
+
+const plateSource = 'Balance of power: efficiency and power factor cannot exceed 1';
+
+function plateChecks(
+  inputs: Inputs,
+  power: Figure<'W'>,
+  m: Figure<'1'>,
+  speed: Figure<'rpm'>,
+  synchronous: Figure<'rpm'>,
+  { path, label }: Context,
+): Check[] {
+  const checks: Check[] = [];
+  const { voltage, current } = inputs;
+  if (inputs.power.known && voltage.known && current.known && m.known && power.known) {
+    const consistent = show(power.value / (m.value * voltage.value), 'A');
+    checks.push(
+      hold({
+        id: `${path}/check-plate`,
+        at: path,
+        subject: 'Whether the plate agrees with itself',
+        has: fixed('1', 1, plateSource),
+        needs: neededEfficiency({ P: power, m, V: voltage, I: current }),
+        says: ({ verdict, margin }) => {
+          const share = showShare(1 - margin.likely);
+          const what = `${show(power.value, 'W')} from ${show(voltage.value, 'V')} and ${show(current.value, 'A')}`;
+          if (verdict === 'gives' && margin.likely < 0)
+            return `The plate contradicts itself: ${what} would need ${share} efficiency; it would take at least ${consistent}`;
+          return `The plate agrees with itself: ${what} is ${share} efficiency times power factor`;
+        },
+        source: plateSource,
+        label,
+      }),
+    );
+  }
+  if (speed.known && synchronous.known && speed.value > synchronous.value * (1 + 1e-9)) {
+    checks.push(
+      hold({
+        id: `${path}/check-slip`,
+        at: path,
+        subject: 'Whether speed and poles agree',
+        has: synchronous,
+        needs: speed,
+        says: ({ has, needs }) =>
+          `Speed and frequency contradict each other: ${needs} under load, but an induction motor of this frequency and these poles turns no faster than ${has}`,
+        source: 'IEC 60034-1: an induction motor lags its synchronous speed',
+        label,
+      }),
+    );
+  }
+  return checks;
+}
+
+function underLoad({ voltage, breaker, share }: Fed, eta: Figure<'1'>, pf: Figure<'1'>, asked: Figure<'W'>, { path, label }: Context): Check[] {
+  if (!breaker.known || !voltage.known) return [];
+  return [
+    hold({
+      id: `${path}/check-circuit`,
+      at: path,
+      subject: 'Whether the wall circuit feeds it',
+      has: circuitPower({ V: voltage, I: breaker, share, eta, pf }),
+      needs: asked,
+      says: ({ has, needs }) => `The wall circuit feeds ${has} at the shaft, steadily; the work takes ${needs}. It does not bound a jam`,
+      source: 'Common practice, no source: volts times amps, 80 % of it steadily where a code says so',
+      label,
+    }),
+  ];
+}
+
+function said({ protector, duty, onShare, powerIs, start, phases }: Inputs) {
+  const cautions = [
+    'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
+    ...(protector.is === 'self-resetting'
+      ? ['This protector resets by itself: the machine starts again while a jam is being cleared. Pull the plug first.']
+      : []),
+    ...(start.is?.includes('capacitor')
+      ? ['A capacitor stays charged with the plug out: leave its terminals to someone licensed to open the motor.']
+      : []),
+    ...(duty.is && duty.is !== 'S1'
+      ? [
+          `The plate’s power is for ${duty.is}${onShare.known ? ` ${showShare(onShare.value)}` : ''} only: run all day it takes less, by how much the plate does not say.`,
+        ]
+      : []),
+    'Mains wiring follows your local code and belongs to a licensed electrician.',
+  ];
+  const notEntered = [
+    ...(powerIs.is ? [] : ['whether the plate means shaft or input power']),
+    ...(phases.is !== '3' && !start.is ? ['how the motor starts'] : []),
+    ...(protector.is ? [] : ['what protects the motor']),
+  ];
+  return { cautions, notEntered };
+}

@@ -1,27 +1,98 @@
-import { quantity } from '../../fields.js';
+import { type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
+import { choice, quantity } from '../../fields.js';
+import { hubFields } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
 
+const sections = Object.fromEntries(
+  Object.entries(vBeltSections).map(([name, { top_mm, height_mm }]) => [name, `${name}, ${top_mm} × ${height_mm} mm`]),
+) as Record<VBeltSection, string>;
+
+const length = (label: string, help: string, measure: string, accepts: readonly [number, number] = [10, 2_000]) =>
+  quantity(label, 'length', { accepts, bare: 'mm', how: 'measured', help, measure });
+
 const fields = {
-  driver: quantity('Driving pulley', 'length', {
-    accepts: [10, 2_000],
-    bare: 'mm',
+  section: choice('Section', sections, {
     how: 'measured',
-    help: 'Pitch diameter: where the cords of the belt run, a little below the rim.',
-    measure: 'Calliper across the rim; for an A belt the pitch diameter is about 5 mm less.',
+    help: 'Letter of the belt: how wide and how high it is.',
+    measure: 'Printed on the belt, or calliper across its back.',
   }),
-  driven: quantity('Driven pulley', 'length', {
-    accepts: [10, 2_000],
-    bare: 'mm',
-    how: 'measured',
-    help: 'Pitch diameter of the pulley on the slower shaft.',
-    measure: 'Calliper or tape across the rim; for an A belt the pitch diameter is about 5 mm less.',
+  driver: length(
+    'Driving pulley',
+    'Its diameter, by default the pitch diameter: where the cords of the belt run, a little below the rim.',
+    'Calliper across the rim gives the outside diameter; say so under “Diameters are”.',
+  ),
+  driven: length('Driven pulley', 'Diameter of the pulley on the other shaft, measured the same way.', 'Calliper or tape across the rim.'),
+  diameters: choice(
+    'Diameters are',
+    { pitch: 'pitch', outside: 'over the rim' },
+    {
+      how: 'measured',
+      help: 'A classical A belt runs 5.5 mm in diameter below the rim.',
+      measure: 'What the calliper takes is the outside.',
+      usual: 'pitch',
+    },
+  ),
+  centres: length(
+    'Centre distance',
+    'From the middle of one shaft to the middle of the other.',
+    'Over both shafts with a rule, less half of each shaft.',
+    [10, 20_000],
+  ),
+  belt: length(
+    'Belt, length',
+    'As marked on it: A53 is 53 in inside.',
+    'The number behind the letter, in inches; or a tape round it.',
+    [100, 20_000],
+  ),
+  lengthIs: choice(
+    'That length is',
+    { inside: 'inside', pitch: 'pitch or datum' },
+    { how: 'plate', help: 'A to E are marked with their inside length, narrow belts with their datum length.', measure: '' },
+  ),
+  slotIn: length('Motor can move in by', 'Towards the other shaft: to slip the belt on.', 'Along the slot, from where the bolts are.', [0, 2_000]),
+  slotOut: length(
+    'Motor can move out by',
+    'Away from the other shaft: to tighten the belt and follow its stretch.',
+    'Along the slot, from where the bolts are.',
+    [0, 2_000],
+  ),
+  belts: quantity('Belts side by side', 'count', {
+    accepts: [1, 12],
+    bare: 'pcs',
+    how: 'chosen',
+    help: 'Grooves in use.',
+    measure: 'Count them.',
+    usual: { low: 1, value: 1, high: 1, source: 'One, while nothing else is said' },
   }),
-  centres: quantity('Centre distance', 'length', {
-    accepts: [10, 20_000],
-    bare: 'mm',
+  tension: quantity('Tension as set', 'force', {
+    accepts: [1, 20_000],
+    bare: 'N',
     how: 'measured',
-    help: 'From the middle of one shaft to the middle of the other.',
-    measure: 'Over both shafts with a rule, less half of each shaft.',
+    help: 'Of one span of one belt at rest. Left out, it is reckoned from push or tone, or taken as set by feel.',
+    measure: 'By push or tone below.',
+  }),
+  push: quantity('Push at mid span', 'force', {
+    accepts: [0.5, 1_000],
+    bare: 'N',
+    how: 'measured',
+    help: 'The finger test, with a scale: force on one belt, square to the span.',
+    measure: 'Hook a spring scale round the belt at the middle of the span.',
+  }),
+  gives: length('It gives by', 'How far the belt moves under that push.', 'A rule against a straight edge over both pulleys.', [0.5, 200]),
+  tone: quantity('Tone of the plucked span', 'frequency', {
+    accepts: [1, 500],
+    bare: 'Hz',
+    how: 'measured',
+    help: 'The span hums like a string: the tighter, the higher.',
+    measure: 'Pluck it, with a tuner on a telephone held near.',
+  }),
+  friction: quantity('Friction of belt on metal', 'fraction', {
+    accepts: [0.05, 1],
+    bare: null,
+    how: 'guessed',
+    help: 'Leave it, unless the pulleys are oily.',
+    measure: 'By the torque at which it slips.',
+    usual: { low: 0.25, value: 0.3, high: 0.35, source: 'Common practice, no source: rubber on dry metal 0.25 to 0.35' },
   }),
   slip: quantity('Speed lost to slip', 'fraction', {
     accepts: [0, 0.2],
@@ -44,13 +115,65 @@ const fields = {
       source: 'Common practice, no source: a V-belt stage passes 93 to 97 % when new and tight, down to 88 % when not, slip included',
     },
   }),
+  school: choice(
+    'Rating by',
+    { older: 'older standard', newer: 'newer standard' },
+    {
+      help: 'The older rating suits a salvaged or nameless belt; the newer gives up to twice as much on small pulleys, for a new belt of a good make. Neither says when it slips: that is the tension’s to say.',
+      measure: '',
+      usual: 'older',
+    },
+  ),
+  driverMass: quantity('Driving pulley, mass', 'mass', {
+    accepts: [0.01, 1_000],
+    bare: 'kg',
+    how: 'measured',
+    help: 'For its swing; else from its size.',
+    measure: 'Kitchen scales.',
+  }),
+  drivenMass: quantity('Driven pulley, mass', 'mass', {
+    accepts: [0.01, 1_000],
+    bare: 'kg',
+    how: 'measured',
+    help: 'For its swing; else from its size.',
+    measure: 'Kitchen scales.',
+  }),
+  ...hubFields('driver', 'Driving pulley'),
+  ...hubFields('driven', 'Driven pulley'),
 };
 
 export const vBeltHead = {
   role: 'stage',
   kind: 'v-belt',
-  v: 1,
+  v: 2,
   label: 'V-belt',
   fields,
+  groups: {
+    'The belt, and the motor’s slot': ['belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school'],
+    Tension: ['tension', 'push', 'gives', 'tone', 'friction'],
+    'Held on its shaft: driving pulley': [
+      'driverFixing',
+      'driverBore',
+      'driverLength',
+      'driverHub',
+      'driverScrew',
+      'driverScrews',
+      'driverClamp',
+      'driverMass',
+    ],
+    'Held on its shaft: driven pulley': [
+      'drivenFixing',
+      'drivenBore',
+      'drivenLength',
+      'drivenHub',
+      'drivenScrew',
+      'drivenScrews',
+      'drivenClamp',
+      'drivenMass',
+    ],
+    Losses: ['slip', 'kept'],
+  },
+  // Version 1 meant pitch diameters, as version 2 does where nothing else is said.
+  upgrade: { 1: (inputs) => inputs },
   short: (typed) => `V-belt ${typed('driver') ?? '?'} to ${typed('driven') ?? '?'}`,
 } as const satisfies KindHead;

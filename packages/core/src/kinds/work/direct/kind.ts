@@ -1,8 +1,25 @@
+import { holdSpeed } from '../../../checks/hold-speed.js';
+import { fixed } from '../../../figure/figure.js';
 import type { WorkKind } from '../../kind.js';
+import { stopsIn } from '../stops.js';
 import { directWorkHead } from './fields.js';
 
-/** Work whose torque is measured or known: the same at every speed. */
+const exponents = { constant: 0, linear: 1, square: 2 } as const;
+const nothing = fixed('kg·m²', 0, 'No inertia of the tool is entered: its own swing is left out');
+
+/** Work whose torque is measured or known. */
 export const directWork: WorkKind<typeof directWorkHead.fields> = {
   ...directWorkHead,
-  asks: ({ torque }, _speed, { note }) => note('torque', torque),
+  asks: ({ torque, breakaway, growth, diameter, jam, stops, inertia, most, shock }, { top }, { note, path, label }) => ({
+    steady: note('torque', torque),
+    breakaway: breakaway.known ? note('breakaway', breakaway) : torque,
+    growth: exponents[growth.is ?? 'constant'],
+    inertia: inertia.known ? inertia : nothing,
+    stops: note('stops-within', stopsIn(stops, jam, diameter)),
+    shock: shock.is,
+    checks: most.known
+      ? [holdSpeed({ id: `${path}/check-speed`, at: path, what: 'The tool', most, top, source: 'As entered: what the tool must not pass', label })]
+      : [],
+    notEntered: stops.known || jam.is ? [] : ['what may jam the tool'],
+  }),
 };

@@ -1,0 +1,1 @@
+export { MotorStop } from './motor-stop.js';

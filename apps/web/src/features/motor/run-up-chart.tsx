@@ -1,0 +1,62 @@
+import { type RunUp, show } from '@hobrek/core';
+import { Area, CartesianGrid, ComposedChart, Line, ReferenceDot, ReferenceLine, XAxis, YAxis } from 'recharts';
+import { useWidth } from '../../shared/use-width.js';
+
+const height_px = 280;
+const points = 150;
+
+/** What the motor gives from rest to full speed with its range, and what the work asks of it; where they meet it settles. */
+export function RunUpChart({ runUp }: { runUp: RunUp }) {
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const { curves, load, settles } = runUp;
+  const [low, likely, high] = curves;
+  const data = Array.from({ length: points + 1 }, (_, k) => {
+    const n = (likely.top_rpm * k) / points;
+    return { n, gives: likely.torque(n), band: [low.torque(n), high.torque(n)], asks: load(n) };
+  });
+  const at = settles.known ? settles.value : null;
+  return (
+    <div
+      ref={frame}
+      data-testid="run-up"
+      role="img"
+      aria-label={`torque over speed; ${at === null ? 'it does not settle' : `it settles at ${show(at, 'rpm')}`}`}
+    >
+      <ComposedChart width={width} height={height_px} data={data} margin={{ top: 16, right: 24, bottom: 4, left: -16 }}>
+        <CartesianGrid vertical={false} stroke="var(--hair)" />
+        <XAxis dataKey="n" type="number" domain={[0, likely.top_rpm]} tickCount={6} unit=" rpm" stroke="var(--soft)" fontSize={12} />
+        <YAxis stroke="var(--soft)" fontSize={12} tickLine={false} axisLine={false} domain={[0, 'auto']} />
+        <Area dataKey="band" stroke="none" fill="var(--ink)" fillOpacity={0.09} isAnimationActive={false} />
+        <Line dataKey="gives" stroke="var(--blue)" strokeWidth={2.2} dot={false} isAnimationActive={false} />
+        <Line dataKey="asks" stroke="var(--ink)" strokeWidth={1.4} strokeDasharray="5 4" dot={false} isAnimationActive={false} />
+        {likely.switch_rpm !== null && (
+          <ReferenceLine
+            x={likely.switch_rpm}
+            stroke="var(--soft)"
+            strokeDasharray="2 3"
+            label={{
+              value: `start winding drops out at about ${likely.switch_rpm.toFixed(0)}`,
+              position: 'insideTopRight',
+              fill: 'var(--soft)',
+              fontSize: 12,
+            }}
+          />
+        )}
+        {at !== null && (
+          <ReferenceDot
+            x={at}
+            y={load(at)}
+            r={5}
+            fill="var(--brass)"
+            stroke="var(--ink)"
+            label={{ value: `settles at ${at.toFixed(0)}`, position: 'left', offset: 12, fill: 'var(--ink)', fontSize: 13, fontWeight: 600 }}
+          />
+        )}
+      </ComposedChart>
+      <p className="text-sm text-soft">
+        <span className="text-blue">━</span> what the motor gives, its range shaded · <span className="text-ink">┅</span> what the work asks of it
+        here
+      </p>
+    </div>
+  );
+}

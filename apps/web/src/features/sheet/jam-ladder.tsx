@@ -1,0 +1,145 @@
+import { type Figure, type Known, type Rung, show, showRange } from '@hobrek/core';
+import { pick, useOpenBuild } from '../../build/open-build.js';
+import { useWidth } from '../../shared/use-width.js';
+
+const top_px = 24;
+const rung_px = 25;
+
+interface Line {
+  readonly id: string;
+  readonly at: string | null;
+  readonly says: string;
+  readonly figure: Known;
+  readonly colour: string;
+  readonly hollow: boolean;
+}
+
+/** What the work asks, what reaches the tool, what gives in a jam and what a jam brings, all as the tool feels it, on one ruler. */
+export function JamLadder() {
+  const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]);
+  const stale = useOpenBuild(({ open }) => (open?.drafted.size ?? 0) > 0);
+  const picked = useOpenBuild(({ open }) => open?.picked);
+  const [frame, width] = useWidth<HTMLElement>();
+  const check = line?.checks[0];
+  if (!line || !check) return <section ref={frame} />;
+  const lines = [
+    ...plain('the work asks', check.needs, 'var(--ink)'),
+    ...plain('reaches it', check.has, `var(--${check.verdict})`),
+    ...line.jam.rungs.flatMap(rungLine),
+  ];
+  const brings = line.jam.brings;
+  const values = [...lines.map(({ figure }) => figure), ...(brings.known ? [brings] : [])].flatMap((figure) => [
+    figure.low ?? figure.value,
+    figure.high ?? figure.value,
+  ]);
+  if (values.length === 0) return <section ref={frame} />;
+  const [least, most] = [Math.min(...values) / 1.25, Math.max(...values) * 1.25];
+  const x = (value: number) => (Math.log(Math.max(value, least) / least) / Math.log(most / least)) * width;
+  const height = top_px + lines.length * rung_px + (brings.known ? 22 : 6);
+  return (
+    <section ref={frame} className={`min-w-0 ${stale ? 'stale' : ''}`}>
+      <h2 className="font-head tracking-wide text-blue uppercase">
+        What gives first <span className="font-text text-sm tracking-normal text-soft normal-case">N·m at the {line.stations.at(-1)?.name}</span>
+      </h2>
+      <svg
+        width={width}
+        height={height}
+        className="mt-1 overflow-visible"
+        role="img"
+        aria-label={lines.map(({ says, figure }) => `${says} ${text(figure)}`).join(', ')}
+      >
+        <path
+          d={`M0 ${top_px - 6}H${width}${ticksOf(least, most)
+            .map((tick) => `M${x(tick)} ${top_px - 6}v-6`)
+            .join('')}`}
+          stroke="var(--ink)"
+          fill="none"
+        />
+        {ticksOf(least, most).map((tick) => (
+          <text key={tick} x={x(tick)} y={9} fontSize="12" textAnchor={x(tick) > width - 14 ? 'end' : 'middle'} fill="var(--soft)">
+            {tick}
+          </text>
+        ))}
+        {brings.known && <Brings figure={brings} x={x} width={width} height={height} />}
+        {lines.map((each, k) => (
+          <path key={each.id} d={`M${x(each.figure.value)} ${top_px - 6}V${top_px + (k + 0.5) * rung_px}`} stroke={each.colour} opacity={0.6} />
+        ))}
+        {lines.map((each, k) => (
+          <Mark key={each.id} line={each} y={top_px + (k + 0.5) * rung_px} x={x} width={width} picked={each.at !== null && each.at === picked} />
+        ))}
+      </svg>
+    </section>
+  );
+}
+
+const text = ({ value, low, high, unit }: Known) => showRange(low ?? value, high ?? value, unit);
+
+const plain = (says: string, figure: Figure, colour: string): Line[] =>
+  figure.known ? [{ id: says, at: null, says, figure, colour, hollow: false }] : [];
+
+/** A fuse that slips or stalls unharmed stands in green; what breaks is coloured by whether the jam reaches it. */
+const rungLine = ({ id, at, short, atTool, harm, verdict }: Rung): Line[] =>
+  atTool.known
+    ? [{ id, at, says: short, figure: atTool, colour: `var(--${harm === 'harmless' ? 'holds' : verdict})`, hollow: harm === 'breaking' }]
+    : [];
+
+/** 1, 2 and 5 of every decade. */
+function ticksOf(least: number, most: number): number[] {
+  const from = Math.floor(Math.log10(least));
+  const decades = Array.from({ length: Math.ceil(Math.log10(most)) - from + 1 }, (_, k) => 10 ** (from + k));
+  return decades.flatMap((ten) => [1, 2, 5].map((each) => Number((each * ten).toPrecision(3)))).filter((tick) => tick >= least && tick <= most);
+}
+
+interface Scaled {
+  readonly x: (value: number) => number;
+  readonly width: number;
+}
+
+/** The dotted line of what a jam brings, with its range along the ruler. */
+function Brings({ figure, x, width, height }: Scaled & { figure: Known; height: number }) {
+  const at = x(figure.value);
+  const end = at > width / 2;
+  return (
+    <g>
+      <path
+        d={`M${x(figure.low ?? figure.value)} ${top_px - 6}H${x(figure.high ?? figure.value)}`}
+        stroke="var(--blue)"
+        strokeWidth={5}
+        opacity={0.25}
+      />
+      <path d={`M${at} ${top_px - 6}V${height - 18}`} stroke="var(--ink)" strokeDasharray="2 3" />
+      <text x={at + (end ? -5 : 5)} y={height - 6} fontSize="13" textAnchor={end ? 'end' : 'start'} fill="var(--soft)">
+        a jam brings {show(figure.value, figure.unit)}
+      </text>
+    </g>
+  );
+}
+
+/** Room a label needs, px. */
+const letter_px = 7;
+
+function Mark({ line, y, x, width, picked }: Scaled & { line: Line; y: number; picked: boolean }) {
+  const { says, figure, colour, hollow, at } = line;
+  const [from, middle, to] = [x(figure.low ?? figure.value), x(figure.value), x(figure.high ?? figure.value)];
+  const label = `${says} ${show(figure.value, figure.unit).replace(/ N·m$/, '')}`;
+  const right = width - to > label.length * letter_px;
+  return (
+    <g className={at ? 'cursor-pointer' : ''} onPointerDown={at ? () => pick(at) : undefined}>
+      {picked && <path d={`M0 ${y}H${width}`} stroke="var(--brass)" strokeWidth={rung_px - 4} opacity={0.18} />}
+      <path d={`M${from} ${y}H${to}`} stroke={colour} strokeWidth={4} opacity={0.4} />
+      <circle cx={middle} cy={y} r={4.5} fill={hollow ? 'var(--ground)' : colour} stroke={colour} strokeWidth={2} />
+      <text
+        x={right ? to + 9 : from - 9}
+        y={y + 5}
+        fontSize="14"
+        textAnchor={right ? 'start' : 'end'}
+        fill="var(--ink)"
+        paintOrder="stroke"
+        stroke="var(--ground)"
+        strokeWidth={4}
+      >
+        {label}
+      </text>
+    </g>
+  );
+}

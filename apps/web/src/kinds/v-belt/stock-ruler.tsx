@@ -1,0 +1,84 @@
+import { type DrawnStage, showNumber } from '@hobrek/core';
+import { useWidth } from '../../shared/use-width.js';
+
+const height_px = 74;
+const axis_px = 30;
+/** Room that a belt's name needs, px. */
+const name_px = 40;
+
+/** The belts on sale, along the way the motor can move: where each wants it, how far off that is, and which the slot lets in. */
+export function StockRuler({ outline }: { outline: DrawnStage }) {
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const { centres, stock } = outline;
+  if (centres === null || !stock || stock.belts.length === 0) return <div ref={frame} />;
+  const { belts, slot, chosen } = stock;
+  const reach = Math.max(0.09 * centres, ...(slot ?? []).map((end) => 1.3 * Math.abs(end - centres)));
+  const x = (at: number) => ((at - centres + reach) / (2 * reach)) * width;
+  const seen = belts.filter((belt) => Math.abs(belt.centres - centres) < reach * 0.97);
+  const fits = (at: number) => slot !== null && at >= slot[0] && at <= slot[1];
+  const step = stepFor((2 * reach) / 6);
+  const ticks = Array.from({ length: Math.ceil((2 * reach) / step) + 1 }, (_, k) => Math.ceil((centres - reach) / step) * step + k * step).filter(
+    (tick) => tick < centres + reach,
+  );
+  // Names that would run into each other are left out, the nearest to where the motor stands first.
+  const named = spread(
+    [...seen].sort((a, b) => Math.abs(a.centres - centres) - Math.abs(b.centres - centres)),
+    (belt) => x(belt.centres),
+  );
+  const wanted =
+    seen.find((belt) => belt.mark === chosen) ?? [...seen].sort((a, b) => Math.abs(a.centres - centres) - Math.abs(b.centres - centres))[0];
+  return (
+    <div ref={frame} className="mt-3 min-w-0 overflow-hidden">
+      <p className="text-sm text-soft">
+        belts on sale, by the centre distance each wants{slot ? ', along the motor’s slot' : ''}
+        {wanted && `: ${wanted.mark} wants ${move(wanted.centres - centres)}`}
+      </p>
+      <svg width={width} height={height_px} role="img" aria-label={seen.map((belt) => `${belt.mark} at ${showNumber(belt.centres)} mm`).join(', ')}>
+        {slot && <path d={`M${x(slot[0])} ${axis_px}H${x(slot[1])}v9H${x(slot[0])}z`} fill="var(--plate)" stroke="var(--brass)" />}
+        <path d={`M0 ${axis_px}H${width}${ticks.map((tick) => `M${x(tick)} ${axis_px}v-5`).join('')}`} stroke="var(--ink)" fill="none" />
+        {ticks.map((tick) => (
+          <text key={tick} x={x(tick)} y={14} fontSize="12" textAnchor="middle" fill="var(--soft)">
+            {Number(tick.toPrecision(6))}
+          </text>
+        ))}
+        <path d={`M${x(centres) - 6} ${axis_px - 11}h12l-6 11z`} fill="var(--blue)" />
+        {seen.map((belt) => (
+          <path
+            key={belt.mark}
+            d={`M${x(belt.centres)} ${axis_px}v20`}
+            stroke={fits(belt.centres) ? 'var(--holds)' : 'var(--unknown)'}
+            strokeWidth={belt === wanted ? 3 : 1.5}
+          />
+        ))}
+        {named.map((belt) => (
+          <text
+            key={belt.mark}
+            x={x(belt.centres)}
+            y={axis_px + 36}
+            fontSize="14"
+            textAnchor="middle"
+            fontWeight={belt === wanted ? 600 : 400}
+            fill={fits(belt.centres) || slot === null ? 'var(--ink)' : 'var(--soft)'}
+          >
+            {belt.mark}
+          </text>
+        ))}
+      </svg>
+    </div>
+  );
+}
+
+const move = (by: number) =>
+  Math.abs(by) < 0.05 ? 'the motor where it is' : `the motor ${showNumber(Math.abs(by))} mm further ${by > 0 ? 'out' : 'in'}`;
+
+function stepFor(rough: number): number {
+  const power = 10 ** Math.floor(Math.log10(rough));
+  return ([1, 2, 5].find((each) => each * power >= rough) ?? 10) * power;
+}
+
+/** As many of a list, in its order, as stand clear of each other. */
+function spread<T>(list: readonly T[], x: (each: T) => number): T[] {
+  const kept: T[] = [];
+  for (const each of list) if (kept.every((other) => Math.abs(x(other) - x(each)) >= name_px)) kept.push(each);
+  return kept;
+}

@@ -1,0 +1,110 @@
+/** Low, likely, high. */
+export type Band = readonly [number, number, number];
+
+export interface SmallMotor {
+  readonly says: string;
+  readonly phases: 1 | 3;
+  /** Torque at rest and the most torque, over rated. */
+  readonly start: Band;
+  readonly most: Band;
+  readonly efficiency: Band;
+  readonly powerFactor: Band;
+  /** Whether a switch takes a starting winding out at about three quarters of the synchronous speed. */
+  readonly switches: boolean;
+  /** Torque normal or high in the sense of the belt's service factor. */
+  readonly driver: 'normal' | 'high';
+  /** Stalled current over rated current. */
+  readonly locked: Band;
+}
+
+/** Small induction motors by how they start (common practice and catalogue averages, from memory; ±0.05 on efficiency and power factor). */
+export const smallMotors = {
+  'three-phase': {
+    says: 'three-phase',
+    phases: 3,
+    start: [1.6, 2.2, 2.7],
+    most: [2, 2.5, 3],
+    efficiency: [0.65, 0.76, 0.88],
+    powerFactor: [0.7, 0.78, 0.86],
+    switches: false,
+    driver: 'normal',
+    locked: [4, 5.5, 7],
+  },
+  'split-phase': {
+    says: 'start winding, no capacitor',
+    phases: 1,
+    start: [1, 1.25, 1.5],
+    most: [1.8, 2, 2.3],
+    efficiency: [0.5, 0.58, 0.65],
+    powerFactor: [0.55, 0.62, 0.7],
+    switches: true,
+    driver: 'normal',
+    locked: [5, 6, 7.5],
+  },
+  'capacitor-start': {
+    says: 'start capacitor, switched out',
+    phases: 1,
+    start: [2.5, 3, 3.5],
+    most: [1.9, 2.2, 2.5],
+    efficiency: [0.55, 0.62, 0.68],
+    powerFactor: [0.6, 0.65, 0.7],
+    switches: true,
+    driver: 'high',
+    locked: [4, 5, 6.5],
+  },
+  'capacitor-run': {
+    says: 'run capacitor, always in',
+    phases: 1,
+    start: [0.3, 0.5, 0.8],
+    most: [1.6, 1.8, 2.1],
+    efficiency: [0.6, 0.68, 0.75],
+    powerFactor: [0.9, 0.94, 0.98],
+    switches: false,
+    driver: 'normal',
+    locked: [3, 4, 5],
+  },
+  'both-capacitors': {
+    says: 'start and run capacitor',
+    phases: 1,
+    start: [1.8, 2.3, 3],
+    most: [1.8, 2.1, 2.5],
+    efficiency: [0.6, 0.7, 0.78],
+    powerFactor: [0.88, 0.94, 0.98],
+    switches: true,
+    driver: 'high',
+    locked: [4, 5, 6.5],
+  },
+  'shaded-pole': {
+    says: 'shaded pole',
+    phases: 1,
+    start: [0.4, 0.5, 0.6],
+    most: [1.1, 1.2, 1.4],
+    efficiency: [0.15, 0.25, 0.35],
+    powerFactor: [0.5, 0.55, 0.6],
+    switches: false,
+    driver: 'normal',
+    locked: [1.5, 2, 2.5],
+  },
+} as const satisfies Record<string, SmallMotor>;
+export type StartType = keyof typeof smallMotors;
+export const smallMotorSource = 'Small motors by kind: common practice and catalogue averages, no source (from memory)';
+
+/** Widest of several kinds: what is known of a motor that does not say how it starts. */
+export function widest(types: readonly SmallMotor[], pick: (motor: SmallMotor) => Band): Band {
+  const bands = types.map(pick);
+  const likely = bands.map(([, middle]) => middle).sort((a, b) => a - b);
+  return [Math.min(...bands.map(([low]) => low)), likely[Math.floor(likely.length / 2)] ?? 1, Math.max(...bands.map(([, , high]) => high))];
+}
+
+/** Belt pull a small motor's own bearings stand, by shaft diameter up to, N (catalogue averages at about 1500 rpm, from memory: an estimate). */
+const shaftPulls = [
+  [9.5, [120, 200, 300]],
+  [11.5, [200, 300, 420]],
+  [14.5, [320, 420, 550]],
+  [19.5, [480, 650, 800]],
+  [24.5, [600, 800, 1000]],
+  [28.6, [850, 1100, 1400]],
+  [38.5, [1300, 1700, 2200]],
+] as const;
+export const shaftPullSource = 'Permissible pull by shaft end, catalogue averages at about 1500 rpm (from memory): an estimate';
+export const shaftPullBand = (shaft_mm: number): Band | null => shaftPulls.find(([most]) => shaft_mm <= most)?.[1] ?? null;

@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * What the work asks, with its shocks.
+ * @example designPower.compute({ P: 7457, K_s: 1.3 }) // ≈ 9694
+ */
+export const designPower = defineFormula({
+  id: 'design-power',
+  title: 'power to design for',
+  symbol: 'P_d',
+  unit: 'W',
+  expr: 'P * K_s',
+  source: "Shigley's Mechanical Engineering Design (10e), eq. 17-19 (relation), design factor 1",
+  inputs: {
+    P: slot('W', 'power asked', [0, 1000000.0]),
+    K_s: slot('1', 'service factor', [1, 2.5]),
+  },
+  compute: ({ P, K_s }) => P * K_s,
+});

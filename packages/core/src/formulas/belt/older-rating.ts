@@ -1,0 +1,27 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * At half a turn of wrap and the length of the table. Cautious: good for a salvaged or nameless belt.
+ * @example olderRating.compute({ v: 1, a: 1.945, b: 3.801, c: 0.0136, r: 1, d: 66.04 }) // ≈ 350
+ */
+export const olderRating = defineFormula({
+  id: 'older-rating',
+  title: 'power rating of one belt, older standard',
+  symbol: 'P_r',
+  unit: 'W',
+  expr: '745.699872 * v * (a * v^(-0.09) - b / (r * d / 25.4) - c * v^2)',
+  source: "RMA 1977 form, which reproduces Shigley's table 17-12 (coefficients from memory)",
+  inputs: {
+    v: slot('1', 'belt speed in 1000 ft/min', [0.2, 6.5]),
+    a: slot('1', 'coefficient of the section', [1.9, 20]),
+    b: slot('1', 'coefficient of the section', [3.8, 180]),
+    c: slot('1', 'coefficient of the section', [0.01, 0.13]),
+    r: slot('1', 'speed ratio factor', [1, 1.14]),
+    d: slot('mm', 'pitch diameter of the small pulley', [60, 800]),
+  },
+  where: {
+    says: 'below the speed at which the rating turns',
+    holds: ({ v, a, b, c, r, d }) => 0.91 * a * v ** -0.09 - (25.4 * b) / (r * d) - 3 * c * v ** 2 > 0,
+  },
+  compute: ({ v, a, b, c, r, d }) => 745.699872 * v * (a * v ** -0.09 - b / ((r * d) / 25.4) - c * v ** 2),
+});

@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * What a spinning wheel gives up when it is stopped.
+ * @example kineticEnergy.compute({ J: 0.02, n: 427.5 }) // ≈ 20.04
+ */
+export const kineticEnergy = defineFormula({
+  id: 'kinetic-energy',
+  title: 'energy of what spins',
+  symbol: 'E',
+  unit: 'J',
+  expr: 'J * (pi * n / 30)^2 / 2',
+  source: 'Closed form',
+  inputs: {
+    J: slot('kg·m²', 'moment of inertia', [1e-7, 1000]),
+    n: slot('rpm', 'speed', [0, 20000]),
+  },
+  compute: ({ J, n }) => (J * ((Math.PI * n) / 30) ** 2) / 2,
+});

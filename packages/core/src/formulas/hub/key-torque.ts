@@ -1,0 +1,21 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * A parallel key by the pressure on its side.
+ * @example keyTorque.compute({ p: 100, h: 2.5, l: 20, d: 19 }) // 47.5
+ */
+export const keyTorque = defineFormula({
+  id: 'key-torque',
+  title: 'torque that a key carries',
+  symbol: 'T',
+  unit: 'N·m',
+  expr: 'p * h * l * d / 2000',
+  source: 'DIN 6892, simplified (relation)',
+  inputs: {
+    p: slot('MPa', 'pressure allowed in the weaker keyway', [10, 400]),
+    h: slot('mm', 'height that bears', [0.3, 20]),
+    l: slot('mm', 'length that bears', [3, 400]),
+    d: slot('mm', 'diameter of the shaft', [3, 300]),
+  },
+  compute: ({ p, h, l, d }) => (p * h * l * d) / 2000,
+});

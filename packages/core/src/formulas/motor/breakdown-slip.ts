@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * Slip at which an induction motor gives the most it can; beyond it the motor falls to rest.
+ * @example breakdownSlip.compute({ s_n: 0.05, k: 2.5 }) // ≈ 0.2396
+ */
+export const breakdownSlip = defineFormula({
+  id: 'breakdown-slip',
+  title: 'slip at the most torque',
+  symbol: 's_b',
+  unit: '1',
+  expr: 's_n * (k + sqrt(k^2 - 1))',
+  source: "Kloss's relation through the rated point, textbooks on electric machines (relation)",
+  inputs: {
+    s_n: slot('1', 'slip at rated torque', [0.001, 0.3]),
+    k: slot('1', 'most torque over rated torque', [1.05, 5]),
+  },
+  compute: ({ s_n, k }) => s_n * (k + Math.sqrt(k ** 2 - 1)),
+});

@@ -1,0 +1,100 @@
+import { expect, test } from 'vitest';
+import { proves } from '../../../test/reference.js';
+import { polesFrom } from '../../kinds/source/plate-motor/kind.js';
+import { shaftPower } from '../power/shaft-power.js';
+import { breakdownSlip } from './breakdown-slip.js';
+import { circuitPower } from './circuit-power.js';
+import { klossTorque } from './kloss-torque.js';
+import { leadResistance } from './lead-resistance.js';
+import { lineCurrent } from './line-current.js';
+import { lockedSeconds } from './locked-seconds.js';
+import { motorSlip } from './motor-slip.js';
+import { neededEfficiency } from './needed-efficiency.js';
+import { synchronousSpeed } from './synchronous-speed.js';
+import { torqueAtVoltage } from './torque-at-voltage.js';
+import { voltageDrop } from './voltage-drop.js';
+
+for (const id of ['motor-sync-01', 'motor-sync-03']) {
+  proves('machines', id, ({ given }) => ({ n: synchronousSpeed.compute({ f: given('f'), p: given('poles') }) }));
+}
+proves('machines', 'motor-slip-01', ({ given }) => {
+  const s = motorSlip.compute({ n_s: synchronousSpeed.compute({ f: given('f'), p: given('poles') }), n: given('n') });
+  return { s, f_rotor: s * given('f') };
+});
+for (const id of ['motor-poles-01', 'motor-poles-04', 'motor-poles-05']) {
+  proves('machines', id, ({ given }) => {
+    const poles = polesFrom(given('n'), given('f'));
+    return { poles, s: motorSlip.compute({ n_s: synchronousSpeed.compute({ f: given('f'), p: poles }), n: given('n') }) };
+  });
+}
+proves('machines', 'motor-current-1ph-01', ({ given }) => ({
+  I: lineCurrent.compute({ P: given('P'), m: 1, V: given('V'), eta: given('eff'), pf: given('pf') }),
+  P_in: given('P') / given('eff'),
+}));
+proves('machines', 'motor-current-3ph-01', ({ given }) => ({
+  I: lineCurrent.compute({ P: given('P'), m: Math.sqrt(3), V: given('V'), eta: given('eff'), pf: given('pf') }),
+  P_in: given('P') / given('eff'),
+}));
+// Real power over volts times amps is what the plate implies of efficiency and power factor together.
+proves('machines', 'power-factor-01', ({ given }) => {
+  const pf = neededEfficiency.compute({ P: given('P'), m: 1, V: given('V'), I: given('I') });
+  const S = given('P') / pf;
+  return { S, pf, Q: Math.sqrt(S ** 2 - given('P') ** 2) };
+});
+// A third of the voltage squared: torque goes with the square, current in the line with winding and phase voltage.
+proves('machines', 'star-delta-01', ({ given }) => {
+  const V = given('V') / Math.sqrt(3);
+  return { V_phase: V, I_star: given('I_delta') / 3, T_star: torqueAtVoltage.compute({ T_n: given('T_delta'), V, V_n: given('V') }) };
+});
+proves('machines', 'outlet-bound-01', ({ given }) => {
+  const [V, I, eta, pf] = [given('V'), given('I'), given('eff'), given('pf')];
+  const shaft = (share: number) => circuitPower.compute({ V, I, share, eta, pf });
+  return { P_shaft_max: shaft(1), P_shaft_cont: shaft(given('cont')), S_max: shaft(1) / eta / pf, S_cont: shaft(given('cont')) / eta / pf };
+});
+proves('machines', 'kloss-01', ({ given }) => {
+  const [s_b, T_b] = [breakdownSlip.compute({ s_n: given('s_n'), k: given('k_b') }), given('k_b') * given('T_n')];
+  return { s_b, T_b, T_start: klossTorque.compute({ T_b, s_b, s: 1 }) };
+});
+proves('machines', 'kloss-point-01', ({ given }) => {
+  const s = motorSlip.compute({ n_s: given('n_s'), n: given('n') });
+  const T = klossTorque.compute({ T_b: given('T_b'), s_b: given('s_b'), s });
+  return { T, T_v: torqueAtVoltage.compute({ T_n: T, V: given('v'), V_n: 1 }) };
+});
+for (const [id, w] of [
+  ['wire-drop-01', 2],
+  ['wire-drop-02', Math.sqrt(3)],
+] as const) {
+  proves('machines', id, ({ given }) => {
+    const R = leadResistance.compute({ rho: given('rho'), L: given('L'), A: given('A') });
+    const dV = voltageDrop.compute({ w, I: given('I'), R, pf: given('pf') });
+    return { dV, share: dV / given('V'), R };
+  });
+}
+proves('machines', 'awg-01', ({ given, raw }) => {
+  const d = 0.005 * 25.4 * 92 ** ((36 - (raw('awg') as number)) / 39);
+  const A = (Math.PI / 4) * d ** 2;
+  return { d, A, R: leadResistance.compute({ rho: given('rho'), L: given('L'), A }) };
+});
+proves('machines', 'inrush-02', ({ given }) => {
+  const start = given('I_n') * given('k');
+  const [low, high] = [given('I_b') * given('lo'), given('I_b') * given('hi')];
+  return { I_start: start, I_lo: low, I_hi: high, verdict: start < low ? 0 : start > high ? 2 : 1 };
+});
+
+// The plate of the issue that made this check: 1.5 hp (1118.5 W) from 230 V and 3 A is 690 VA, of which 162 % would be needed.
+test('a plate that promises more than volts times amps', () => {
+  expect(neededEfficiency.compute({ P: 1.5 * 745.699872, m: 1, V: 230, I: 3 })).toBeCloseTo(1.621, 3);
+});
+
+test('Kloss through the rated point: the curve gives the rated torque at the rated slip, and the most at the breakdown slip', () => {
+  const [s_n, k, T_n] = [0.05, 2.5, 10];
+  const s_b = breakdownSlip.compute({ s_n, k });
+  expect(klossTorque.compute({ T_b: k * T_n, s_b, s: s_n })).toBeCloseTo(T_n, 9);
+  expect(klossTorque.compute({ T_b: k * T_n, s_b, s: s_b })).toBeCloseTo(k * T_n, 9);
+});
+
+// Common practice, no source: a stalled motor of 6 A/mm² drawing five times its current warms by 5 K a second, and loses 80 K of reserve in about 16 s.
+test('a stalled winding lasts seconds, not minutes', () => {
+  expect(lockedSeconds.compute({ c: 175, dT: 80, k: 5, J: 6 })).toBeCloseTo((175 * 80) / 900, 9);
+  expect(shaftPower.compute({ T: 0, n: 0 })).toBe(0);
+});

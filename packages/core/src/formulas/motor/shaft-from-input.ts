@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * Motors are stamped with what the shaft gives, whole machines often with what they take from the wall.
+ * @example shaftFromInput.compute({ P: 2400, eta: 0.7 }) // 1680
+ */
+export const shaftFromInput = defineFormula({
+  id: 'shaft-from-input',
+  title: 'shaft power of a plate',
+  symbol: 'P_2',
+  unit: 'W',
+  expr: 'P * eta',
+  source: 'Balance of power (definition of efficiency)',
+  inputs: {
+    P: slot('W', 'power on the plate', [1, 1000000.0]),
+    eta: slot('1', 'share of it that is at the shaft', [0.05, 1]),
+  },
+  compute: ({ P, eta }) => P * eta,
+});

@@ -1,0 +1,21 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * What the lead keeps of the voltage while the motor runs.
+ * @example voltageDrop.compute({ w: 2, I: 10, R: 0.2917, pf: 1 }) // ≈ 5.83
+ */
+export const voltageDrop = defineFormula({
+  id: 'voltage-drop',
+  title: 'voltage lost in the lead',
+  symbol: 'ΔV',
+  unit: 'V',
+  expr: 'w * I * R * pf',
+  source: 'Closed form; w is 2 for single phase, √3 for three; reactance left out',
+  inputs: {
+    w: slot('1', 'cores the current goes through', [1.732, 2]),
+    I: slot('A', 'current', [0, 2000]),
+    R: slot('Ω', 'resistance of one core', [0.0001, 100]),
+    pf: slot('1', 'power factor', [0.2, 1]),
+  },
+  compute: ({ w, I, R, pf }) => w * I * R * pf,
+});

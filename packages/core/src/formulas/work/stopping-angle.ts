@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * Fruit gives by a finger’s width, wood by a millimetre, steel by nothing.
+ * @example stoppingAngle.compute({ a: 10, D: 160 }) // 0.125
+ */
+export const stoppingAngle = defineFormula({
+  id: 'stopping-angle',
+  title: 'angle in which a jam stops the tool',
+  symbol: 'φ',
+  unit: 'rad',
+  expr: '2 * a / D',
+  source: 'Arc over radius (definition)',
+  inputs: {
+    a: slot('mm', 'how far the tool still moves into what stops it', [0.05, 300]),
+    D: slot('mm', 'diameter of the tool', [10, 2000]),
+  },
+  compute: ({ a, D }) => (2 * a) / D,
+});

@@ -1,0 +1,36 @@
+import { type Figure, fixed, known } from '../../../figure/figure.js';
+import { leadResistance } from '../../../formulas/motor/lead-resistance.js';
+import type { FeedKind } from '../../kind.js';
+import { mainsHead } from './fields.js';
+
+const copper = fixed('1', 0.0175, 'Copper 0.0172 to 0.0178 Ω·mm²/m (handbooks)', [0.0172, 0.0178]);
+const noLead = fixed('Ω', 0, 'No lead is entered: the motor hangs on the wall');
+const steadily = fixed(
+  '1',
+  0.9,
+  'Common practice, no source: 80 % of the breaker where a code says so (North America), all of it elsewhere',
+  [0.8, 1],
+);
+
+/** A motor straight on the mains, with the lead in between. */
+export const mains: FeedKind<typeof mainsHead.fields> = {
+  ...mainsHead,
+  feeds: ({ voltage, frequency, length, section, breaker }, supply, { note }) => {
+    const either = <U extends 'V' | 'Hz' | 'A'>(own: Figure<U>, shared: Figure<U>) => (own.known || !shared.known ? own : shared);
+    const lead = length.known || section.known ? note('lead', leadResistance({ rho: copper, L: length, A: section })) : noLead;
+    return {
+      voltage: either(voltage, supply.voltage),
+      frequency: either(frequency, supply.frequency),
+      breaker: either(breaker, supply.breaker),
+      lead,
+      share: steadily,
+    };
+  },
+};
+
+/** For a build that names a supply in its brief. */
+export const suppliedBy = <U extends 'V' | 'Hz' | 'A'>(
+  unit: U,
+  name: string,
+  entry: { value?: number; text: string } | undefined,
+): Figure<U> | null => (entry?.value === undefined ? null : known(unit, entry.value, { by: 'given', field: `supply/${name}`, text: entry.text }));

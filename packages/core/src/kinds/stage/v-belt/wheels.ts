@@ -1,0 +1,109 @@
+import { grooveAngle, grooveSource, pitchLength, sectionSource, stockLengths, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
+import { type Figure, fixed, flag, known, unknown } from '../../../figure/figure.js';
+import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
+import { pitchFromOutside } from '../../../formulas/belt/pitch-from-outside.js';
+import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
+import { wheelMass } from '../../../formulas/dynamics/wheel-mass.js';
+import { centresFromLength } from '../../../geometry/centres-from-length.js';
+import { show } from '../../../quantity/show.js';
+import type { InputFigures } from '../../fields.js';
+import type { StockBelt } from '../../kind.js';
+import type { vBeltHead } from './fields.js';
+
+export type Inputs = InputFigures<typeof vBeltHead.fields>;
+
+/** The pulleys at their pitch diameters, whatever was measured. */
+export function pitchDiameters({ driver, driven, diameters, section }: Inputs): { driver: Figure<'mm'>; driven: Figure<'mm'> } {
+  if (diameters.is !== 'outside') return { driver, driven };
+  const h = section.is ? fixed('mm', vBeltSections[section.is].overDatum_mm, sectionSource) : unknown('mm', [section.field]);
+  return { driver: pitchFromOutside({ d_a: driver, h }), driven: pitchFromOutside({ d_a: driven, h }) };
+}
+
+export function smallerFirst(a: Figure<'mm'>, b: Figure<'mm'>): [Figure<'mm'>, Figure<'mm'>] {
+  return a.known && b.known && a.value > b.value ? [b, a] : [a, b];
+}
+
+export const groove = (section: VBeltSection, d: Figure<'mm'>): Figure<'rad'> =>
+  d.known
+    ? known('rad', (grooveAngle(section, d.value) * Math.PI) / 180, {
+        by: 'catalog',
+        table: 'groove angles',
+        row: `${section}, ${show(d.value, 'mm')}`,
+        source: grooveSource,
+      })
+    : d.missing.length > 0
+      ? unknown('rad', d.missing)
+      : unknown('rad', [], d.because);
+
+/** Pitch length of the belt that was entered; unknown where none was. */
+export function beltPitchLength({ belt, section, lengthIs }: Inputs): Figure<'mm'> {
+  if (!belt.known) return belt;
+  const inside = lengthIs.is ? lengthIs.is === 'inside' : section.is !== undefined && vBeltSections[section.is].insideToPitch_mm !== null;
+  if (!inside) return belt;
+  if (!section.is) return unknown('mm', [section.field]);
+  const pitch = pitchLength(section.is, belt.value);
+  if (pitch === null) return belt;
+  return known('mm', pitch, { by: 'solved', id: 'pitch-length', from: { L_i: belt } }, undefined, belt.flags);
+}
+
+/**
+ * Where the shafts stand: as entered; otherwise as the belt that was entered wants them. Centres at which the wheels would run into each other, or to
+ * which the belt cannot reach, are no centres: nothing that hangs on them is worked out.
+ */
+export function centresOf(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, length: Figure<'mm'>): Figure<'mm'> {
+  const { centres } = inputs;
+  if (!driver.known || !driven.known) return centres;
+  const least = (driver.value + driven.value) / 2;
+  if (centres.known) {
+    if (centres.value > least) return centres;
+    return unknown('mm', [], `the pulleys overlap: their radii add up to ${show(least, 'mm')}, the centres are ${show(centres.value, 'mm')} apart`);
+  }
+  if (!length.known) return centres;
+  const [small, large] = smallerFirst(driver, driven);
+  if (!small.known || !large.known) return centres;
+  const value = centresFromLength(small.value, large.value, length.value);
+  if (value !== null && value > least)
+    return known('mm', value, { by: 'solved', id: 'centres-from-length', from: { d: small, D: large, L: length } }, undefined, length.flags);
+  const needs = openBeltLength.compute({ d: small.value, D: large.value, C: least });
+  return unknown(
+    'mm',
+    [],
+    `the belt cannot reach: it is ${show(length.value, 'mm')} long, and ${show(needs, 'mm')} goes round both pulleys where they touch`,
+  );
+}
+
+/** Belts on sale that would run within a fifth of the centre distance either way, with where each wants the motor. */
+export function stockNear(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): readonly StockBelt[] {
+  const key = [section, small_mm, large_mm, centres_mm].join();
+  if (lastStock.key !== key) lastStock = { key, belts: findStock(section, small_mm, large_mm, centres_mm) };
+  return lastStock.belts;
+}
+
+/** Most keystrokes change neither pulleys nor centres. */
+let lastStock: { readonly key: string; readonly belts: readonly StockBelt[] } = { key: '', belts: [] };
+
+function findStock(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): StockBelt[] {
+  const least = (small_mm + large_mm) / 2;
+  const [shortest, longest] = [0.8, 1.2].map((share) =>
+    openBeltLength.compute({ d: small_mm, D: large_mm, C: Math.max(share * centres_mm, least) }),
+  ) as [number, number];
+  return stockLengths[section].flatMap(({ mark, length_mm }) => {
+    const pitch = pitchLength(section, length_mm) ?? length_mm;
+    const centres = pitch >= shortest && pitch <= longest ? centresFromLength(small_mm, large_mm, pitch) : null;
+    return centres === null ? [] : [{ mark: `${section}${section.length > 1 ? ' ' : ''}${mark}`, centres }];
+  });
+}
+
+const metal = fixed('1', 0.45, 'Common practice, no source: a cast pulley is a third to two thirds metal', [0.33, 0.65], flag.estimated);
+const iron = fixed('1', 7200, 'Grey iron 7200 kg/m³ (handbooks); aluminium weighs a third of it', [2700, 7200], flag.estimated);
+const shape = fixed('1', 0.65, 'Closed form: 0.5 for a disc, up to 0.8 for a rim on spokes', [0.5, 0.8], flag.estimated);
+
+/** Inertia of a pulley: weighed, or guessed from its size. */
+export function pulleyInertia(d: Figure<'mm'>, mass: Figure<'kg'>, belts: Figure<'1'>, section: VBeltSection | undefined): Figure<'kg·m²'> {
+  if (mass.known) return discInertia({ k: shape, m: mass, d });
+  const wide = vBeltSections[section ?? 'A'].top_mm + 6;
+  const b = belts.known
+    ? fixed('mm', wide * belts.value, 'Common practice, no source: a groove is as wide as the belt and 6 mm')
+    : unknown('mm', belts.missing);
+  return discInertia({ k: shape, m: wheelMass({ k: metal, rho: iron, d, b }), d });
+}

@@ -1,0 +1,94 @@
+import { quantity } from '../../fields.js';
+import type { KindHead } from '../../kind.js';
+import { jamField } from '../stops.js';
+
+const fields = {
+  roll: quantity('Roll, diameter over the teeth', 'length', {
+    accepts: [30, 800],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Where the teeth meet the fruit.',
+    measure: 'Tape round the roll, divided by 3.14; or a rule across it.',
+  }),
+  long: quantity('Roll, length', 'length', {
+    accepts: [30, 2_000],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Of the toothed part: it says how many fruit lie in the nip side by side.',
+    measure: 'Rule along the teeth.',
+  }),
+  teeth: quantity('Rows of teeth', 'count', {
+    accepts: [1, 60],
+    bare: 'pcs',
+    how: 'measured',
+    help: 'Round the roll.',
+    measure: 'Count them from one end.',
+  }),
+  fruit: quantity('Fruit, diameter', 'length', {
+    accepts: [5, 200],
+    bare: 'mm',
+    how: 'measured',
+    help: 'A middling one of the crate.',
+    measure: 'Calliper, or ten in a row along a rule.',
+  }),
+  throughput: quantity('Throughput wanted', 'mass-rate', {
+    accepts: [1, 20_000],
+    bare: 'kg/h',
+    how: 'chosen',
+    help: 'How much should go through.',
+    measure: 'A crate of apples holds 12 to 18 kg.',
+  }),
+  energy: quantity('Energy to crush', 'specific-energy', {
+    accepts: [500, 500_000],
+    bare: 'kWh/t',
+    how: 'measured',
+    help: 'Leave it: apples take 1 to 5 kWh a tonne.',
+    measure: 'An energy meter over a weighed batch, the idle run taken off.',
+    usual: {
+      low: 3_600,
+      value: 10_800,
+      high: 18_000,
+      source: 'Common practice, no source: milling apples takes 1 to 5 kWh/t (from memory, with doubt)',
+    },
+  }),
+  force: quantity('Force to crush one fruit', 'force', {
+    accepts: [5, 5_000],
+    bare: 'N',
+    how: 'measured',
+    help: 'Between a tooth and the wall.',
+    measure: 'Press one with a tooth of the roll on the bathroom scales: kilos are read as force.',
+    usual: { low: 100, value: 250, high: 500, source: 'Common practice, no source: a firm apple under a blunt tooth takes 10 to 50 kg' },
+  }),
+  pull: quantity('Lever: pull at the scale', 'force', {
+    accepts: [0.5, 10_000],
+    bare: 'N',
+    how: 'measured',
+    help: 'The experiment that replaces the guess: the loaded roll turned by hand with a lever.',
+    measure: 'A lever clamped to the roll’s shaft, a spring scale square to it, fruit in the nip; the most it shows while the roll turns.',
+  }),
+  arm: quantity('Lever: from shaft to scale', 'length', {
+    accepts: [20, 5_000],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Where the scale pulls.',
+    measure: 'Rule from the middle of the shaft.',
+  }),
+  mass: quantity('Roll, mass', 'mass', {
+    accepts: [0.05, 2_000],
+    bare: 'kg',
+    how: 'measured',
+    help: 'For its swing and for the run-up.',
+    measure: 'Kitchen or bathroom scales.',
+  }),
+  jam: jamField,
+};
+
+export const fruitCrusherHead = {
+  role: 'work',
+  kind: 'fruit-crusher',
+  v: 1,
+  label: 'fruit crusher, toothed roll',
+  fields,
+  groups: { 'Lever and scale, instead of the guess': ['pull', 'arm'], 'What is usual': ['energy', 'force'], 'In a jam': ['mass', 'jam'] },
+  short: (typed) => `crusher ${typed('throughput') ?? ''}`.trim(),
+} as const satisfies KindHead;

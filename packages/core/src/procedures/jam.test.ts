@@ -1,0 +1,155 @@
+import { describe, expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../test/crusher.js';
+import type { Figure, Known } from '../figure/figure.js';
+import { loadKinds } from '../kinds/registry.js';
+import { type Evaluation, evaluateBuild, remedyFor } from './evaluate-build.js';
+
+const kinds = await loadKinds(crusher());
+const build = (fields: Record<string, string>) => afterTyping(crusher(), fields);
+const typed = (fields: Record<string, string> = {}): Evaluation => evaluateBuild(build(fields), kinds);
+const figure = (evaluation: Evaluation, element: string, name: string) => evaluation.lines[0]?.figures.get(`main/${element}`)?.get(name) as Figure;
+const value = (evaluation: Evaluation, element: string, name: string) => (figure(evaluation, element, name) as Known).value;
+const check = (evaluation: Evaluation, id: string) => evaluation.checks.find((each) => each.id === id);
+
+describe('the demo crusher when it jams', () => {
+  // By hand: wedge friction 0.3 / sin 17° = 1.0261 over 2.722 rad makes e = 16.33; tension by push 9.5 · √(6.4² + 205.4²) / 12.8 = 152.6 N;
+  // the belt slips at 2 · 152.6 · (15.33/17.33) · 37.5 mm = 10.12 N·m, on the roll × 3.3333 × 0.96 = 32.4 N·m.
+  it('slips where the wedge and the tension as set say', () => {
+    const evaluation = typed();
+    expect(value(evaluation, 'belt', 'tension')).toBeCloseTo(152.6, 0);
+    expect(value(evaluation, 'belt', 'slips-in-a-jam-at')).toBeCloseTo(10.12, 1);
+    expect(value(evaluation, 'jam', 'belt-slip')).toBeCloseTo(32.4, 0);
+  });
+
+  // By hand: the pulley weighs 3.4 kg, 0.65 · 3.4 · 0.125² = 0.03453 kg·m²; at 423.2 rpm ½ J ω² = 33.9 J; stopped within 60° = 1.0472 rad that is 32.4 N·m more.
+  it('is wrenched by the swing of the driven pulley, behind the belt that slips', () => {
+    expect(value(typed(), 'jam', 'jam-brings')).toBeCloseTo(32.4 + 32.4, 0);
+    expect(typed().jam).toContain('the swing of what spins makes it 64.8 N·m');
+  });
+
+  it('does not say which comes first while their ranges overlap, and does once they are apart', () => {
+    expect(typed().jam).toMatch(/^In a jam it cannot be told which comes first: the motor stalls at .*, or the belt slips at /);
+    // Half of the tension: 5.06 N·m, 16.2 on the roll, while the motor stalls at 18.8 at the least.
+    expect(typed({ 'main/belt/push': '4.75 N' }).jam).toMatch(/^In a jam the belt slips near 16\.2 N·m at the roll/);
+    expect(typed({ 'main/belt/tension': '400 N' }).jam).toMatch(/^In a jam the motor stalls near 24\.2 N·m at the roll/);
+  });
+
+  it('a fuse protects only what lies upstream of it: the motor’s key sees the slip, the driven pulley’s the swing as well', () => {
+    const evaluation = typed();
+    const brought = (hub: string) => check(evaluation, `main/belt/check-${hub}`)?.needs as Known | undefined;
+    expect(brought('driver-hub')?.value).toBeCloseTo(10.12, 1);
+    expect(brought('driven-hub')?.value).toBeCloseTo(64.8, 0);
+  });
+
+  // By hand: M8 counts as 1/4 in, 1000 lbf; two of them at half to two thirds on a 25 mm shaft hold 2 · 4448 · 12.5 mm · 0.6 = 66.7 N·m, 55.6 at the least.
+  it('finds the set screws that let go, and the cure that was tried', () => {
+    const screwed = { 'main/belt/drivenFixing': 'set-screws', 'main/belt/drivenScrew': 'M8', 'main/belt/drivenScrews': '2' };
+    const evaluation = typed(screwed);
+    expect(evaluation.verdict).toBe('gives');
+    expect(check(evaluation, 'main/belt/check-driven-hub')?.says).toBe(
+      'In a jam the set screw of the driven pulley may let go: it stands 66.7 N·m, the jam can bring 64.8 N·m there.',
+    );
+    expect(remedyFor(build(screwed), kinds, evaluation)).toMatch(/^A key in the driven pulley would do with \d+ % left\.$/);
+  });
+
+  it('says that it is not known while nobody said how hard it stops, with the wheels still counted', () => {
+    const evaluation = typed({ 'main/work/stops': '?', 'main/work/jam': '?' });
+    expect(check(evaluation, 'main/belt/check-driven-hub')?.verdict).toBe('unknown');
+    expect(evaluation.jam).toContain('how much the swing of the wheels adds hangs on what may jam it');
+    expect(figure(evaluation, 'jam', 'jam-brings').known).toBe(false);
+  });
+
+  it('a stone stops it harder than fruit, and a motor with no protector is nobody’s to stop', () => {
+    const brings = (jam: string) => value(typed({ 'main/work/stops': '?', 'main/work/jam': jam }), 'jam', 'jam-brings');
+    expect(brings('stone')).toBeGreaterThan(10 * brings('fruit'));
+    expect(typed({ 'main/source/protector': 'none' }).jam).toContain('a breaker protects the cable, not the motor');
+    expect(typed({ 'main/source/protector': 'self-resetting' }).cautions.join(' ')).toContain('starts again while a jam is being cleared');
+  });
+
+  it('more belt, more pull, more tension: each carries more before it slips', () => {
+    const slips = (fields: Record<string, string>) => value(typed(fields), 'jam', 'belt-slip');
+    expect(slips({ 'main/belt/belts': '2' })).toBeCloseTo(2 * slips({}), 6);
+    expect(slips({ 'main/belt/tension': '200 N' })).toBeGreaterThan(slips({ 'main/belt/tension': '150 N' }));
+    expect(slips({ 'main/belt/friction': '0.35' })).toBeGreaterThan(slips({ 'main/belt/friction': '0.25' }));
+  });
+
+  it('each end of what is not sure, entered by hand, turns the verdict the way the sentence said', () => {
+    // The key of the driven pulley stands 90 to 150 N·m by its keyway; entered as a clamp of those torques it holds and holds with more.
+    const stopped = (degrees: string) => check(typed({ 'main/work/stops': degrees }), 'main/belt/check-driven-hub')?.verdict;
+    expect([stopped('90°'), stopped('60°'), stopped('25°')]).toEqual(['close', 'close', 'gives']);
+    // 30 to 90°: at the hard end 34.6 + 41.8 / 0.5236 = 114 N·m against 90 at the least.
+    expect(stopped('30 to 90°')).toBe('gives');
+  });
+});
+
+describe('the demo crusher when it starts', () => {
+  // By hand: 10.3 N·m at rest is 3 × 3.686 × (222/230)²; what breaks away, 11 N·m, is 11 / (3.3333 × 0.96) = 3.44 at the motor.
+  it('breaks away from a full hopper', () => {
+    const evaluation = typed();
+    expect(value(evaluation, 'source', 'breakaway-at-motor')).toBeCloseTo(3.4375, 3);
+    expect(value(evaluation, 'source', 'torque-at-rest')).toBeCloseTo(3 * 3.6857 * (221.8 / 230) ** 2, 1);
+    expect(check(evaluation, 'main/source/check-starts')?.says).toMatch(/^It starts: /);
+  });
+
+  it('does not with a run capacitor, which gives a third to four fifths of the rated torque at rest', () => {
+    const weak = typed({ 'main/source/start': 'capacitor-run' });
+    expect(check(weak, 'main/source/check-starts')?.verdict).toBe('gives');
+    expect(check(weak, 'main/source/check-runs-up')?.says).toContain('it may never leave rest');
+  });
+
+  it('a longer and thinner lead leaves less to start with', () => {
+    const rest = (lead: string) => value(typed({ 'main/feed/length': lead }), 'source', 'torque-at-rest');
+    expect(rest('50 m')).toBeLessThan(rest('25 m'));
+  });
+
+  it('tells a plate that contradicts itself, with what would be consistent, and works on', () => {
+    const plate = typed({ 'main/source/power': '1.5 hp', 'main/source/current': '3 A' });
+    // 1118.5 W / 230 V is 4.86 A.
+    expect(check(plate, 'main/source/check-plate')?.says).toBe(
+      'The plate contradicts itself: 1.12 kW from 230 V and 3 A would need 162 % efficiency; it would take at least 4.86 A.',
+    );
+    expect(plate.lines[0]?.stations.at(-1)?.torque.known).toBe(true);
+    expect(check(typed({ 'main/source/frequency': '60 Hz', 'main/source/poles': '6' }), 'main/source/check-slip')?.verdict).toBe('gives');
+  });
+
+  it('takes a plate’s input power for less at the shaft, and says how wide it is while that is not said', () => {
+    const power = (says: string) => figure(typed({ 'main/source/powerIs': says }), 'source', 'power') as Known;
+    expect(power('shaft').value).toBe(550);
+    expect(power('input').value).toBeCloseTo(550 * 0.62, 6);
+    expect([power('?').low, power('?').high]).toEqual([550 * 0.55, 550]);
+  });
+});
+
+describe('the V-belt', () => {
+  it('keeps what can be kept when the pulleys overlap or the belt cannot reach', () => {
+    const short = typed({ 'main/belt/centres': '?', 'main/belt/belt': '30 in' });
+    expect(figure(short, 'belt', 'wrap')).toMatchObject({ known: false, because: expect.stringContaining('the belt cannot reach') });
+    expect(short.lines[0]?.stations.at(-1)?.speed.known).toBe(true);
+  });
+
+  // By hand: A53 is 53 + 1.3 = 54.3 in = 1379.2 mm at the pitch line; at 420 mm the pulleys want 1368.8, so the motor moves 5.2 mm out.
+  it('finds the centres a belt wants, and whether the slot lets it', () => {
+    expect(value(typed({ 'main/belt/centres': '?' }), 'belt', 'centres')).toBeCloseTo(425.3, 1);
+    expect(check(typed(), 'main/belt/check-reach')?.says).toBe('The belt wants the motor 5.21 mm further out; the slot lets it move 20 mm.');
+    expect(check(typed({ 'main/belt/belt': '57 in' }), 'main/belt/check-reach')?.verdict).toBe('gives');
+  });
+
+  it('takes diameters over the rim for smaller ones at the cords', () => {
+    const over = typed({ 'main/belt/diameters': 'outside', 'main/belt/driver': '80.5 mm', 'main/belt/driven': '255.5 mm' });
+    expect(value(over, 'belt', 'ratio')).toBeCloseTo(250 / 75, 9);
+  });
+
+  it('warns of a pulley that only salvage practice runs, and refuses one that even it does not', () => {
+    const small = (driver: string) => check(typed({ 'main/belt/driver': driver }), 'main/belt/check-small-pulley')?.verdict;
+    expect([small('75 mm'), small('67 mm'), small('50 mm')]).toEqual(['holds', 'close', 'gives']);
+  });
+
+  it('shows both schools where they differ by more than 15 %', () => {
+    expect(check(typed(), 'main/belt/check-belts')?.says).toContain('the newer standard says');
+    expect(check(typed({ 'main/belt/school': 'newer' }), 'main/belt/check-belts')?.says).toContain('the older standard says');
+    // SPA has a rating in neither: it is judged by tension alone.
+    expect(check(typed({ 'main/belt/section': 'SPA', 'main/belt/driver': '90 mm' }), 'main/belt/check-belts')?.says).toContain(
+      'judged by its tension alone',
+    );
+  });
+});

@@ -1,0 +1,209 @@
+import { type Check, hold, type Verdict } from '../checks/check.js';
+import { type Figure, highEnd, type Known, lowEnd, picked } from '../figure/figure.js';
+import { kineticEnergy } from '../formulas/dynamics/kinetic-energy.js';
+import { swingTorque } from '../formulas/dynamics/swing-torque.js';
+import { askedBack } from '../formulas/transmission/asked-back.js';
+import { carriedTorque } from '../formulas/transmission/carried-torque.js';
+import { gearedAngle } from '../formulas/transmission/geared-angle.js';
+import type { Asked, Given, Held, Limit, Note, Passing, Rotary } from '../kinds/kind.js';
+import { show, showRange } from '../quantity/show.js';
+
+/** One rung: what gives, and at what torque as the tool feels it. */
+export interface Rung {
+  readonly id: string;
+  readonly at: string;
+  readonly short: string;
+  readonly atTool: Figure<'N·m'>;
+  readonly harm: Limit['harm'];
+  readonly verdict: Verdict;
+}
+
+export interface Jam {
+  readonly rungs: readonly Rung[];
+  /** What the drive can bring at the tool, swing included. */
+  readonly brings: Figure<'N·m'>;
+  readonly checks: readonly Check[];
+  /** What gives first and what follows, in a sentence or two. */
+  readonly says: string;
+}
+
+export interface Jammed {
+  readonly line: string;
+  readonly tool: string;
+  readonly given: Given;
+  readonly passings: readonly Passing[];
+  readonly held: readonly Held[];
+  readonly asked: Asked;
+  /** Shafts from source to tool. */
+  readonly at: readonly Rotary[];
+  readonly note: Note;
+  readonly label: (path: string) => string;
+}
+
+/** A limit with the shaft its torque is on and how far along the line it stands: fuses, wheels and hubs in the order in which torque meets them. */
+interface Placed {
+  readonly limit: Limit;
+  readonly shaft: number;
+  readonly along: number;
+  readonly fuse: boolean;
+}
+
+/**
+ * What gives first when the tool is stopped. Every limit is referred to the tool; what the drive can bring to a place is the least that slips or stalls
+ * on the way, with the swing of everything that spins between that and the place. A fuse protects only what lies upstream of it.
+ */
+export function jam(machine: Jammed): Jam {
+  const { note, label } = machine;
+  const all = placed(machine);
+  const prepared = prepare(machine, all);
+  const tool = machine.at.length - 1;
+  const brings = note('jam-brings', brought(prepared, tool, Number.POSITIVE_INFINITY));
+  const forward = (each: Placed) =>
+    note(each.limit.id.split('/').slice(1).join('-'), carried(machine, each.limit.torque, each.shaft)[tool] as Figure<'N·m'>);
+  const checks: Check[] = [];
+  const rungs = all.map((each): Rung => {
+    const { limit } = each;
+    const atTool = forward(each);
+    const rung = { id: limit.id, at: limit.at, short: limit.short, atTool, harm: limit.harm };
+    if (each.fuse) return { ...rung, verdict: 'holds' };
+    const check = hold({
+      id: `${limit.at}/check-${limit.id.split('/').at(-1)}`,
+      at: limit.at,
+      subject: `Whether ${limit.says} in a jam`,
+      has: limit.torque,
+      needs: brought(prepared, each.shaft, each.along),
+      says: ({ has, needs, verdict, margin }) => {
+        const may = verdict === 'gives' ? (margin.best < 0 ? '' : ' may') : '';
+        const holds =
+          verdict === 'gives'
+            ? `In a jam ${limit.says.replace(/ (\S+)( go)?$/, (_, verb: string, go = '') => `${may} ${may ? infinitive(verb) : verb}${go}`)}`
+            : `${capital(limit.short)} holds in a jam`;
+        return `${holds}: it stands ${has}, the jam can bring ${needs} there`;
+      },
+      source: limit.source,
+      label,
+    });
+    checks.push(check);
+    return { ...rung, verdict: check.verdict };
+  });
+  const first = rungs.filter((_, k) => all[k]?.fuse).sort(byTorque);
+  return { rungs: [...rungs].sort(byTorque), brings, checks, says: `${sentence(machine, first, brings)} ${weakSpot(checks)}`.trim() };
+}
+
+const infinitive = (verb: string) => (verb === 'lets' ? 'let' : verb.replace(/es$/, ''));
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const byTorque = (a: Rung, b: Rung) =>
+  (a.atTool.known ? a.atTool.value : Number.POSITIVE_INFINITY) - (b.atTool.known ? b.atTool.value : Number.POSITIVE_INFINITY);
+
+function placed({ given, held }: Jammed): Placed[] {
+  const stages = held.flatMap(({ slips, hubs }, k): (Placed | null)[] => [
+    hubs.in && { limit: hubs.in, shaft: k, along: k + 0.2, fuse: false },
+    slips && { limit: slips, shaft: k, along: k + 0.5, fuse: true },
+    hubs.out && { limit: hubs.out, shaft: k + 1, along: k + 0.8, fuse: false },
+  ]);
+  return [{ limit: given.stall, shaft: 0, along: -0.1, fuse: true }, ...stages.filter((each) => each !== null)];
+}
+
+/** What a jam hangs on, worked out once: each fuse's torque on each shaft, the energy of each wheel, the angle in which each shaft is stopped. */
+interface Prepared {
+  readonly fuses: readonly { readonly fuse: Placed; readonly onShaft: readonly Figure<'N·m'>[] }[];
+  readonly wheels: readonly { readonly along: number; readonly energy: Figure<'J'> }[];
+  readonly angles: readonly Figure<'rad'>[];
+}
+
+function prepare(machine: Jammed, all: readonly Placed[]): Prepared {
+  const { passings, given, at, asked } = machine;
+  const wheels = [
+    { J: given.inertia, shaft: 0, along: 0 },
+    ...passings.flatMap(({ inertia }, k) => [
+      { J: inertia.in, shaft: k, along: k + 0.3 },
+      { J: inertia.out, shaft: k + 1, along: k + 0.7 },
+    ]),
+  ];
+  const angles: Figure<'rad'>[] = [asked.stops];
+  for (const { ratio } of [...passings].reverse()) angles.unshift(gearedAngle({ phi: angles[0] as Figure<'rad'>, i: ratio }));
+  return {
+    fuses: all.filter((each) => each.fuse).map((fuse) => ({ fuse, onShaft: carried(machine, fuse.limit.torque, fuse.shaft) })),
+    wheels: wheels.map(({ J, shaft, along }) => ({ along, energy: kineticEnergy({ J, n: (at[shaft] as Rotary).speed }) })),
+    angles,
+  };
+}
+
+/** A torque on one shaft as each shaft feels it: forward with power flowing to the tool, backward since nothing more can pass the earlier one. */
+function carried({ passings }: Jammed, torque: Figure<'N·m'>, shaft: number): Figure<'N·m'>[] {
+  const on: Figure<'N·m'>[] = [];
+  on[shaft] = torque;
+  for (let k = shaft; k < passings.length; k++) {
+    const { ratio, kept } = passings[k] as Passing;
+    on[k + 1] = carriedTorque({ T1: on[k] as Figure<'N·m'>, i: ratio, k: kept });
+  }
+  for (let k = shaft - 1; k >= 0; k--) {
+    const { ratio, kept } = passings[k] as Passing;
+    on[k] = askedBack({ T_2: on[k + 1] as Figure<'N·m'>, i: ratio, k: kept });
+  }
+  return on;
+}
+
+/** What a jam can bring to a place: the least of what comes from upstream with its swing, and of what slips downstream before more can pass. */
+function brought(prepared: Prepared, shaft: number, along: number): Figure<'N·m'> {
+  return picked(
+    'least',
+    'N·m',
+    prepared.fuses.map(({ fuse, onShaft }) => {
+      const torque = onShaft[shaft] as Figure<'N·m'>;
+      return fuse.along < along ? withSwing(prepared, torque, fuse.along, shaft, along) : torque;
+    }),
+  );
+}
+
+function withSwing({ wheels, angles }: Prepared, torque: Figure<'N·m'>, from: number, shaft: number, along: number): Figure<'N·m'> {
+  const between = wheels.filter((wheel) => wheel.along > from && wheel.along < along).map((wheel) => wheel.energy);
+  if (between.length === 0) return torque;
+  return swingTorque({
+    T_0: torque,
+    E: between.length === 1 ? (between[0] as Figure<'J'>) : picked('sum', 'J', between),
+    phi: angles[shaft] as Figure<'rad'>,
+  });
+}
+
+/** Of what holds, what holds least: where it is close and the sentence over the whole does not name it. */
+function weakSpot(checks: readonly Check[]): string {
+  const [worst] = checks.filter((check) => check.margin).sort((a, b) => (a.margin?.worst ?? 0) - (b.margin?.worst ?? 0));
+  return worst?.verdict === 'close' ? `Weak spot: ${worst.says.charAt(0).toLowerCase()}${worst.says.slice(1)}` : '';
+}
+
+/** What gives first is only said where no guess could turn it round. */
+function sentence({ tool, given, asked, note, held }: Jammed, fuses: readonly Rung[], brings: Figure<'N·m'>): string {
+  const known = fuses.filter((rung): rung is Rung & { atTool: Known<'N·m'> } => rung.atTool.known);
+  const [first, second] = known;
+  if (!first || known.length < fuses.length) return '';
+  const named = (rung: (typeof known)[number]) => limitSays(rung.id, given, held);
+  const sure = !second || highEnd(first.atTool) < lowEnd(second.atTool);
+  const near = (rung: (typeof known)[number]) => `${named(rung)} at ${showRange(lowEnd(rung.atTool), highEnd(rung.atTool), 'N·m')}`;
+  const begins = sure
+    ? `In a jam ${named(first)} near ${show(first.atTool.value, 'N·m')} at the ${tool}`
+    : `In a jam it cannot be told which comes first: ${near(first)}, or ${near(second as (typeof known)[number])}`;
+  const swing = brings.known
+    ? brings.value > 1.1 * first.atTool.value
+      ? `; the swing of what spins makes it ${show(brings.value, 'N·m')}`
+      : ''
+    : asked.stops.known
+      ? ''
+      : '; how much the swing of the wheels adds hangs on what may jam it';
+  return `${begins}${swing}. ${clock(first.id, given, held, note)}`.trim();
+}
+
+function limitSays(id: string, given: Given, held: readonly Held[]): string {
+  return id === given.stall.id ? given.stall.says : (held.find((each) => each.slips?.id === id)?.slips?.says ?? id);
+}
+
+/** How long it may go on, and whether anything stops it. */
+function clock(first: string, given: Given, held: readonly Held[], note: Note): string {
+  const limit = first === given.stall.id ? given.stall : held.find((each) => each.slips?.id === first)?.slips;
+  const lasts = limit?.lasts;
+  if (!limit || !lasts?.known) return '';
+  note('may-last', lasts);
+  const span = showRange(lowEnd(lasts), highEnd(lasts), 's');
+  const what = limit === given.stall ? 'Stalled, the winding stands' : 'Slipping, the belt stands';
+  return `${what} ${span}${given.unprotected ? '; nothing stops it in that time: a breaker protects the cable, not the motor' : ''}.`;
+}

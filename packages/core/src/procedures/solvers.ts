@@ -1,0 +1,40 @@
+/** How a figure was found that no single formula gives: shown where a formula would be. */
+export const solvers: Readonly<Record<string, { readonly says: string; readonly source: string }>> = {
+  poles: {
+    says: 'The largest even number of poles whose synchronous speed, 120 × frequency / poles, the shaft stays under',
+    source: 'Textbooks on electric machines (relation)',
+  },
+  fastest: {
+    says: 'Up to a tenth over the plate’s speed, while frequency or poles are not known',
+    source: 'Common practice, no source: small motors lag by 2 to 10 %',
+  },
+  'starting-current': { says: 'Rated current times the stalled current’s multiple of it', source: 'Definition' },
+  'kloss-at-rest': {
+    says: 'Kloss’s curve through the rated point and the most torque, at rest, where the slip is 1',
+    source: 'Textbooks on electric machines (Kloss)',
+  },
+  'settling-speed': {
+    says: 'The first speed from rest at which the motor’s torque has fallen to what the work asks of it, found by halving',
+    source: 'Balance of torques',
+  },
+  'run-up-time': { says: 'J · dω over the surplus of torque, summed from rest to 98 % of where it settles', source: 'Newton’s second law' },
+  'centres-from-length': {
+    says: 'The centre distance at which the exact length of an open belt is that of the one entered, found by halving',
+    source: 'Open belt length (closed form)',
+  },
+  'pitch-length': {
+    says: 'Inside length and what the section adds to it',
+    source: 'Shigley’s Mechanical Engineering Design (10e), table 17-11; DIN 2215',
+  },
+  'move-for-belt': { says: 'Half of the difference of the two lengths', source: 'Closed form, good to a fraction of a millimetre' },
+  'sixty-fourth': { says: 'A sixty-fourth of the span, as far as the finger test pushes', source: 'RMA and ISO 5292 practice' },
+  'thousand-feet': { says: 'Belt speed in thousands of feet a minute, in which the rating is written', source: 'Definition: 1000 ft/min = 5.08 m/s' },
+  'fruit-in-the-nip': {
+    says: 'Roll’s length over the fruit’s, half of the places filled, one or two rows of teeth biting; half to twice that',
+    source: 'Common practice, no source',
+  },
+  swallowed: {
+    says: 'The layer a quarter of a fruit thick that passes at the roll’s speed, a tenth to four tenths filled, 600 kg/m³',
+    source: 'Common practice, no source',
+  },
+};

@@ -1,0 +1,75 @@
+import { createRequire } from 'node:module';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { klossTorque } from '../formulas/motor/kloss-torque.js';
+import type { Curve } from '../kinds/kind.js';
+import { startUp } from './start-up.js';
+
+const kloss = (T_b: number, s_b: number, top_rpm: number): Curve => ({
+  torque: (n) => (Math.abs(n - top_rpm) < 1e-9 ? 0 : klossTorque.compute({ T_b, s_b, s: (top_rpm - n) / top_rpm })),
+  top_rpm,
+  switch_rpm: null,
+});
+
+/** Hairer and Wanner's ODEX. Its own types do not compile strictly, so it is brought in without them. */
+const { Solver } = createRequire(import.meta.url)('odex') as {
+  readonly Solver: new (
+    variables: number,
+  ) => {
+    absoluteTolerance: number;
+    relativeTolerance: number;
+    solve(f: (x: number, y: number[]) => number[], x: number, y: number[], to: number): { y: [number] };
+  };
+};
+const rpm = 30 / Math.PI;
+
+/** Speed after so many seconds of the same run-up as an initial value problem, dω/dt = (T − T_load)/J. */
+function speedAfter(seconds: number, { torque }: Curve, load: (n: number) => number, J: number): number {
+  const solver = new Solver(1);
+  solver.absoluteTolerance = 1e-8;
+  solver.relativeTolerance = 1e-8;
+  return solver.solve((_t, [omega]) => [(torque((omega as number) * rpm) - load((omega as number) * rpm)) / J], 0, [0], seconds).y[0] * rpm;
+}
+
+describe('a run-up', () => {
+  it('takes as long as an independent integration of it says', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 5, max: 40, noNaN: true }),
+        fc.double({ min: 0.12, max: 0.5, noNaN: true }),
+        fc.double({ min: 0.05, max: 0.6, noNaN: true }),
+        fc.double({ min: 0.002, max: 0.2, noNaN: true }),
+        (T_b, s_b, share, J) => {
+          const curve = kloss(T_b, s_b, 1500);
+          const load = () => share * Math.min(curve.torque(0), T_b);
+          const { seconds, settles_rpm } = startUp(curve, load, J);
+          expect(seconds).not.toBeNull();
+          expect(speedAfter(seconds ?? 0, curve, load, J) / (0.98 * settles_rpm)).toBeCloseTo(1, 2);
+        },
+      ),
+      { seed: 31, numRuns: 15 },
+    );
+  });
+
+  // By hand: at 5 % slip a motor of 25 N·m and a breakdown slip of 0.2396 gives 2 · 25 / (0.05/0.2396 + 0.2396/0.05) = 10.0 N·m, so 10 N·m is carried at 1425 rpm.
+  it('settles where the curve falls to what is asked', () => {
+    expect(startUp(kloss(25, 0.23956, 1500), () => 10, 0.01).settles_rpm).toBeCloseTo(1425, 0);
+  });
+
+  it('does not leave rest where more is asked than there is', () => {
+    expect(startUp(kloss(25, 0.2, 1500), () => 12, 0.01)).toEqual({ settles_rpm: 0, runs: false, seconds: null });
+  });
+
+  // Common practice, no source: a motor with a weak start hangs at a low speed when the load grows before it has passed its dip.
+  it('hangs where the load crosses the starting curve, and does not count the crossing above that it cannot reach', () => {
+    const dip: Curve = { torque: (n) => (n < 1125 ? 4 : 20 * (1 - n / 1500)), top_rpm: 1500, switch_rpm: 1125 };
+    const { runs, settles_rpm } = startUp(dip, (n) => 3 + n / 500, 0.01);
+    expect(runs).toBe(false);
+    expect(settles_rpm).toBeCloseTo(500, 0);
+  });
+
+  it('takes twice as long with twice the inertia', () => {
+    const [once, twice] = [0.01, 0.02].map((J) => startUp(kloss(25, 0.24, 1500), () => 5, J).seconds ?? 0) as [number, number];
+    expect(twice / once).toBeCloseTo(2, 9);
+  });
+});

@@ -1,0 +1,52 @@
+import type { Curve } from '../kinds/kind.js';
+
+/** How a run-up from rest ends. */
+export interface StartUp {
+  /** Where it stays: the first speed at which nothing is left to speed it up; 0 where it does not start at all. */
+  readonly settles_rpm: number;
+  /** Reached its working side; if not, it hangs at a low speed or never starts. */
+  readonly runs: boolean;
+  /** Seconds to 98 % of where it settles; null where it does not run. */
+  readonly seconds: number | null;
+}
+
+const steps = 240;
+
+/**
+ * A run-up from rest: surplus torque at every speed, the speed where it is used up, and the time ∫ J dω / (T_motor − T_load) to get there.
+ * @param load torque asked of the motor's shaft at a speed of that shaft, N·m
+ * @param J moment of inertia at the motor's shaft, kg·m²
+ */
+export function startUp({ torque, top_rpm, switch_rpm }: Curve, load: (n_rpm: number) => number, J: number): StartUp {
+  const surplus = (n: number) => torque(n) - load(n);
+  const settles = firstCrossing(surplus, top_rpm);
+  // Below where a starting winding drops out, or half of the way, it hangs and cooks.
+  const runs = settles > (switch_rpm ?? 0.6 * top_rpm) * 1.0001;
+  return { settles_rpm: settles, runs, seconds: runs ? (J * Math.PI * timeIntegral(surplus, 0.98 * settles)) / 30 : null };
+}
+
+/** The first speed from rest at which the surplus is gone. */
+function firstCrossing(surplus: (n: number) => number, top: number): number {
+  if (!(surplus(0) > 0)) return 0;
+  for (let k = 1; k <= steps; k++) {
+    const n = (top * k) / steps;
+    if (surplus(n) > 0) continue;
+    let [low, high] = [(top * (k - 1)) / steps, n];
+    for (let turn = 0; turn < 40; turn++) {
+      const middle = (low + high) / 2;
+      if (surplus(middle) > 0) low = middle;
+      else high = middle;
+    }
+    return (low + high) / 2;
+  }
+  return top;
+}
+
+/** ∫ dn / surplus from rest to a speed, by the middle rule: a switch on the way is a step, which it takes in its stride. */
+function timeIntegral(surplus: (n: number) => number, to: number): number {
+  const many = 2 * steps;
+  const width = to / many;
+  let sum = 0;
+  for (let k = 0; k < many; k++) sum += width / surplus((k + 0.5) * width);
+  return sum;
+}
