@@ -132,7 +132,7 @@ async function typeIn(browser, url, rate) {
       window.spans.push(performance.now() - from);
     });
   });
-  const field = page.getByLabel('Plate power');
+  const field = page.getByLabel('Plate power', { exact: true });
   await field.fill('');
   for (let k = 0; k < 8; k++) {
     await field.pressSequentially('0.55 kW');

@@ -1,5 +1,5 @@
 export { type Check, type Margin, type Verdict, verdicts } from './checks/check.js';
-export { type FieldPath, type Figure, fieldsUnder, flag, type Known, type Origin, type Unknown } from './figure/figure.js';
+export { type FieldPath, type Figure, flag, type Known, type Origin, restsOn, type Unknown } from './figure/figure.js';
 export type { Formula, Slot } from './figure/formula.js';
 export { formulas } from './formulas/registry.js';
 export { type LaidOut, layOut, type PlacedWheel } from './geometry/lay-out.js';

@@ -1,15 +1,33 @@
-import { showShare } from '@hobrek/core';
+import { type Check, type Evaluation, showShare } from '@hobrek/core';
+import { memo } from 'react';
 import { useOpenBuild } from './open-build.js';
 import { WhyPopover, WhyTrail } from './why.js';
 
 /** What is left of a check's limit; pressed, it says what was held against what, by which rule. */
-export function CheckWhy({ id, worst }: { id: string; worst: number | undefined }) {
-  const left = worst === undefined ? '?' : showShare(worst);
+export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
   return (
-    <WhyPopover label={`${left} left. Why?`} shown={left} className="text-right text-lg font-semibold">
+    <WhyPopover shown={<Left id={id} />} className="text-right text-lg font-semibold">
       <Held id={id} />
     </WhyPopover>
   );
+});
+
+function Left({ id }: { id: string }) {
+  const worst = useOpenBuild(({ open }) => open && checkOf(open.evaluation, id)?.margin?.worst);
+  return (
+    <>
+      {worst === undefined || worst === null ? '?' : showShare(worst)}
+      <span className="sr-only"> left. Why?</span>
+    </>
+  );
+}
+
+const found = new WeakMap<Evaluation, ReadonlyMap<string, Check>>();
+
+function checkOf(evaluation: Evaluation, id: string): Check | undefined {
+  const checks = found.get(evaluation) ?? new Map(evaluation.checks.map((check) => [check.id, check]));
+  found.set(evaluation, checks);
+  return checks.get(id);
 }
 
 function Held({ id }: { id: string }) {

@@ -4,19 +4,19 @@ import { type ReactNode, useState } from 'react';
 import { useOpenBuild } from './open-build.js';
 
 /** Any figure, pressed, answers where it comes from: the relation, the numbers put in, the source, and behind each number the same again. */
-export function Why({ path, name, spoken, children }: { path: string; name: string; spoken: string; children: ReactNode }) {
+export function Why({ path, name, children }: { path: string; name: string; children: ReactNode }) {
   return (
-    <WhyPopover label={`${name}: ${spoken || 'not known'}. Why?`} shown={children} className="text-left">
+    <WhyPopover shown={children} className="text-left">
       <WhyOf path={path} name={name} />
     </WhyPopover>
   );
 }
 
-/** What is shown, to be pressed, and the sheet that answers. */
-export function WhyPopover({ label, shown, className, children }: { label: string; shown: ReactNode; className: string; children: ReactNode }) {
+/** What is shown, to be pressed, and the sheet that answers. What is shown follows its own figure, so that the rest is drawn once. */
+export function WhyPopover({ shown, className, children }: { shown: ReactNode; className: string; children: ReactNode }) {
   return (
     <Popover.Root>
-      <Popover.Trigger className={`cursor-help decoration-hair decoration-dotted underline-offset-4 hover:underline ${className}`} aria-label={label}>
+      <Popover.Trigger className={`cursor-help decoration-hair decoration-dotted underline-offset-4 hover:underline ${className}`}>
         {shown}
       </Popover.Trigger>
       <Popover.Portal>

@@ -110,23 +110,42 @@ export function partsOf(figure: Figure): readonly (readonly [string, Figure])[] 
   return origin.by === 'picked' ? origin.from.map((part, k) => [`${k + 1}`, part] as const) : [];
 }
 
-/** Every field a figure rests on, entered, left at its usual value, or missing. */
-export function fieldsUnder(figure: Figure, into: Set<FieldPath> = new Set()): Set<FieldPath> {
-  if (!figure.known) {
-    for (const path of figure.missing) into.add(path);
-    return into;
-  }
-  const { origin } = figure;
-  if (origin.by === 'given' || origin.by === 'usual') into.add(origin.field);
-  for (const [, part] of partsOf(figure)) fieldsUnder(part, into);
-  return into;
+/** Found once for a figure, which never changes: figures share what they are made of, and a walk without memory would go round it many times. */
+function remembered(walk: (figure: Figure) => ReadonlySet<FieldPath>): (figure: Figure) => ReadonlySet<FieldPath> {
+  const found = new WeakMap<Figure, ReadonlySet<FieldPath>>();
+  return (figure) => {
+    const fields = found.get(figure) ?? walk(figure);
+    found.set(figure, fields);
+    return fields;
+  };
 }
 
 /** The fields under a figure that were entered as guesses. */
-export function guessesUnder(figure: Figure, into: Set<FieldPath> = new Set()): Set<FieldPath> {
-  if (!figure.known || !(figure.flags & flag.guessed)) return into;
+export const guessesUnder = remembered((figure) => {
+  if (!figure.known || !(figure.flags & flag.guessed)) return new Set();
+  if (figure.origin.by === 'given') return new Set([figure.origin.field]);
+  return new Set(partsOf(figure).flatMap(([, part]) => [...guessesUnder(part)]));
+});
+
+const resting = new WeakMap<ReadonlySet<FieldPath>, WeakMap<Figure, boolean>>();
+
+/** Whether a figure rests on any of these fields. Remembered for a set of fields, which must not change. */
+export function restsOn(figure: Figure, fields: ReadonlySet<FieldPath>): boolean {
+  if (fields.size === 0) return false;
+  let found = resting.get(fields);
+  if (!found) {
+    found = new WeakMap();
+    resting.set(fields, found);
+  }
+  const known = found.get(figure);
+  if (known !== undefined) return known;
+  const rests = restsItself(figure, fields) || partsOf(figure).some(([, part]) => restsOn(part, fields));
+  found.set(figure, rests);
+  return rests;
+}
+
+function restsItself(figure: Figure, fields: ReadonlySet<FieldPath>): boolean {
+  if (!figure.known) return figure.missing.some((path) => fields.has(path));
   const { origin } = figure;
-  if (origin.by === 'given') into.add(origin.field);
-  for (const [, part] of partsOf(figure)) guessesUnder(part, into);
-  return into;
+  return (origin.by === 'given' || origin.by === 'usual') && fields.has(origin.field);
 }

@@ -47,31 +47,52 @@ export function defineFormula<const U extends Unit, const S extends Slots>(defin
   return Object.assign(door, definition);
 }
 
+/** Names of the ranged inputs of the call under way: filled anew at every call. */
+const ranged: string[] = [];
+
 function evaluate<U extends Unit, S extends Slots>(
   definition: Definition<U, S>,
   names: readonly string[],
   numbers: Record<string, number>,
   figures: Readonly<Record<string, Figure>>,
 ): Figure<U> {
-  const ranged: string[] = [];
+  let many = 0;
   let flags = 0;
   for (const name of names) {
     const figure = figures[name] as Figure;
     if (!figure.known) return missingFrom(definition.unit, names, figures);
     numbers[name] = figure.value;
     flags |= figure.flags;
-    if (figure.low !== undefined) ranged.push(name);
-    const [least, most] = (definition.inputs[name] as Slot).valid;
-    if (lowEnd(figure) < least || highEnd(figure) > most) flags |= flag.outsideValid;
+    if (figure.low !== undefined) ranged[many++] = name;
+    const { valid } = definition.inputs[name] as Slot;
+    if (lowEnd(figure) < valid[0] || highEnd(figure) > valid[1]) flags |= flag.outsideValid;
   }
   const likely = definition.compute(numbers as Numbers<S>);
-  const [low, high] = ranged.length === 0 ? [likely, likely] : extremes(definition, numbers, ranged, figures);
-  if (!Number.isFinite(likely) || !Number.isFinite(low) || !Number.isFinite(high)) {
-    const at = names.map((name) => `${name} = ${(figures[name] as Known).value}`).join(', ');
-    return unknown(definition.unit, [], `${definition.title} has no value at ${at}`);
-  }
   const origin = { by: 'formula', id: definition.id, from: figures } as const;
-  return known(definition.unit, likely, origin, ranged.length === 0 ? undefined : [low, high], flags);
+  if (many === 0) return Number.isFinite(likely) ? known(definition.unit, likely, origin, undefined, flags) : noValue(definition, names, figures);
+  let [low, high] = [likely, likely];
+  // Least and most over every combination of the ranged inputs' ends.
+  for (let corner = 0; corner < 1 << many; corner++) {
+    for (let k = 0; k < many; k++) {
+      const figure = figures[ranged[k] as string] as Known;
+      numbers[ranged[k] as string] = corner & (1 << k) ? highEnd(figure) : lowEnd(figure);
+    }
+    const value = definition.compute(numbers as Numbers<S>);
+    // NaN is neither less nor more: it must not slip through.
+    if (!Number.isFinite(value)) return noValue(definition, names, figures);
+    if (value < low) low = value;
+    if (value > high) high = value;
+  }
+  return Number.isFinite(likely) ? known(definition.unit, likely, origin, [low, high], flags) : noValue(definition, names, figures);
+}
+
+function noValue<U extends Unit, S extends Slots>(
+  { unit, title }: Definition<U, S>,
+  names: readonly string[],
+  figures: Readonly<Record<string, Figure>>,
+): Figure<U> {
+  const at = names.map((name) => `${name} = ${(figures[name] as Known).value}`).join(', ');
+  return unknown(unit, [], `${title} has no value at ${at}`);
 }
 
 function missingFrom<U extends Unit>(unit: U, names: readonly string[], figures: Readonly<Record<string, Figure>>): Figure<U> {
@@ -84,27 +105,4 @@ function missingFrom<U extends Unit>(unit: U, names: readonly string[], figures:
     because ??= figure.because;
   }
   return unknown(unit, [...missing], because);
-}
-
-/** Least and most over every combination of the ranged inputs' ends. Done in place: this runs at every keystroke. */
-function extremes<U extends Unit, S extends Slots>(
-  { compute }: Definition<U, S>,
-  numbers: Record<string, number>,
-  ranged: readonly string[],
-  figures: Readonly<Record<string, Figure>>,
-): readonly [number, number] {
-  let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
-  for (let corner = 0; corner < 1 << ranged.length; corner++) {
-    for (let k = 0; k < ranged.length; k++) {
-      const name = ranged[k] as string;
-      const figure = figures[name] as Known;
-      numbers[name] = corner & (1 << k) ? highEnd(figure) : lowEnd(figure);
-    }
-    const value = compute(numbers as Numbers<S>);
-    // NaN is neither less nor more: it must not slip through.
-    if (Number.isNaN(value)) return [value, value];
-    low = Math.min(low, value);
-    high = Math.max(high, value);
-  }
-  return [low, high];
 }

@@ -59,7 +59,10 @@ export function jam(machine: Jammed): Jam {
   const tool = machine.at.length - 1;
   const brings = note('jam-brings', brought(prepared, tool, Number.POSITIVE_INFINITY));
   const forward = (each: Placed) =>
-    note(each.limit.id.split('/').slice(1).join('-'), carried(machine, each.limit.torque, each.shaft)[tool] as Figure<'N·m'>);
+    note(
+      each.limit.id.split('/').slice(1).join('-'),
+      machine.passings.slice(each.shaft).reduce((T, { ratio, kept }) => carriedTorque({ T1: T, i: ratio, k: kept }), each.limit.torque),
+    );
   const checks: Check[] = [];
   const rungs = all.map((each): Rung => {
     const { limit } = each;
@@ -146,24 +149,44 @@ function carried({ passings }: Jammed, torque: Figure<'N·m'>, shaft: number): F
 
 /** What a jam can bring to a place: the least of what comes from upstream with its swing, and of what slips downstream before more can pass. */
 function brought(prepared: Prepared, shaft: number, along: number): Figure<'N·m'> {
+  const phi = prepared.angles[shaft] as Figure<'rad'>;
+  const among = prepared.fuses.map(({ fuse, onShaft }) => {
+    const torque = onShaft[shaft] as Figure<'N·m'>;
+    const between = fuse.along < along ? prepared.wheels.filter((wheel) => wheel.along > fuse.along && wheel.along < along) : [];
+    return { torque, between };
+  });
   return picked(
     'least',
     'N·m',
-    prepared.fuses.map(({ fuse, onShaft }) => {
-      const torque = onShaft[shaft] as Figure<'N·m'>;
-      return fuse.along < along ? withSwing(prepared, torque, fuse.along, shaft, along) : torque;
+    thatMayBeLeast(among, phi).map(({ torque, between }) => {
+      if (between.length === 0) return torque;
+      const energies = between.map((wheel) => wheel.energy);
+      return swingTorque({ T_0: torque, E: energies.length === 1 ? (energies[0] as Figure<'J'>) : picked('sum', 'J', energies), phi });
     }),
   );
 }
 
-function withSwing({ wheels, angles }: Prepared, torque: Figure<'N·m'>, from: number, shaft: number, along: number): Figure<'N·m'> {
-  const between = wheels.filter((wheel) => wheel.along > from && wheel.along < along).map((wheel) => wheel.energy);
-  if (between.length === 0) return torque;
-  return swingTorque({
-    T_0: torque,
-    E: between.length === 1 ? (between[0] as Figure<'J'>) : picked('sum', 'J', between),
-    phi: angles[shaft] as Figure<'rad'>,
+interface Brought {
+  readonly torque: Figure<'N·m'>;
+  readonly between: Prepared['wheels'];
+}
+
+/** Leaves out what cannot be the least at any end, by plain numbers; with something unknown nothing is left out. */
+function thatMayBeLeast(among: readonly Brought[], phi: Figure<'rad'>): readonly Brought[] {
+  const ends = among.map(({ torque, between }) => {
+    if (!torque.known || (between.length > 0 && !phi.known)) return null;
+    let [least, most] = [lowEnd(torque), highEnd(torque)];
+    for (const { energy } of between) {
+      if (!energy.known || !phi.known) return null;
+      least += lowEnd(energy) / highEnd(phi);
+      most += highEnd(energy) / lowEnd(phi);
+    }
+    return { least, most };
   });
+  const known = ends.filter((each) => each !== null);
+  if (known.length < ends.length) return among;
+  const ceiling = Math.min(...known.map(({ most }) => most));
+  return among.filter((_, k) => (known[k]?.least ?? 0) <= ceiling);
 }
 
 /** Of what holds, what holds least: where it is close and the sentence over the whole does not name it. */

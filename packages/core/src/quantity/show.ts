@@ -9,6 +9,18 @@ import { type Quantity, type QuantityName, quantities, type Unit } from './quant
  * @example showNumber(8) // '8'
  */
 export function showNumber(value: number): string {
+  const known = shownNumbers.get(value);
+  if (known !== undefined) return known;
+  if (shownNumbers.size > 5_000) shownNumbers.clear();
+  const text = write(value);
+  shownNumbers.set(value, text);
+  return text;
+}
+
+/** Most of the numbers of a sheet are the same after a keystroke, and putting one into digits is the dearest step of showing it. */
+const shownNumbers = new Map<number, string>();
+
+function write(value: number): string {
   if (value === 0) return '0';
   const size = Math.abs(value);
   if (size < 1e-4 || size >= 1e9) return minus(value.toPrecision(3));

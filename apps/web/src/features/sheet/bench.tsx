@@ -1,4 +1,5 @@
-import { elementsOf, type Figure, kindHead, type Place, placesOf, type Role } from '@hobrek/core';
+import { type DrawnStage, type Element, elementsOf, type KindHead, kindHead, type Place, type Role } from '@hobrek/core';
+import { type ComponentType, memo } from 'react';
 import { Choice } from '../../build/choice-field.js';
 import { Field } from '../../build/field.js';
 import { FigureText } from '../../build/figure-text.js';
@@ -9,42 +10,54 @@ const headings: Record<Role, string> = { source: 'Motor', feed: 'Supply', stage:
 
 /** Where the elements of the machine are entered, in the order of the power path; the supply, which is seldom touched, comes last. */
 export function Bench() {
-  const open = useOpenBuild((store) => store.open);
-  const line = open?.build.lines[0];
-  if (!open || !line) return null;
-  const places = placesOf(open.build);
+  const line = useOpenBuild(({ open }) => open?.build.lines[0]);
+  const picked = useOpenBuild(({ open }) => open?.picked);
+  if (!line) return null;
   const [feed, ...others] = elementsOf(line);
   return (
     <section className="border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
-      {[...others, feed as (typeof others)[number]].map(({ role, path, element }) => {
-        const head = kindHead(role, element.kind);
-        const groups = grouped(
-          places.filter((place) => place.path.startsWith(`${path}/`)),
-          head?.groups ?? {},
-        );
-        const isPicked = open.picked === path;
-        if (role === 'source') return <Plate key={path} path={path} picked={isPicked} label={head?.label ?? ''} groups={groups} />;
-        const figures = open.evaluation.lines[0]?.figures.get(path);
-        const Extra = benchExtras[element.kind];
-        const outline = open.evaluation.lines[0]?.outlines[line.stages.findIndex((stage) => `${line.id}/${stage.id}` === path)];
-        return (
-          <fieldset
-            key={path}
-            data-element={path}
-            onFocus={() => pick(path)}
-            className={`mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${isPicked ? 'border-brass' : 'border-transparent'}`}
-          >
-            <legend className="font-head text-lg tracking-wide uppercase">
-              {headings[role]} <span className="font-text text-sm tracking-normal text-soft normal-case">{head?.label ?? element.kind}</span>
-            </legend>
-            <Groups groups={groups} columns="grid-cols-3" />
-            {Extra && outline && <Extra outline={outline} />}
-            {role === 'stage' && figures && <Follows path={path} figures={figures} />}
-          </fieldset>
-        );
-      })}
+      {[...others, feed as (typeof others)[number]].map(({ role, path, element }) => (
+        <ElementBench key={path} role={role} path={path} element={element} picked={picked === path} />
+      ))}
     </section>
   );
+}
+
+interface Shown {
+  readonly role: Role;
+  readonly path: string;
+  readonly element: Element;
+  readonly picked: boolean;
+}
+
+/** Drawn again only when the element itself is touched or picked; its figures follow by themselves. */
+const ElementBench = memo(function ElementBench({ role, path, element, picked }: Shown) {
+  const head = kindHead(role, element.kind);
+  const groups = grouped(path, element, head);
+  if (role === 'source') return <Plate path={path} picked={picked} label={head?.label ?? ''} groups={groups} />;
+  const Extra = benchExtras[element.kind];
+  return (
+    <fieldset
+      data-element={path}
+      onFocus={() => pick(path)}
+      className={`mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
+    >
+      <legend className="font-head text-lg tracking-wide uppercase">
+        {headings[role]} <span className="font-text text-sm tracking-normal text-soft normal-case">{head?.label ?? element.kind}</span>
+      </legend>
+      <Groups groups={groups} columns="grid-cols-3" />
+      {Extra && <WithOutline path={path} Extra={Extra} />}
+      {role === 'stage' && <Follows path={path} />}
+    </fieldset>
+  );
+});
+
+function WithOutline({ path, Extra }: { path: string; Extra: ComponentType<{ outline: DrawnStage }> }) {
+  const outline = useOpenBuild(({ open }) => {
+    const line = open?.build.lines[0];
+    return open?.evaluation.lines[0]?.outlines[line?.stages.findIndex((stage) => `${line.id}/${stage.id}` === path) ?? -1];
+  });
+  return outline ? <Extra outline={outline} /> : null;
 }
 
 interface Group {
@@ -53,12 +66,20 @@ interface Group {
 }
 
 /** The fields in their groups; those of none first. A field that makes no sense with what is chosen is left out. */
-function grouped(places: readonly Place[], groups: Readonly<Record<string, readonly string[]>>): Group[] {
-  const byName = new Map(places.map((place) => [place.path.split('/').at(-1) ?? '', place]));
-  const applies = ({ field: { when } }: Place) => !when || when.is.includes(byName.get(when.field)?.input?.text ?? '');
-  const take = (names: readonly string[]) => names.flatMap((name) => byName.get(name) ?? []).filter(applies);
+function grouped(path: string, { inputs }: Element, head: KindHead | undefined): Group[] {
+  const fields = head?.fields ?? {};
+  const groups = head?.groups ?? {};
+  const applies = (name: string) => {
+    const when = fields[name]?.when;
+    return !when || when.is.includes(inputs[when.field]?.text ?? '');
+  };
+  const take = (names: readonly string[]) =>
+    names.flatMap((name): Place[] => {
+      const field = fields[name];
+      return field && applies(name) ? [{ path: `${path}/${name}`, field, input: inputs[name] }] : [];
+    });
   const named = new Set(Object.values(groups).flat());
-  const first = [...byName.keys()].filter((name) => !named.has(name));
+  const first = Object.keys(fields).filter((name) => !named.has(name));
   return [{ title: '', places: take(first) }, ...Object.entries(groups).map(([title, names]) => ({ title, places: take(names) }))];
 }
 
@@ -110,14 +131,19 @@ function Plate({ path, picked, label, groups }: { path: string; picked: boolean;
 /** What stands under a shaft on the drawing already, and what is only of use on the way. */
 const elsewhere = new Set(['speed', 'torque', 'highest-speed', 'belt-speed', 'driver-inertia', 'driven-inertia', 'lost-to-friction', 'lost-to-slip']);
 
-function Follows({ path, figures }: { path: string; figures: ReadonlyMap<string, Figure> }) {
+function Follows({ path }: { path: string }) {
+  // What is only waiting for an entry says so in the ledger; what cannot be, says why here.
+  const names = useOpenBuild(({ open }) =>
+    [...(open?.evaluation.lines[0]?.figures.get(path) ?? [])]
+      .filter(([name, figure]) => !elsewhere.has(name) && (figure.known || figure.because))
+      .map(([name]) => name)
+      .join(),
+  );
   return (
     <dl className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
-      {[...figures].flatMap(([name, figure]) => {
-        // What is only waiting for an entry says so in the ledger; what cannot be, says why here.
-        if (elsewhere.has(name) || (!figure.known && !figure.because)) return [];
+      {names.split(',').map((name) => {
         const called = name.replaceAll('-', ' ');
-        return (
+        return name === '' ? null : (
           <div key={name} className="flex items-baseline gap-2">
             <dt className="text-sm text-soft">{called}</dt>
             <dd>

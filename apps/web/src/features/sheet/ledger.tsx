@@ -1,4 +1,4 @@
-import { type Check, fieldsUnder, type Verdict } from '@hobrek/core';
+import { type Check, restsOn, type Verdict } from '@hobrek/core';
 import { memo } from 'react';
 import { CheckWhy } from '../../build/check-why.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
@@ -11,6 +11,8 @@ const several = { close: 'are close', gives: 'give', unknown: 'are not known yet
 /** Every check, worst first, with how much of its limit is left. */
 export function Ledger() {
   const checks = useOpenBuild(({ open }) => open?.evaluation.checks);
+  const drafted = useOpenBuild(({ open }) => open?.drafted);
+  const picked = useOpenBuild(({ open }) => open?.picked);
   if (!checks) return null;
   const odd = checks.filter((check) => check.verdict !== 'holds');
   return (
@@ -23,7 +25,16 @@ export function Ledger() {
       </h2>
       <ul className="mt-2">
         {checks.map((check) => (
-          <Row key={check.id} id={check.id} at={check.at} says={check.says} verdict={check.verdict} worst={check.margin?.worst} />
+          <Row
+            key={check.id}
+            id={check.id}
+            at={check.at}
+            says={check.says}
+            verdict={check.verdict}
+            worst={check.margin?.worst}
+            stale={rests(check, drafted)}
+            picked={picked === check.at}
+          />
         ))}
       </ul>
       <Cautions />
@@ -53,6 +64,11 @@ function tally(checks: readonly Check[]): string {
     .join(', ');
 }
 
+/** Whether a check rests on an entry that is not read yet. */
+function rests({ has, needs }: Check, drafted: ReadonlySet<string> | undefined): boolean {
+  return drafted !== undefined && (restsOn(has, drafted) || restsOn(needs, drafted));
+}
+
 /** Drawn again only when what it says changes. */
 const Row = memo(function Row({
   id,
@@ -60,19 +76,17 @@ const Row = memo(function Row({
   says,
   verdict,
   worst,
+  stale,
+  picked,
 }: {
   id: string;
   at: string;
   says: string;
   verdict: Verdict;
   worst: number | undefined;
+  stale: boolean;
+  picked: boolean;
 }) {
-  const stale = useOpenBuild(({ open }) => {
-    const check = open?.evaluation.checks.find((each) => each.id === id);
-    if (!open || !check || open.drafted.size === 0) return false;
-    return [...fieldsUnder(check.has), ...fieldsUnder(check.needs)].some((field) => open.drafted.has(field));
-  });
-  const picked = useOpenBuild(({ open }) => open?.picked === at);
   return (
     <li
       onPointerDown={() => pick(at)}
@@ -81,7 +95,7 @@ const Row = memo(function Row({
       <VerdictMark verdict={verdict} />
       <p>{unbroken(says)}</p>
       <MarginScale verdict={verdict} worst={worst} />
-      <CheckWhy id={id} worst={worst} />
+      <CheckWhy id={id} />
     </li>
   );
 });

@@ -1,4 +1,5 @@
 import { type DrawnStage, showNumber } from '@hobrek/core';
+import { memo } from 'react';
 import { useWidth } from '../../shared/use-width.js';
 
 const height_px = 74;
@@ -7,7 +8,7 @@ const axis_px = 30;
 const name_px = 40;
 
 /** The belts on sale, along the way the motor can move: where each wants it, how far off that is, and which the slot lets in. */
-export function StockRuler({ outline }: { outline: DrawnStage }) {
+export const StockRuler = memo(function StockRuler({ outline }: { outline: DrawnStage }) {
   const [frame, width] = useWidth<HTMLDivElement>();
   const { centres, stock } = outline;
   if (centres === null || !stock || stock.belts.length === 0) return <div ref={frame} />;
@@ -65,6 +66,13 @@ export function StockRuler({ outline }: { outline: DrawnStage }) {
         ))}
       </svg>
     </div>
+  );
+}, same);
+
+/** Every evaluation makes its outlines anew; most of them look as before. */
+function same({ outline: a }: { outline: DrawnStage }, { outline: b }: { outline: DrawnStage }): boolean {
+  return (
+    a.centres === b.centres && a.stock?.belts === b.stock?.belts && a.stock?.chosen === b.stock?.chosen && `${a.stock?.slot}` === `${b.stock?.slot}`
   );
 }
 

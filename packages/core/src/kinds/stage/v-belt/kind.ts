@@ -1,4 +1,4 @@
-import { type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
+import { lengthSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, known, unknown } from '../../../figure/figure.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
@@ -201,7 +201,7 @@ function reaches(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, lab
     has: room,
     needs: known('mm', Math.abs(off), { by: 'solved', id: 'move-for-belt', from: { L: marked, L_0: length } }),
     says: ({ has, needs }) => `The belt wants the motor ${needs} further ${off >= 0 ? 'out' : 'in'}; the slot lets it move ${has}`,
-    source: 'Open belt length, half of the difference on each span (closed form)',
+    source: `Open belt length, half of the difference on each span (closed form). ${lengthSource}`,
     label,
   });
 }

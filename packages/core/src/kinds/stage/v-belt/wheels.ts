@@ -75,12 +75,14 @@ export function centresOf(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'
 /** Belts on sale that would run within a fifth of the centre distance either way, with where each wants the motor. */
 export function stockNear(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): readonly StockBelt[] {
   const key = [section, small_mm, large_mm, centres_mm].join();
-  if (lastStock.key !== key) lastStock = { key, belts: findStock(section, small_mm, large_mm, centres_mm) };
-  return lastStock.belts;
+  const belts = foundStock.get(key) ?? findStock(section, small_mm, large_mm, centres_mm);
+  if (foundStock.size > 100) foundStock.clear();
+  foundStock.set(key, belts);
+  return belts;
 }
 
 /** Most keystrokes change neither pulleys nor centres. */
-let lastStock: { readonly key: string; readonly belts: readonly StockBelt[] } = { key: '', belts: [] };
+const foundStock = new Map<string, readonly StockBelt[]>();
 
 function findStock(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): StockBelt[] {
   const least = (small_mm + large_mm) / 2;

@@ -1,7 +1,7 @@
 import { shocks } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { jamField } from '../stops.js';
+import { jamField } from '../../stops.js';
 
 const fields = {
   torque: quantity('Torque asked', 'torque', {

@@ -1,7 +1,7 @@
 import { holdSpeed } from '../../../checks/hold-speed.js';
 import { fixed } from '../../../figure/figure.js';
 import type { WorkKind } from '../../kind.js';
-import { stopsIn } from '../stops.js';
+import { stopsIn } from '../../stops.js';
 import { directWorkHead } from './fields.js';
 
 const exponents = { constant: 0, linear: 1, square: 2 } as const;

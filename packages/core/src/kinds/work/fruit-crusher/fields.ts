@@ -1,6 +1,6 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { jamField } from '../stops.js';
+import { jamField } from '../../stops.js';
 
 const fields = {
   roll: quantity('Roll, diameter over the teeth', 'length', {

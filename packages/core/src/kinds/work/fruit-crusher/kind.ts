@@ -7,7 +7,7 @@ import { millingPower } from '../../../formulas/work/milling-power.js';
 import { nipTorque } from '../../../formulas/work/nip-torque.js';
 import type { InputFigures } from '../../fields.js';
 import type { Context, WorkKind } from '../../kind.js';
-import { stopsIn } from '../stops.js';
+import { stopsIn } from '../../stops.js';
 import { fruitCrusherHead } from './fields.js';
 
 type Inputs = InputFigures<typeof fruitCrusherHead.fields>;

@@ -1,6 +1,6 @@
-import { type Figure, fixed, flag } from '../../figure/figure.js';
-import { stoppingAngle } from '../../formulas/work/stopping-angle.js';
-import { type Chosen, choice } from '../fields.js';
+import { type Figure, fixed, flag } from '../figure/figure.js';
+import { stoppingAngle } from '../formulas/work/stopping-angle.js';
+import { type Chosen, choice } from './fields.js';
 
 /** What jams a tool, and how far the tool still moves into it, mm (common practice, no source). */
 const givesWay = {
