@@ -180,7 +180,7 @@ test('an element is picked in one zone and followed in the others, by key and by
   await page.keyboard.press('ArrowRight');
   await expect(belt).toHaveClass(/border-brass/);
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Driving pulley', { exact: true })).toBeFocused();
+  await expect(page.getByLabel('Section', { exact: true })).toBeFocused();
   await page
     .getByText(/^The motor carries the work/)
     .last()
@@ -207,6 +207,71 @@ test('an address where nothing stands says so and offers the way back', async ({
   await page.goto(`${address}/shed/unknown`);
   await page.getByRole('link', { name: 'See all builds' }).click();
   await expect(page.getByRole('heading', { name: 'Builds' })).toBeVisible();
+});
+
+test('by keyboard alone, from the list to a sentence that is believed, in under 40 keys beside the values', async ({ page, address }) => {
+  await page.goto(address);
+  await expect(page.getByRole('button', { name: 'Start a build' })).toBeVisible();
+  let keys = 0;
+  const press = async (...names: string[]) => {
+    keys += names.length;
+    for (const name of names) await page.keyboard.press(name);
+  };
+  while (!(await page.getByRole('button', { name: 'Start a build' }).evaluate((button) => button === document.activeElement))) await press('Tab');
+  await press('Enter');
+  await sentence(page).waitFor();
+  await press('ArrowRight', 'Enter');
+  await page.keyboard.type('0.55 kW');
+  await press('Tab');
+  await page.keyboard.type('1425');
+  await press('Tab', 'ArrowDown', 'Tab', 'ArrowDown', 'Tab', 'ArrowDown', 'ArrowDown', 'Control+Enter');
+  await page.keyboard.type('A');
+  await press('Tab');
+  await page.keyboard.type('75');
+  await press('Tab');
+  await page.keyboard.type('250');
+  await press('Tab', 'Tab');
+  await page.keyboard.type('420');
+  await press('Control+Enter');
+  await page.keyboard.type('8');
+  await expect(sentence(page)).toContainText(/The motor carries the work: 10\.9 to 12\.0.N·m reaches the tool shaft, 8.N·m is asked/);
+  await expect(page.getByText(/In a jam /).first()).toBeVisible();
+  await expect(page.getByLabel('It starts by')).toHaveValue('capacitor-start');
+  expect(keys).toBeLessThan(40);
+  await kept(page);
+});
+
+test('the motor’s run-up is drawn, and every figure of it can be asked why', async ({ page, crusher: _ }) => {
+  await page.getByRole('link', { name: 'Motor' }).click();
+  await expect(page.getByRole('img', { name: /torque over speed; it settles at 14\d\d rpm/ })).toBeVisible();
+  await page.getByRole('button', { name: /^settles at: 14\d\d rpm/ }).click();
+  await expect(page.getByText('The first speed from rest at which the motor’s torque has fallen to what the work asks of it')).toBeVisible();
+  await page.keyboard.press('Escape');
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(', ')}`)).toEqual([]);
+});
+
+test('what gives in a jam: the set screw is found, a key is offered, and with it the sentence is glad again', async ({ page, crusher: _ }) => {
+  await page.getByText('Held on its shaft: driven pulley').click();
+  await page.getByLabel('Driven pulley is held by').selectOption('a set screw on a flat');
+  await page.getByLabel('Set screw of the driven pulley').selectOption('M5');
+  await expect(sentence(page)).toContainText('In a jam the set screw of the driven pulley lets go');
+  await expect(page.getByText(/A key in the driven pulley would do with \d+.% left/)).toBeVisible();
+  await page.getByLabel('Driven pulley is held by').selectOption('a key');
+  await expect(sentence(page)).toHaveAttribute('data-verdict', 'close');
+  await expect(page.getByText(/A53 wants the motor 5\.32 mm further out/)).toBeVisible();
+});
+
+test('single letters can be kept from being keys; the chord still is', async ({ page, crusher: _ }) => {
+  await page.getByRole('button', { name: 'Habits' }).click();
+  await page.getByLabel(/single letters are keys/).uncheck();
+  await page.keyboard.press('Escape');
+  await power(page).fill('1 hp');
+  await page.getByRole('heading', { name: /Ledger/ }).click();
+  await page.keyboard.press('z');
+  await expect(power(page)).toHaveValue('1 hp');
+  await page.keyboard.press('Control+z');
+  await expect(power(page)).toHaveValue('0.55 kW');
 });
 
 for (const colorScheme of ['light', 'dark'] as const) {

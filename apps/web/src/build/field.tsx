@@ -1,5 +1,6 @@
 import { inNextUnit, type QuantityField, type QuantityInput, readQuantity, showAs } from '@hobrek/core';
 import { memo, useEffect, useId, useState } from 'react';
+import { useHabits } from '../shared/habits.js';
 import { fieldLeft, typed } from './open-build.js';
 
 interface Entry {
@@ -13,13 +14,14 @@ const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen',
 /** Drawn again only when its own entry changes: entries that do not are the same objects. A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
 export const Field = memo(function Field({ path, field, input }: Entry) {
   const id = useId();
+  const habits = useHabits();
   const text = input?.draft ?? input?.text ?? '';
-  const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field);
+  const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field, habits);
   const refused = reading && !reading.ok ? reading.says : null;
   const said = useAfterPause(refused);
   const aside = note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null);
   const convert = () => {
-    const next = inNextUnit(text, field);
+    const next = inNextUnit(text, field, habits);
     if (next) typed(path, next);
   };
   return (

@@ -23,6 +23,7 @@ import {
 } from '@hobrek/core';
 import { create } from 'zustand';
 import { hearChanges } from '../shared/changes.js';
+import { useHabits } from '../shared/habits.js';
 import { clearUnsent, findUnsent, type Unsent, writeUnsent } from './journal.js';
 import { SaveQueue, type SaveState } from './save-queue.js';
 
@@ -127,7 +128,7 @@ export function closeBuild(): void {
 export function typed(path: string, text: string): void {
   edit(path, (build) => {
     const place = placesOf(build).find((each) => each.path === path);
-    return place ? withInput(build, path, enter(place.field, text, place.input).input) : build;
+    return place ? withInput(build, path, enter(place.field, text, place.input, useHabits.getState()).input) : build;
   });
 }
 

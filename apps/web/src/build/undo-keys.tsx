@@ -1,4 +1,5 @@
 import { useHotkeys } from 'react-hotkeys-hook';
+import { useHabits } from '../shared/habits.js';
 import { redone, undone, useOpenBuild } from './open-build.js';
 
 const inFields = { enableOnFormTags: true, preventDefault: true } as const;
@@ -9,12 +10,13 @@ export function UndoKeys() {
   const canRedo = useOpenBuild(({ open }) => (open?.history.future.length ?? 0) > 0);
   useHotkeys('mod+z', undone, inFields);
   useHotkeys('mod+shift+z, mod+y', redone, inFields);
-  useHotkeys('z', undone);
-  useHotkeys('shift+z', redone);
+  const letters = useHabits((habits) => habits.letters);
+  useHotkeys('z', undone, { enabled: letters });
+  useHotkeys('shift+z', redone, { enabled: letters });
   return (
     <>
-      <Word says="Undo" keyShown="z" can={canUndo} act={undone} />
-      <Word says="Redo" keyShown="Z" can={canRedo} act={redone} />
+      <Word says="Undo" keyShown={letters ? 'z' : 'Ctrl Z'} can={canUndo} act={undone} />
+      <Word says="Redo" keyShown={letters ? 'Z' : 'Ctrl Y'} can={canRedo} act={redone} />
     </>
   );
 }

@@ -22,7 +22,11 @@ describe('the figure door', () => {
       value: shaftTorque.compute({ P: 550, n: 1425 }),
       origin: { by: 'formula', id: 'shaft-torque', from: { P, n } },
     });
-    expect(['main/source/power', 'main/source/speed', 'main/work/torque'].map((path) => restsOn(figure, new Set([path])))).toEqual([true, true, false]);
+    expect(['main/source/power', 'main/source/speed', 'main/work/torque'].map((path) => restsOn(figure, new Set([path])))).toEqual([
+      true,
+      true,
+      false,
+    ]);
   });
 
   it('lets an unknown through, naming every field that is missing once', () => {

@@ -8,11 +8,13 @@ import { beltHeatingTime } from './belt/belt-heating.js';
 import { beltPasses } from './belt/belt-passes.js';
 import { beltPullDifference } from './belt/belt-pull-difference.js';
 import { beltSlipTorque } from './belt/belt-slip-torque.js';
+import { beltsNeeded } from './belt/belts-needed.js';
 import { bendingPeak } from './belt/bending-peak.js';
 import { centrifugalTension } from './belt/centrifugal-tension.js';
 import { crossedBeltLength } from './belt/crossed-belt-length.js';
 import { crossedWrap } from './belt/crossed-wrap.js';
 import { designPower } from './belt/design-power.js';
+import { lastingTorque } from './belt/lasting-torque.js';
 import { newerRating } from './belt/newer-rating.js';
 import { olderRating } from './belt/older-rating.js';
 import { openBeltLength } from './belt/open-belt-length.js';
@@ -88,11 +90,13 @@ const all = [
   beltPasses,
   beltPullDifference,
   beltSlipTorque,
+  beltsNeeded,
   bendingPeak,
   centrifugalTension,
   crossedBeltLength,
   crossedWrap,
   designPower,
+  lastingTorque,
   newerRating,
   olderRating,
   openBeltLength,

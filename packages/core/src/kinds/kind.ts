@@ -84,8 +84,8 @@ export interface Limit {
   /** Short, for the ladder: `belt slips`. */
   readonly short: string;
   readonly torque: Figure<'N·m'>;
-  /** A fuse slips or stalls unharmed for so long; anything else breaks or loosens. */
-  readonly harm: 'harmless' | 'breaking';
+  /** A fuse slips or stalls unharmed for so long; wearing is a steady limit, passed at the cost of life; anything else breaks or loosens. */
+  readonly harm: 'harmless' | 'wearing' | 'breaking';
   readonly lasts?: Figure<'s'>;
   readonly source: string;
 }
@@ -175,6 +175,8 @@ export interface Held extends Said {
   readonly checks: readonly Check[];
   /** What slips in between, if anything does; it stands on the driving shaft. */
   readonly slips: Limit | null;
+  /** What it carries for years: the steady limit of the duty ladder, on the driving shaft. */
+  readonly steady: Limit | null;
   /** What holds its wheels on their shafts. */
   readonly hubs: { readonly in: Limit | null; readonly out: Limit | null };
   /** Pull on its two shafts. */

@@ -1,6 +1,6 @@
 import { type ChoiceField, type Field, unitOf } from '../kinds/fields.js';
 import { listed } from '../quantity/listed.js';
-import { type Reading, readQuantity } from '../quantity/read-quantity.js';
+import { type Reading, type ReadingSettings, readQuantity } from '../quantity/read-quantity.js';
 import type { QuantityInput } from './build.js';
 
 export interface Entered {
@@ -17,10 +17,10 @@ export const notKnown = '?';
  * last good entry, so that nothing typed is lost and the figures stay; a question mark says that it is not known and takes the entry out.
  * A range is a guess unless the entry was already said to be known in another way.
  */
-export function enter(field: Field, text: string, before: QuantityInput | undefined): Entered {
+export function enter(field: Field, text: string, before: QuantityInput | undefined, settings: ReadingSettings = {}): Entered {
   if (text.trim() === notKnown) return { input: undefined, reading: 'not-known' };
   if (field.is === 'choice') return enterChoice(field, text, before);
-  const reading = readQuantity(text, field);
+  const reading = readQuantity(text, field, settings);
   const note = before?.note === undefined ? {} : { note: before.note };
   if (!reading.ok) {
     const good = before?.value === undefined ? { text: '', how: field.how } : before;

@@ -68,7 +68,8 @@ export function jam(machine: Jammed): Jam {
     const { limit } = each;
     const atTool = forward(each);
     const rung = { id: limit.id, at: limit.at, short: limit.short, atTool, harm: limit.harm };
-    if (each.fuse) return { ...rung, verdict: 'holds' };
+    // The steady limit has its own check, against the duty: a jam may pass it for a moment.
+    if (each.fuse || limit.harm === 'wearing') return { ...rung, verdict: 'holds' };
     const check = hold({
       id: `${limit.at}/check-${limit.id.split('/').at(-1)}`,
       at: limit.at,
@@ -99,7 +100,8 @@ const byTorque = (a: Rung, b: Rung) =>
   (a.atTool.known ? a.atTool.value : Number.POSITIVE_INFINITY) - (b.atTool.known ? b.atTool.value : Number.POSITIVE_INFINITY);
 
 function placed({ given, held }: Jammed): Placed[] {
-  const stages = held.flatMap(({ slips, hubs }, k): (Placed | null)[] => [
+  const stages = held.flatMap(({ slips, steady, hubs }, k): (Placed | null)[] => [
+    steady && { limit: steady, shaft: k, along: k + 0.4, fuse: false },
     hubs.in && { limit: hubs.in, shaft: k, along: k + 0.2, fuse: false },
     slips && { limit: slips, shaft: k, along: k + 0.5, fuse: true },
     hubs.out && { limit: hubs.out, shaft: k + 1, along: k + 0.8, fuse: false },

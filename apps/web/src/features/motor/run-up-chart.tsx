@@ -22,7 +22,7 @@ export function RunUpChart({ runUp }: { runUp: RunUp }) {
       role="img"
       aria-label={`torque over speed; ${at === null ? 'it does not settle' : `it settles at ${show(at, 'rpm')}`}`}
     >
-      <ComposedChart width={width} height={height_px} data={data} margin={{ top: 16, right: 24, bottom: 4, left: -16 }}>
+      <ComposedChart accessibilityLayer={false} width={width} height={height_px} data={data} margin={{ top: 16, right: 24, bottom: 4, left: -16 }}>
         <CartesianGrid vertical={false} stroke="var(--hair)" />
         <XAxis dataKey="n" type="number" domain={[0, likely.top_rpm]} tickCount={6} unit=" rpm" stroke="var(--soft)" fontSize={12} />
         <YAxis stroke="var(--soft)" fontSize={12} tickLine={false} axisLine={false} domain={[0, 'auto']} />

@@ -80,7 +80,16 @@ const plain = (says: string, figure: Figure, colour: string): Line[] =>
 /** A fuse that slips or stalls unharmed stands in green; what breaks is coloured by whether the jam reaches it. */
 const rungLine = ({ id, at, short, atTool, harm, verdict }: Rung): Line[] =>
   atTool.known
-    ? [{ id, at, says: short, figure: atTool, colour: `var(--${harm === 'harmless' ? 'holds' : verdict})`, hollow: harm === 'breaking' }]
+    ? [
+        {
+          id,
+          at,
+          says: short,
+          figure: atTool,
+          colour: harm === 'wearing' ? 'var(--blue)' : `var(--${harm === 'harmless' ? 'holds' : verdict})`,
+          hollow: harm === 'breaking',
+        },
+      ]
     : [];
 
 /** 1, 2 and 5 of every decade. */
@@ -135,7 +144,7 @@ function Mark({ line, y, x, width, picked }: Scaled & { line: Line; y: number; p
         textAnchor={right ? 'start' : 'end'}
         fill="var(--ink)"
         paintOrder="stroke"
-        stroke="var(--ground)"
+        stroke={picked ? 'none' : 'var(--ground)'}
         strokeWidth={4}
       >
         {label}

@@ -8,6 +8,7 @@ import { closeBuild, fieldLeft, openBuild, renamed, useOpenBuild } from '../../b
 import { SaveWord } from '../../build/save-word.js';
 import { UndoKeys } from '../../build/undo-keys.js';
 import { ask } from '../../shared/ask.js';
+import { HabitsSheet } from '../../shared/habits-sheet.js';
 import { PageHead } from '../../shared/page-head.js';
 import { PowerPath } from './power-path.js';
 import { Sentence } from './sentence.js';
@@ -36,6 +37,7 @@ export function SheetPage() {
           <>
             <SaveWord />
             <UndoKeys />
+            <HabitsSheet />
           </>
         }
       >

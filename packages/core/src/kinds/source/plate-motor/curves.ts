@@ -8,9 +8,10 @@ import type { Curve, Ends } from '../../kind.js';
 export interface CurvePoints {
   readonly synchronous: Known<'rpm'>;
   readonly slip: Known<'1'>;
-  readonly rated: Known<'N·m'>;
   readonly rest: Known<'N·m'>;
   readonly most: Known<'N·m'>;
+  /** The most over the rated torque, at the rated voltage: less voltage takes torque, not slip. */
+  readonly multiple: Known<'1'>;
   /** Single phase: torque at rest comes from a starting winding or a capacitor, and runs straight to the running curve. */
   readonly single: boolean;
   readonly switches: boolean;
@@ -29,10 +30,10 @@ export function curvesOf(points: CurvePoints): Ends<Curve> {
  * Kloss's relation through the rated point and the most torque. A single-phase motor starts on a straight line from its torque at rest: to the running
  * curve where the switch opens, or to the most torque where nothing switches.
  */
-function curve({ synchronous, slip, rated, rest, most, single, switches }: CurvePoints, end: (figure: Known) => number): Curve {
+function curve({ synchronous, slip, rest, most, multiple, single, switches }: CurvePoints, end: (figure: Known) => number): Curve {
   const n_s = synchronous.value;
   const T_b = end(most);
-  const s_b = Math.min(0.9, breakdownSlip.compute({ s_n: slip.value, k: Math.max(1.05, T_b / rated.value) }));
+  const s_b = Math.min(0.9, breakdownSlip.compute({ s_n: slip.value, k: Math.max(1.05, end(multiple)) }));
   const running = (n: number) => {
     const s = (n_s - n) / n_s;
     return Math.abs(s) < 1e-9 ? 0 : klossTorque.compute({ T_b, s_b, s });

@@ -8,7 +8,7 @@ import {
   widest,
 } from '../../../catalog/small-motors.js';
 import { type Check, hold } from '../../../checks/check.js';
-import { type Figure, fixed, flag, fromTable, known, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, type Known, known, unknown } from '../../../figure/figure.js';
 import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
 import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
 import { circuitPower } from '../../../formulas/motor/circuit-power.js';
@@ -69,8 +69,9 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
     const atVoltage = (T: Figure<'N·m'>) =>
       arriving.known && inputs.voltage.known ? torqueAtVoltage({ T_n: T, V: arriving, V_n: inputs.voltage }) : T;
     const single = inputs.phases.is !== '3';
-    const most = note('most-torque', atVoltage(timesRated({ k: table('most'), T_n: torque })));
-    const rest = note('torque-at-rest', single ? atVoltage(timesRated({ k: table('start'), T_n: torque })) : klossAtRest(most, torque, slip));
+    const multiple = table('most');
+    const most = note('most-torque', atVoltage(timesRated({ k: multiple, T_n: torque })));
+    const rest = note('torque-at-rest', single ? atVoltage(timesRated({ k: table('start'), T_n: torque })) : klossAtRest(most, multiple, slip));
     const stands = note('stands-stalled', lockedSeconds({ c: copper, dT: reserve, k: table('locked'), J: density }));
     const inertia = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : rotorInertia({ u: offBy, P: power, p: poles }));
     const takes = note('shaft-takes', pullOf(inputs.shaft));
@@ -78,7 +79,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
     const switches = like.every((motor) => motor.switches);
     const curves =
       synchronous.known && slip.known && slip.value > 0 && torque.known && most.known && rest.known
-        ? curvesOf({ synchronous, slip, rated: torque, rest, most, single, switches })
+        ? curvesOf({ synchronous, slip, rest, most, multiple, single, switches })
         : null;
     return {
       speed,
@@ -187,24 +188,19 @@ function arrivingAt({ voltage, lead }: Fed, starting: Figure<'A'>, m: Figure<'1'
 }
 
 /** Kloss's curve at rest, where the slip is 1. */
-function klossAtRest(most: Figure<'N·m'>, torque: Figure<'N·m'>, slip: Figure<'1'>): Figure<'N·m'> {
-  if (!most.known || !torque.known || !slip.known)
+function klossAtRest(most: Figure<'N·m'>, multiple: Known<'1'>, slip: Figure<'1'>): Figure<'N·m'> {
+  if (!most.known || !slip.known)
     return unknown(
       'N·m',
-      [most, torque, slip].flatMap((figure) => (figure.known ? [] : figure.missing)),
+      [most, slip].flatMap((figure) => (figure.known ? [] : figure.missing)),
     );
-  const at = (T_b: number) => {
-    const s_b = breakdownSlip.compute({ s_n: slip.value, k: Math.max(1.05, T_b / torque.value) });
+  const at = (T_b: number, k: number) => {
+    const s_b = breakdownSlip.compute({ s_n: slip.value, k });
     return (2 * T_b) / (1 / s_b + s_b);
   };
-  const ends = [at(most.low ?? most.value), at(most.high ?? most.value)].sort((a, b) => a - b) as [number, number];
-  return known(
-    'N·m',
-    at(most.value),
-    { by: 'solved', id: 'kloss-at-rest', from: { T_b: most, T_n: torque, s_n: slip } },
-    ends,
-    most.flags | torque.flags,
-  );
+  const ends = [at(most.low ?? most.value, multiple.low ?? multiple.value), at(most.high ?? most.value, multiple.high ?? multiple.value)] as const;
+  const origin = { by: 'solved', id: 'kloss-at-rest', from: { T_b: most, k: multiple, s_n: slip } } as const;
+  return known('N·m', at(most.value, multiple.value), origin, [Math.min(...ends), Math.max(...ends)], most.flags);
 }
 
 function pullOf(shaft: Figure<'mm'>): Figure<'N'> {

@@ -1,10 +1,12 @@
-import { lengthSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
+import { lengthSource, serviceSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { type Check, hold } from '../../../checks/check.js';
-import { type Figure, fixed, flag, known, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, type Known, known, unknown } from '../../../figure/figure.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { beltHeatingTime } from '../../../formulas/belt/belt-heating.js';
 import { beltSlipTorque } from '../../../formulas/belt/belt-slip-torque.js';
+import { beltsNeeded } from '../../../formulas/belt/belts-needed.js';
 import { centrifugalTension } from '../../../formulas/belt/centrifugal-tension.js';
+import { lastingTorque } from '../../../formulas/belt/lasting-torque.js';
 import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
 import { pulleyRatio } from '../../../formulas/belt/pulley-ratio.js';
 import { pushForTension } from '../../../formulas/belt/push-for-tension.js';
@@ -19,7 +21,7 @@ import { drivenSpeed } from '../../../formulas/transmission/driven-speed.js';
 import { show, showShare } from '../../../quantity/show.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
 import type { Candidate, Context, Duty, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
-import { type Drive, designFor, goodFor, massOf, ratingOf, tensionSet, tensionWanted } from './carries.js';
+import { type Drive, designFor, goodFor, massOf, ratingOf, serviceFactor, tensionSet, tensionWanted } from './carries.js';
 import { vBeltHead } from './fields.js';
 import { beltPitchLength, centresOf, groove, type Inputs, pitchDiameters, pulleyInertia, smallerFirst, stockNear } from './wheels.js';
 
@@ -37,6 +39,7 @@ const speedCeiling = fixed('m/s', 30, speedSource);
 const leastWrap = fixed('rad', (120 * Math.PI) / 180, wrapSource);
 const still = fixed('N', 0, 'In a jam the belt all but stands still: nothing holds it off the pulley');
 const one = fixed('1', 1, 'No slip counted: the fastest it can turn');
+const single = fixed('1', 1, 'One belt');
 const rubber = fixed('1', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
 const toGlaze = fixed('K', 80, 'Common practice, no source: 60 to 100 K above the shed before a belt glazes', [60, 100], flag.estimated);
 
@@ -121,8 +124,19 @@ function underLoad(loaded: Loaded): Held {
   const driverHub = hubLimit(hubOf(inputs, 'driver'), { path, id: `${path}/driver-hub`, called: 'driving pulley' });
   const drivenHub = hubLimit(hubOf(inputs, 'driven'), { path, id: `${path}/driven-hub`, called: 'driven pulley' });
   return {
-    checks: [...geometryChecks(loaded), ...(section ? loadChecks(loaded, section, design, running) : [])],
+    checks: [...geometryChecks(loaded), ...(section ? [...loadChecks(loaded, section, design, running), tight(set, wanted, context)] : [])],
     slips,
+    steady: section
+      ? {
+          id: `${path}/lasts`,
+          at: path,
+          says: 'the belt wears out early',
+          short: 'belt lasts',
+          torque: lasting(loaded),
+          harm: 'wearing',
+          source: serviceSource,
+        }
+      : null,
     hubs: { in: driverHub, out: drivenHub },
     pulls: { in: pull, out: pull },
     cautions: ['Guard the belt and both pulleys before any power: a loose sleeve is caught at once.'],
@@ -133,6 +147,14 @@ function underLoad(loaded: Loaded): Held {
       ...(!section || inputs.tension.known || inputs.push.known || inputs.tone.known ? [] : ['the belt’s tension']),
     ],
   };
+}
+
+/** The rating as a torque at the driving shaft. */
+function lasting({ inputs, duty, drive, arriving, context }: Loaded): Figure<'N·m'> {
+  const ratings = (['older', 'newer'] as const).map((school) => goodFor(ratingOf(school, drive), drive, inputs.belts));
+  const [older, newer] = ratings as [Figure<'W'>, Figure<'W'>];
+  const P_a = inputs.school.is === 'newer' ? (newer.known ? newer : older) : older.known ? older : newer;
+  return context.note('lasts-up-to', lastingTorque({ P_a, K_s: serviceFactor(duty.shock, duty.driver), n: arriving.speed }));
 }
 
 const portion = (span: Figure<'mm'>): Figure<'mm'> =>
@@ -163,8 +185,23 @@ function geometryChecks({ inputs, arriving, context, drive, driver, marked, cent
     }),
   ];
   if (drive.section) checks.push(smallPulley(drive.section, drive.small, context));
-  if (inputs.centres.known && marked.known && centres.known) checks.push(reaches(inputs, marked, drive, context));
+  if (inputs.centres.known && marked.known && centres.known)
+    checks.push(reaches(inputs, marked, drive, context), ...roomFor(inputs, marked, drive, context));
   return checks;
+}
+
+/** Slack against what the design power wants; too tight shows in the pull on the bearing. */
+function tight(set: Figure<'N'>, wanted: Figure<'N'>, { path, label }: Context): Check {
+  return hold({
+    id: `${path}/check-tension`,
+    at: path,
+    subject: 'Whether the belt is tight enough',
+    has: set,
+    needs: wanted,
+    says: ({ has, needs, verdict }) => `The belt is set to ${has} a span${verdict === 'gives' ? ', too slack' : ''}; ${needs} is wanted`,
+    source: 'Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added',
+    label,
+  });
 }
 
 /** Under the standard's least diameter salvage practice still runs a belt, at reduced life: a warning, no refusal. */
@@ -206,6 +243,38 @@ function reaches(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, lab
   });
 }
 
+/** Room inward to lift the belt over the rim, and outward to follow its stretch, from where the belt wants the motor. */
+function roomFor({ slotIn, slotOut }: Inputs, marked: Figure<'mm'>, { section, length }: Drive, { path, label }: Context): Check[] {
+  if (!section || !slotIn.known || !slotOut.known || !marked.known || !length.known) return [];
+  const off = (marked.value - length.value) / 2;
+  const room = (field: Known<'mm'>, by: number) =>
+    known('mm', field.value + by, { by: 'solved', id: 'room-left', from: { room: field, L: marked, L_0: length } });
+  const lift = 'Common practice, no source: one and a half times the belt’s height to lift it over the rim';
+  const stretch = 'Common practice, no source: one per cent of the belt’s length to follow its stretch';
+  return [
+    hold({
+      id: `${path}/check-room-in`,
+      at: path,
+      subject: 'Room to slip the belt on',
+      has: room(slotIn, off),
+      needs: fixed('mm', 1.5 * vBeltSections[section].height_mm, lift),
+      says: ({ has, needs }) => `With this belt on, the motor can still move ${has} in; ${needs} lifts the belt over the rim`,
+      source: lift,
+      label,
+    }),
+    hold({
+      id: `${path}/check-room-out`,
+      at: path,
+      subject: 'Room for the belt’s stretch',
+      has: room(slotOut, -off),
+      needs: fixed('mm', 0.01 * marked.value, stretch),
+      says: ({ has, needs }) => `With this belt on, the motor can still move ${has} out; its stretch wants ${needs}`,
+      source: stretch,
+      label,
+    }),
+  ];
+}
+
 function loadChecks({ inputs, duty, context, drive }: Loaded, section: VBeltSection, design: Figure<'W'>, running: Figure<'N·m'>): Check[] {
   const { path, label, note } = context;
   const school = inputs.school.is ?? 'older';
@@ -216,6 +285,8 @@ function loadChecks({ inputs, duty, context, drive }: Loaded, section: VBeltSect
   const [chosen, other] = school === 'older' ? [older, newer] : [newer, older];
   // A section that only one of the two rates is judged by that one.
   const has = note('good-for', chosen.known || !other.known ? chosen : other);
+  const one = goodFor(ratingOf(chosen.known || !other.known ? school : school === 'older' ? 'newer' : 'older', drive), drive, single);
+  note('belts-needed', beltsNeeded({ P_d: design, P_1: one }));
   const differ = chosen.known && other.known && Math.abs(other.value / chosen.value - 1) > 0.15;
   if (differ) note('good-for-other-school', other);
   const also = differ && other.known ? `; the ${school === 'older' ? 'newer' : 'older'} standard says ${show(other.value, 'W')}` : '';
