@@ -14,6 +14,7 @@ export { type Entered, enter, notKnown } from './machine/enter.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
+export { withKind, withoutStage, withStageAdded, withStageMoved } from './machine/reshape.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
 export { upgradeBuild } from './machine/upgrade.js';
 export { type Evaluation, engineVersion, evaluateBuild, remedyFor } from './procedures/evaluate-build.js';

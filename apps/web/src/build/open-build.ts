@@ -20,6 +20,10 @@ import {
   settle,
   undo,
   withInput,
+  withKind,
+  withoutStage,
+  withStageAdded,
+  withStageMoved,
 } from '@hobrek/core';
 import { create } from 'zustand';
 import { hearChanges } from '../shared/changes.js';
@@ -76,7 +80,8 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
   doPending();
   const turn = ++opening;
   const { id, build, notices, version } = stored;
-  const [kinds, { unsent, forget }] = await Promise.all([loadKinds(build), findUnsent(id)]);
+  // All of them: the person, or someone on another page, may bring in any.
+  const [kinds, { unsent, forget }] = await Promise.all([loadKinds(), findUnsent(id)]);
   // Another was opened, or this one closed, while its kinds came in.
   if (turn !== opening) return;
   queue?.close();
@@ -156,6 +161,20 @@ export function pickAlong(by: 1 | -1): void {
 export function broughtBack(build: Build): void {
   fieldLeft();
   edit('brought back', () => build);
+  fieldLeft();
+}
+
+/** An element became another kind; what both ask for by the same name stays. */
+export const kindChosen = (path: string, kind: string): void => reshape((build) => withKind(build, path, kind));
+/** A stage was put in before the one at `at`, empty. */
+export const stageAdded = (line: string, at: number, kind: string): void => reshape((build) => withStageAdded(build, line, at, kind));
+export const stageRemoved = (path: string): void => reshape((build) => withoutStage(build, path));
+export const stageMoved = (path: string, by: 1 | -1): void => reshape((build) => withStageMoved(build, path, by));
+
+/** A change of the line itself: a step of its own. */
+function reshape(next: (build: Build) => Build): void {
+  fieldLeft();
+  edit('reshaped', next);
   fieldLeft();
 }
 

@@ -101,7 +101,7 @@ function crossComplaints(build: Build): Complaint[] {
   );
   build.lines.forEach((line, k) => {
     const at = `lines.${k}`;
-    twice(['source', 'work', ...line.stages.map((stage) => stage.id)], `${at}.stages`);
+    twice(['source', 'work', 'feed', ...line.stages.map((stage) => stage.id)], `${at}.stages`);
     twice(
       line.stations.map((station) => station.id),
       `${at}.stations`,

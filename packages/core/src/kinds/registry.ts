@@ -36,8 +36,15 @@ export type Kinds = ReadonlyMap<string, Kind>;
 
 export const kindKey = (role: Role, kind: string) => `${role}:${kind}`;
 
-/** Loads every kind a build uses; after that evaluation is synchronous. */
-export async function loadKinds(build: Build): Promise<Kinds> {
+/** Loads every kind a build uses, or every kind there is; after that evaluation is synchronous. */
+export async function loadKinds(build?: Build): Promise<Kinds> {
+  const used = build && kindsUsed(build);
+  const wanted = entries.filter(({ head }) => !used || used.has(kindKey(head.role, head.kind)));
+  const kinds = await Promise.all(wanted.flatMap((entry) => entry.load?.() ?? []));
+  return new Map(kinds.map((kind) => [kindKey(kind.role, kind.kind), kind]));
+}
+
+function kindsUsed(build: Build): ReadonlySet<string> {
   const used = new Set<string>();
   for (const line of build.lines) {
     used.add(kindKey('feed', line.source.feed?.kind ?? 'mains'));
@@ -45,7 +52,5 @@ export async function loadKinds(build: Build): Promise<Kinds> {
     used.add(kindKey('work', line.work.kind));
     for (const stage of line.stages) used.add(kindKey('stage', stage.kind));
   }
-  const wanted = entries.filter(({ head }) => used.has(kindKey(head.role, head.kind)));
-  const kinds = await Promise.all(wanted.flatMap((entry) => entry.load?.() ?? []));
-  return new Map(kinds.map((kind) => [kindKey(kind.role, kind.kind), kind]));
+  return used;
 }

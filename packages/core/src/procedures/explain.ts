@@ -103,7 +103,26 @@ const readable = (expr: string) =>
     .replaceAll(' - ', ' − ')
     .replaceAll('sqrt', '√')
     .replaceAll('^2', '²')
+    .replace(/_([A-Za-z0-9]+)/g, (_, letters: string) => lowered(letters))
     .replace(/(?<=\b[A-Za-z])\d\b/g, (digit) => String.fromCodePoint(0x2080 + Number(digit)));
+
+/** Letters that print has as subscripts; the others stand as they are. */
+const subscripts: Readonly<Record<string, string>> = {
+  a: 'ₐ',
+  e: 'ₑ',
+  h: 'ₕ',
+  i: 'ᵢ',
+  k: 'ₖ',
+  n: 'ₙ',
+  o: 'ₒ',
+  r: 'ᵣ',
+  s: 'ₛ',
+  t: 'ₜ',
+  '0': '₀',
+  '1': '₁',
+  '2': '₂',
+};
+const lowered = (letters: string) => [...letters].map((letter) => subscripts[letter] ?? letter).join('');
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 

@@ -26,8 +26,8 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
     says: 'Inside length and what the section adds to it',
     source: 'Shigley’s Mechanical Engineering Design (10e), table 17-11; DIN 2215',
   },
-  'move-for-belt': { says: 'Half of the difference of the two lengths', source: 'Closed form, good to a fraction of a millimetre' },
-  'room-left': { says: 'Room in the slot, with half of the difference of the two lengths put to it or taken off', source: 'Closed form' },
+  'move-for-belt': { says: 'The centre distance that the belt wants, less the one there is', source: 'Open belt length (closed form)' },
+  'room-left': { says: 'Room in the slot, with the way the belt wants the motor put to it or taken off', source: 'Closed form' },
   'sixty-fourth': { says: 'A sixty-fourth of the span, as far as the finger test pushes', source: 'RMA and ISO 5292 practice' },
   'thousand-feet': { says: 'Belt speed in thousands of feet a minute, in which the rating is written', source: 'Definition: 1000 ft/min = 5.08 m/s' },
   'fruit-in-the-nip': {

@@ -1,9 +1,9 @@
-import { type DrawnStage, type Element, elementsOf, type KindHead, kindHead, type Place, type Role } from '@hobrek/core';
+import { type DrawnStage, type Element, elementsOf, type KindHead, kindHead, kindHeads, type Place, type Role } from '@hobrek/core';
 import { type ComponentType, memo } from 'react';
 import { Choice } from '../../build/choice-field.js';
 import { Field } from '../../build/field.js';
 import { FigureText } from '../../build/figure-text.js';
-import { pick, useOpenBuild } from '../../build/open-build.js';
+import { kindChosen, pick, stageAdded, stageMoved, stageRemoved, useOpenBuild } from '../../build/open-build.js';
 import { benchExtras } from '../../kinds/registry.js';
 
 const headings: Record<Role, string> = { source: 'Motor', feed: 'Supply', stage: 'Between', work: 'Work' };
@@ -19,6 +19,11 @@ export function Bench() {
       {[...others, feed as (typeof others)[number]].map(({ role, path, element }) => (
         <ElementBench key={path} role={role} path={path} element={element} picked={picked === path} />
       ))}
+      {line.stages.length === 0 && (
+        <button type="button" className="mt-3 cursor-pointer text-blue hover:underline" onClick={() => stageAdded(line.id, 0, 'v-belt')}>
+          put a belt between motor and tool
+        </button>
+      )}
     </section>
   );
 }
@@ -42,8 +47,9 @@ const ElementBench = memo(function ElementBench({ role, path, element, picked }:
       onFocus={() => pick(path)}
       className={`mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
     >
-      <legend className="font-head text-lg tracking-wide uppercase">
-        {headings[role]} <span className="font-text text-sm tracking-normal text-soft normal-case">{head?.label ?? element.kind}</span>
+      <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
+        {headings[role]} <KindOf role={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
+        {role === 'stage' && <StageActs path={path} kind={element.kind} />}
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
       {Extra && <WithOutline path={path} Extra={Extra} />}
@@ -125,6 +131,51 @@ function Plate({ path, picked, label, groups }: { path: string; picked: boolean;
       ))}
       <Groups groups={groups} columns="grid-cols-2" />
     </fieldset>
+  );
+}
+
+/** The element's kind, to be changed where there is more than one of its role. */
+function KindOf({ role, path, kind, label }: { role: Role; path: string; kind: string; label: string }) {
+  const heads = kindHeads(role);
+  const look = 'font-text text-sm tracking-normal text-soft normal-case';
+  if (heads.length < 2) return <span className={look}>{label}</span>;
+  return (
+    <select
+      aria-label={`kind of ${headings[role].toLowerCase()}`}
+      value={kind}
+      className={`${look} cursor-pointer border-b border-hair bg-transparent`}
+      onChange={(event) => kindChosen(path, event.target.value)}
+    >
+      {heads.map((head) => (
+        <option key={head.kind} value={head.kind}>
+          {head.label}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+/** What can be done with a stage as a whole; all of it can be undone. */
+function StageActs({ path, kind }: { path: string; kind: string }) {
+  const [line = '', id] = path.split('/');
+  const at = useOpenBuild(({ open }) => open?.build.lines.find((each) => each.id === line)?.stages.findIndex((stage) => stage.id === id)) ?? 0;
+  const many = useOpenBuild(({ open }) => open?.build.lines.find((each) => each.id === line)?.stages.length) ?? 1;
+  const acts: [says: string, can: boolean, act: () => void][] = [
+    ['earlier', at > 0, () => stageMoved(path, -1)],
+    ['later', at < many - 1, () => stageMoved(path, 1)],
+    ['add one after it', true, () => stageAdded(line, at + 1, kind)],
+    ['take out', true, () => stageRemoved(path)],
+  ];
+  return (
+    <span className="ml-auto flex gap-3 font-text text-sm tracking-normal normal-case">
+      {acts.map(([says, can, act]) =>
+        can ? (
+          <button key={says} type="button" className="cursor-pointer text-blue hover:underline" onClick={act}>
+            {says}
+          </button>
+        ) : null,
+      )}
+    </span>
   );
 }
 

@@ -39,7 +39,7 @@ export function PowerPath() {
           <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} trueScale={isToScale(line.outlines, drawn)} />
         </svg>
         <PathTable line={elements} />
-        <figcaption className={hung ? 'relative h-21 max-sm:h-26' : 'mt-2 grid grid-cols-2 gap-4'}>
+        <figcaption className={hung ? 'relative h-21 max-sm:h-34' : 'mt-2 grid grid-cols-2 gap-4'}>
           {line.stations.map((station, k) => (
             <Station
               key={station.id}

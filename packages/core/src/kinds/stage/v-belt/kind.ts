@@ -18,6 +18,7 @@ import { toneForTension } from '../../../formulas/belt/tone-for-tension.js';
 import { wedgeFriction } from '../../../formulas/belt/wedge-friction.js';
 import { carriedTorque } from '../../../formulas/transmission/carried-torque.js';
 import { drivenSpeed } from '../../../formulas/transmission/driven-speed.js';
+import { centresFromLength } from '../../../geometry/centres-from-length.js';
 import { show, showShare } from '../../../quantity/show.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
 import type { Candidate, Context, Duty, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
@@ -225,10 +226,16 @@ function smallPulley(section: VBeltSection, small: Figure<'mm'>, { path, label }
   });
 }
 
+/** How far out the belt that was entered wants the motor, mm; negative is in. */
+function wantedMove({ centres }: Inputs, marked: Figure<'mm'>, { small, ratio }: Drive): number {
+  if (!marked.known || !centres.known || !small.known || !ratio.known) return 0;
+  const large = small.value * Math.max(ratio.value, 1 / ratio.value);
+  return (centresFromLength(small.value, large, marked.value) ?? (small.value + large) / 2) - centres.value;
+}
+
 /** The belt that was entered against the slot: where it wants the motor, and where the motor can go. */
 function reaches(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, label }: Context): Check {
-  const { length } = drive;
-  const off = marked.known && length.known ? (marked.value - length.value) / 2 : 0;
+  const off = wantedMove(inputs, marked, drive);
   const side = off >= 0 ? inputs.slotOut : inputs.slotIn;
   const room: Figure<'mm'> = side.known ? side : unknown('mm', side.missing);
   return hold({
@@ -236,17 +243,19 @@ function reaches(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, lab
     at: path,
     subject: 'Whether the belt fits the slot',
     has: room,
-    needs: known('mm', Math.abs(off), { by: 'solved', id: 'move-for-belt', from: { L: marked, L_0: length } }),
+    needs: known('mm', Math.abs(off), { by: 'solved', id: 'move-for-belt', from: { L: marked, L_0: drive.length } }),
     says: ({ has, needs }) => `The belt wants the motor ${needs} further ${off >= 0 ? 'out' : 'in'}; the slot lets it move ${has}`,
-    source: `Open belt length, half of the difference on each span (closed form). ${lengthSource}`,
+    source: `Open belt length turned round (closed form). ${lengthSource}`,
     label,
   });
 }
 
 /** Room inward to lift the belt over the rim, and outward to follow its stretch, from where the belt wants the motor. */
-function roomFor({ slotIn, slotOut }: Inputs, marked: Figure<'mm'>, { section, length }: Drive, { path, label }: Context): Check[] {
+function roomFor(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, label }: Context): Check[] {
+  const { slotIn, slotOut } = inputs;
+  const { section, length } = drive;
   if (!section || !slotIn.known || !slotOut.known || !marked.known || !length.known) return [];
-  const off = (marked.value - length.value) / 2;
+  const off = wantedMove(inputs, marked, drive);
   const room = (field: Known<'mm'>, by: number) =>
     known('mm', field.value + by, { by: 'solved', id: 'room-left', from: { room: field, L: marked, L_0: length } });
   const lift = 'Common practice, no source: one and a half times the belt’s height to lift it over the rim';

@@ -1,0 +1,57 @@
+import { describe, expect, it } from 'vitest';
+import { crusher, inputAt } from '../../test/crusher.js';
+import { loadKinds } from '../kinds/registry.js';
+import { evaluateBuild } from '../procedures/evaluate-build.js';
+import type { Build } from './build.js';
+import { withKind, withoutStage, withStageAdded, withStageMoved } from './reshape.js';
+
+const kinds = await loadKinds();
+const line = (build: Build) => build.lines[0] as Build['lines'][number];
+const stations = (build: Build) => line(build).stations.map((station) => station.id);
+const stages = (build: Build) => line(build).stages.map((stage) => stage.id);
+
+describe('a stage', () => {
+  it('is put in with the shaft behind it, at either end, and the line still works out', () => {
+    const after = withStageAdded(crusher(), 'main', 1, 'v-belt');
+    expect([stages(after), stations(after)]).toEqual([
+      ['belt', 'v-belt'],
+      ['motor', 'layshaft', 'roll'],
+    ]);
+    const before = withStageAdded(after, 'main', 0, 'v-belt');
+    expect([stages(before), stations(before)]).toEqual([
+      ['v-belt-2', 'belt', 'v-belt'],
+      ['motor', 'layshaft-2', 'layshaft', 'roll'],
+    ]);
+    expect(evaluateBuild(before, kinds).says).toContain('not known yet: enter driving pulley');
+  });
+
+  it('taken out leaves the motor’s and the tool’s shaft; the last one leaves a motor that turns the tool', () => {
+    const two = withStageAdded(crusher(), 'main', 1, 'v-belt');
+    expect(stations(withoutStage(two, 'main/belt'))).toEqual(['motor', 'roll']);
+    expect(stations(withoutStage(two, 'main/v-belt'))).toEqual(['motor', 'roll']);
+    const none = withoutStage(crusher(), 'main/belt');
+    expect([stages(none), stations(none)]).toEqual([[], ['roll']]);
+    expect(evaluateBuild(none, kinds).says).toContain('3.69 N·m reaches the roll');
+  });
+
+  it('changes places with its neighbour, and stays where there is none', () => {
+    const two = withStageAdded(crusher(), 'main', 1, 'v-belt');
+    expect(stages(withStageMoved(two, 'main/belt', 1))).toEqual(['v-belt', 'belt']);
+    expect(withStageMoved(two, 'main/belt', -1)).toEqual(two);
+  });
+});
+
+describe('an element as another kind', () => {
+  it('keeps what both kinds ask for by the same name', () => {
+    const milled = withKind(crusher(), 'main/work', 'fruit-crusher');
+    expect(line(milled).work).toMatchObject({ kind: 'fruit-crusher', v: 1, inputs: { jam: { text: 'fruit' } } });
+    expect(inputAt(milled, 'main/work/torque')).toBeUndefined();
+    expect(withKind(crusher(), 'main/feed', 'mains').lines[0]?.source.feed?.inputs).toHaveProperty('length');
+  });
+
+  it('is refused where there is no such kind or place', () => {
+    expect(() => withKind(crusher(), 'main/work', 'v-belt')).toThrow(RangeError);
+    expect(() => withKind(crusher(), 'main/chain', 'v-belt')).toThrow(RangeError);
+    expect(() => withStageAdded(crusher(), 'axis', 0, 'v-belt')).toThrow(RangeError);
+  });
+});

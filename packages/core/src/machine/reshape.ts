@@ -1,0 +1,94 @@
+import type { Field } from '../kinds/fields.js';
+import type { Role } from '../kinds/kind.js';
+import { kindHead } from '../kinds/registry.js';
+import type { Build, Element, Inputs, Line, Stage, Station } from './build.js';
+import { elementsOf } from './paths.js';
+
+/** Whether an entry of one field can stand in another: the same quantity, or one of the other's options. */
+function fits(from: Field | undefined, to: Field, text: string): boolean {
+  if (from?.is === 'quantity' && to.is === 'quantity') return from.quantity === to.quantity;
+  return to.is === 'choice' && text in to.options;
+}
+
+/** An element as another kind: what both kinds ask for by the same name is kept. */
+function asKind<E extends Element>(role: Role, element: E, kind: string): E {
+  const [was, is] = [kindHead(role, element.kind), kindHead(role, kind)];
+  if (!is) throw new RangeError(`There is no ${role} of kind ${kind}`);
+  const kept = Object.entries(element.inputs).filter(([name, input]) => {
+    const to = is.fields[name];
+    return to !== undefined && fits(was?.fields[name], to, input.text);
+  });
+  return { ...element, kind, v: is.v, inputs: Object.fromEntries(kept) as Inputs };
+}
+
+const inLine = (build: Build, id: string, change: (line: Line) => Line): Build => {
+  if (!build.lines.some((line) => line.id === id)) throw new RangeError(`The build has no line ${id}`);
+  return { ...build, lines: build.lines.map((line) => (line.id === id ? change(line) : line)) };
+};
+
+/**
+ * The build with one element as another kind; its id, its place and the entries that both kinds take stay.
+ * @throws RangeError when there is no such element or kind
+ */
+export function withKind(build: Build, path: string, kind: string): Build {
+  const [lineId, id] = path.split('/') as [string, string];
+  return inLine(build, lineId, (line) => {
+    const placed = elementsOf(line).find((each) => each.path === path);
+    if (!placed) throw new RangeError(`The build has no element at ${path}`);
+    if (placed.role === 'source') return { ...line, source: asKind('source', line.source, kind) };
+    if (placed.role === 'work') return { ...line, work: asKind('work', line.work, kind) };
+    if (placed.role === 'feed') return { ...line, source: { ...line.source, feed: asKind('feed', placed.element, kind) } };
+    return { ...line, stages: line.stages.map((stage) => (stage.id === id ? asKind('stage', stage, kind) : stage)) };
+  });
+}
+
+/** An id that nothing in the line has, from a word: `chain`, `chain-2` … */
+function freeId(word: string, taken: readonly string[]): string {
+  if (!taken.includes(word)) return word;
+  let n = 2;
+  while (taken.includes(`${word}-${n}`)) n++;
+  return `${word}-${n}`;
+}
+
+/**
+ * The build with an empty stage put in before stage `at` (or at the end), and the shaft behind it.
+ * @throws RangeError when there is no such line or kind
+ */
+export function withStageAdded(build: Build, lineId: string, at: number, kind: string): Build {
+  const head = kindHead('stage', kind);
+  if (!head) throw new RangeError(`There is no stage of kind ${kind}`);
+  return inLine(build, lineId, (line) => {
+    const ids = ['source', 'work', 'feed', ...line.stages.map((stage) => stage.id)];
+    const stage: Stage = { id: freeId(kind, ids), kind, v: head.v, inputs: {} };
+    const shaft = freeId(
+      'layshaft',
+      line.stations.map((station) => station.id),
+    );
+    const station: Station = { id: shaft, name: shaft.replace('-', ' ') };
+    // At the end it goes in before the tool's shaft, which stays the last.
+    const where = Math.min(at + 1, line.stations.length - 1);
+    return { ...line, stages: line.stages.toSpliced(at, 0, stage), stations: line.stations.toSpliced(Math.max(1, where), 0, station) };
+  });
+}
+
+/** The build without a stage: the two shafts beside it become one, which keeps the name of the motor's or the tool's where it is that. */
+export function withoutStage(build: Build, path: string): Build {
+  const [lineId, id] = path.split('/') as [string, string];
+  return inLine(build, lineId, (line) => {
+    const k = line.stages.findIndex((stage) => stage.id === id);
+    if (k < 0) throw new RangeError(`The build has no stage at ${path}`);
+    const gone = k + 1 === line.stations.length - 1 ? k : k + 1;
+    return { ...line, stages: line.stages.toSpliced(k, 1), stations: line.stations.toSpliced(gone, 1) };
+  });
+}
+
+/** The build with a stage one place nearer to the source or to the work; the shafts stay where they are. At the end of the line it stays. */
+export function withStageMoved(build: Build, path: string, by: 1 | -1): Build {
+  const [lineId, id] = path.split('/') as [string, string];
+  return inLine(build, lineId, (line) => {
+    const k = line.stages.findIndex((stage) => stage.id === id);
+    const [stage, other] = [line.stages[k], line.stages[k + by]];
+    if (!stage || !other) return line;
+    return { ...line, stages: line.stages.with(k, other).with(k + by, stage) };
+  });
+}
