@@ -259,7 +259,7 @@ test('what gives in a jam: the set screw is found, a key is offered, and with it
   await expect(page.getByText(/A key in the driven pulley would do with \d+.% left/)).toBeVisible();
   await page.getByLabel('Driven pulley is held by').selectOption('a key');
   await expect(sentence(page)).toHaveAttribute('data-verdict', 'close');
-  await expect(page.getByText(/A53 wants the motor 5\.32 mm further out/)).toBeVisible();
+  await expect(page.getByText(/A53 wants the shaft 5\.32 mm further out/)).toBeVisible();
 });
 
 test('single letters can be kept from being keys; the chord still is', async ({ page, crusher: _ }) => {

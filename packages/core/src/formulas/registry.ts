@@ -34,7 +34,18 @@ import { tensionRatio } from './belt/tension-ratio.js';
 import { toneForTension } from './belt/tone-for-tension.js';
 import { wantedTension } from './belt/wanted-tension.js';
 import { wedgeFriction } from './belt/wedge-friction.js';
+import { chainCentres } from './chain/chain-centres.js';
+import { chainLinks } from './chain/chain-links.js';
+import { chainPull } from './chain/chain-pull.js';
 import { chainTorque } from './chain/chain-torque.js';
+import { chordalVariation } from './chain/chordal-variation.js';
+import { lineAngle } from './chain/line-angle.js';
+import { plateRating } from './chain/plate-rating.js';
+import { rollerRating } from './chain/roller-rating.js';
+import { slackSag } from './chain/slack-sag.js';
+import { sprocketDiameter } from './chain/sprocket-diameter.js';
+import { sprocketOutside } from './chain/sprocket-outside.js';
+import { strandRating } from './chain/strand-rating.js';
 import { discInertia } from './dynamics/disc-inertia.js';
 import { kineticEnergy } from './dynamics/kinetic-energy.js';
 import { reflectedInertia } from './dynamics/reflected-inertia.js';
@@ -74,6 +85,7 @@ import { gearedAngle } from './transmission/geared-angle.js';
 import { gripTorque } from './transmission/grip-torque.js';
 import { margin } from './transmission/margin.js';
 import { slipLoss } from './transmission/slip-loss.js';
+import { toothRatio } from './transmission/tooth-ratio.js';
 import { grownTorque } from './work/grown-torque.js';
 import { leverTorque } from './work/lever-torque.js';
 import { millingPower } from './work/milling-power.js';
@@ -116,7 +128,18 @@ const all = [
   toneForTension,
   wantedTension,
   wedgeFriction,
+  chainCentres,
+  chainLinks,
+  chainPull,
   chainTorque,
+  chordalVariation,
+  lineAngle,
+  plateRating,
+  rollerRating,
+  slackSag,
+  sprocketDiameter,
+  sprocketOutside,
+  strandRating,
   discInertia,
   kineticEnergy,
   reflectedInertia,
@@ -156,6 +179,7 @@ const all = [
   gripTorque,
   margin,
   slipLoss,
+  toothRatio,
   grownTorque,
   leverTorque,
   millingPower,

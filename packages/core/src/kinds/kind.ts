@@ -55,7 +55,12 @@ export interface StageOutline {
   readonly driven: number | null;
   readonly centres: number | null;
   /** Lengths on sale near here, and how far the motor can move: nearest and furthest centre distance. */
-  readonly stock?: { readonly belts: readonly StockBelt[]; readonly slot: readonly [number, number] | null; readonly chosen: string | null };
+  readonly stock?: {
+    readonly what: string;
+    readonly belts: readonly StockBelt[];
+    readonly slot: readonly [number, number] | null;
+    readonly chosen: string | null;
+  };
 }
 
 /** A stage's outline with the kind that knows how to draw it. */
@@ -178,6 +183,8 @@ export interface Held extends Said {
   /** What it carries for years: the steady limit of the duty ladder, on the driving shaft. */
   readonly steady: Limit | null;
   /** What holds its wheels on their shafts. */
+  /** What breaks between its two shafts, if anything can; it stands on the driving shaft. */
+  readonly breaks?: Limit | null;
   readonly hubs: { readonly in: Limit | null; readonly out: Limit | null };
   /** Pull on its two shafts. */
   readonly pulls: { readonly in: Figure<'N'>; readonly out: Figure<'N'> };

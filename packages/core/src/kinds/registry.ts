@@ -2,6 +2,7 @@ import type { Build } from '../machine/build.js';
 import { mainsHead } from './feed/mains/fields.js';
 import type { Kind, KindHead, Role } from './kind.js';
 import { plateMotorHead } from './source/plate-motor/fields.js';
+import { rollerChainHead } from './stage/roller-chain/fields.js';
 import { vBeltHead } from './stage/v-belt/fields.js';
 import { directWorkHead } from './work/direct/fields.js';
 import { fruitCrusherHead } from './work/fruit-crusher/fields.js';
@@ -20,6 +21,7 @@ const entries: readonly Entry[] = [
   { head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) },
   { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
   { head: vBeltHead, load: async () => erased((await import('./stage/v-belt/kind.js')).vBelt) },
+  { head: rollerChainHead, load: async () => erased((await import('./stage/roller-chain/kind.js')).rollerChain) },
   { head: fruitCrusherHead, load: async () => erased((await import('./work/fruit-crusher/kind.js')).fruitCrusher) },
   { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },
 ];

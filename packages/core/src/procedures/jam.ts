@@ -100,9 +100,10 @@ const byTorque = (a: Rung, b: Rung) =>
   (a.atTool.known ? a.atTool.value : Number.POSITIVE_INFINITY) - (b.atTool.known ? b.atTool.value : Number.POSITIVE_INFINITY);
 
 function placed({ given, held }: Jammed): Placed[] {
-  const stages = held.flatMap(({ slips, steady, hubs }, k): (Placed | null)[] => [
+  const stages = held.flatMap(({ slips, steady, breaks, hubs }, k): (Placed | null)[] => [
     steady && { limit: steady, shaft: k, along: k + 0.4, fuse: false },
     hubs.in && { limit: hubs.in, shaft: k, along: k + 0.2, fuse: false },
+    breaks ? { limit: breaks, shaft: k, along: k + 0.45, fuse: false } : null,
     slips && { limit: slips, shaft: k, along: k + 0.5, fuse: true },
     hubs.out && { limit: hubs.out, shaft: k + 1, along: k + 0.8, fuse: false },
   ]);

@@ -19,7 +19,7 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
   },
   'run-up-time': { says: 'J · dω over the surplus of torque, summed from rest to 98 % of where it settles', source: 'Newton’s second law' },
   'centres-from-length': {
-    says: 'The centre distance at which the exact length of an open belt is that of the one entered, found by halving',
+    says: 'The centre distance at which the exact length of an open belt is that of the one entered, found by Newton’s steps',
     source: 'Open belt length (closed form)',
   },
   'pitch-length': {
@@ -28,6 +28,11 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
   },
   'move-for-belt': { says: 'The centre distance that the belt wants, less the one there is', source: 'Open belt length (closed form)' },
   'room-left': { says: 'Room in the slot, with the way the belt wants the motor put to it or taken off', source: 'Closed form' },
+  'sizes-alike': {
+    says: 'Sizes of the table that pitch, roller and width leave, as far as a calliper in a shed tells',
+    source: 'ANSI/ASME B29.1, ISO 606 (from memory)',
+  },
+  'an-eighth': { says: 'An eighth of the breaking load', source: 'Common practice, no source' },
   'sixty-fourth': { says: 'A sixty-fourth of the span, as far as the finger test pushes', source: 'RMA and ISO 5292 practice' },
   'thousand-feet': { says: 'Belt speed in thousands of feet a minute, in which the rating is written', source: 'Definition: 1000 ft/min = 5.08 m/s' },
   'fruit-in-the-nip': {

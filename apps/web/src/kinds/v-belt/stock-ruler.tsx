@@ -12,7 +12,7 @@ export const StockRuler = memo(function StockRuler({ outline }: { outline: Drawn
   const [frame, width] = useWidth<HTMLDivElement>();
   const { centres, stock } = outline;
   if (centres === null || !stock || stock.belts.length === 0) return <div ref={frame} />;
-  const { belts, slot, chosen } = stock;
+  const { what, belts, slot, chosen } = stock;
   const reach = Math.max(0.09 * centres, ...(slot ?? []).map((end) => 1.3 * Math.abs(end - centres)));
   const x = (at: number) => ((at - centres + reach) / (2 * reach)) * width;
   const seen = belts.filter((belt) => Math.abs(belt.centres - centres) < reach * 0.97);
@@ -31,7 +31,7 @@ export const StockRuler = memo(function StockRuler({ outline }: { outline: Drawn
   return (
     <div ref={frame} className="mt-3 min-w-0 overflow-hidden">
       <p className="text-sm text-soft">
-        belts on sale, by the centre distance each wants{slot ? ', along the motor’s slot' : ''}
+        {what}, by the centre distance each wants{slot ? ', along the slot' : ''}
         {wanted && `: ${wanted.mark} wants ${move(wanted.centres - centres)}`}
       </p>
       <svg width={width} height={height_px} role="img" aria-label={seen.map((belt) => `${belt.mark} at ${showNumber(belt.centres)} mm`).join(', ')}>
@@ -77,7 +77,7 @@ function same({ outline: a }: { outline: DrawnStage }, { outline: b }: { outline
 }
 
 const move = (by: number) =>
-  Math.abs(by) < 0.05 ? 'the motor where it is' : `the motor ${showNumber(Math.abs(by))} mm further ${by > 0 ? 'out' : 'in'}`;
+  Math.abs(by) < 0.05 ? 'the shaft where it is' : `the shaft ${showNumber(Math.abs(by))} mm further ${by > 0 ? 'out' : 'in'}`;
 
 function stepFor(rough: number): number {
   const power = 10 ** Math.floor(Math.log10(rough));

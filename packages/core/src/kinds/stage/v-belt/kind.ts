@@ -340,7 +340,7 @@ function outlineOf(
   const slot = slotIn.known && slotOut.known ? ([centres.value - slotIn.value, centres.value + slotOut.value] as const) : null;
   const belts = stockNear(section.is, small.value, large.value, centres.value);
   const inches = belt.known && lengthIs.is !== 'pitch' ? Math.round(belt.value / 25.4) : null;
-  return { ...plain, stock: { belts, slot, chosen: inches === null ? null : `${section.is}${inches}` } };
+  return { ...plain, stock: { what: 'belts on sale', belts, slot, chosen: inches === null ? null : `${section.is}${inches}` } };
 }
 
 function largerDriven({ driven }: Inputs): Candidate[] {

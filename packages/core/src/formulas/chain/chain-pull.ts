@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * All of it in the tight strand: a chain needs no pull in the slack one.
+ * @example chainPull.compute({ T: 40, d: 61.08 }) // ≈ 1309.7
+ */
+export const chainPull = defineFormula({
+  id: 'chain-pull',
+  title: 'pull of the chain',
+  symbol: 'F',
+  unit: 'N',
+  expr: '2000 * T / d',
+  source: 'Definition of torque',
+  inputs: {
+    T: slot('N·m', 'torque of the sprocket', [0, 100000.0]),
+    d: slot('mm', 'pitch diameter of the sprocket', [10, 3000]),
+  },
+  compute: ({ T, d }) => (2000 * T) / d,
+});

@@ -1,0 +1,81 @@
+import { expect, test } from 'vitest';
+import { proves } from '../../../test/reference.js';
+import { chains, chainsLike, pitchOfNumber, strandFactors } from '../../catalog/chains.js';
+import { chainCentres } from './chain-centres.js';
+import { chainLinks } from './chain-links.js';
+import { chainPull } from './chain-pull.js';
+import { chordalVariation } from './chordal-variation.js';
+import { lineAngle } from './line-angle.js';
+import { plateRating } from './plate-rating.js';
+import { rollerRating } from './roller-rating.js';
+import { slackSag } from './slack-sag.js';
+import { sprocketDiameter } from './sprocket-diameter.js';
+import { sprocketOutside } from './sprocket-outside.js';
+import { strandRating } from './strand-rating.js';
+
+for (const n of ['01', '02', '03']) {
+  proves('drives', `chain-sprocket-${n}`, ({ given }) => {
+    const [p, z] = [given('p'), given('z')];
+    return { d: sprocketDiameter.compute({ p, z }), od: sprocketOutside.compute({ p, z }), chordal: chordalVariation.compute({ z }) };
+  });
+}
+for (const n of ['01', '02', '03', '04']) {
+  proves('drives', `chain-length-${n}`, ({ given }) => {
+    const [C, p, z_1, z_2] = [given('C'), given('p'), given('z1'), given('z2')];
+    const L_p = chainLinks.compute({ C, p, z_1, z_2 });
+    const links = 2 * Math.ceil(L_p / 2);
+    return { L_p, links, C_adj: chainCentres.compute({ p, N: links, z_1, z_2 }) };
+  });
+}
+for (const n of ['01', '02']) {
+  proves('drives', `chain-centre-${n}`, ({ given }) => ({
+    C: chainCentres.compute({ p: given('p'), N: given('links'), z_1: given('z1'), z_2: given('z2') }),
+  }));
+}
+proves('drives', 'chain-power-01', ({ given, list }) => ({
+  H1: list('p').map((p, k) => plateRating.compute({ k: list('k')[k] as number, z: given('z'), n: given('n'), p })),
+}));
+for (const n of ['02', '03']) {
+  proves('drives', `chain-power-${n}`, ({ given }) => {
+    const [z, speed, p] = [given('z'), given('n'), given('p')];
+    const H1 = plateRating.compute({ k: given('k'), z, n: speed, p });
+    const H2 = rollerRating.compute({ K_r: given('Kr'), z, p, n: speed });
+    return { H1, H2, H: Math.min(H1, H2), limit: H1 < H2 ? 'link plates' : 'rollers' };
+  });
+}
+// The tooth correction is the plates' own exponent: the rating at z teeth over that at 17.
+proves('drives', 'chain-factors-01', ({ given }) => {
+  const at = (z: number) => plateRating.compute({ k: 0.004, z, n: 100, p: 12.7 });
+  const K1 = at(given('z')) / at(17);
+  const K2 = strandFactors[given('strands') - 1] ?? 0;
+  return { K1, K2, H: strandRating.compute({ K_2: K2, P_r: K1 * given('Htab') }) / given('Ks') };
+});
+for (const n of ['01', '02']) {
+  proves('drives', `chain-pull-${n}`, ({ given }) => {
+    const F = chainPull.compute({ T: given('T'), d: sprocketDiameter.compute({ p: given('p'), z: given('z') }) });
+    return { F, S: given('Fu') / F };
+  });
+}
+proves('drives', 'chain-sag-01', ({ given }) => {
+  const sag = slackSag.compute({ s: given('s'), e: given('extra') });
+  return { sag, percent: sag / given('s') };
+});
+proves('drives', 'chain-line-01', ({ given }) => ({ angle: lineAngle.compute({ o: given('offset'), C: given('C') }) }));
+proves('drives', 'chain-decode-01', ({ raw }) => ({ p_in: (raw('codes') as string[]).map((code) => (pitchOfNumber(code) ?? Number.NaN) * 25.4) }));
+
+test('sizes that look alike are told apart by what a calliper reads', () => {
+  expect(chainsLike(9.5, 5.1, null)).toEqual(['35']);
+  expect(chainsLike(9.5, 6.3, null)).toEqual(['06B']);
+  expect(chainsLike(12.7, 7.9, 7.9)).toEqual(['40']);
+  expect(chainsLike(12.7, 8.5, 7.8)).toEqual(['428', '08B']);
+  expect(chainsLike(12.7, 7.77, 6.3)).toEqual(['41', '420']);
+  expect(chainsLike(8, 4.8, 4.7)).toEqual([]);
+});
+
+test('every size has the pitch its number says, and breaks above an eighth that it may pull', () => {
+  for (const [size, { pitch_mm, breaks_N }] of Object.entries(chains)) {
+    const said = /^(4\d\d|520|081)$/.test(size) ? null : pitchOfNumber(size);
+    if (said !== null) expect(Math.abs(said * 25.4 - pitch_mm)).toBeLessThan(0.01);
+    expect(breaks_N).toBeGreaterThan(3000);
+  }
+});

@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * Half a degree is what a chain bears.
+ * @example lineAngle.compute({ o: 1.5, C: 300 }) // ≈ 0.005
+ */
+export const lineAngle = defineFormula({
+  id: 'line-angle',
+  title: 'angle by which the chain runs out of line',
+  symbol: 'β',
+  unit: 'rad',
+  expr: 'atan(o / C)',
+  source: 'Closed form',
+  inputs: {
+    o: slot('mm', 'sprockets out of line by', [0, 100]),
+    C: slot('mm', 'centre distance', [20, 20000]),
+  },
+  compute: ({ o, C }) => Math.atan(o / C),
+});

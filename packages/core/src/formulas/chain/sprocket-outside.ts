@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * Over the tips of the teeth.
+ * @example sprocketOutside.compute({ p: 12.7, z: 17 }) // ≈ 75.559
+ */
+export const sprocketOutside = defineFormula({
+  id: 'sprocket-outside',
+  title: 'outside diameter of a sprocket',
+  symbol: 'd_a',
+  unit: 'mm',
+  expr: 'p * (0.6 + 1 / tan(pi / z))',
+  source: 'ANSI/ASME B29.1 as in Machinery’s Handbook (relation)',
+  inputs: {
+    p: slot('mm', 'pitch of the chain', [4, 80]),
+    z: slot('1', 'teeth', [6, 150]),
+  },
+  compute: ({ p, z }) => p * (0.6 + 1 / Math.tan(Math.PI / z)),
+});
