@@ -39,7 +39,7 @@ function factorOf(unit: string | undefined): number {
 }
 
 /** Units of the check files that no field of Hobrek takes. */
-const plain = new Set(['ohm', 'VA', 'var', 'ohm*mm^2/m', 'text', 'hp/(in3/min)']);
+const plain = new Set(['ohm', 'VA', 'var', 'ohm*mm^2/m', 'text', 'hp/(in3/min)', 'kg/m³']);
 
 const scaled = (value: unknown, factor: number): unknown =>
   Array.isArray(value) ? value.map((each) => scaled(each, factor)) : (value as number) * factor;

@@ -1,6 +1,7 @@
 import type { DrawnStage } from '@hobrek/core';
 import type { ComponentType } from 'react';
 import type { StageDrawn } from './drawn-wheel.js';
+import { CouplingDrawing, GearboxDrawing, TorqueLimiterDrawing } from './inline-drawing.js';
 import { RollerChainDrawing } from './roller-chain/drawing.js';
 import { VBeltDrawing } from './v-belt/drawing.js';
 import { StockRuler } from './v-belt/stock-ruler.js';
@@ -8,7 +9,13 @@ import { StockRuler } from './v-belt/stock-ruler.js';
 type StageDrawing = ComponentType<StageDrawn>;
 
 /** The drawing of each kind of stage. */
-export const stageDrawings: Readonly<Record<string, StageDrawing>> = { 'v-belt': VBeltDrawing, 'roller-chain': RollerChainDrawing };
+export const stageDrawings: Readonly<Record<string, StageDrawing>> = {
+  'v-belt': VBeltDrawing,
+  'roller-chain': RollerChainDrawing,
+  coupling: CouplingDrawing,
+  'torque-limiter': TorqueLimiterDrawing,
+  gearbox: GearboxDrawing,
+};
 
 /** What a kind shows on the bench below its fields, where it has more to show than figures. */
 export const benchExtras: Readonly<Record<string, ComponentType<{ outline: DrawnStage }>>> = { 'v-belt': StockRuler, 'roller-chain': StockRuler };

@@ -55,9 +55,13 @@ import { twinResonance } from './dynamics/twin-resonance.js';
 import { wheelMass } from './dynamics/wheel-mass.js';
 import { clampTorque } from './hub/clamp-torque.js';
 import { keyTorque } from './hub/key-torque.js';
+import { pinForTorque } from './hub/pin-for-torque.js';
+import { plateClutchTorque } from './hub/plate-clutch-torque.js';
 import { setScrewTorque } from './hub/set-screw-torque.js';
 import { shearPinTorque } from './hub/shear-pin-torque.js';
 import { shrinkTorque } from './hub/shrink-torque.js';
+import { spacerAngle } from './hub/spacer-angle.js';
+import { splitClampForce } from './hub/split-clamp-force.js';
 import { arrivingVoltage } from './motor/arriving-voltage.js';
 import { breakdownSlip } from './motor/breakdown-slip.js';
 import { circuitPower } from './motor/circuit-power.js';
@@ -77,6 +81,7 @@ import { torqueAtVoltage } from './motor/torque-at-voltage.js';
 import { voltageDrop } from './motor/voltage-drop.js';
 import { shaftPower } from './power/shaft-power.js';
 import { shaftTorque } from './power/shaft-torque.js';
+import { crankTorque } from './source/crank-torque.js';
 import { askedBack } from './transmission/asked-back.js';
 import { carriedTorque } from './transmission/carried-torque.js';
 import { drivenSpeed } from './transmission/driven-speed.js';
@@ -84,10 +89,12 @@ import { frictionLoss } from './transmission/friction-loss.js';
 import { gearedAngle } from './transmission/geared-angle.js';
 import { gripTorque } from './transmission/grip-torque.js';
 import { margin } from './transmission/margin.js';
+import { ratedTorque } from './transmission/rated-torque.js';
 import { slipLoss } from './transmission/slip-loss.js';
 import { toothRatio } from './transmission/tooth-ratio.js';
 import { grownTorque } from './work/grown-torque.js';
 import { leverTorque } from './work/lever-torque.js';
+import { measuredShaftPower } from './work/measured-shaft-power.js';
 import { millingPower } from './work/milling-power.js';
 import { nipTorque } from './work/nip-torque.js';
 import { stoppingAngle } from './work/stopping-angle.js';
@@ -149,9 +156,13 @@ const all = [
   wheelMass,
   clampTorque,
   keyTorque,
+  pinForTorque,
+  plateClutchTorque,
   setScrewTorque,
   shearPinTorque,
   shrinkTorque,
+  spacerAngle,
+  splitClampForce,
   arrivingVoltage,
   breakdownSlip,
   circuitPower,
@@ -171,6 +182,7 @@ const all = [
   voltageDrop,
   shaftPower,
   shaftTorque,
+  crankTorque,
   askedBack,
   carriedTorque,
   drivenSpeed,
@@ -178,10 +190,12 @@ const all = [
   gearedAngle,
   gripTorque,
   margin,
+  ratedTorque,
   slipLoss,
   toothRatio,
   grownTorque,
   leverTorque,
+  measuredShaftPower,
   millingPower,
   nipTorque,
   stoppingAngle,

@@ -28,12 +28,12 @@ export function layOut(outlines: readonly StageOutline[]): LaidOut {
   const shafts = [0];
   const wheels: PlacedWheel[] = [];
   const assumed: number[] = [];
-  outlines.forEach(({ driver, driven, centres }, stage) => {
+  outlines.forEach(({ driver, driven, centres, coaxial }, stage) => {
     const x = shafts[stage] as number;
     const [a, b] = [(driver ?? 2 * bare_mm) / 2, (driven ?? 2 * bare_mm) / 2];
     const clear = centres !== null && centres > a + b;
-    if (!clear) assumed.push(stage);
-    shafts.push(x + (clear ? centres : 1.6 * (a + b)));
+    if (!clear && !coaxial) assumed.push(stage);
+    shafts.push(x + (clear ? centres : (coaxial ? 1.25 : 1.6) * (a + b) + (coaxial ? 2 * bare_mm : 0)));
     wheels.push({ stage, end: 'in', x, r: a }, { stage, end: 'out', x: shafts[stage + 1] as number, r: b });
   });
   const reach = Math.max(bare_mm, ...wheels.map((wheel) => wheel.r));

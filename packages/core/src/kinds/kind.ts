@@ -54,6 +54,8 @@ export interface StageOutline {
   readonly driver: number | null;
   readonly driven: number | null;
   readonly centres: number | null;
+  /** Both shafts on one axis: drawn beside each other, which is no distance. */
+  readonly coaxial?: boolean;
   /** Lengths on sale near here, and how far the motor can move: nearest and furthest centre distance. */
   readonly stock?: {
     readonly what: string;
@@ -134,6 +136,10 @@ export interface Supply {
 
 /** What a source gives, steadily and for a moment. */
 export interface Given extends Rotary, Said {
+  /** What sentences call it: motor, crank. */
+  readonly called: string;
+  /** A person starts and stops it: there is no run-up to work out. */
+  readonly byHand?: true;
   readonly curves: Ends<Curve> | null;
   /** Torque at rest, and the most at any speed. */
   readonly rest: Figure<'N·m'>;
@@ -186,6 +192,8 @@ export interface Held extends Said {
   /** What breaks between its two shafts, if anything can; it stands on the driving shaft. */
   readonly breaks?: Limit | null;
   readonly hubs: { readonly in: Limit | null; readonly out: Limit | null };
+  /** Pull that its own bearings stand at the driven shaft, where its plate says so. */
+  readonly takes?: Figure<'N'>;
   /** Pull on its two shafts. */
   readonly pulls: { readonly in: Figure<'N'>; readonly out: Figure<'N'> };
 }

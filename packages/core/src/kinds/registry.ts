@@ -1,11 +1,16 @@
 import type { Build } from '../machine/build.js';
 import { mainsHead } from './feed/mains/fields.js';
 import type { Kind, KindHead, Role } from './kind.js';
+import { handCrankHead } from './source/hand-crank/fields.js';
 import { plateMotorHead } from './source/plate-motor/fields.js';
+import { couplingHead } from './stage/coupling/fields.js';
+import { gearboxHead } from './stage/gearbox/fields.js';
 import { rollerChainHead } from './stage/roller-chain/fields.js';
+import { torqueLimiterHead } from './stage/torque-limiter/fields.js';
 import { vBeltHead } from './stage/v-belt/fields.js';
 import { directWorkHead } from './work/direct/fields.js';
 import { fruitCrusherHead } from './work/fruit-crusher/fields.js';
+import { measuredWorkHead } from './work/measured/fields.js';
 
 interface Entry {
   readonly head: KindHead;
@@ -20,8 +25,13 @@ const erased = (kind: unknown) => kind as Kind;
 const entries: readonly Entry[] = [
   { head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) },
   { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
+  { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
   { head: vBeltHead, load: async () => erased((await import('./stage/v-belt/kind.js')).vBelt) },
   { head: rollerChainHead, load: async () => erased((await import('./stage/roller-chain/kind.js')).rollerChain) },
+  { head: couplingHead, load: async () => erased((await import('./stage/coupling/kind.js')).coupling) },
+  { head: torqueLimiterHead, load: async () => erased((await import('./stage/torque-limiter/kind.js')).torqueLimiter) },
+  { head: gearboxHead, load: async () => erased((await import('./stage/gearbox/kind.js')).gearbox) },
+  { head: measuredWorkHead, load: async () => erased((await import('./work/measured/kind.js')).measuredWork) },
   { head: fruitCrusherHead, load: async () => erased((await import('./work/fruit-crusher/kind.js')).fruitCrusher) },
   { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },
 ];

@@ -1,4 +1,4 @@
-import { type Check, hold, type Verdict } from '../checks/check.js';
+import { type Check, closeBelow, hold, type Verdict } from '../checks/check.js';
 import { type Figure, highEnd, type Known, lowEnd, picked } from '../figure/figure.js';
 import { kineticEnergy } from '../formulas/dynamics/kinetic-energy.js';
 import { swingTorque } from '../formulas/dynamics/swing-torque.js';
@@ -195,7 +195,9 @@ function thatMayBeLeast(among: readonly Brought[], phi: Figure<'rad'>): readonly
 /** Of what holds, what holds least: where it is close and the sentence over the whole does not name it. */
 function weakSpot(checks: readonly Check[]): string {
   const [worst] = checks.filter((check) => check.margin).sort((a, b) => (a.margin?.worst ?? 0) - (b.margin?.worst ?? 0));
-  return worst?.verdict === 'close' ? `Weak spot: ${worst.says.charAt(0).toLowerCase()}${worst.says.slice(1)}` : '';
+  return worst?.verdict === 'close' && (worst.margin?.worst ?? 1) < closeBelow
+    ? `Weak spot: ${worst.says.charAt(0).toLowerCase()}${worst.says.slice(1)}`
+    : '';
 }
 
 /** What gives first is only said where no guess could turn it round. */

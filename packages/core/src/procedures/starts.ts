@@ -48,6 +48,7 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
       label,
     }),
   ];
+  if (given.byHand) return { checks, runUp: null };
   const J = note('inertia-at-motor', inertiaAtMotor(given, passings, asked));
   const ends = endsOf(machine, back(asked.steady), breakaway);
   if (!given.curves || !ends || !J.known) return { checks, runUp: null };

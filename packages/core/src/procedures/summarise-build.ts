@@ -38,7 +38,7 @@ export function summariseBuild(build: Build, kinds: Kinds): BuildSummary {
       : '',
     speed: shown(tool?.speed),
     torque: shown(tool?.torque),
-    outlines: (walked?.outlines ?? []).map(({ kind, driver, driven, centres }) => ({ kind, driver, driven, centres })),
+    outlines: (walked?.outlines ?? []).map(({ stock: _, ...drawn }) => drawn),
   };
 }
 

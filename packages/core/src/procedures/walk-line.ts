@@ -1,5 +1,5 @@
 import { type Check, closeBelow, hold } from '../checks/check.js';
-import { type Figure, flag, highEnd, known, lowEnd, unknown } from '../figure/figure.js';
+import { type Figure, flag, highEnd, known, lowEnd, picked, unknown } from '../figure/figure.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
 import { askedBack } from '../formulas/transmission/asked-back.js';
 import { frictionLoss } from '../formulas/transmission/friction-loss.js';
@@ -121,12 +121,13 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
     figures,
     stations,
     checks: [
-      carries(work.context.path, last, asked.steady, label),
+      carries(work.context.path, given.called, last, asked.steady, label),
       ...given.checks,
       ...given.under(shaftPower({ T: askedAt[0] as Figure<'N·m'>, n: given.speed })),
       ...started.checks,
       ...bearing(source.context.path, given, held, label),
       ...held.flatMap((each) => each.checks),
+      ...stages.flatMap(({ context }, k) => overhung(context.path, held[k], held[k + 1], label)),
       ...asked.checks,
       ...stopped.checks,
     ],
@@ -159,7 +160,9 @@ function torquesAsked({ steady }: Asked, passings: readonly Passing[]): Figure<'
 
 function stationOf(line: Line, { speed, torque }: Rotary, k: number, held: readonly Held[]): StationFigures {
   const station = line.stations[k];
-  const pull = held[k]?.pulls.in ?? held[k - 1]?.pulls.out ?? null;
+  // Of two on one shaft the larger: how far they pull against each other hangs on where the shafts stand.
+  const pulls = [held[k - 1]?.pulls.out, held[k]?.pulls.in].filter((each) => each !== undefined);
+  const pull = pulls.length === 2 ? picked('most', 'N', pulls) : (pulls[0] ?? null);
   return { id: station?.id ?? `s${k}`, name: station?.name ?? `shaft ${k + 1}`, speed, torque, power: shaftPower({ T: torque, n: speed }), pull };
 }
 
@@ -207,23 +210,23 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
 }
 
 /** Does what arrives at the tool's shaft carry what the work asks? */
-function carries(path: string, arriving: StationFigures, asked: Figure<'N·m'>, label: (path: string) => string): Check {
+function carries(path: string, called: string, arriving: StationFigures, asked: Figure<'N·m'>, label: (path: string) => string): Check {
   const { torque } = arriving;
   return hold({
     id: `${path}/check-carries`,
     at: path,
-    subject: 'Whether the motor carries the work',
+    subject: `Whether the ${called} carries the work`,
     has: torque,
     needs: asked,
     says: ({ verdict, margin, needs }) => {
       const has = torque.known ? showRange(lowEnd(torque), highEnd(torque), 'N·m') : '';
       const wants = asked.known ? showRange(lowEnd(asked), highEnd(asked), 'N·m') : needs;
       const there = `${has} reaches the ${arriving.name}, ${wants} is asked`;
-      if (margin.best < 0) return `The motor does not carry the work: ${there}; at best ${showShare(-margin.best)} short`;
-      if (verdict === 'gives') return `The motor may not carry the work: ${there}; at worst ${showShare(-margin.worst)} short`;
+      if (margin.best < 0) return `The ${called} does not carry the work: ${there}; at best ${showShare(-margin.best)} short`;
+      if (verdict === 'gives') return `The ${called} may not carry the work: ${there}; at worst ${showShare(-margin.worst)} short`;
       const left = `at worst ${showShare(margin.worst)} of it is left`;
-      if (verdict === 'close' && margin.worst >= closeBelow) return `The motor carries the work if the guess is right: ${there}; ${left}`;
-      return `The motor ${verdict === 'holds' ? 'carries' : 'just carries'} the work: ${there}; ${left}`;
+      if (verdict === 'close' && margin.worst >= closeBelow) return `The ${called} carries the work if the guess is right: ${there}; ${left}`;
+      return `The ${called} ${verdict === 'holds' ? 'carries' : 'just carries'} the work: ${there}; ${left}`;
     },
     source: 'Torque that arrives against torque asked; close below 20 % left (Hobrek’s threshold)',
     label,
@@ -233,7 +236,7 @@ function carries(path: string, arriving: StationFigures, asked: Figure<'N·m'>, 
 /** Pull of the first stage on the motor's own bearing, once its shaft is known. */
 function bearing(path: string, { takes }: Given, held: readonly Held[], label: (path: string) => string): Check[] {
   const pull = held[0]?.pulls.in;
-  if (!takes.known || !pull) return [];
+  if (!takes.known || !pull || (pull.known && pull.value === 0)) return [];
   return [
     hold({
       id: `${path}/check-bearing`,
@@ -243,6 +246,24 @@ function bearing(path: string, { takes }: Given, held: readonly Held[], label: (
       needs: pull,
       says: ({ has, needs }) => `The motor’s bearing takes ${needs} of pull; motors of this shaft stand about ${has}`,
       source: 'Permissible pull by shaft end, catalogue averages (from memory): an estimate, never better than close',
+      label,
+    }),
+  ];
+}
+
+/** Pull of the next stage on a stage's own output bearing, where its plate says what that stands. */
+function overhung(path: string, own: Held | undefined, next: Held | undefined, label: (path: string) => string): Check[] {
+  if (!own?.takes?.known || !next) return [];
+  const source = 'As its plate or its maker’s list says: overhung load';
+  return [
+    hold({
+      id: `${path}/check-overhung`,
+      at: path,
+      subject: 'What its output shaft takes',
+      has: own.takes,
+      needs: next.pulls.in,
+      says: ({ has, needs }) => `The output shaft takes ${needs} of pull; ${has} is allowed`,
+      source,
       label,
     }),
   ];

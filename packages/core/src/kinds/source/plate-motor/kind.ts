@@ -82,6 +82,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
         ? curvesOf({ synchronous, slip, rest, most, multiple, single, switches })
         : null;
     return {
+      called: 'motor',
       speed,
       torque,
       top: note('highest-speed', fastest(speed, synchronous)),

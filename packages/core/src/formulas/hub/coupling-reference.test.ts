@@ -1,0 +1,73 @@
+import { driveTorque } from '../../../test/drive-torque.js';
+import { proves } from '../../../test/reference.js';
+import { keyDin } from '../../catalog/hubs.js';
+import { discInertia } from '../dynamics/disc-inertia.js';
+import { kineticEnergy } from '../dynamics/kinetic-energy.js';
+import { reflectedInertia } from '../dynamics/reflected-inertia.js';
+import { twinResonance } from '../dynamics/twin-resonance.js';
+import { wheelMass } from '../dynamics/wheel-mass.js';
+import { clampTorque } from './clamp-torque.js';
+import { keyTorque } from './key-torque.js';
+import { pinForTorque } from './pin-for-torque.js';
+import { setScrewTorque } from './set-screw-torque.js';
+import { shearPinTorque } from './shear-pin-torque.js';
+import { spacerAngle } from './spacer-angle.js';
+import { splitClampForce } from './split-clamp-force.js';
+
+proves('drives', 'coup-jaw-01', ({ given, list }) => {
+  const T = driveTorque(given('P'), given('n'));
+  return { T, T_design: given('K') * T, pick: list('ratings').find((rating) => rating >= given('K') * T) ?? Number.NaN };
+});
+proves('drives', 'coup-reson-01', ({ given }) => {
+  const f = twinResonance.compute({ k: given('k'), J_1: given('J1'), J_2: given('J2') });
+  return { f, n_crit: 60 * f };
+});
+proves('drives', 'coup-misalign-01', ({ given }) => ({ angle: spacerAngle.compute({ o: given('offset'), s: given('spacer') }) }));
+proves('drives', 'coup-shearpin-01', ({ given }) => ({
+  T: shearPinTorque.compute({ z: given('planes'), d: given('d'), tau: given('tau'), r: given('r') }),
+}));
+proves('drives', 'coup-shearpin-02', ({ given }) => ({
+  d: pinForTorque.compute({ T: given('T'), z: given('planes'), tau: given('tau'), r: given('r') }),
+}));
+proves('drives', 'coup-setscrew-01', ({ given }) => {
+  const T = setScrewTorque.compute({ k: 1, z: given('n'), F: given('F'), d: given('d') });
+  return { T, T_safe: T / given('S') };
+});
+proves('drives', 'coup-clamp-01', ({ given }) => {
+  const F = splitClampForce.compute({ n: given('n'), M: given('M'), K: given('K'), d_s: given('ds') });
+  const T = clampTorque.compute({ mu: given('mu'), F, d: given('d') });
+  return { F, T_uniform: T, T_line: (T * 2) / Math.PI };
+});
+proves('drives', 'coup-key-pub-01', ({ given }) => {
+  const [d, b, Sy, n] = [given('d'), given('b'), given('Sy'), given('nd')];
+  const T = driveTorque(given('P'), given('n'));
+  return {
+    T,
+    F: (2000 * T) / d,
+    l_bearing: (n * T) / keyTorque.compute({ p: Sy, h: b / 2, l: 1, d }),
+    l_shear: (n * T) / keyTorque.compute({ p: 0.577 * Sy, h: b, l: 1, d }),
+  };
+});
+proves('drives', 'coup-key-01', ({ given }) => {
+  const row = keyDin(given('d'));
+  const l = given('l') - given('b');
+  const T_bearing = keyTorque.compute({ p: given('p'), h: (row?.h_mm ?? 0) - (row?.t1_mm ?? 0), l, d: given('d') });
+  const T_shear = keyTorque.compute({ p: given('tau'), h: given('b'), l, d: given('d') });
+  return { l_tr: l, T_bearing, T_shear, T: Math.min(T_bearing, T_shear) };
+});
+for (const n of ['01', '02']) {
+  proves('drives', `inertia-${n}`, ({ given, list }) => {
+    let i = 1;
+    const J_ref = list('J').map((J, k) => {
+      i *= list('i')[k] as number;
+      return reflectedInertia.compute({ J, i });
+    });
+    return { J_ref, J_tot: J_ref.reduce((sum, J) => sum + J, given('Jm')) };
+  });
+}
+proves('drives', 'flywheel-01', ({ given }) => {
+  const m = wheelMass.compute({ k: 1, rho: given('rho'), d: given('D'), b: given('b') });
+  const J = discInertia.compute({ k: 0.5, m, d: given('D') });
+  const E = kineticEnergy.compute({ J, n: given('n') });
+  return { m, J, E, n2: given('n') * Math.sqrt(1 - given('dE') / E) };
+});

@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * What a coupling or a gearbox may carry with the shocks of the work.
+ * @example ratedTorque.compute({ T_r: 35, f: 2 }) // 17.5
+ */
+export const ratedTorque = defineFormula({
+  id: 'rated-torque',
+  title: 'torque allowed by a service factor',
+  symbol: 'T_a',
+  unit: 'N·m',
+  expr: 'T_r / f',
+  source: 'Definition of the service factor',
+  inputs: {
+    T_r: slot('N·m', 'rated torque', [0.01, 1000000.0]),
+    f: slot('1', 'service factor', [0.8, 3]),
+  },
+  compute: ({ T_r, f }) => T_r / f,
+});

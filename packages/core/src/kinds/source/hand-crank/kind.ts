@@ -1,0 +1,35 @@
+import { fixed, flag, unknown } from '../../../figure/figure.js';
+import { timesRated } from '../../../formulas/motor/times-rated.js';
+import { crankTorque } from '../../../formulas/source/crank-torque.js';
+import type { SourceKind } from '../../kind.js';
+import { handCrankHead } from './fields.js';
+
+const lunge = fixed('1', 3, 'Common practice, no source: for a moment a person pulls two to four times what lasts', [2, 4], flag.estimated);
+const noWheel = fixed('kg·m²', 0.02, 'Common practice, no source: an arm and a crank', [0.01, 0.04], flag.estimated);
+const source = 'Common practice, no source: what a person keeps up at a crank, and for a moment';
+
+/** A person at a handle. It starts and stops as the person does: no run-up is worked out. */
+export const handCrank: SourceKind<typeof handCrankHead.fields> = {
+  ...handCrankHead,
+  gives: ({ force, radius, speed, inertia }, _fed, { note, path }) => {
+    const torque = note('torque', crankTorque({ F: force, r: radius }));
+    const most = note('most-torque', timesRated({ k: lunge, T_n: torque }));
+    return {
+      called: 'crank',
+      byHand: true,
+      speed: note('speed', speed),
+      torque,
+      top: note('highest-speed', fixed('rpm', 120, 'Common practice, no source: nobody cranks faster')),
+      curves: null,
+      rest: most,
+      stall: { id: `${path}/stall`, at: path, says: 'the person stops', short: 'person stops', torque: most, harm: 'harmless', source },
+      inertia: inertia.known ? inertia : noWheel,
+      takes: unknown('N', []),
+      driver: 'high',
+      unprotected: false,
+      checks: [],
+      under: () => [],
+      cautions: ['A crank kicks back when the work springs: a ratchet, or a handle that comes off.'],
+    };
+  },
+};

@@ -1,0 +1,105 @@
+import { type Check, hold } from '../../../checks/check.js';
+import { type Figure, fixed, flag, fromTable } from '../../../figure/figure.js';
+import { askedBack } from '../../../formulas/transmission/asked-back.js';
+import { frictionLoss } from '../../../formulas/transmission/friction-loss.js';
+import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
+import type { InputFigures } from '../../fields.js';
+import { hubLimit, hubOf } from '../../hub-fixing.js';
+import type { Context, Duty, Held, StageKind } from '../../kind.js';
+import { noPull, onOneAxis, roughness, turned, weightless } from '../../one-axis.js';
+import { gearboxHead } from './fields.js';
+
+type Inputs = InputFigures<typeof gearboxHead.fields>;
+
+/** Efficiency of one box by what is inside and its ratio (common practice, no source). */
+const gearSource = 'Common practice, no source: helical 0.94 to 0.98, planetary 0.90 to 0.97; worm 0.40 at 60 to 1, 0.90 at 5 to 1';
+const wormAt = [
+  [7.5, [0.82, 0.87, 0.91]],
+  [15, [0.7, 0.8, 0.86]],
+  [30, [0.55, 0.68, 0.78]],
+  [Number.POSITIVE_INFINITY, [0.35, 0.5, 0.62]],
+] as const;
+
+function efficiencyOf({ efficiency, gears, ratio }: Inputs): Figure<'1'> {
+  if (efficiency.known) return efficiency;
+  const worm = wormAt.find(([most]) => ratio.known && ratio.value <= most)?.[1] ?? [0.35, 0.65, 0.91];
+  const bands = { helical: [0.94, 0.96, 0.98], planetary: [0.9, 0.94, 0.97], worm } as const;
+  const band = gears.is ? bands[gears.is] : ([0.35, 0.9, 0.98] as const);
+  return fromTable('1', band, { table: 'gearboxes', row: gears.is ?? 'not said what is inside', source: gearSource }, flag.estimated);
+}
+
+const breaks = fixed(
+  '1',
+  0.45,
+  'Common practice, no source: teeth break at about two to two and a half times the rating',
+  [0.4, 0.5],
+  flag.estimated,
+);
+
+/** A gearbox that is taken at its plate's word. */
+export const gearbox: StageKind<typeof gearboxHead.fields> = {
+  ...gearboxHead,
+  passes: (inputs, arriving, context) => {
+    const ratio = context.note('ratio', inputs.ratio);
+    const kept = context.note('efficiency', efficiencyOf(inputs));
+    return {
+      leaving: turned(arriving, ratio, kept, context),
+      ratio,
+      kept,
+      inertia: { in: weightless, out: weightless },
+      outline: onOneAxis(inputs.size),
+      under: (duty) => underLoad(inputs, duty, kept, context),
+    };
+  },
+};
+
+function underLoad(inputs: Inputs, { torque, power, shock }: Duty, kept: Figure<'1'>, context: Context): Held {
+  const { note, path, label } = context;
+  const { rating, ratio, gears } = inputs;
+  // The rating is at the output; the line's limits stand on the driving shaft.
+  const atInput = (T_2: Figure<'N·m'>) => askedBack({ T_2, i: ratio, k: kept });
+  const allowed = note('lasts-up-to', atInput(ratedTorque({ T_r: rating, f: roughness(shock) })));
+  note('heat', frictionLoss({ P: power, k: kept }));
+  const source = 'Rated output torque over the service factor (common practice, no source)';
+  const hub = hubLimit(hubOf(inputs, 'driven'), { path, id: `${path}/driven-hub`, called: 'output shaft' });
+  const checks: Check[] = [
+    hold({
+      id: `${path}/check-rating`,
+      at: path,
+      label,
+      subject: 'What the gearbox carries',
+      has: allowed,
+      needs: torque,
+      says: ({ has, needs }) => `Gearbox carries ${has} at its input with the shocks of the work; ${needs} is asked`,
+      source,
+    }),
+  ];
+  const holds = gears.is === 'worm' && kept.known && (kept.high ?? kept.value) < 0.5;
+  return {
+    checks,
+    slips: null,
+    steady: rating.known
+      ? { id: `${path}/lasts`, at: path, says: 'the gears wear early', short: 'gearbox lasts', torque: allowed, harm: 'wearing', source }
+      : null,
+    breaks: rating.known
+      ? {
+          id: `${path}/gears`,
+          at: path,
+          says: 'the gearbox breaks',
+          short: 'gears',
+          torque: note('breaks-at', atInput(ratedTorque({ T_r: rating, f: breaks }))),
+          harm: 'breaking',
+          source: 'Common practice, no source: two to two and a half times the rating',
+        }
+      : null,
+    takes: inputs.overhung,
+    hubs: { in: null, out: hub },
+    pulls: { in: noPull, out: noPull },
+    cautions: [
+      holds
+        ? 'A worm of this ratio mostly holds the load with the power off; vibration creeps it: never trust it with a person under a load.'
+        : 'A gearbox does not hold a load with the power off: what may run down needs a brake.',
+    ],
+    notEntered: [...(gears.is || inputs.efficiency.known ? [] : ['what is inside the gearbox']), ...(hub ? [] : ['what holds on its output shaft'])],
+  };
+}

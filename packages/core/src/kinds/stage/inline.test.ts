@@ -1,0 +1,90 @@
+import { describe, expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../../test/crusher.js';
+import type { Figure, Known } from '../../figure/figure.js';
+import { withKind, withStageAdded } from '../../machine/reshape.js';
+import { evaluateBuild } from '../../procedures/evaluate-build.js';
+import { loadKinds } from '../registry.js';
+
+const kinds = await loadKinds();
+const after = (kind: string, fields: Record<string, string>) => {
+  const build = withStageAdded(crusher(), 'main', 1, kind);
+  return evaluateBuild(afterTyping(build, Object.fromEntries(Object.entries(fields).map(([name, text]) => [`main/${kind}/${name}`, text]))), kinds);
+};
+const value = (evaluation: ReturnType<typeof evaluateBuild>, path: string, name: string): number => {
+  const figure = evaluation.lines[0]?.figures.get(`main/${path}`)?.get(name) as Figure | undefined;
+  return figure?.known ? figure.value : Number.NaN;
+};
+const check = (evaluation: ReturnType<typeof evaluateBuild>, id: string) => evaluation.checks.find((each) => each.id === `main/${id}`);
+
+describe('a coupling', () => {
+  // By hand: light shock asks 1.4, 35 / 1.4 = 25 N·m may last; it tears at 35 / 0.4 = 87.5.
+  it('carries its rating with the shocks of the work taken off, and tears at a multiple of it', () => {
+    const jaw = after('coupling', { type: 'jaw', rating: '35 N·m', offset: '0.1 mm', gap: '30 mm' });
+    expect(value(jaw, 'coupling', 'lasts-up-to')).toBeCloseTo(25, 6);
+    expect(value(jaw, 'coupling', 'breaks-at')).toBeCloseTo(87.5, 6);
+    expect(check(jaw, 'coupling/check-rating')?.verdict).toBe('holds');
+    expect(check(jaw, 'coupling/check-line')?.verdict).toBe('close');
+    expect(check(after('coupling', { type: 'sleeve', offset: '0.1 mm', rating: '35 N·m' }), 'coupling/check-line')?.verdict).toBe('gives');
+  });
+});
+
+describe('a shear pin behind the belt', () => {
+  // By hand: 4 mm of mild steel at 320 MPa, once, at 12 mm: π/4 · 16 · 320 · 12 / 1000 = 48.3 N·m, above the 32.4 at which the belt slips.
+  it('is a fuse like any other: it gives first when it is the weakest, and not before', () => {
+    const pin = { type: 'shear-pin', material: 'mild', radius: '12 mm' };
+    expect(value(after('torque-limiter', { ...pin, pin: '4 mm' }), 'torque-limiter', 'gives-at')).toBeCloseTo(48.25, 1);
+    expect(after('torque-limiter', { ...pin, pin: '2 mm' }).jam).toMatch(/^In a jam the shear pin breaks near 12\.1 N·m at the roll/);
+    expect(after('torque-limiter', { ...pin, pin: '6 mm' }).jam).not.toContain('shear pin breaks near');
+    // A clutch of 0.35 · 800 N · 45 mm · 2 faces slips at 25.2 N·m.
+    expect(value(after('torque-limiter', { type: 'slip-clutch', springs: '800 N', mean: '45 mm' }), 'torque-limiter', 'gives-at')).toBeCloseTo(
+      25.2,
+      6,
+    );
+  });
+
+  it('that is too weak for the work says so', () => {
+    expect(
+      check(after('torque-limiter', { type: 'shear-pin', material: 'aluminium', pin: '1 mm', radius: '12 mm' }), 'torque-limiter/check-holds')
+        ?.verdict,
+    ).toBe('gives');
+  });
+});
+
+describe('a gearbox', () => {
+  // By hand: 11.794 N·m × 5 × 0.96 = 56.6 N·m at 423.2 / 5 = 84.6 rpm.
+  it('multiplies the torque, divides the speed and warms by what it keeps', () => {
+    const box = after('gearbox', { ratio: '5', rating: '100 N·m', gears: 'helical' });
+    const tool = box.lines[0]?.stations.at(-1);
+    expect((tool?.torque as Known | undefined)?.value).toBeCloseTo(56.6, 1);
+    expect((tool?.speed as Known | undefined)?.value).toBeCloseTo(84.6, 1);
+    expect(box.cautions.join(' ')).toContain('needs a brake');
+  });
+
+  it('with a worm of a high ratio mostly holds the load, and is never trusted with it', () => {
+    expect(after('gearbox', { ratio: '60', gears: 'worm', efficiency: '0.4' }).cautions.join(' ')).toContain('vibration creeps it');
+  });
+
+  it('holds the pull of the next stage against what its plate allows', () => {
+    const build = withStageAdded(withStageAdded(crusher(), 'main', 0, 'gearbox'), 'main', 9, 'coupling');
+    const typed = afterTyping(build, { 'main/gearbox/ratio': '2', 'main/gearbox/overhung': '200 N', 'main/gearbox/gears': 'helical' });
+    expect(check(evaluateBuild(typed, kinds), 'gearbox/check-overhung')?.verdict).toBe('gives');
+  });
+});
+
+describe('other sources and works', () => {
+  // By hand: (840 − 240) W × 0.62 = 372 W at 900 rpm is 3.95 N·m.
+  it('a measured machine tells what the job takes', () => {
+    const build = withKind(crusher(), 'main/work', 'measured');
+    const typed = afterTyping(build, { 'main/work/working': '840 W', 'main/work/idling': '240 W', 'main/work/speed': '900 rpm' });
+    expect(value(evaluateBuild(typed, kinds), 'work', 'torque')).toBeCloseTo(3.947, 2);
+  });
+
+  // By hand: 80 N on 300 mm is 24 N·m; behind 10:1 of belt the roll would get 24 × 3.333 × 0.96 = 76.8.
+  it('a crank is turned by a person, who starts and stops it', () => {
+    const cranked = evaluateBuild(afterTyping(withKind(crusher(), 'main/source', 'hand-crank'), { 'main/source/radius': '300 mm' }), kinds);
+    expect(cranked.says).toContain('The crank carries the work');
+    expect(value(cranked, 'source', 'torque')).toBeCloseTo(24, 9);
+    expect(check(cranked, 'source/check-runs-up')).toBeUndefined();
+    expect(cranked.cautions.join(' ')).toContain('A crank kicks back');
+  });
+});

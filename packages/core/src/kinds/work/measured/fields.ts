@@ -1,0 +1,45 @@
+import { shocks } from '../../../catalog/v-belts.js';
+import { choice, quantity } from '../../fields.js';
+import type { KindHead } from '../../kind.js';
+import { jamField } from '../../stops.js';
+
+const watts = (label: string, help: string) =>
+  quantity(label, 'power', { accepts: [0.1, 1_000_000], bare: 'W', how: 'measured', help, measure: 'A plug-in meter at the wall.' });
+const fields = {
+  working: watts('From the wall, at work', 'What a machine that already does the job draws while it does it.'),
+  idling: watts('From the wall, idling', 'The same machine with nothing in it.'),
+  efficiency: quantity('Efficiency of its motor', 'fraction', {
+    accepts: [0.05, 1],
+    bare: null,
+    how: 'guessed',
+    help: 'What of those watts reached its shaft.',
+    measure: 'From its plate, or left.',
+    usual: { low: 0.5, value: 0.62, high: 0.75, source: 'Common practice, no source: small single-phase motors' },
+  }),
+  speed: quantity('Its tool turned at', 'speed', {
+    accepts: [0.1, 100_000],
+    bare: 'rpm',
+    how: 'measured',
+    help: 'While it was measured.',
+    measure: 'A tachometer on its tool.',
+  }),
+  diameter: quantity('Tool, diameter', 'length', {
+    accepts: [5, 3_000],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Of the tool here.',
+    measure: 'Tape across it.',
+  }),
+  jam: jamField,
+  shock: choice('How rough', shocks, { help: 'Sets the service factor of belts and chains.', measure: '' }),
+};
+
+export const measuredWorkHead = {
+  role: 'work',
+  kind: 'measured',
+  v: 1,
+  label: 'work of a measured machine',
+  fields,
+  groups: { 'In a jam': ['diameter', 'jam', 'shock'] },
+  short: (typed) => `measured ${typed('working') ?? ''}`.trim(),
+} as const satisfies KindHead;
