@@ -262,6 +262,29 @@ test('what gives in a jam: the set screw is found, a key is offered, and with it
   await expect(page.getByText(/A53 wants the shaft 5\.32 mm further out/)).toBeVisible();
 });
 
+test('a second stage is put in, made a chain, moved and taken out again, and every step can be undone', async ({ page, crusher: _ }) => {
+  await page.getByRole('button', { name: 'add one after it' }).click();
+  await page.getByLabel('kind of between').last().selectOption('roller chain');
+  await page.getByLabel('Chain', { exact: true }).selectOption('08B');
+  await page.getByLabel('Driving sprocket, teeth').fill('15');
+  await page.getByLabel('Driven sprocket, teeth').fill('42');
+  await page.getByLabel('Centre distance').last().fill('369 mm');
+  await expect(sentence(page)).toContainText(/28\.5 to 33\.0.N·m reaches the roll/);
+  await expect(page.getByRole('button', { name: /^speed, layshaft: 423 rpm/ })).toBeVisible();
+  await expect(page.getByText(/chain lasts/)).toBeVisible();
+  await page.getByRole('button', { name: 'earlier' }).click();
+  await expect(page.getByRole('button', { name: /^speed, layshaft: 509 rpm/ })).toBeVisible();
+  await page.getByRole('button', { name: 'take out' }).last().click();
+  await expect(page.getByLabel('kind of between')).toHaveCount(1);
+  for (const _step of ['taken out', 'moved']) await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: /^speed, layshaft: 423 rpm/ })).toBeVisible();
+  await page.getByLabel('kind of work').selectOption('fruit crusher, toothed roll');
+  await expect(page.getByLabel('Roll, diameter over the teeth')).toBeVisible();
+  await kept(page);
+  await page.reload();
+  await expect(page.getByLabel('Driven sprocket, teeth')).toHaveValue('42');
+});
+
 test('single letters can be kept from being keys; the chord still is', async ({ page, crusher: _ }) => {
   await page.getByRole('button', { name: 'Habits' }).click();
   await page.getByLabel(/single letters are keys/).uncheck();

@@ -82,6 +82,7 @@ import { voltageDrop } from './motor/voltage-drop.js';
 import { shaftPower } from './power/shaft-power.js';
 import { shaftTorque } from './power/shaft-torque.js';
 import { crankTorque } from './source/crank-torque.js';
+import { deratedPower } from './source/derated-power.js';
 import { askedBack } from './transmission/asked-back.js';
 import { carriedTorque } from './transmission/carried-torque.js';
 import { drivenSpeed } from './transmission/driven-speed.js';
@@ -183,6 +184,7 @@ const all = [
   shaftPower,
   shaftTorque,
   crankTorque,
+  deratedPower,
   askedBack,
   carriedTorque,
   drivenSpeed,

@@ -1,6 +1,7 @@
 import type { Build } from '../machine/build.js';
 import { mainsHead } from './feed/mains/fields.js';
 import type { Kind, KindHead, Role } from './kind.js';
+import { engineHead } from './source/engine/fields.js';
 import { handCrankHead } from './source/hand-crank/fields.js';
 import { plateMotorHead } from './source/plate-motor/fields.js';
 import { couplingHead } from './stage/coupling/fields.js';
@@ -25,6 +26,7 @@ const erased = (kind: unknown) => kind as Kind;
 const entries: readonly Entry[] = [
   { head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) },
   { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
+  { head: engineHead, load: async () => erased((await import('./source/engine/kind.js')).engine) },
   { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
   { head: vBeltHead, load: async () => erased((await import('./stage/v-belt/kind.js')).vBelt) },
   { head: rollerChainHead, load: async () => erased((await import('./stage/roller-chain/kind.js')).rollerChain) },

@@ -28,6 +28,8 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
   },
   'move-for-belt': { says: 'The centre distance that the belt wants, less the one there is', source: 'Open belt length (closed form)' },
   'room-left': { says: 'Room in the slot, with the way the belt wants the motor put to it or taken off', source: 'Closed form' },
+  metres: { says: 'The height in metres', source: 'Definition' },
+  governed: { says: 'Three to ten per cent over the rated speed, while the governed one is not entered', source: 'Common practice, no source' },
   'sizes-alike': {
     says: 'Sizes of the table that pitch, roller and width leave, as far as a calliper in a shed tells',
     source: 'ANSI/ASME B29.1, ISO 606 (from memory)',

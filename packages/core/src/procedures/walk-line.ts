@@ -163,7 +163,15 @@ function stationOf(line: Line, { speed, torque }: Rotary, k: number, held: reado
   // Of two on one shaft the larger: how far they pull against each other hangs on where the shafts stand.
   const pulls = [held[k - 1]?.pulls.out, held[k]?.pulls.in].filter((each) => each !== undefined);
   const pull = pulls.length === 2 ? picked('most', 'N', pulls) : (pulls[0] ?? null);
-  return { id: station?.id ?? `s${k}`, name: station?.name ?? `shaft ${k + 1}`, speed, torque, power: shaftPower({ T: torque, n: speed }), pull };
+  const idle = pull?.known === true && pull.value === 0;
+  return {
+    id: station?.id ?? `s${k}`,
+    name: station?.name ?? `shaft ${k + 1}`,
+    speed,
+    torque,
+    power: shaftPower({ T: torque, n: speed }),
+    pull: idle ? null : pull,
+  };
 }
 
 /** Where the power went: what a stage loses to friction and to slip is what arrives less what leaves. */

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../../../test/crusher.js';
+import { proves } from '../../../../test/reference.js';
+import type { Known } from '../../../figure/figure.js';
+import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
+import { withKind } from '../../../machine/reshape.js';
+import { evaluateBuild } from '../../../procedures/evaluate-build.js';
+import { loadKinds } from '../../registry.js';
+
+const kinds = await loadKinds();
+const typed = (fields: Record<string, string>) => {
+  const entries = { power: '6.5 hp', speed: '3600', ...fields };
+  return evaluateBuild(
+    afterTyping(
+      withKind(crusher(), 'main/source', 'engine'),
+      Object.fromEntries(Object.entries(entries).map(([name, text]) => [`main/source/${name}`, text])),
+    ),
+    kinds,
+  );
+};
+const value = (evaluation: ReturnType<typeof evaluateBuild>, name: string) => evaluation.lines[0]?.figures.get('main/source')?.get(name) as Known;
+
+proves('drives', 'power-torque-03', ({ given }) => ({ T: shaftTorque.compute({ P: given('P'), n: given('n') }) }));
+
+describe('an engine in the motor’s place', () => {
+  // By hand: 6.5 hp at 3600 rpm is 9.483 lbf·ft, 12.86 N·m; at 610 m two times 3.5 % are gone, 11.96.
+  it('gives its rated torque, less in thin air', () => {
+    expect(value(typed({}), 'torque').value).toBeCloseTo(12.86, 2);
+    expect(value(typed({ altitude: '610 m' }), 'torque').value).toBeCloseTo(12.86 * 0.93, 2);
+  });
+
+  it('cannot be started against the work without a clutch, and can with one', () => {
+    const starts = (clutch: string) => typed({ clutch }).checks.find((each) => each.id === 'main/source/check-starts')?.verdict;
+    expect([starts('none'), starts('centrifugal'), starts('?')]).toEqual(['gives', 'close', 'unknown']);
+    expect(typed({ clutch: 'centrifugal' }).lines[0]?.runUp).not.toBeNull();
+  });
+
+  it('turns everything as fast as its governor lets it, and stalls in a jam', () => {
+    expect(value(typed({ governed: '3800' }), 'highest-speed').value).toBe(3800);
+    expect(value(typed({}), 'highest-speed')).toMatchObject({ low: 1.03 * 3600, high: 1.1 * 3600 });
+    expect(typed({ clutch: 'centrifugal', governed: '3800' }).lines[0]?.jam.rungs.map((rung) => rung.short)).toContain('engine stalls');
+    expect(typed({}).cautions.join(' ')).toContain('exhaust kills');
+  });
+});

@@ -1,0 +1,87 @@
+import { type Figure, fixed, flag, highEnd, type Known, known, lowEnd, unknown } from '../../../figure/figure.js';
+import { timesRated } from '../../../formulas/motor/times-rated.js';
+import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
+import { deratedPower } from '../../../formulas/source/derated-power.js';
+import type { Curve, SourceKind } from '../../kind.js';
+import { engineHead } from './fields.js';
+
+const source = 'Common practice, no source: small four-stroke engines give 1.05 to 1.25 times their rated torque, at about 70 % of their rated speed';
+const most = fixed('1', 1.15, source, [1.05, 1.25], flag.estimated);
+const nothing = fixed('N·m', 0, 'Without a clutch an engine gives nothing at rest: it is started unloaded');
+const forever = fixed('s', 3_600, 'An engine that stalls stands still and harms nothing but its temper');
+
+/** A small engine with a governor: the rated point, a flat hump below it, and nothing at rest. */
+export const engine: SourceKind<typeof engineHead.fields> = {
+  ...engineHead,
+  gives: ({ power, speed, governed, altitude, clutch, engages, inertia }, _fed, { note, path }) => {
+    const P = note('power', altitude.known ? deratedPower({ P_r: power, h: metres(altitude) }) : power);
+    const torque = note('torque', shaftTorque({ P, n: speed }));
+    const peak = note('most-torque', timesRated({ k: most, T_n: torque }));
+    const top = note('highest-speed', governed.known ? governed : unloaded(speed));
+    const slipping = clutch.is === 'centrifugal';
+    const rest = note('torque-at-rest', slipping ? peak : clutch.is === 'none' ? nothing : unknown('N·m', [clutch.field]));
+    const ready = torque.known && peak.known && speed.known && top.known && slipping && engages.known;
+    return {
+      called: 'engine',
+      speed: note('speed', speed),
+      torque,
+      top,
+      curves: ready
+        ? [
+            curve(lowEnd, torque, peak, speed, top),
+            curve((figure) => figure.value, torque, peak, speed, top),
+            curve(highEnd, torque, peak, speed, top),
+          ]
+        : null,
+      rest,
+      stall: {
+        id: `${path}/stall`,
+        at: path,
+        says: 'the engine stalls',
+        short: 'engine stalls',
+        torque: peak,
+        harm: 'harmless',
+        lasts: forever,
+        source,
+      },
+      inertia: note('flywheel-inertia', inertia),
+      takes: unknown('N', []),
+      driver: 'high',
+      unprotected: false,
+      checks: [],
+      under: () => [],
+      cautions: [
+        'Stop the engine and take the plug lead off before reaching in: a hot engine kicks when the belt is pulled.',
+        'Never run it indoors: its exhaust kills without a smell.',
+      ],
+      notEntered: clutch.is ? [] : ['whether there is a clutch'],
+    };
+  },
+};
+
+const metres = (altitude: Known<'mm'>): Known<'1'> =>
+  known('1', altitude.value / 1000, { by: 'solved', id: 'metres', from: { h: altitude } }, undefined, altitude.flags);
+
+/** A governor droops by five to ten per cent from no load to full. */
+function unloaded(speed: Figure<'rpm'>): Figure<'rpm'> {
+  if (!speed.known) return speed;
+  return known(
+    'rpm',
+    1.06 * speed.value,
+    { by: 'solved', id: 'governed', from: { n: speed } },
+    [1.03 * speed.value, 1.1 * speed.value],
+    speed.flags | flag.estimated,
+  );
+}
+
+/** Below the bite the clutch slips at the torque of the hump; from the rated speed the governor takes it down to nothing. */
+function curve(end: (figure: Known) => number, torque: Known, peak: Known, speed: Known, top: Known): Curve {
+  const [T_n, T_b, n_n, n_0] = [end(torque), end(peak), speed.value, end(top)];
+  const hump = 0.7 * n_n;
+  const at = (n: number) => {
+    if (n <= hump) return T_b;
+    if (n <= n_n) return T_b - ((T_b - T_n) * (n - hump) ** 2) / (n_n - hump) ** 2;
+    return Math.max(0, (T_n * (n_0 - n)) / Math.max(1, n_0 - n_n));
+  };
+  return { torque: at, top_rpm: n_0, switch_rpm: null };
+}
