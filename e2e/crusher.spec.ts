@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { addBuild, demo, expect, test } from './parts/hobrek.js';
@@ -283,6 +284,33 @@ test('a second stage is put in, made a chain, moved and taken out again, and eve
   await kept(page);
   await page.reload();
   await expect(page.getByLabel('Driven sprocket, teeth')).toHaveValue('42');
+});
+
+test('a build is taken away as its file and brought in again; a damaged file says where', async ({ page, crusher, address }) => {
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Take a copy' }).click()]);
+  const text = await readFile(await download.path(), 'utf8');
+  expect(download.suggestedFilename()).toMatch(/^crusher-\d+\.json$/);
+  expect(JSON.parse(text)).toEqual(crusher.build);
+
+  await page.goto(address);
+  const bring = (name: string, contents: string) =>
+    page.getByTestId('bring-in').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(contents) });
+  await bring('half.json', text.slice(0, 300));
+  await expect(page.getByRole('dialog')).toContainText('half.json: is not JSON');
+  await page.getByRole('button', { name: 'Leave it' }).click();
+
+  await bring('odd.json', text.replace('"value": 550', '"value": -550'));
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click();
+  await expect(page.getByRole('dialog')).toContainText('was not brought in: lines.0.source.inputs.power.value: must not be less than 1 (it is -550)');
+  await page.getByRole('button', { name: 'Leave it' }).click();
+
+  await bring('copy.json', text.replace(crusher.build.name, `Copy of ${crusher.build.name}`));
+  await expect(page.getByRole('dialog')).toContainText('will be put into the shed');
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.getByLabel('find a build').fill(`Copy of ${crusher.build.name}`);
+  await expect(page.getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByText('one found')).toBeVisible();
 });
 
 test('single letters can be kept from being keys; the chord still is', async ({ page, crusher: _ }) => {

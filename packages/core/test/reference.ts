@@ -39,7 +39,22 @@ function factorOf(unit: string | undefined): number {
 }
 
 /** Units of the check files that no field of Hobrek takes. */
-const plain = new Set(['ohm', 'VA', 'var', 'ohm*mm^2/m', 'text', 'hp/(in3/min)', 'kg/m³']);
+const plain = new Set([
+  'ohm',
+  'VA',
+  'var',
+  'ohm*mm^2/m',
+  'text',
+  'hp/(in3/min)',
+  'kg/m³',
+  'J/(kg*K)',
+  'kg/m^3',
+  'degC',
+  'N*m*s^2',
+  'A/mm^2',
+  'K/s',
+  'kg*m^2',
+]);
 
 const scaled = (value: unknown, factor: number): unknown =>
   Array.isArray(value) ? value.map((each) => scaled(each, factor)) : (value as number) * factor;

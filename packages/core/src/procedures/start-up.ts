@@ -22,7 +22,7 @@ export function startUp({ torque, top_rpm, switch_rpm }: Curve, load: (n_rpm: nu
   const settles = firstCrossing(surplus, top_rpm);
   // Below where a starting winding drops out, or half of the way, it hangs and cooks.
   const runs = settles > (switch_rpm ?? 0.6 * top_rpm) * 1.0001;
-  return { settles_rpm: settles, runs, seconds: runs ? (J * Math.PI * timeIntegral(surplus, 0.98 * settles)) / 30 : null };
+  return { settles_rpm: settles, runs, seconds: runs ? secondsTo(0.98 * settles, torque, load, J) : null };
 }
 
 /** The first speed from rest at which the surplus is gone. */
@@ -42,11 +42,14 @@ function firstCrossing(surplus: (n: number) => number, top: number): number {
   return top;
 }
 
-/** ∫ dn / surplus from rest to a speed, by the middle rule: a switch on the way is a step, which it takes in its stride. */
-function timeIntegral(surplus: (n: number) => number, to: number): number {
+/**
+ * Seconds from rest to a speed, ∫ J dω / (T − T_load), by the middle rule: a switch on the way is a step, which it takes in its stride.
+ * @param to_rpm a speed below which the surplus is never gone
+ */
+export function secondsTo(to_rpm: number, torque: (n_rpm: number) => number, load: (n_rpm: number) => number, J: number): number {
   const many = 2 * steps;
-  const width = to / many;
+  const width = to_rpm / many;
   let sum = 0;
-  for (let k = 0; k < many; k++) sum += width / surplus((k + 0.5) * width);
-  return sum;
+  for (let k = 0; k < many; k++) sum += width / (torque((k + 0.5) * width) - load((k + 0.5) * width));
+  return (J * Math.PI * sum) / 30;
 }

@@ -1,6 +1,6 @@
 import { type BuildLog, type ListedBuild, type Note, NoteContract, type StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
-import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Query, Res } from '@nestjs/common';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import type { Response } from 'express';
@@ -14,8 +14,8 @@ export class BuildsController {
   constructor(private readonly builds: BuildsService) {}
 
   @Get()
-  list(): Promise<ListedBuild[]> {
-    return this.builds.list();
+  list(@Query('find') find: unknown, @Query('sort') sort: unknown): Promise<ListedBuild[]> {
+    return this.builds.list({ find: wordsFrom(find), worstFirst: sort === 'worst' });
   }
 
   @Get(':id')
@@ -65,6 +65,10 @@ export class BuildsController {
     await this.builds.remove(idFrom(id), versionFrom(match));
   }
 }
+
+/** Words to look for; anything that is no short text looks for nothing. */
+const wordsFrom = (find: unknown): string =>
+  typeof find === 'string' && !find.includes('\u0000') && find.isWellFormed() ? find.trim().slice(0, 80) : '';
 
 function tagged(response: Response, build: StoredBuild): StoredBuild {
   response.setHeader('ETag', `"${build.version}"`);

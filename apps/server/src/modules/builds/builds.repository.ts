@@ -1,6 +1,6 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq, ilike, or, sql } from 'drizzle-orm';
 import { announce, announcement } from '../../db/changes.js';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds } from '../../db/tables/builds.js';
@@ -10,6 +10,12 @@ export interface Contents {
   readonly build: Build;
   readonly summary: BuildSummary;
   readonly engine: number;
+}
+
+/** Which builds a list shows, and in which order. */
+export interface Wanted {
+  readonly find: string;
+  readonly worstFirst: boolean;
 }
 
 /** Who saved, and as part of which step: saves of one step are one revision. */
@@ -32,9 +38,18 @@ const columns = ({ build, summary, engine }: Contents) => ({ name: build.name, d
 export class BuildsRepository {
   constructor(@Inject(DATABASE) private readonly database: Database) {}
 
-  /** Newest change first. */
-  list(limit: number): Promise<BuildRow[]> {
-    return this.database.select().from(builds).orderBy(desc(builds.changedAt), builds.id).limit(limit);
+  /** Newest change first, or what gives first; of those whose name or sentence holds the words, if any are given. */
+  list(limit: number, { find, worstFirst }: Wanted): Promise<BuildRow[]> {
+    const words = `%${find.replace(/[\\%_]/g, '\\$&')}%`;
+    const matching = find === '' ? undefined : or(ilike(builds.name, words), sql`${builds.summary}->>'says' ilike ${words}`);
+    const worst = sql`array_position(array['gives', 'unknown', 'close', 'holds'], ${builds.summary}->>'verdict')`;
+    const order = worstFirst ? [worst, desc(builds.changedAt), builds.id] : [desc(builds.changedAt), builds.id];
+    return this.database
+      .select()
+      .from(builds)
+      .where(matching)
+      .orderBy(...order)
+      .limit(limit);
   }
 
   async find(id: string): Promise<BuildRow | undefined> {

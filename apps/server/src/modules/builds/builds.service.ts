@@ -2,7 +2,7 @@ import { type BuildLog, type ListedBuild, type Note, type NoteContract, type Rev
 import { type Build, describeChange, engineVersion, loadKinds, settleValues, summariseBuild, upgradeBuild } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
-import { type BuildRow, BuildsRepository, type Contents, type NoteRow, type SavedAs } from './builds.repository.js';
+import { type BuildRow, BuildsRepository, type Contents, type NoteRow, type SavedAs, type Wanted } from './builds.repository.js';
 
 const longestList = 500;
 const longestLog = 200;
@@ -11,8 +11,8 @@ const longestLog = 200;
 export class BuildsService {
   constructor(private readonly repository: BuildsRepository) {}
 
-  async list(): Promise<ListedBuild[]> {
-    const rows = await this.repository.list(longestList);
+  async list(wanted: Wanted): Promise<ListedBuild[]> {
+    const rows = await this.repository.list(longestList, wanted);
     return Promise.all(rows.map((row) => this.listed(row)));
   }
 

@@ -44,6 +44,20 @@ describe('a build', () => {
     expect(list[0]?.id).toBe(stored.id);
   });
 
+  it('is found by its name or its sentence, and what gives stands first when asked for', async () => {
+    const weak = named('Weakling 100 %_');
+    const [line] = weak.lines as [Build['lines'][number]];
+    const power = { text: '100 W', value: 100, unit: 'W', how: 'plate' } as const;
+    await add({ ...weak, lines: [{ ...line, source: { ...line.source, inputs: { ...line.source.inputs, power } } }] });
+    const list = async (query: string) => ((await (await served.ask('GET', `builds?${query}`)).json()) as ListedBuild[]).map((each) => each.name);
+    expect(await list('find=weakLING')).toEqual(['Weakling 100 %_']);
+    expect(await list(`find=${encodeURIComponent('100 %_')}`)).toEqual(['Weakling 100 %_']);
+    expect(await list(`find=${encodeURIComponent('does not carry')}`)).toEqual(['Weakling 100 %_']);
+    expect((await list('sort=worst'))[0]).toBe('Weakling 100 %_');
+    expect((await list('find=&find=x&sort=')).length).toBeGreaterThan(1);
+    expect((await served.ask('GET', 'builds?find=%00')).status).toBe(200);
+  });
+
   it('is worked out again when its summary was made by an older engine', async () => {
     const stored = await add(named('Old engine'));
     const client = new pg.Client({ connectionString: served.url });

@@ -1,5 +1,5 @@
 import { type RunUp, show } from '@hobrek/core';
-import { Area, CartesianGrid, ComposedChart, Line, ReferenceDot, ReferenceLine, XAxis, YAxis } from 'recharts';
+import { Area, CartesianGrid, ComposedChart, Line, ReferenceDot, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
 import { useWidth } from '../../shared/use-width.js';
 
 const height_px = 280;
@@ -26,6 +26,7 @@ export function RunUpChart({ runUp }: { runUp: RunUp }) {
         <CartesianGrid vertical={false} stroke="var(--hair)" />
         <XAxis dataKey="n" type="number" domain={[0, likely.top_rpm]} tickCount={6} unit=" rpm" stroke="var(--soft)" fontSize={12} />
         <YAxis stroke="var(--soft)" fontSize={12} tickLine={false} axisLine={false} domain={[0, 'auto']} />
+        <Tooltip isAnimationActive={false} content={({ active, payload }) => (active ? <Surplus at={payload[0]?.payload} /> : null)} />
         <Area dataKey="band" stroke="none" fill="var(--ink)" fillOpacity={0.09} isAnimationActive={false} />
         <Line dataKey="gives" stroke="var(--blue)" strokeWidth={2.2} dot={false} isAnimationActive={false} />
         <Line dataKey="asks" stroke="var(--ink)" strokeWidth={1.4} strokeDasharray="5 4" dot={false} isAnimationActive={false} />
@@ -58,5 +59,23 @@ export function RunUpChart({ runUp }: { runUp: RunUp }) {
         here
       </p>
     </div>
+  );
+}
+
+interface Point {
+  readonly n: number;
+  readonly gives: number;
+  readonly asks: number;
+}
+
+/** What is left to speed it up at one speed. */
+function Surplus({ at }: { at: Point | undefined }) {
+  if (!at) return null;
+  const left = at.gives - at.asks;
+  return (
+    <p className="border border-ink bg-sheet px-2 py-1 text-sm">
+      {show(at.n, 'rpm')}: gives {show(at.gives, 'N·m')}, {show(at.asks, 'N·m')} is asked,{' '}
+      {left >= 0 ? `${show(left, 'N·m')} over` : `${show(-left, 'N·m')} short`}
+    </p>
   );
 }

@@ -12,6 +12,7 @@ import { HabitsSheet } from '../../shared/habits-sheet.js';
 import { PageHead } from '../../shared/page-head.js';
 import { PowerPath } from './power-path.js';
 import { Sentence } from './sentence.js';
+import { TakeAway } from './take-away.js';
 
 /** One build on one screen: the sentence, the power path to scale, the ledger and the bench. */
 export function SheetPage() {
@@ -37,6 +38,7 @@ export function SheetPage() {
           <>
             <SaveWord />
             <UndoKeys />
+            <TakeAway />
             <HabitsSheet />
           </>
         }

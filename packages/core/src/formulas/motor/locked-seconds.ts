@@ -2,20 +2,21 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * A stalled winding heats at once and alone; the iron comes too late to help.
- * @example lockedSeconds.compute({ c: 175, dT: 80, k: 5, J: 6 }) // ≈ 15.6
+ * @example lockedSeconds.compute({ theta_1: 40, theta_2: 155, k: 5, J: 6 }) // ≈ 19.67
  */
 export const lockedSeconds = defineFormula({
   id: 'locked-seconds',
   title: 'how long the winding stands being stalled',
   symbol: 't',
   unit: 's',
-  expr: 'c * dT / (k * J)^2',
-  source: 'Copper heated without loss: ρ·J² against its heat capacity (closed form, 175 A²·s/(mm⁴·K) for copper at 100 °C)',
+  expr: '385 * 8900 / 17240 * 254.5 * log((234.5 + theta_2) / (234.5 + theta_1)) / (k * J)^2',
+  source:
+    'Copper heated without loss: c·ρ·dθ/dt = j²·ρ₂₀·(234.5 + θ)/254.5, integrated (closed form; IEC 60034-1 for 234.5, handbooks for 385 J/(kg·K), 8900 kg/m³ and 0.01724 Ω·mm²/m)',
   inputs: {
-    c: slot('1', 'heat constant of copper, A²·s/(mm⁴·K)', [150, 200]),
-    dT: slot('K', 'temperature left', [1, 300]),
+    theta_1: slot('°C', 'winding when it stalls', [-20, 150]),
+    theta_2: slot('°C', 'winding when its varnish goes', [120, 300]),
     k: slot('1', 'stalled over rated current', [1.5, 12]),
     J: slot('A/mm²', 'current density at rated load', [2, 15]),
   },
-  compute: ({ c, dT, k, J }) => (c * dT) / (k * J) ** 2,
+  compute: ({ theta_1, theta_2, k, J }) => (((385 * 8900) / 17240) * 254.5 * Math.log((234.5 + theta_2) / (234.5 + theta_1))) / (k * J) ** 2,
 });

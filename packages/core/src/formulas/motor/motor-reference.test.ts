@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { proves } from '../../../test/reference.js';
 import { polesFrom } from '../../kinds/source/plate-motor/kind.js';
-import { shaftPower } from '../power/shaft-power.js';
+import { secondsTo, startUp } from '../../procedures/start-up.js';
 import { breakdownSlip } from './breakdown-slip.js';
 import { circuitPower } from './circuit-power.js';
 import { klossTorque } from './kloss-torque.js';
@@ -93,8 +93,24 @@ test('Kloss through the rated point: the curve gives the rated torque at the rat
   expect(klossTorque.compute({ T_b: k * T_n, s_b, s: s_b })).toBeCloseTo(k * T_n, 9);
 });
 
-// Common practice, no source: a stalled motor of 6 A/mm² drawing five times its current warms by 5 K a second, and loses 80 K of reserve in about 16 s.
-test('a stalled winding lasts seconds, not minutes', () => {
-  expect(lockedSeconds.compute({ c: 175, dT: 80, k: 5, J: 6 })).toBeCloseTo((175 * 80) / 900, 9);
-  expect(shaftPower.compute({ T: 0, n: 0 })).toBe(0);
+// The entry gives the density of the stalled current at once; its warming rate at the start is j²·ρ/(c·density) at that temperature.
+proves('machines', 'locked-rotor-01', ({ given }) => {
+  const [j, t1, t2] = [given('j'), given('theta1'), given('theta2')];
+  const rate = (j ** 2 * given('rho20') * (given('k') + t1)) / (given('k') + 20) / ((385 * 8900) / 1e6);
+  return { t: lockedSeconds.compute({ theta_1: t1, theta_2: t2, k: 1, J: j }), rate0: rate };
+});
+
+for (const n of ['01', '02']) {
+  proves('machines', `dol-start-${n}`, ({ given }) => {
+    const [top_rpm, v] = [given('n_s'), given('v')];
+    const torque = (rpm: number) =>
+      v ** 2 * klossTorque.compute({ T_b: given('T_b'), s_b: given('s_b'), s: motorSlip.compute({ n_s: top_rpm, n: rpm }) });
+    const load = (rpm: number) => given('T_c') + given('k') * ((Math.PI * rpm) / 30) ** 2;
+    return { t: secondsTo(given('n_to'), torque, load, given('J')) };
+  });
+}
+proves('machines', 'dol-stall-01', ({ given }) => {
+  const torque = (rpm: number) =>
+    klossTorque.compute({ T_b: given('T_b'), s_b: given('s_b'), s: motorSlip.compute({ n_s: 1500, n: Math.min(rpm, 1499.999) }) });
+  return { T_start: torque(0), starts: startUp({ torque, top_rpm: 1500, switch_rpm: null }, () => given('T_c'), 0.01).runs ? 1 : 0 };
 });

@@ -72,7 +72,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
     const multiple = table('most');
     const most = note('most-torque', atVoltage(timesRated({ k: multiple, T_n: torque })));
     const rest = note('torque-at-rest', single ? atVoltage(timesRated({ k: table('start'), T_n: torque })) : klossAtRest(most, multiple, slip));
-    const stands = note('stands-stalled', lockedSeconds({ c: copper, dT: reserve, k: table('locked'), J: density }));
+    const stands = note('stands-stalled', lockedSeconds({ theta_1: warm, theta_2: cooks, k: table('locked'), J: density }));
     const inertia = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : rotorInertia({ u: offBy, P: power, p: poles }));
     const takes = note('shaft-takes', pullOf(inputs.shaft));
     const drivers = new Set(like.map((motor) => motor.driver));
@@ -116,8 +116,14 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
   },
 };
 
-const copper = fixed('1', 175, 'Copper at 100 °C: density times heat over resistivity (handbooks)', [165, 185]);
-const reserve = fixed('K', 80, 'Common practice, no source: 60 to 110 K from warm to where the varnish goes', [60, 110], flag.estimated);
+const warm = fixed('°C', 75, 'Common practice, no source: a small motor at work is 50 to 100 °C in its winding', [50, 100], flag.estimated);
+const cooks = fixed(
+  '°C',
+  160,
+  'IEC 60085 classes B and F, 130 and 155 °C for years; for seconds 150 to 180 °C (common practice, no source)',
+  [150, 180],
+  flag.estimated,
+);
 const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
 const offBy = fixed('1', 1, 'An estimate from the size: half to twice is found', [0.5, 2], flag.estimated);
 
