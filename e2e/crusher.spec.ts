@@ -287,7 +287,8 @@ test('a second stage is put in, made a chain, moved and taken out again, and eve
 });
 
 test('a build is taken away as its file and brought in again; a damaged file says where', async ({ page, crusher, address }) => {
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Take a copy' }).click()]);
+  await page.getByRole('button', { name: 'Take a copy' }).click();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /its file/ }).click()]);
   const text = await readFile(await download.path(), 'utf8');
   expect(download.suggestedFilename()).toMatch(/^crusher-\d+\.json$/);
   expect(JSON.parse(text)).toEqual(crusher.build);
@@ -314,7 +315,7 @@ test('a build is taken away as its file and brought in again; a damaged file say
 });
 
 test('single letters can be kept from being keys; the chord still is', async ({ page, crusher: _ }) => {
-  await page.getByRole('button', { name: 'Habits' }).click();
+  await page.getByRole('button', { name: 'Habits, keys' }).click();
   await page.getByLabel(/single letters are keys/).uncheck();
   await page.keyboard.press('Escape');
   await power(page).fill('1 hp');

@@ -120,6 +120,14 @@ describe('why', () => {
   });
 });
 
+it('writes a build as a page to print', async () => {
+  const { exit, out } = await hobrek('markdown', 'demo/bowl-lathe.json');
+  expect(exit).toBe(0);
+  expect(out).toMatch(/^# Bowl lathe\n/);
+  expect(out).toContain('## Checks, worst first');
+  expect((await hobrek('markdown', 'demo/none.json')).exit).toBe(2);
+});
+
 describe('sum and formulas', () => {
   it('works one formula in the units it is given', async () => {
     const { exit, out } = await hobrek('sum', 'rim-speed', 'd=3 in', 'n=2.9k rpm', '--json');

@@ -2,6 +2,7 @@ import { Command, CommanderError } from 'commander';
 import { check } from './commands/check.js';
 import { fields } from './commands/fields.js';
 import { listFormulas } from './commands/formulas.js';
+import { markdown } from './commands/markdown.js';
 import { sum } from './commands/sum.js';
 import { why } from './commands/why.js';
 import { type Outcome, Refusal } from './refusal.js';
@@ -25,6 +26,13 @@ program
   .argument('<file>', 'a build file, such as demo/apple-crusher.json')
   .option('--json', 'figures and checks as JSON')
   .action((file: string, options) => print(check(file), options));
+
+program
+  .command('markdown')
+  .description('a build file as a page to print or keep beside the machine')
+  .argument('<file>', 'a build file')
+  .option('--json', 'as JSON')
+  .action((file: string, options) => print(markdown(file), options));
 
 program
   .command('why')

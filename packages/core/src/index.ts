@@ -17,6 +17,7 @@ export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js'
 export { withKind, withoutStage, withStageAdded, withStageMoved } from './machine/reshape.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
 export { upgradeBuild } from './machine/upgrade.js';
+export { asMarkdown } from './procedures/as-markdown.js';
 export { type Evaluation, engineVersion, evaluateBuild, remedyFor } from './procedures/evaluate-build.js';
 export {
   type ExplainedPart,

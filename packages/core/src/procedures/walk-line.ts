@@ -229,11 +229,13 @@ function carries(path: string, called: string, arriving: StationFigures, asked: 
     says: ({ verdict, margin, needs }) => {
       const has = torque.known ? showRange(lowEnd(torque), highEnd(torque), 'N·m') : '';
       const wants = asked.known ? showRange(lowEnd(asked), highEnd(asked), 'N·m') : needs;
+      const guessed = torque.known && asked.known && (torque.flags | asked.flags) & flag.guessed;
       const there = `${has} reaches the ${arriving.name}, ${wants} is asked`;
       if (margin.best < 0) return `The ${called} does not carry the work: ${there}; at best ${showShare(-margin.best)} short`;
       if (verdict === 'gives') return `The ${called} may not carry the work: ${there}; at worst ${showShare(-margin.worst)} short`;
       const left = `at worst ${showShare(margin.worst)} of it is left`;
-      if (verdict === 'close' && margin.worst >= closeBelow) return `The ${called} carries the work if the guess is right: ${there}; ${left}`;
+      if (verdict === 'close' && margin.worst >= closeBelow)
+        return `The ${called} carries the work if the ${guessed ? 'guess' : 'estimate'} is right: ${there}; ${left}`;
       return `The ${called} ${verdict === 'holds' ? 'carries' : 'just carries'} the work: ${there}; ${left}`;
     },
     source: 'Torque that arrives against torque asked; close below 20 % left (Hobrek’s threshold)',

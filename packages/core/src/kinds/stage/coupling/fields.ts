@@ -2,7 +2,6 @@ import { choice, quantity } from '../../fields.js';
 import { hubFields } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
 
-const jaw = { field: 'type', is: ['jaw'] } as const;
 const fields = {
   type: choice(
     'Coupling',
@@ -19,14 +18,6 @@ const fields = {
     how: 'plate',
     help: 'Of the elastic part, or of the sleeve.',
     measure: 'In its maker’s list, by size and hardness of the spider.',
-  }),
-  stiffness: quantity('Torsional stiffness', 'stiffness', {
-    accepts: [1, 10_000_000],
-    bare: 'N·m/rad',
-    how: 'plate',
-    help: 'With it the resonance of what spins on both sides is worked out.',
-    measure: 'In its maker’s list.',
-    when: jaw,
   }),
   size: quantity('Diameter over all', 'length', {
     accepts: [5, 1_000],

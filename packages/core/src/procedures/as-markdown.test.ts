@@ -1,0 +1,39 @@
+import { expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../test/crusher.js';
+import { loadKinds } from '../kinds/registry.js';
+import { asMarkdown } from './as-markdown.js';
+import { evaluateBuild } from './evaluate-build.js';
+
+const kinds = await loadKinds();
+
+it('has everything that was entered, every check with a source that is listed, and what to beware of', () => {
+  const evaluation = evaluateBuild(crusher(), kinds);
+  const text = asMarkdown(crusher(), evaluation);
+  expect(text).toMatch(/^# Apple crusher\n/);
+  expect(text).toContain('| roll | 423 rpm (419 to 425 rpm) | 11.8 N·m (10.9 to 12.0 N·m) |');
+  expect(text).toContain('| Plate power | 0.55 kW | plate | main/source/power |');
+  expect(text).toContain('| It starts by | a start capacitor, switched out | measured |');
+  for (const check of evaluation.checks) expect(text).toContain(check.says);
+  for (const caution of evaluation.cautions) expect(text).toContain(`- ${caution}`);
+  const cited = [...text.matchAll(/\[(\d+)\] \|/g)].map(([, n]) => Number(n));
+  const listed = [...text.matchAll(/^(\d+)\. /gm)].map(([, n]) => Number(n));
+  expect(new Set(cited)).toEqual(new Set(listed));
+});
+
+it('keeps a table whole whatever is written in it', () => {
+  const build = afterTyping({ ...crusher(), name: 'A | B' }, {});
+  const noted = {
+    ...build,
+    lines: build.lines.map((line) => ({
+      ...line,
+      work: {
+        ...line.work,
+        inputs: { torque: { text: '8 N·m', value: 8, unit: 'N·m' as const, how: 'measured' as const, note: 'wet | cold\nand late' } },
+      },
+    })),
+  };
+  const rows = asMarkdown(noted, evaluateBuild(noted, kinds))
+    .split('\n')
+    .filter((line) => line.includes('main/work/torque'));
+  expect(rows).toEqual(['| Torque asked | 8 N·m | measured | main/work/torque | wet \\| cold and late |']);
+});
