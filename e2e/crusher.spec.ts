@@ -286,6 +286,19 @@ test('a second stage is put in, made a chain, moved and taken out again, and eve
   await expect(page.getByLabel('Driven sprocket, teeth')).toHaveValue('42');
 });
 
+test('the motor’s place is taken by an engine, which brings its own fields, cautions and run-up', async ({ page, crusher: _ }) => {
+  await page.getByLabel('kind of motor').selectOption('small petrol engine');
+  await page.getByLabel('Rated power').fill('6.5 hp');
+  await page.getByLabel('At', { exact: true }).fill('3600 rpm');
+  await page.getByLabel('Clutch').selectOption('centrifugal');
+  await expect(sentence(page)).toContainText('The engine carries the work');
+  await expect(page.getByText('its exhaust kills without a smell')).toBeVisible();
+  await expect(page.getByText(/engine stalls/).first()).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await page.getByLabel('kind of motor').selectOption('hand crank');
+  await expect(sentence(page)).toContainText('Whether the crank carries the work is not known yet: enter handle, from the shaft');
+});
+
 test('a build is taken away as its file and brought in again; a damaged file says where', async ({ page, crusher, address }) => {
   await page.getByRole('button', { name: 'Take a copy' }).click();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /its file/ }).click()]);

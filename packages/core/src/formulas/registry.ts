@@ -65,6 +65,7 @@ import { splitClampForce } from './hub/split-clamp-force.js';
 import { arrivingVoltage } from './motor/arriving-voltage.js';
 import { breakdownSlip } from './motor/breakdown-slip.js';
 import { circuitPower } from './motor/circuit-power.js';
+import { continuousPower } from './motor/continuous-power.js';
 import { klossTorque } from './motor/kloss-torque.js';
 import { leadResistance } from './motor/lead-resistance.js';
 import { lineCurrent } from './motor/line-current.js';
@@ -167,6 +168,7 @@ const all = [
   arrivingVoltage,
   breakdownSlip,
   circuitPower,
+  continuousPower,
   klossTorque,
   leadResistance,
   lineCurrent,

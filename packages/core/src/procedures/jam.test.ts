@@ -120,6 +120,21 @@ describe('the demo crusher when it starts', () => {
   });
 });
 
+describe('a motor for a part of the time', () => {
+  // By hand: 550 W for 40 % of the time heat like 550 · √0.4 = 348 W all day; the work takes 2.5 N·m at 1425 rpm, 373 W.
+  it('is not taken for one that runs all day', () => {
+    const plate = { 'main/source/duty': 'S6', 'main/source/onShare': '40 %' };
+    expect(value(typed(plate), 'source', 'all-day')).toBeCloseTo(347.9, 1);
+    expect(check(typed(plate), 'main/source/check-duty')).toMatchObject({
+      verdict: 'gives',
+      says: expect.stringContaining('its plate being for S6'),
+    });
+    expect(check(typed({ ...plate, 'main/source/onShare': '?' }), 'main/source/check-duty')?.says).toContain('enter share of the time on load');
+    expect(check(typed({ 'main/source/duty': 'S2' }), 'main/source/check-duty')?.verdict).toBe('unknown');
+    expect(check(typed(), 'main/source/check-duty')).toBeUndefined();
+  });
+});
+
 describe('the V-belt', () => {
   it('keeps what can be kept when the pulleys overlap or the belt cannot reach', () => {
     const short = typed({ 'main/belt/centres': '?', 'main/belt/belt': '30 in' });

@@ -39,7 +39,7 @@ interface Shown {
 const ElementBench = memo(function ElementBench({ role, path, element, picked }: Shown) {
   const head = kindHead(role, element.kind);
   const groups = grouped(path, element, head);
-  if (role === 'source') return <Plate path={path} picked={picked} label={head?.label ?? ''} groups={groups} />;
+  if (role === 'source') return <Plate path={path} picked={picked} kind={element.kind} label={head?.label ?? element.kind} groups={groups} />;
   const Extra = benchExtras[element.kind];
   return (
     <fieldset
@@ -48,7 +48,7 @@ const ElementBench = memo(function ElementBench({ role, path, element, picked }:
       className={`mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
-        {headings[role]} <KindOf role={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
+        {headings[role]} <KindOf of={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
         {role === 'stage' && <StageActs path={path} kind={element.kind} />}
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
@@ -118,7 +118,7 @@ function Entry({ path, field, input }: Place) {
 }
 
 /** What is stamped on the motor is entered as it is stamped: on a plate. */
-function Plate({ path, picked, label, groups }: { path: string; picked: boolean; label: string; groups: readonly Group[] }) {
+function Plate({ path, picked, kind, label, groups }: { path: string; picked: boolean; kind: string; label: string; groups: readonly Group[] }) {
   return (
     <fieldset
       data-element={path}
@@ -129,19 +129,21 @@ function Plate({ path, picked, label, groups }: { path: string; picked: boolean;
       {['left-2 top-2', 'right-2 top-2', 'left-2 bottom-2', 'right-2 bottom-2'].map((corner) => (
         <span key={corner} className={`absolute ${corner} size-2.5 rounded-full border border-ink bg-sheet`} aria-hidden="true" />
       ))}
+      <KindOf of="source" path={path} kind={kind} label={label} />
       <Groups groups={groups} columns="grid-cols-2" />
     </fieldset>
   );
 }
 
 /** The element's kind, to be changed where there is more than one of its role. */
-function KindOf({ role, path, kind, label }: { role: Role; path: string; kind: string; label: string }) {
-  const heads = kindHeads(role);
+function KindOf({ of, path, kind, label }: { of: Role; path: string; kind: string; label: string }) {
+  const heads = kindHeads(of);
   const look = 'font-text text-sm tracking-normal text-soft normal-case';
   if (heads.length < 2) return <span className={look}>{label}</span>;
   return (
     <select
-      aria-label={`kind of ${headings[role].toLowerCase()}`}
+      data-kind
+      aria-label={`kind of ${headings[of].toLowerCase()}`}
       value={kind}
       className={`${look} cursor-pointer border-b border-hair bg-transparent`}
       onChange={(event) => kindChosen(path, event.target.value)}

@@ -29,7 +29,7 @@ function goTo(by: 1 | -1): void {
 }
 
 function focusFirst(element: string): void {
-  const field = document.querySelector<HTMLElement>(`[data-element="${CSS.escape(element)}"] :is(input, select):not(legend *)`);
+  const field = document.querySelector<HTMLElement>(`[data-element="${CSS.escape(element)}"] :is(input, select):not([data-kind])`);
   field?.focus();
   field?.scrollIntoView({ block: 'nearest' });
 }

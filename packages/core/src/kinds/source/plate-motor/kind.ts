@@ -12,6 +12,7 @@ import { type Figure, fixed, flag, fromTable, type Known, known, unknown } from 
 import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
 import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
 import { circuitPower } from '../../../formulas/motor/circuit-power.js';
+import { continuousPower } from '../../../formulas/motor/continuous-power.js';
 import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
 import { motorSlip } from '../../../formulas/motor/motor-slip.js';
@@ -103,7 +104,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
       unprotected: inputs.protector.is === undefined || inputs.protector.is === 'none',
       checks: plateChecks(inputs, power, m, speed, synchronous, context),
-      under: (asked) => underLoad(fed, eta, pf, asked, context),
+      under: (asked) => [...underLoad(fed, eta, pf, asked, context), ...allDay(inputs, power, asked, context)],
       ...said(inputs),
     } satisfies Given;
   },
@@ -279,6 +280,28 @@ function underLoad({ voltage, breaker, share }: Fed, eta: Figure<'1'>, pf: Figur
       needs: asked,
       says: ({ has, needs }) => `The wall circuit feeds ${has} at the shaft, steadily; the work takes ${needs}. It does not bound a jam`,
       source: 'Common practice, no source: volts times amps, 80 % of it steadily where a code says so',
+      label,
+    }),
+  ];
+}
+
+/** Whether it stands the work for good, where its plate gives power for a part of the time only. */
+function allDay({ duty, onShare }: Inputs, power: Figure<'W'>, asked: Figure<'W'>, { path, label, note }: Context): Check[] {
+  if (!duty.is || duty.is === 'S1') return [];
+  const stands = note(
+    'all-day',
+    duty.is === 'S2' ? unknown('W', [], 'a plate for a short time does not say what it stands for good') : continuousPower({ P: power, s: onShare }),
+  );
+  const estimate = stands.known ? { ...stands, flags: stands.flags | flag.estimated } : stands;
+  return [
+    hold({
+      id: `${path}/check-duty`,
+      at: path,
+      subject: 'Whether it stands the work all day',
+      has: estimate,
+      needs: asked,
+      says: ({ has, needs }) => `All day the motor stands about ${has}, its plate being for ${duty.is}; the work takes ${needs}`,
+      source: 'Common practice, no source: equal heat, losses with the square of the load',
       label,
     }),
   ];
