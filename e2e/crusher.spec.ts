@@ -299,6 +299,23 @@ test('the motor’s place is taken by an engine, which brings its own fields, ca
   await expect(sentence(page)).toContainText('Whether the crank carries the work is not known yet: enter handle, from the shaft');
 });
 
+test('a build is copied, changed, and laid beside the first: what was entered, and what that changes', async ({ page, crusher, address }) => {
+  const { name } = crusher.build;
+  await page.goto(address);
+  await page.getByRole('button', { name: `Copy ${name}` }).click();
+  await page.getByRole('link', { name: new RegExp(`^${name}, copy`) }).click();
+  await page.getByLabel('Driven pulley', { exact: true }).fill('315 mm');
+  await kept(page);
+  await page.goto(address);
+  await page.getByRole('button', { name: `Compare ${name}`, exact: true }).click();
+  await page.getByRole('button', { name: `Compare ${name}, copy` }).click();
+  await expect(page.getByText('Driven pulley 250 mm → 315 mm')).toBeVisible();
+  await expect(page.getByRole('row', { name: /^roll, torque 11\.8 .* 14\.9 / })).toBeVisible();
+  await expect(page.getByText(/The belt wants the motor .* further in/).last()).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(', ')}`)).toEqual([]);
+});
+
 test('a build is taken away as its file and brought in again; a damaged file says where', async ({ page, crusher, address }) => {
   await page.getByRole('button', { name: 'Take a copy' }).click();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /its file/ }).click()]);

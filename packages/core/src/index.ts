@@ -18,6 +18,7 @@ export { withKind, withoutStage, withStageAdded, withStageMoved } from './machin
 export { type Settled, settleValues } from './machine/settle-values.js';
 export { upgradeBuild } from './machine/upgrade.js';
 export { asMarkdown } from './procedures/as-markdown.js';
+export { type Compared, compareBuilds } from './procedures/compare-builds.js';
 export { type Evaluation, engineVersion, evaluateBuild, remedyFor } from './procedures/evaluate-build.js';
 export {
   type ExplainedPart,

@@ -19,6 +19,7 @@ const router = createBrowserRouter([
           { path: 'log', lazy: async () => ({ Component: (await import('../features/log/index.js')).LogStop }) },
         ],
       },
+      { path: '/compare/:a/:b', lazy: async () => ({ Component: (await import('../features/compare/index.js')).ComparePage }) },
       { path: '*', Component: LostPage },
     ],
   },

@@ -5,7 +5,16 @@ import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** One build: drawn, named, with its sentence and what reaches the tool. */
-export function BuildRow({ listed: { id, name, summary }, remove }: { listed: ListedBuild; remove: () => void }) {
+interface Row {
+  readonly listed: ListedBuild;
+  readonly remove: () => void;
+  readonly copy: () => void;
+  /** The other build to lay it beside; null until one is chosen, and then this may be it. */
+  readonly beside: string | null;
+  readonly lay: (id: string) => void;
+}
+
+export function BuildRow({ listed: { id, name, summary }, remove, copy, beside, lay }: Row) {
   const drawn = fitDrawing(summary.outlines, { width: 400, height: 96 });
   return (
     <li className="relative border-b border-hair">
@@ -55,14 +64,19 @@ export function BuildRow({ listed: { id, name, summary }, remove }: { listed: Li
           ))}
         </dl>
       </Link>
-      <button
-        type="button"
-        aria-label={`Delete ${name}`}
-        className="absolute right-6 bottom-2 min-h-6 cursor-pointer text-sm text-soft hover:text-ink hover:underline max-sm:right-4"
-        onClick={remove}
-      >
-        delete
-      </button>
+      <div className="absolute right-6 bottom-2 flex gap-4 max-sm:right-4">
+        <Act says={beside === id ? 'beside which?' : beside ? 'beside this' : 'compare'} name={`Compare ${name}`} act={() => lay(id)} />
+        <Act says="copy" name={`Copy ${name}`} act={copy} />
+        <Act says="delete" name={`Delete ${name}`} act={remove} />
+      </div>
     </li>
+  );
+}
+
+function Act({ says, name, act }: { says: string; name: string; act: () => void }) {
+  return (
+    <button type="button" aria-label={name} className="min-h-6 cursor-pointer text-sm text-soft hover:text-ink hover:underline" onClick={act}>
+      {says}
+    </button>
   );
 }

@@ -29,8 +29,20 @@ export function BuildsPage() {
     mutationFn: () => send<StoredBuild>('POST', 'builds', blankBuild('New build')),
     onSuccess: (stored) => navigate(`/builds/${stored.id}`),
   });
+  const copy = useMutation({
+    mutationFn: async ({ id, name }: ListedBuild) => {
+      const { build } = await ask<StoredBuild>(`builds/${id}`);
+      return send<StoredBuild>('POST', 'builds', { ...build, name: `${name}, copy`.slice(0, 120) });
+    },
+    onSuccess: reload,
+  });
+  const [beside, setBeside] = useState<string | null>(null);
+  const lay = (id: string) => {
+    if (beside && beside !== id) void navigate(`/compare/${beside}/${id}`);
+    else setBeside(beside === id ? null : id);
+  };
   const deletion = useDeletion(reload);
-  const failed = start.error ?? builds.error;
+  const failed = start.error ?? copy.error ?? builds.error;
   const shown = builds.data?.filter((listed) => listed.id !== deletion.leaving?.id);
   return (
     <>
@@ -71,7 +83,14 @@ export function BuildsPage() {
         )}
         <ul>
           {shown?.map((listed) => (
-            <BuildRow key={listed.id} listed={listed} remove={() => deletion.remove(listed)} />
+            <BuildRow
+              key={listed.id}
+              listed={listed}
+              remove={() => deletion.remove(listed)}
+              copy={() => copy.mutate(listed)}
+              beside={beside}
+              lay={lay}
+            />
           ))}
         </ul>
       </main>
