@@ -149,8 +149,8 @@ export interface Given extends Rotary, Said {
   readonly takes: Figure<'N'>;
   /** Even or uneven driver, in the sense of service factors; undefined while not known. */
   readonly driver: 'normal' | 'high' | undefined;
-  /** Nothing stops it when it is stalled. */
-  readonly unprotected: boolean;
+  /** What stops it when it is stalled, as the sentence about that goes on; empty for a source that harms nothing by stalling. */
+  readonly stopped: string;
   readonly checks: readonly Check[];
   /** Checks that hang on what is asked of it. */
   readonly under: (asked: Figure<'W'>) => readonly Check[];

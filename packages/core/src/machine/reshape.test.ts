@@ -49,6 +49,14 @@ describe('an element as another kind', () => {
     expect(withKind(crusher(), 'main/feed', 'mains').lines[0]?.source.feed?.inputs).toHaveProperty('length');
   });
 
+  it('takes a source’s settings along, less what the new kind does not know', () => {
+    const build = crusher();
+    const entry = { text: '700 rpm', value: 700, unit: 'rpm', how: 'plate' } as const;
+    const slow = { id: 'slow', name: 'slow', inputs: { speed: entry, frequency: { ...entry, text: '25 Hz', value: 25, unit: 'Hz' } } } as const;
+    const set = { ...build, lines: [{ ...line(build), source: { ...line(build).source, settings: [slow] } }] };
+    expect(line(withKind(set, 'main/source', 'engine')).source.settings).toEqual([{ ...slow, inputs: { speed: entry } }]);
+  });
+
   it('is refused where there is no such kind or place', () => {
     expect(() => withKind(crusher(), 'main/work', 'v-belt')).toThrow(RangeError);
     expect(() => withKind(crusher(), 'main/chain', 'v-belt')).toThrow(RangeError);

@@ -1,7 +1,7 @@
 import type { Field } from '../kinds/fields.js';
-import type { Role } from '../kinds/kind.js';
+import type { KindHead, Role } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
-import type { Build, Element, Inputs, Line, Stage, Station } from './build.js';
+import type { Build, Element, Inputs, Line, Source, Stage, Station } from './build.js';
 import { elementsOf } from './paths.js';
 
 /** Whether an entry of one field can stand in another: the same quantity, or one of the other's options. */
@@ -14,11 +14,22 @@ function fits(from: Field | undefined, to: Field, text: string): boolean {
 function asKind<E extends Element>(role: Role, element: E, kind: string): E {
   const [was, is] = [kindHead(role, element.kind), kindHead(role, kind)];
   if (!is) throw new RangeError(`There is no ${role} of kind ${kind}`);
-  const kept = Object.entries(element.inputs).filter(([name, input]) => {
+  return { ...element, kind, v: is.v, inputs: keptInputs(was, is, element.inputs) };
+}
+
+function keptInputs(was: KindHead | undefined, is: KindHead, inputs: Inputs): Inputs {
+  const kept = Object.entries(inputs).filter(([name, input]) => {
     const to = is.fields[name];
     return to !== undefined && fits(was?.fields[name], to, input.text);
   });
-  return { ...element, kind, v: is.v, inputs: Object.fromEntries(kept) as Inputs };
+  return Object.fromEntries(kept);
+}
+
+/** A source's settings override some of its inputs: those of the old kind go as the inputs do. */
+function sourceAs(source: Source, kind: string): Source {
+  const changed = asKind('source', source, kind);
+  const [was, is] = [kindHead('source', source.kind), kindHead('source', kind) as KindHead];
+  return { ...changed, settings: source.settings.map((setting) => ({ ...setting, inputs: keptInputs(was, is, setting.inputs) })) };
 }
 
 const inLine = (build: Build, id: string, change: (line: Line) => Line): Build => {
@@ -35,7 +46,7 @@ export function withKind(build: Build, path: string, kind: string): Build {
   return inLine(build, lineId, (line) => {
     const placed = elementsOf(line).find((each) => each.path === path);
     if (!placed) throw new RangeError(`The build has no element at ${path}`);
-    if (placed.role === 'source') return { ...line, source: asKind('source', line.source, kind) };
+    if (placed.role === 'source') return { ...line, source: sourceAs(line.source, kind) };
     if (placed.role === 'work') return { ...line, work: asKind('work', line.work, kind) };
     if (placed.role === 'feed') return { ...line, source: { ...line.source, feed: asKind('feed', placed.element, kind) } };
     return { ...line, stages: line.stages.map((stage) => (stage.id === id ? asKind('stage', stage, kind) : stage)) };

@@ -232,6 +232,8 @@ function clock(first: string, given: Given, held: readonly Held[], note: Note): 
   if (!limit || !lasts?.known) return '';
   note('may-last', lasts);
   const span = showRange(lowEnd(lasts), highEnd(lasts), 's');
+  // What slips lets the source run on below what would trip it.
+  const goesOn = limit === given.stall ? given.stopped : `the ${given.called} runs on meanwhile, and nothing need switch it off`;
   const what = limit === given.stall ? 'Stalled, the winding stands' : 'Slipping, the belt stands';
-  return `${what} ${span}${given.unprotected ? '; nothing stops it in that time: a breaker protects the cable, not the motor' : ''}.`;
+  return `${what} ${span}${goesOn ? `; ${goesOn}` : ''}.`;
 }

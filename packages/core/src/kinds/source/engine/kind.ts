@@ -47,7 +47,7 @@ export const engine: SourceKind<typeof engineHead.fields> = {
       inertia: note('flywheel-inertia', inertia),
       takes: unknown('N', []),
       driver: 'high',
-      unprotected: false,
+      stopped: '',
       checks: [],
       under: () => [],
       cautions: [

@@ -26,7 +26,7 @@ export const handCrank: SourceKind<typeof handCrankHead.fields> = {
       inertia: inertia.known ? inertia : noWheel,
       takes: unknown('N', []),
       driver: 'high',
-      unprotected: false,
+      stopped: '',
       checks: [],
       under: () => [],
       cautions: ['A crank kicks back when the work springs: a ratchet, or a handle that comes off.'],

@@ -102,7 +102,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
       inertia,
       takes,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
-      unprotected: inputs.protector.is === undefined || inputs.protector.is === 'none',
+      stopped: stops[inputs.protector.is ?? 'unknown'],
       checks: plateChecks(inputs, power, m, speed, synchronous, context),
       under: (asked) => [...underLoad(fed, eta, pf, asked, context), ...allDay(inputs, power, asked, context)],
       ...said(inputs),
@@ -125,6 +125,13 @@ const cooks = fixed(
   [150, 180],
   flag.estimated,
 );
+const nothingStops = 'nothing stops it in that time: a breaker protects the cable, not the motor';
+const stops = {
+  none: nothingStops,
+  unknown: 'whether anything stops it in that time is not entered; a breaker protects the cable, not the motor',
+  'hand-reset': 'its protector should trip before that, and stays out until its button is pushed',
+  'self-resetting': 'its protector should trip before that, and starts it again by itself',
+};
 const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
 const offBy = fixed('1', 1, 'An estimate from the size: half to twice is found', [0.5, 2], flag.estimated);
 
