@@ -316,6 +316,23 @@ test('a build is copied, changed, and laid beside the first: what was entered, a
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(', ')}`)).toEqual([]);
 });
 
+test('the brief is written, kept and undone like anything else', async ({ page, crusher: _ }) => {
+  await page.getByRole('link', { name: 'Brief' }).click();
+  const words = page.getByLabel('What must it do?');
+  await expect(words).toHaveValue(/Crush windfalls/);
+  await words.fill('Crush pears as well.');
+  await words.blur();
+  await kept(page);
+  await page.reload();
+  await expect(words).toHaveValue('Crush pears as well.');
+  await words.fill('Nothing but pears.');
+  await page.getByRole('heading', { name: /^Brief/ }).click();
+  await page.keyboard.press('Control+z');
+  await expect(words).toHaveValue('Crush pears as well.');
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id }) => id)).toEqual([]);
+});
+
 test('a build is taken away as its file and brought in again; a damaged file says where', async ({ page, crusher, address }) => {
   await page.getByRole('button', { name: 'Take a copy' }).click();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /its file/ }).click()]);

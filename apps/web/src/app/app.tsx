@@ -15,6 +15,7 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../features/sheet/index.js')).SheetPage }),
         children: [
           { index: true, lazy: async () => ({ Component: (await import('../features/sheet/index.js')).SheetZones }) },
+          { path: 'brief', lazy: async () => ({ Component: (await import('../features/brief/index.js')).BriefStop }) },
           { path: 'motor', lazy: async () => ({ Component: (await import('../features/motor/index.js')).MotorStop }) },
           { path: 'log', lazy: async () => ({ Component: (await import('../features/log/index.js')).LogStop }) },
         ],

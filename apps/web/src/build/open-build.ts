@@ -142,6 +142,10 @@ export function renamed(name: string): void {
   if (name.trim() !== '') edit('name', (build) => ({ ...build, name: name.slice(0, 120) }));
 }
 
+/** What the machine must do, in words; and what else is written beside it. */
+export const briefed = (brief: string): void => edit('brief', (build) => ({ ...build, brief }));
+export const noted = (notes: string): void => edit('notes', (build) => ({ ...build, notes }));
+
 /** An element is picked, in whichever zone; null lets go of it. */
 export function pick(path: string | null): void {
   const { open } = useOpenBuild.getState();

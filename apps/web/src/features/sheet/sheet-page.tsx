@@ -63,6 +63,9 @@ function Stops({ id }: { id: string }) {
   const stop = ({ isActive }: { isActive: boolean }) => `font-head text-lg ${isActive ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`;
   return (
     <nav aria-label="stops" className="flex gap-4">
+      <NavLink to={`/builds/${id}/brief`} className={stop}>
+        Brief
+      </NavLink>
       <NavLink to={`/builds/${id}`} end className={stop}>
         Sheet
       </NavLink>

@@ -1,0 +1,1 @@
+export { BriefStop } from './brief-stop.js';
