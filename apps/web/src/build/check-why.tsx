@@ -1,4 +1,4 @@
-import { type Check, type Evaluation, showShare } from '@hobrek/core';
+import { type Check, type Evaluation, showNumber, showShare } from '@hobrek/core';
 import { memo } from 'react';
 import { useOpenBuild } from './open-build.js';
 import { WhyPopover, WhyTrail } from './why.js';
@@ -16,8 +16,8 @@ function Left({ id }: { id: string }) {
   const worst = useOpenBuild(({ open }) => open && checkOf(open.evaluation, id)?.margin?.worst);
   return (
     <>
-      {worst === undefined || worst === null ? '?' : showShare(worst)}
-      <span className="sr-only"> left. Why?</span>
+      {worst === undefined || worst === null ? '?' : worst < -1 ? `${showNumber(1 - worst)}×` : showShare(worst)}
+      <span className="sr-only">{worst != null && worst < -1 ? ' what it stands. Why?' : ' left. Why?'}</span>
     </>
   );
 }
