@@ -157,6 +157,17 @@ describe('the V-belt', () => {
     expect(value(over, 'belt', 'ratio')).toBeCloseTo(250 / 75, 9);
   });
 
+  // By hand: a disc of 250 × 19 mm, 45 % of it metal, is 3.02 kg of iron; 0.65 · 3.02 · 0.125² = 0.0307 kg·m², and of aluminium 2700/7200 of that.
+  it('reckons the swing of a pulley that is not weighed from its size and material', () => {
+    const of = (material: string) =>
+      figure(typed({ 'main/belt/drivenMass': '?', 'main/belt/material': material }), 'belt', 'driven-inertia') as Known;
+    expect(of('iron').value).toBeCloseTo(0.0307, 3);
+    expect(of('aluminium').value / of('iron').value).toBeCloseTo(2700 / 7200, 9);
+    // Not said of what it may be either: the range is wider than that of any one.
+    expect(of('?').low).toBe(of('aluminium').low);
+    expect(of('?').high ?? 0).toBeGreaterThan(of('iron').high ?? 0);
+  });
+
   it('warns of a pulley that only salvage practice runs, and refuses one that even it does not', () => {
     const small = (driver: string) => check(typed({ 'main/belt/driver': driver }), 'main/belt/check-small-pulley')?.verdict;
     expect([small('75 mm'), small('67 mm'), small('50 mm')]).toEqual(['holds', 'close', 'gives']);

@@ -124,6 +124,11 @@ const fields = {
       usual: 'older',
     },
   ),
+  material: choice(
+    'Pulleys are of',
+    { iron: 'cast iron', steel: 'steel', aluminium: 'aluminium', plastic: 'plastic' },
+    { how: 'measured', help: 'For their swing, where they are not weighed.', measure: 'A magnet, and how heavy they are in the hand.' },
+  ),
   driverMass: quantity('Driving pulley, mass', 'mass', {
     accepts: [0.01, 1_000],
     bare: 'kg',
@@ -171,7 +176,7 @@ export const vBeltHead = {
       'drivenClamp',
       'drivenMass',
     ],
-    Losses: ['slip', 'kept'],
+    'Losses, material': ['slip', 'kept', 'material'],
   },
   // Version 1 meant pitch diameters, as version 2 does where nothing else is said.
   upgrade: { 1: (inputs) => inputs },

@@ -74,8 +74,8 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
       ratio,
       kept,
       inertia: {
-        in: note('driver-inertia', pulleyInertia(driver, inputs.driverMass, inputs.belts, drive.section)),
-        out: note('driven-inertia', pulleyInertia(driven, inputs.drivenMass, inputs.belts, drive.section)),
+        in: note('driver-inertia', pulleyInertia(inputs, driver, inputs.driverMass)),
+        out: note('driven-inertia', pulleyInertia(inputs, driven, inputs.drivenMass)),
       },
       outline: outlineOf(inputs, driver, driven, centres),
       under: (duty) => underLoad({ inputs, arriving, duty, context, drive, driver, large, centres, marked }),

@@ -97,15 +97,21 @@ function findStock(section: VBeltSection, small_mm: number, large_mm: number, ce
 }
 
 const metal = fixed('1', 0.45, 'Common practice, no source: a cast pulley is a third to two thirds metal', [0.33, 0.65], flag.estimated);
-const iron = fixed('1', 7200, 'Grey iron 7200 kg/m³ (handbooks); aluminium weighs a third of it', [2700, 7200], flag.estimated);
+const densities = {
+  iron: fixed('1', 7200, 'Grey iron 7200 kg/m³ (handbooks)'),
+  steel: fixed('1', 7850, 'Steel 7850 kg/m³ (handbooks)'),
+  aluminium: fixed('1', 2700, 'Aluminium 2700 kg/m³ (handbooks)'),
+  plastic: fixed('1', 1150, 'Polyamide 1150 kg/m³ (handbooks)'),
+  unknown: fixed('1', 7200, 'Not said of what: grey iron 7200, aluminium 2700 kg/m³ (handbooks)', [2700, 7850], flag.estimated),
+};
 const shape = fixed('1', 0.65, 'Closed form: 0.5 for a disc, up to 0.8 for a rim on spokes', [0.5, 0.8], flag.estimated);
 
 /** Inertia of a pulley: weighed, or guessed from its size. */
-export function pulleyInertia(d: Figure<'mm'>, mass: Figure<'kg'>, belts: Figure<'1'>, section: VBeltSection | undefined): Figure<'kg·m²'> {
+export function pulleyInertia({ belts, section, material }: Inputs, d: Figure<'mm'>, mass: Figure<'kg'>): Figure<'kg·m²'> {
   if (mass.known) return discInertia({ k: shape, m: mass, d });
-  const wide = vBeltSections[section ?? 'A'].top_mm + 6;
+  const wide = vBeltSections[section.is ?? 'A'].top_mm + 6;
   const b = belts.known
     ? fixed('mm', wide * belts.value, 'Common practice, no source: a groove is as wide as the belt and 6 mm')
     : unknown('mm', belts.missing);
-  return discInertia({ k: shape, m: wheelMass({ k: metal, rho: iron, d, b }), d });
+  return discInertia({ k: shape, m: wheelMass({ k: metal, rho: densities[material.is ?? 'unknown'], d, b }), d });
 }
