@@ -1,10 +1,8 @@
-import { lengthSource, serviceSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
-import { type Check, hold } from '../../../checks/check.js';
-import { type Figure, fixed, flag, type Known, known, unknown } from '../../../figure/figure.js';
+import { serviceSource } from '../../../catalog/v-belts.js';
+import { type Figure, fixed, flag, known, unknown } from '../../../figure/figure.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { beltHeatingTime } from '../../../formulas/belt/belt-heating.js';
 import { beltSlipTorque } from '../../../formulas/belt/belt-slip-torque.js';
-import { beltsNeeded } from '../../../formulas/belt/belts-needed.js';
 import { centrifugalTension } from '../../../formulas/belt/centrifugal-tension.js';
 import { lastingTorque } from '../../../formulas/belt/lasting-torque.js';
 import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
@@ -18,11 +16,10 @@ import { toneForTension } from '../../../formulas/belt/tone-for-tension.js';
 import { wedgeFriction } from '../../../formulas/belt/wedge-friction.js';
 import { carriedTorque } from '../../../formulas/transmission/carried-torque.js';
 import { drivenSpeed } from '../../../formulas/transmission/driven-speed.js';
-import { centresFromLength } from '../../../geometry/centres-from-length.js';
-import { show, showShare } from '../../../quantity/show.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
-import type { Candidate, Context, Duty, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
+import type { Candidate, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
 import { type Drive, designFor, goodFor, massOf, ratingOf, serviceFactor, tensionSet, tensionWanted } from './carries.js';
+import { geometryChecks, type Loaded, loadChecks, tensionSource, tight } from './checks.js';
 import { vBeltHead } from './fields.js';
 import { beltPitchLength, centresOf, groove, type Inputs, pitchDiameters, pulleyInertia, smallerFirst, stockNear } from './wheels.js';
 
@@ -31,16 +28,8 @@ const stock_mm = [
   50, 56, 63, 71, 75, 80, 85, 90, 95, 100, 106, 112, 118, 125, 132, 140, 150, 160, 180, 200, 224, 250, 280, 315, 355, 400, 450, 500,
 ] as const;
 
-const speedSource = 'Common practice, no source: makers of classical V-belts allow up to about 30 m/s (from memory)';
-const wrapSource = 'Common practice, no source: keep at least 120° on the smaller pulley';
-const smallSource =
-  'Least pitch diameter of the section (ISO 4184, from memory); salvage practice runs smaller ones at reduced life (common practice, no source)';
-const tensionSource = 'Wedge friction at the tension as set, mean tension held by fixed centres (closed form)';
-const speedCeiling = fixed('m/s', 30, speedSource);
-const leastWrap = fixed('rad', (120 * Math.PI) / 180, wrapSource);
 const still = fixed('N', 0, 'In a jam the belt all but stands still: nothing holds it off the pulley');
 const one = fixed('1', 1, 'No slip counted: the fastest it can turn');
-const single = fixed('1', 1, 'One belt');
 const rubber = fixed('1', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
 const toGlaze = fixed('K', 80, 'Common practice, no source: 60 to 100 K above the shed before a belt glazes', [60, 100], flag.estimated);
 
@@ -83,18 +72,6 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
   },
   candidates: (inputs) => [...largerDriven(inputs), ...moreBelts(inputs), ...keyed(inputs)],
 };
-
-interface Loaded {
-  readonly inputs: Inputs;
-  readonly arriving: Rotary;
-  readonly duty: Duty;
-  readonly context: Context;
-  readonly drive: Drive;
-  readonly driver: Figure<'mm'>;
-  readonly large: Figure<'mm'>;
-  readonly centres: Figure<'mm'>;
-  readonly marked: Figure<'mm'>;
-}
 
 function underLoad(loaded: Loaded): Held {
   const { inputs, duty, context, drive, driver, large, centres } = loaded;
@@ -160,171 +137,6 @@ function lasting({ inputs, duty, drive, arriving, context }: Loaded): Figure<'N�
 
 const portion = (span: Figure<'mm'>): Figure<'mm'> =>
   span.known ? known('mm', span.value / 64, { by: 'solved', id: 'sixty-fourth', from: { s: span } }, undefined, span.flags) : span;
-
-function geometryChecks({ inputs, arriving, context, drive, driver, marked, centres }: Loaded): Check[] {
-  const { path, label, note } = context;
-  const shared = { at: path, label };
-  const top = note('highest-belt-speed', rimSpeed({ d: driver, n: arriving.top }));
-  const checks: Check[] = [
-    hold({
-      ...shared,
-      id: `${path}/check-speed`,
-      subject: 'Belt speed',
-      has: speedCeiling,
-      needs: top,
-      says: ({ needs, has }) => `Belt runs at up to ${needs}; ${has} is the ceiling`,
-      source: speedSource,
-    }),
-    hold({
-      ...shared,
-      id: `${path}/check-wrap`,
-      subject: 'Wrap on the smaller pulley',
-      has: drive.wrap,
-      needs: leastWrap,
-      says: ({ needs, has }) => `Wrap on the smaller pulley is ${has}; below ${needs} it slips early`,
-      source: wrapSource,
-    }),
-  ];
-  if (drive.section) checks.push(smallPulley(drive.section, drive.small, context));
-  if (inputs.centres.known && marked.known && centres.known)
-    checks.push(reaches(inputs, marked, drive, context), ...roomFor(inputs, marked, drive, context));
-  return checks;
-}
-
-/** Slack against what the design power wants; too tight shows in the pull on the bearing. */
-function tight(set: Figure<'N'>, wanted: Figure<'N'>, { path, label }: Context): Check {
-  return hold({
-    id: `${path}/check-tension`,
-    at: path,
-    subject: 'Whether the belt is tight enough',
-    has: set,
-    needs: wanted,
-    says: ({ has, needs, verdict }) => `The belt is set to ${has} a span${verdict === 'gives' ? ', too slack' : ''}; ${needs} is wanted`,
-    source: 'Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added',
-    label,
-  });
-}
-
-/** Under the standard's least diameter salvage practice still runs a belt, at reduced life: a warning, no refusal. */
-function smallPulley(section: VBeltSection, small: Figure<'mm'>, { path, label }: Context): Check {
-  const { least_mm, salvage_mm } = vBeltSections[section];
-  const standard = small.known && small.value >= least_mm - 1e-9;
-  return hold({
-    id: `${path}/check-small-pulley`,
-    at: path,
-    subject: 'Size of the smaller pulley',
-    has: small,
-    needs: fixed('mm', standard ? least_mm * 0.8 : salvage_mm, smallSource),
-    says: ({ has, verdict }) => {
-      if (standard) return `The smaller pulley is ${has}; the standard’s least for ${section} is ${show(least_mm, 'mm')}`;
-      const so = verdict === 'gives' ? `even salvage practice stops at ${show(salvage_mm, 'mm')}` : 'it runs, and the belt lives less long';
-      return `The smaller pulley is ${has}, under the standard’s least of ${show(least_mm, 'mm')} for ${section}: ${so}`;
-    },
-    source: smallSource,
-    label,
-    ...(standard ? {} : { best: 'close' as const }),
-  });
-}
-
-/** How far out the belt that was entered wants the motor, mm; negative is in. */
-function wantedMove({ centres }: Inputs, marked: Figure<'mm'>, { small, ratio }: Drive): number {
-  if (!marked.known || !centres.known || !small.known || !ratio.known) return 0;
-  const large = small.value * Math.max(ratio.value, 1 / ratio.value);
-  return (centresFromLength(small.value, large, marked.value) ?? (small.value + large) / 2) - centres.value;
-}
-
-/** The belt that was entered against the slot: where it wants the motor, and where the motor can go. */
-function reaches(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, label }: Context): Check {
-  const off = wantedMove(inputs, marked, drive);
-  const side = off >= 0 ? inputs.slotOut : inputs.slotIn;
-  const room: Figure<'mm'> = side.known ? side : unknown('mm', side.missing);
-  return hold({
-    id: `${path}/check-reach`,
-    at: path,
-    subject: 'Whether the belt fits the slot',
-    has: room,
-    needs: known('mm', Math.abs(off), { by: 'solved', id: 'move-for-belt', from: { L: marked, L_0: drive.length } }),
-    says: ({ has, needs }) => `The belt wants the motor ${needs} further ${off >= 0 ? 'out' : 'in'}; the slot lets it move ${has}`,
-    source: `Open belt length turned round (closed form). ${lengthSource}`,
-    label,
-  });
-}
-
-/** Room inward to lift the belt over the rim, and outward to follow its stretch, from where the belt wants the motor. */
-function roomFor(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, label }: Context): Check[] {
-  const { slotIn, slotOut } = inputs;
-  const { section, length } = drive;
-  if (!section || !slotIn.known || !slotOut.known || !marked.known || !length.known) return [];
-  const off = wantedMove(inputs, marked, drive);
-  const room = (field: Known<'mm'>, by: number) =>
-    known('mm', field.value + by, { by: 'solved', id: 'room-left', from: { room: field, L: marked, L_0: length } });
-  const lift = 'Common practice, no source: one and a half times the belt’s height to lift it over the rim';
-  const stretch = 'Common practice, no source: one per cent of the belt’s length to follow its stretch';
-  return [
-    hold({
-      id: `${path}/check-room-in`,
-      at: path,
-      subject: 'Room to slip the belt on',
-      has: room(slotIn, off),
-      needs: fixed('mm', 1.5 * vBeltSections[section].height_mm, lift),
-      says: ({ has, needs }) => `With this belt on, the motor can still move ${has} in; ${needs} lifts the belt over the rim`,
-      source: lift,
-      label,
-    }),
-    hold({
-      id: `${path}/check-room-out`,
-      at: path,
-      subject: 'Room for the belt’s stretch',
-      has: room(slotOut, -off),
-      needs: fixed('mm', 0.01 * marked.value, stretch),
-      says: ({ has, needs }) => `With this belt on, the motor can still move ${has} out; its stretch wants ${needs}`,
-      source: stretch,
-      label,
-    }),
-  ];
-}
-
-function loadChecks({ inputs, duty, context, drive }: Loaded, section: VBeltSection, design: Figure<'W'>, running: Figure<'N·m'>): Check[] {
-  const { path, label, note } = context;
-  const school = inputs.school.is ?? 'older';
-  const [older, newer] = [ratingOf('older', drive), ratingOf('newer', drive)].map((rating) => goodFor(rating, drive, inputs.belts)) as [
-    Figure<'W'>,
-    Figure<'W'>,
-  ];
-  const [chosen, other] = school === 'older' ? [older, newer] : [newer, older];
-  // A section that only one of the two rates is judged by that one.
-  const has = note('good-for', chosen.known || !other.known ? chosen : other);
-  const one = goodFor(ratingOf(chosen.known || !other.known ? school : school === 'older' ? 'newer' : 'older', drive), drive, single);
-  note('belts-needed', beltsNeeded({ P_d: design, P_1: one }));
-  const differ = chosen.known && other.known && Math.abs(other.value / chosen.value - 1) > 0.15;
-  if (differ) note('good-for-other-school', other);
-  const also = differ && other.known ? `; the ${school === 'older' ? 'newer' : 'older'} standard says ${show(other.value, 'W')}` : '';
-  return [
-    hold({
-      id: `${path}/check-belts`,
-      at: path,
-      subject: 'What the belt is good for',
-      has,
-      needs: design,
-      says: ({ has: good, needs }) => `Belt is good for ${good}; the work asks ${needs} with its shock${also}`,
-      source: `Rating of section ${section} by the ${school} standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long it lasts, not when it slips`,
-      label,
-    }),
-    hold({
-      id: `${path}/check-slip`,
-      at: path,
-      subject: 'Whether the belt slips at work',
-      has: running,
-      needs: duty.torque,
-      says: ({ has: slips, needs, margin }) =>
-        margin.worst < 0 && margin.likely > 0
-          ? `Belt may slip at work: at the tension it is likely set to it carries ${slips} at the driving pulley, ${needs} is asked`
-          : `Belt slips at ${slips} at the driving pulley; the work asks ${needs}, at worst ${showShare(margin.worst)} is left`,
-      source: tensionSource,
-      label,
-    }),
-  ];
-}
 
 const likely = (figure: Figure): number | null => (figure.known ? figure.value : null);
 
