@@ -7,8 +7,9 @@ import { centresFromLength } from '../../../geometry/centres-from-length.js';
 import { show, showShare } from '../../../quantity/show.js';
 import type { Context, Duty, Rotary } from '../../kind.js';
 import { type Drive, goodFor, ratingOf } from './carries.js';
-import { type Inputs } from './wheels.js';
+import type { Inputs } from './wheels.js';
 
+/** A belt with what is asked of it. */
 export interface Loaded {
   readonly inputs: Inputs;
   readonly arriving: Rotary;
@@ -29,6 +30,8 @@ const smallSource =
 const speedCeiling = fixed('m/s', 30, speedSource);
 const leastWrap = fixed('rad', (120 * Math.PI) / 180, wrapSource);
 const single = fixed('1', 1, 'One belt');
+
+/** What hangs on its shape and speed alone. */
 export function geometryChecks({ inputs, arriving, context, drive, driver, marked, centres }: Loaded): Check[] {
   const { path, label, note } = context;
   const shared = { at: path, label };
@@ -152,6 +155,7 @@ function roomFor(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, lab
   ];
 }
 
+/** What hangs on the load: how long it lasts by the rating, whether it slips at the tension as set. */
 export function loadChecks({ inputs, duty, context, drive }: Loaded, section: VBeltSection, design: Figure<'W'>, running: Figure<'N·m'>): Check[] {
   const { path, label, note } = context;
   const school = inputs.school.is ?? 'older';
