@@ -29,7 +29,7 @@ const stock_mm = [
 ] as const;
 
 const still = fixed('N', 0, 'In a jam the belt all but stands still: nothing holds it off the pulley');
-const one = fixed('1', 1, 'No slip counted: the fastest it can turn');
+const noSlip = fixed('1', 0, 'No slip counted: the fastest it can turn');
 const rubber = fixed('1', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
 const toGlaze = fixed('K', 80, 'Common practice, no source: 60 to 100 K above the shed before a belt glazes', [60, 100], flag.estimated);
 
@@ -50,7 +50,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
     const leaving: Rotary = {
       speed: note('speed', drivenSpeed({ n1: arriving.speed, i: ratio, s: slip })),
       torque: note('torque', carriedTorque({ T1: arriving.torque, i: ratio, k: kept })),
-      top: note('highest-speed', drivenSpeed({ n1: arriving.top, i: ratio, s: { ...one, value: 0 } })),
+      top: note('highest-speed', drivenSpeed({ n1: arriving.top, i: ratio, s: noSlip })),
     };
     const v = note('belt-speed', rimSpeed({ d: driver, n: arriving.speed }));
     const [small, large] = smallerFirst(driver, driven);
