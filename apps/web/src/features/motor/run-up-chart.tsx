@@ -43,20 +43,11 @@ export function RunUpChart({ runUp }: { runUp: RunUp }) {
             }}
           />
         )}
-        {at !== null && (
-          <ReferenceDot
-            x={at}
-            y={load(at)}
-            r={5}
-            fill="var(--brass)"
-            stroke="var(--ink)"
-            label={{ value: `settles at ${at.toFixed(0)}`, position: 'left', offset: 12, fill: 'var(--ink)', fontSize: 13, fontWeight: 600 }}
-          />
-        )}
+        {at !== null && <ReferenceDot x={at} y={load(at)} r={5} fill="var(--brass)" stroke="var(--ink)" />}
       </ComposedChart>
       <p className="text-sm text-soft">
         <span className="text-blue">━</span> what the motor gives, its range shaded · <span className="text-ink">┅</span> what the work asks of it
-        here
+        here{at === null ? '' : `; it settles at ${show(at, 'rpm')}, where they meet`}
       </p>
     </div>
   );
