@@ -47,6 +47,24 @@ export function defineFormula<const U extends Unit, const S extends Slots>(defin
   return Object.assign(door, definition);
 }
 
+/**
+ * A figure that no single formula gives, found by a procedure: ranges, flags and what is missing are carried as a formula carries them, so the procedure
+ * must rise or fall steadily in each of its inputs. Not finite where there is no answer. What it does is told by its id in `procedures/solvers`.
+ */
+export const solve = <U extends Unit>(
+  unit: U,
+  id: string,
+  from: Readonly<Record<string, Figure>>,
+  compute: (numbers: Readonly<Record<string, number>>) => number,
+): Figure<U> =>
+  evaluate(
+    { id, unit, title: id.replaceAll('-', ' '), symbol: '', expr: '', source: '', inputs: {} as Slots, compute },
+    Object.keys(from),
+    {},
+    from,
+    'solved',
+  );
+
 /** Names of the ranged inputs of the call under way: filled anew at every call. */
 const ranged: string[] = [];
 
@@ -55,6 +73,7 @@ function evaluate<U extends Unit, S extends Slots>(
   names: readonly string[],
   numbers: Record<string, number>,
   figures: Readonly<Record<string, Figure>>,
+  by: 'formula' | 'solved' = 'formula',
 ): Figure<U> {
   let many = 0;
   let flags = 0;
@@ -64,11 +83,11 @@ function evaluate<U extends Unit, S extends Slots>(
     numbers[name] = figure.value;
     flags |= figure.flags;
     if (figure.low !== undefined) ranged[many++] = name;
-    const { valid } = definition.inputs[name] as Slot;
-    if (lowEnd(figure) < valid[0] || highEnd(figure) > valid[1]) flags |= flag.outsideValid;
+    const valid = definition.inputs[name]?.valid;
+    if (valid && (lowEnd(figure) < valid[0] || highEnd(figure) > valid[1])) flags |= flag.outsideValid;
   }
   const likely = definition.compute(numbers as Numbers<S>);
-  const origin = { by: 'formula', id: definition.id, from: figures } as const;
+  const origin = { by, id: definition.id, from: figures } as const;
   if (many === 0) return Number.isFinite(likely) ? known(definition.unit, likely, origin, undefined, flags) : noValue(definition, names, figures);
   let [low, high] = [likely, likely];
   // Least and most over every combination of the ranged inputs' ends.

@@ -76,10 +76,14 @@ import { powerFromCurrent } from './motor/power-from-current.js';
 import { rotorInertia } from './motor/rotor-inertia.js';
 import { shaftFromInput } from './motor/shaft-from-input.js';
 import { slippedSpeed } from './motor/slipped-speed.js';
+import { startingCurrent } from './motor/starting-current.js';
 import { synchronousSpeed } from './motor/synchronous-speed.js';
 import { timesRated } from './motor/times-rated.js';
 import { torqueAtVoltage } from './motor/torque-at-voltage.js';
+import { tripCurrent } from './motor/trip-current.js';
 import { voltageDrop } from './motor/voltage-drop.js';
+import { wireArea } from './motor/wire-area.js';
+import { wireDiameter } from './motor/wire-diameter.js';
 import { shaftPower } from './power/shaft-power.js';
 import { shaftTorque } from './power/shaft-torque.js';
 import { crankTorque } from './source/crank-torque.js';
@@ -179,10 +183,14 @@ const all = [
   rotorInertia,
   shaftFromInput,
   slippedSpeed,
+  startingCurrent,
   synchronousSpeed,
   timesRated,
   torqueAtVoltage,
+  tripCurrent,
   voltageDrop,
+  wireArea,
+  wireDiameter,
   shaftPower,
   shaftTorque,
   crankTorque,

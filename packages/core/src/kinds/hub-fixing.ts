@@ -79,6 +79,20 @@ export function hubFields<const W extends string>(wheel: W, called: string) {
   };
 }
 
+/** The names of those fields, as a group of the editor. */
+export const hubNames = <const W extends string>(wheel: W) =>
+  [`${wheel}Fixing`, `${wheel}Bore`, `${wheel}Length`, `${wheel}Hub`, `${wheel}Screw`, `${wheel}Screws`, `${wheel}Clamp`] as const;
+
+/** What a wheel weighs, for its swing. */
+export const wheelMassField = (called: string) =>
+  quantity(`${called}, mass`, 'mass', {
+    accepts: [0.01, 1_000],
+    bare: 'kg',
+    how: 'measured',
+    help: 'For its swing; else from its size.',
+    measure: 'Kitchen scales.',
+  });
+
 type HubFields = ReturnType<typeof hubFields<'x'>>;
 type HubInputs = { readonly [K in keyof HubFields as K extends `x${infer N}` ? N : never]: InputFigures<HubFields>[K] };
 

@@ -1,3 +1,4 @@
+import type { BreakerCurve } from '../catalog/breakers.js';
 import type { Shock } from '../catalog/v-belts.js';
 import type { Check } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
@@ -120,6 +121,8 @@ export interface Fed {
   /** One core of the lead. */
   readonly lead: Figure<'Ω'>;
   readonly breaker: Figure<'A'>;
+  /** Letter of the breaker; undefined while not known. */
+  readonly curve: BreakerCurve | undefined;
   readonly share: Figure<'1'>;
 }
 

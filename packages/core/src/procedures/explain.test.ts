@@ -23,6 +23,7 @@ it('every figure can be walked down to something typed, usual or missing', () =>
     const bottom = (each: Figure): void => {
       const { says, parts } = explain(crusher(), each);
       expect(says.join('').length).toBeGreaterThan(5);
+      expect(says.join()).not.toMatch(/Found by /);
       for (const part of parts) bottom(part.figure);
     };
     bottom(figure);

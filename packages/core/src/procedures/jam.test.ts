@@ -123,6 +123,17 @@ describe('the demo crusher when it starts', () => {
   });
 });
 
+describe('the breaker', () => {
+  // By hand: 4.1 A times 4 to 6.5 is 16 to 27 A; a B6 trips at 18 to 30 A, a B16 at 48 to 80.
+  it('may drop out at the start, by its letter', () => {
+    const inrush = (breaker: string) => check(typed({ 'main/feed/breaker': breaker, 'main/feed/curve': 'B' }), 'main/source/check-inrush');
+    expect(inrush('6 A')?.says).toContain('may drop out at the start');
+    expect(inrush('16 A')?.says).toContain('stands the start');
+    expect(inrush('4 A')?.verdict).toBe('gives');
+    expect(check(typed(), 'main/source/check-inrush')).toBeUndefined();
+  });
+});
+
 describe('a motor for a part of the time', () => {
   // By hand: 550 W for 40 % of the time heat like 550 · √0.4 = 348 W all day; the work takes 2.5 N·m at 1425 rpm, 373 W.
   it('is not taken for one that runs all day', () => {
@@ -150,6 +161,14 @@ describe('the V-belt', () => {
     expect(value(typed({ 'main/belt/centres': '?' }), 'belt', 'centres')).toBeCloseTo(425.3, 1);
     expect(check(typed(), 'main/belt/check-reach')?.says).toBe('The belt wants the motor 5.32 mm further out; the slot lets it move 20 mm.');
     expect(check(typed({ 'main/belt/belt': '57 in' }), 'main/belt/check-reach')?.verdict).toBe('gives');
+  });
+
+  // By hand: at centres of 400 and 440 mm the same belt wants the motor 25.3 mm out or 14.7 mm in; the slot gives 16 and 20.
+  it('takes a guessed centre distance from end to end, and whichever way it may come out', () => {
+    const guessed = check(typed({ 'main/belt/centres': '400 to 440 mm' }), 'main/belt/check-reach');
+    expect([(guessed?.has as Known | undefined)?.value, (guessed?.needs as Known | undefined)?.high?.toFixed(1)]).toEqual([16, '25.3']);
+    expect(guessed?.verdict).toBe('gives');
+    expect(check(typed({ 'main/belt/centres': '418 to 422 mm' }), 'main/belt/check-reach')?.verdict).toBe('close');
   });
 
   it('takes diameters over the rim for smaller ones at the cords', () => {

@@ -8,7 +8,6 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
     says: 'Up to a tenth over the plate’s speed, while frequency or poles are not known',
     source: 'Common practice, no source: small motors lag by 2 to 10 %',
   },
-  'starting-current': { says: 'Rated current times the stalled current’s multiple of it', source: 'Definition' },
   'kloss-at-rest': {
     says: 'Kloss’s curve through the rated point and the most torque, at rest, where the slip is 1',
     source: 'Textbooks on electric machines (Kloss)',
@@ -34,6 +33,8 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
     says: 'Sizes of the table that pitch, roller and width leave, as far as a calliper in a shed tells',
     source: 'ANSI/ASME B29.1, ISO 606 (from memory)',
   },
+  distance: { says: 'The same distance, whichever way', source: 'Definition' },
+  'one-per-cent': { says: 'A hundredth of the belt’s length', source: 'Common practice, no source: what a V-belt stretches in its life' },
   'an-eighth': { says: 'An eighth of the breaking load', source: 'Common practice, no source' },
   'sixty-fourth': { says: 'A sixty-fourth of the span, as far as the finger test pushes', source: 'RMA and ISO 5292 practice' },
   'thousand-feet': { says: 'Belt speed in thousands of feet a minute, in which the rating is written', source: 'Definition: 1000 ft/min = 5.08 m/s' },

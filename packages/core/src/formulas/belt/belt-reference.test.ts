@@ -1,6 +1,9 @@
 import { expect, test } from 'vitest';
 import { proves } from '../../../test/reference.js';
 import { lengthFactor, newerCoefficients, olderCoefficients, pitchLength, type VBeltSection, vBeltSections } from '../../catalog/v-belts.js';
+import { type Figure, known } from '../../figure/figure.js';
+import type { Unit } from '../../quantity/quantities.js';
+import { drivenSpeed } from '../transmission/driven-speed.js';
 import { allowedPower } from './allowed-power.js';
 import { arcFactor } from './arc-factor.js';
 import { arcFactorIso } from './arc-factor-iso.js';
@@ -15,6 +18,7 @@ import { crossedWrap } from './crossed-wrap.js';
 import { designPower } from './design-power.js';
 import { newerRating } from './newer-rating.js';
 import { olderRating } from './older-rating.js';
+import { pulleyRatio } from './pulley-ratio.js';
 import { pushForTension } from './push-for-tension.js';
 import { rimSpeed } from './rim-speed.js';
 import { seriesBeltLength } from './series-belt-length.js';
@@ -133,17 +137,23 @@ proves('drives', 'shim-tension-01', ({ given }) => {
   return { dL: 2 * dC, dC, washers: Math.ceil(dC / given('t')) };
 });
 
+/** A figure known from end to end, as someone types a guess. */
+const between = <U extends Unit>(unit: U, [low, high]: readonly number[]) =>
+  known(unit, ((low ?? 0) + (high ?? 0)) / 2, { by: 'limit', source: '' }, [low ?? 0, high ?? 0]);
+const ends = (figure: Figure) => (figure.known ? [figure.low ?? figure.value, figure.high ?? figure.value] : []);
+
 proves('drives', 'range-02', ({ list }) => {
-  const corners = list('n').flatMap((n) => list('d').flatMap((d) => list('D').map((D) => (n * d) / D)));
-  return { n2: [Math.min(...corners), Math.max(...corners)] };
+  const i = pulleyRatio({ d1: between('mm', list('d')), d2: between('mm', list('D')) });
+  return { n2: ends(drivenSpeed({ n1: between('rpm', list('n')), i, s: between('1', [0, 0]) })) };
 });
 proves('drives', 'range-03', ({ list }) => {
-  const slip = (F_i: number, mu: number) => {
-    const e = tensionRatio.compute({ mu: wedgeFriction.compute({ mu, g: list('groove')[0] as number }), theta: list('theta')[0] as number });
-    return beltSlipTorque.compute({ z: 1, F_i, F_c: 0, e, d: list('d')[0] as number });
+  const e = tensionRatio({
+    mu: wedgeFriction({ mu: between('1', list('mu')), g: between('rad', list('groove')) }),
+    theta: between('rad', list('theta')),
+  });
+  return {
+    T: ends(beltSlipTorque({ z: between('1', [1, 1]), F_i: between('N', list('Fi')), F_c: between('N', [0, 0]), e, d: between('mm', list('d')) })),
   };
-  const [F, mu] = [list('Fi'), list('mu')] as [[number, number], [number, number]];
-  return { T: [slip(F[0], mu[0]), slip(F[1], mu[1])] };
 });
 
 // Shigley's Mechanical Engineering Design (10e), table 17-12: hp at 1000 to 5000 ft/min at ratio 1, read from memory to 0.05 hp.

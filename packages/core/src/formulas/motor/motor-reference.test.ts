@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
 import { proves } from '../../../test/reference.js';
+import { breakerTrips } from '../../catalog/breakers.js';
 import { polesFrom } from '../../kinds/source/plate-motor/kind.js';
 import { secondsTo, startUp } from '../../procedures/start-up.js';
 import { breakdownSlip } from './breakdown-slip.js';
@@ -10,9 +11,13 @@ import { lineCurrent } from './line-current.js';
 import { lockedSeconds } from './locked-seconds.js';
 import { motorSlip } from './motor-slip.js';
 import { neededEfficiency } from './needed-efficiency.js';
+import { startingCurrent } from './starting-current.js';
 import { synchronousSpeed } from './synchronous-speed.js';
 import { torqueAtVoltage } from './torque-at-voltage.js';
+import { tripCurrent } from './trip-current.js';
 import { voltageDrop } from './voltage-drop.js';
+import { wireArea } from './wire-area.js';
+import { wireDiameter } from './wire-diameter.js';
 
 for (const id of ['motor-sync-01', 'motor-sync-03']) {
   proves('machines', id, ({ given }) => ({ n: synchronousSpeed.compute({ f: given('f'), p: given('poles') }) }));
@@ -71,17 +76,19 @@ for (const [id, w] of [
   });
 }
 proves('machines', 'awg-01', ({ given, raw }) => {
-  const d = 0.005 * 25.4 * 92 ** ((36 - (raw('awg') as number)) / 39);
-  const A = (Math.PI / 4) * d ** 2;
+  const d = wireDiameter.compute({ n: raw('awg') as number });
+  const A = wireArea.compute({ d });
   return { d, A, R: leadResistance.compute({ rho: given('rho'), L: given('L'), A }) };
 });
+// The entry writes 0 for stands, 1 for may drop out, 2 for drops out.
 proves('machines', 'inrush-02', ({ given }) => {
-  const start = given('I_n') * given('k');
-  const [low, high] = [given('I_b') * given('lo'), given('I_b') * given('hi')];
-  return { I_start: start, I_lo: low, I_hi: high, verdict: start < low ? 0 : start > high ? 2 : 1 };
+  const I_s = startingCurrent.compute({ k: given('k'), I: given('I_n') });
+  const [low, high] = breakerTrips.B.map((k) => tripCurrent.compute({ k, I_b: given('I_b') })) as [number, number];
+  expect(breakerTrips.B).toEqual([given('lo'), given('hi')]);
+  return { I_start: I_s, I_lo: low, I_hi: high, verdict: I_s < low ? 0 : I_s > high ? 2 : 1 };
 });
 
-// The plate of the issue that made this check: 1.5 hp (1118.5 W) from 230 V and 3 A is 690 VA, of which 162 % would be needed.
+// By hand: 1.5 hp (1118.5 W) from 230 V and 3 A is 690 VA, of which 162 % would be needed.
 test('a plate that promises more than volts times amps', () => {
   expect(neededEfficiency.compute({ P: 1.5 * 745.699872, m: 1, V: 230, I: 3 })).toBeCloseTo(1.621, 3);
 });

@@ -1,4 +1,4 @@
-import { quantity } from '../../fields.js';
+import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 
 const fields = {
@@ -37,6 +37,11 @@ const fields = {
     help: 'Of the wall circuit. It protects the cable, not the motor.',
     measure: 'On its lever in the board.',
   }),
+  curve: choice(
+    'Breaker’s letter',
+    { B: 'B', C: 'C', D: 'D' },
+    { how: 'plate', help: 'How much it lets through for a moment: B least, D most.', measure: 'Before its number: C16.' },
+  ),
 };
 
 /** A motor straight on the mains. */
@@ -46,7 +51,7 @@ export const mainsHead = {
   v: 2,
   label: 'straight on the mains',
   fields,
-  groups: { 'Wall and lead': ['voltage', 'frequency', 'length', 'section', 'breaker'] },
+  groups: { 'Wall and lead': ['voltage', 'frequency', 'length', 'section', 'breaker', 'curve'] },
   // The voltage used to be that at the motor; without a lead it is the same.
   upgrade: { 1: (inputs) => inputs },
   short: (typed) => `mains ${typed('voltage') ?? ''}`.trim(),

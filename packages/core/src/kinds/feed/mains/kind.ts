@@ -1,4 +1,4 @@
-import { type Figure, fixed, known } from '../../../figure/figure.js';
+import { type Figure, fixed } from '../../../figure/figure.js';
 import { leadResistance } from '../../../formulas/motor/lead-resistance.js';
 import type { FeedKind } from '../../kind.js';
 import { mainsHead } from './fields.js';
@@ -15,7 +15,7 @@ const steadily = fixed(
 /** A motor straight on the mains, with the lead in between. */
 export const mains: FeedKind<typeof mainsHead.fields> = {
   ...mainsHead,
-  feeds: ({ voltage, frequency, length, section, breaker }, supply, { note }) => {
+  feeds: ({ voltage, frequency, length, section, breaker, curve }, supply, { note }) => {
     const either = <U extends 'V' | 'Hz' | 'A'>(own: Figure<U>, shared: Figure<U>) => (own.known || !shared.known ? own : shared);
     const lead = length.known || section.known ? note('lead', leadResistance({ rho: copper, L: length, A: section })) : noLead;
     return {
@@ -23,14 +23,8 @@ export const mains: FeedKind<typeof mainsHead.fields> = {
       frequency: either(frequency, supply.frequency),
       breaker: either(breaker, supply.breaker),
       lead,
+      curve: curve.is,
       share: steadily,
     };
   },
 };
-
-/** For a build that names a supply in its brief. */
-export const suppliedBy = <U extends 'V' | 'Hz' | 'A'>(
-  unit: U,
-  name: string,
-  entry: { value?: number; text: string } | undefined,
-): Figure<U> | null => (entry?.value === undefined ? null : known(unit, entry.value, { by: 'given', field: `supply/${name}`, text: entry.text }));

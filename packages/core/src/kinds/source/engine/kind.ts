@@ -1,4 +1,5 @@
 import { type Figure, fixed, flag, highEnd, type Known, known, lowEnd, unknown } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { deratedPower } from '../../../formulas/source/derated-power.js';
@@ -59,8 +60,7 @@ export const engine: SourceKind<typeof engineHead.fields> = {
   },
 };
 
-const metres = (altitude: Known<'mm'>): Known<'1'> =>
-  known('1', altitude.value / 1000, { by: 'solved', id: 'metres', from: { h: altitude } }, undefined, altitude.flags);
+const metres = (altitude: Figure<'mm'>): Figure<'1'> => solve('1', 'metres', { h: altitude }, ({ h = 0 }) => h / 1000);
 
 /** A governor droops by five to ten per cent from no load to full. */
 function unloaded(speed: Figure<'rpm'>): Figure<'rpm'> {

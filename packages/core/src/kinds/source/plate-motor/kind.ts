@@ -1,3 +1,4 @@
+import { breakerTrips, tripSource } from '../../../catalog/breakers.js';
 import {
   type SmallMotor,
   type StartType,
@@ -9,10 +10,12 @@ import {
 } from '../../../catalog/small-motors.js';
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, type Known, known, unknown } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
 import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
 import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
 import { circuitPower } from '../../../formulas/motor/circuit-power.js';
 import { continuousPower } from '../../../formulas/motor/continuous-power.js';
+import { klossTorque } from '../../../formulas/motor/kloss-torque.js';
 import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
 import { motorSlip } from '../../../formulas/motor/motor-slip.js';
@@ -21,9 +24,11 @@ import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js'
 import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
 import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
 import { slippedSpeed } from '../../../formulas/motor/slipped-speed.js';
+import { startingCurrent } from '../../../formulas/motor/starting-current.js';
 import { synchronousSpeed } from '../../../formulas/motor/synchronous-speed.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { torqueAtVoltage } from '../../../formulas/motor/torque-at-voltage.js';
+import { tripCurrent } from '../../../formulas/motor/trip-current.js';
 import { voltageDrop } from '../../../formulas/motor/voltage-drop.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { show, showShare } from '../../../quantity/show.js';
@@ -64,7 +69,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
     const torque = note('torque', shaftTorque({ P: power, n: speed }));
 
     const current = note('current', inputs.current.known ? inputs.current : lineCurrent({ P: power, m, V: inputs.voltage, eta, pf }));
-    const starting = timesCurrent(current, table('locked'));
+    const starting = note('starting-current', startingCurrent({ k: table('locked'), I: current }));
     const arriving = arrivingAt(fed, starting, m, pf);
     if (arriving.known && fed.lead.known && fed.lead.value > 0) note('voltage-at-start', arriving);
     const atVoltage = (T: Figure<'N·m'>) =>
@@ -103,7 +108,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
       takes,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
       stopped: stops[inputs.protector.is ?? 'unknown'],
-      checks: plateChecks(inputs, power, m, speed, synchronous, context),
+      checks: [...plateChecks(inputs, power, m, speed, synchronous, context), ...inrush(fed, starting, context)],
       under: (asked) => [...underLoad(fed, eta, pf, asked, context), ...allDay(inputs, power, asked, context)],
       ...said(inputs),
     } satisfies Given;
@@ -177,23 +182,11 @@ export function polesFrom(speed_rpm: number, frequency_Hz: number): number {
 
 function polesOf({ poles, speed }: Inputs, frequency: Figure<'Hz'>): Figure<'1'> {
   if (poles.is) return known('1', Number(poles.is), { by: 'given', field: poles.field, text: poles.is });
-  if (!speed.known || !frequency.known) return unknown('1', [...(speed.known ? [] : speed.missing), ...(frequency.known ? [] : frequency.missing)]);
-  return known('1', polesFrom(speed.value, frequency.value), { by: 'solved', id: 'poles', from: { n: speed, f: frequency } }, undefined, speed.flags);
+  return solve('1', 'poles', { n: speed, f: frequency }, ({ n = 0, f = 0 }) => polesFrom(n, f));
 }
 
 /** Only where poles are said instead of the speed. */
 const usualSlip = fixed('1', 0.04, 'Common practice, no source: small motors lag by 2 to 6 % at full load', [0.02, 0.06], flag.estimated);
-
-const timesCurrent = (I: Figure<'A'>, k: Figure<'1'>): Figure<'A'> =>
-  I.known && k.known
-    ? known(
-        'A',
-        I.value * k.value,
-        { by: 'solved', id: 'starting-current', from: { I, k } },
-        [(I.low ?? I.value) * (k.low ?? k.value), (I.high ?? I.value) * (k.high ?? k.value)],
-        I.flags | k.flags,
-      )
-    : I;
 
 /** The wall's voltage less what the lead keeps of it while the motor starts. Nothing is taken off while the wall's voltage is not known. */
 function arrivingAt({ voltage, lead }: Fed, starting: Figure<'A'>, m: Figure<'1'>, pf: Figure<'1'>): Figure<'V'> {
@@ -203,20 +196,10 @@ function arrivingAt({ voltage, lead }: Fed, starting: Figure<'A'>, m: Figure<'1'
 }
 
 /** Kloss's curve at rest, where the slip is 1. */
-function klossAtRest(most: Figure<'N·m'>, multiple: Known<'1'>, slip: Figure<'1'>): Figure<'N·m'> {
-  if (!most.known || !slip.known)
-    return unknown(
-      'N·m',
-      [most, slip].flatMap((figure) => (figure.known ? [] : figure.missing)),
-    );
-  const at = (T_b: number, k: number) => {
-    const s_b = breakdownSlip.compute({ s_n: slip.value, k });
-    return (2 * T_b) / (1 / s_b + s_b);
-  };
-  const ends = [at(most.low ?? most.value, multiple.low ?? multiple.value), at(most.high ?? most.value, multiple.high ?? multiple.value)] as const;
-  const origin = { by: 'solved', id: 'kloss-at-rest', from: { T_b: most, k: multiple, s_n: slip } } as const;
-  return known('N·m', at(most.value, multiple.value), origin, [Math.min(...ends), Math.max(...ends)], most.flags);
-}
+const klossAtRest = (most: Figure<'N·m'>, multiple: Known<'1'>, slip: Figure<'1'>): Figure<'N·m'> =>
+  solve('N·m', 'kloss-at-rest', { T_b: most, k: multiple, s_n: slip }, ({ T_b = 0, k = 0, s_n = 0 }) =>
+    klossTorque.compute({ T_b, s_b: breakdownSlip.compute({ s_n, k }), s: 1 }),
+  );
 
 function pullOf(shaft: Figure<'mm'>): Figure<'N'> {
   if (!shaft.known) return unknown('N', shaft.missing);
@@ -274,6 +257,27 @@ function plateChecks(
     );
   }
   return checks;
+}
+
+/** Whether the breaker drops out while the motor starts: its instantaneous trip is a band, not a line. */
+function inrush({ breaker, curve }: Fed, starting: Figure<'A'>, { path, label }: Context): Check[] {
+  if (!breaker.known || !curve) return [];
+  const [low, high] = breakerTrips[curve];
+  return [
+    hold({
+      id: `${path}/check-inrush`,
+      at: path,
+      subject: 'Whether the breaker stands the start',
+      has: tripCurrent({ k: fixed('1', (low + high) / 2, tripSource, [low, high]), I_b: breaker }),
+      needs: starting,
+      says: ({ has, needs, margin }) =>
+        margin.worst < 0
+          ? `The breaker ${margin.best < 0 ? 'drops' : 'may drop'} out at the start: it trips at about ${has}, the motor draws ${needs}`
+          : `The breaker stands the start: it trips at about ${has}, the motor draws ${needs}`,
+      source: tripSource,
+      label,
+    }),
+  ];
 }
 
 function underLoad({ voltage, breaker, share }: Fed, eta: Figure<'1'>, pf: Figure<'1'>, asked: Figure<'W'>, { path, label }: Context): Check[] {

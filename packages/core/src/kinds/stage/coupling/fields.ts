@@ -1,5 +1,5 @@
 import { choice, quantity } from '../../fields.js';
-import { hubFields } from '../../hub-fixing.js';
+import { hubFields, hubNames } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
 
 const fields = {
@@ -52,8 +52,8 @@ export const couplingHead = {
   fields,
   groups: {
     'In line': ['offset', 'gap'],
-    'Held on its shaft: driving half': ['driverFixing', 'driverBore', 'driverLength', 'driverHub', 'driverScrew', 'driverScrews', 'driverClamp'],
-    'Held on its shaft: driven half': ['drivenFixing', 'drivenBore', 'drivenLength', 'drivenHub', 'drivenScrew', 'drivenScrews', 'drivenClamp'],
+    'Held on its shaft: driving half': hubNames('driver'),
+    'Held on its shaft: driven half': hubNames('driven'),
   },
   short: (typed) => `coupling ${typed('rating') ?? ''}`.trim(),
 } as const satisfies KindHead;

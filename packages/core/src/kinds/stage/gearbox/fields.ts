@@ -1,5 +1,5 @@
 import { choice, quantity } from '../../fields.js';
-import { hubFields } from '../../hub-fixing.js';
+import { hubFields, hubNames } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
 
 const fields = {
@@ -50,6 +50,6 @@ export const gearboxHead = {
   v: 1,
   label: 'gearbox from its plate',
   fields,
-  groups: { 'Held on its shaft: output': ['drivenFixing', 'drivenBore', 'drivenLength', 'drivenHub', 'drivenScrew', 'drivenScrews', 'drivenClamp'] },
+  groups: { 'Held on its shaft: output': hubNames('driven') },
   short: (typed) => `gearbox ${typed('ratio') ?? '?'}:1`,
 } as const satisfies KindHead;

@@ -1,6 +1,6 @@
 import { type ChainSize, chains } from '../../../catalog/chains.js';
 import { choice, quantity } from '../../fields.js';
-import { hubFields } from '../../hub-fixing.js';
+import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
 
 const sizes = Object.fromEntries(Object.entries(chains).map(([size, { says, pitch_mm }]) => [size, `${says}, pitch ${pitch_mm} mm`])) as Record<
@@ -67,20 +67,8 @@ const fields = {
     measure: 'Hard to measure in a shed; leave it.',
     usual: { low: 0.93, value: 0.96, high: 0.98, source: 'Common practice, no source: a roller chain passes 95 to 98 % oiled, a little less dry' },
   }),
-  driverMass: quantity('Driving sprocket, mass', 'mass', {
-    accepts: [0.01, 1_000],
-    bare: 'kg',
-    how: 'measured',
-    help: 'For its swing; else from its size.',
-    measure: 'Kitchen scales.',
-  }),
-  drivenMass: quantity('Driven sprocket, mass', 'mass', {
-    accepts: [0.01, 1_000],
-    bare: 'kg',
-    how: 'measured',
-    help: 'For its swing; else from its size.',
-    measure: 'Kitchen scales.',
-  }),
+  driverMass: wheelMassField('Driving sprocket'),
+  drivenMass: wheelMassField('Driven sprocket'),
   ...hubFields('driver', 'Driving sprocket'),
   ...hubFields('driven', 'Driven sprocket'),
 };
@@ -94,26 +82,8 @@ export const rollerChainHead = {
   groups: {
     'Length and slot': ['links', 'slotIn', 'slotOut', 'strands', 'offset'],
     'Which chain is it': ['pitch', 'roller', 'width'],
-    'Held on its shaft: driving sprocket': [
-      'driverFixing',
-      'driverBore',
-      'driverLength',
-      'driverHub',
-      'driverScrew',
-      'driverScrews',
-      'driverClamp',
-      'driverMass',
-    ],
-    'Held on its shaft: driven sprocket': [
-      'drivenFixing',
-      'drivenBore',
-      'drivenLength',
-      'drivenHub',
-      'drivenScrew',
-      'drivenScrews',
-      'drivenClamp',
-      'drivenMass',
-    ],
+    'Held on its shaft: driving sprocket': [...hubNames('driver'), 'driverMass'],
+    'Held on its shaft: driven sprocket': [...hubNames('driven'), 'drivenMass'],
     Losses: ['kept'],
   },
   short: (typed) => `chain ${typed('z1') ?? '?'} to ${typed('z2') ?? '?'}`,

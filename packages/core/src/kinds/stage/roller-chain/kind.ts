@@ -2,6 +2,7 @@ import { type ChainSize, chainServiceFactors, chainSource, chains, chainsLike, s
 import type { Shock } from '../../../catalog/v-belts.js';
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, known, picked, unknown } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { designPower } from '../../../formulas/belt/design-power.js';
 import { lastingTorque } from '../../../formulas/belt/lasting-torque.js';
@@ -26,6 +27,7 @@ import { show } from '../../../quantity/show.js';
 import type { InputFigures } from '../../fields.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
 import type { Candidate, Context, Duty, Held, Rotary, StageKind, StageOutline } from '../../kind.js';
+import { distance, roomTowards } from '../../slot.js';
 import { rollerChainHead } from './fields.js';
 
 type Inputs = InputFigures<typeof rollerChainHead.fields>;
@@ -248,17 +250,17 @@ function shapeChecks({ inputs, context, p, driver, driven, centres, arriving }: 
 function reaches(inputs: Inputs, p: Figure<'mm'>, z_1: Figure<'1'>, z_2: Figure<'1'>, { path, label }: Context): Check {
   const { links, centres, slotIn, slotOut } = inputs;
   const wants = chainCentres({ p, N: links, z_1, z_2 });
-  const off = wants.known && centres.known ? wants.value - centres.value : 0;
-  const room = off >= 0 ? slotOut : slotIn;
+  const off = solve('mm', 'move-for-belt', { C_1: wants, C: centres }, ({ C_1 = 0, C = 0 }) => C_1 - C);
+  const way = off.known && off.value < 0 ? 'in' : 'out';
   const odd = links.known && links.value % 2 === 1;
   return hold({
     id: `${path}/check-reach`,
     at: path,
     subject: 'Whether the chain fits the slot',
-    has: room,
-    needs: wants.known ? known('mm', Math.abs(off), { by: 'solved', id: 'move-for-belt', from: { N: links, C: wants } }) : wants,
+    has: roomTowards(off, slotIn, slotOut),
+    needs: distance(off),
     says: ({ has, needs }) =>
-      `${links.known ? links.value : '?'} links want the shaft ${needs} further ${off >= 0 ? 'out' : 'in'}; the slot lets it move ${has}${odd ? '. An odd number needs an offset link, a third weaker' : ''}`,
+      `${links.known ? links.value : '?'} links want the shaft ${needs} further ${way}; the slot lets it move ${has}${odd ? '. An odd number needs an offset link, a third weaker' : ''}`,
     source: 'Shigley’s Mechanical Engineering Design (10e), eq. 17-35; even numbers need no offset link',
     label,
     ...(odd ? { best: 'close' as const } : {}),
@@ -299,7 +301,7 @@ function loadChecks(
   const { path, label } = context;
   const { chain } = inputs;
   if (!chain.is) return [];
-  const eighth: Figure<'N'> = Fu.known ? known('N', Fu.value / 8, { by: 'solved', id: 'an-eighth', from: { F_u: Fu } }, undefined, Fu.flags) : Fu;
+  const eighth = solve('N', 'an-eighth', { F_u: Fu }, ({ F_u = 0 }) => F_u / 8);
   return [
     hold({
       id: `${path}/check-pull`,

@@ -11,6 +11,7 @@ import {
   vBeltSections,
 } from '../../../catalog/v-belts.js';
 import { type Figure, fixed, flag, fromTable, type Known, known, unknown } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
 import { allowedPower } from '../../../formulas/belt/allowed-power.js';
 import { arcFactor } from '../../../formulas/belt/arc-factor.js';
 import { assumedTension } from '../../../formulas/belt/assumed-tension.js';
@@ -51,15 +52,7 @@ export function ratingOf(school: 'older' | 'newer', drive: Drive): Figure<'W'> {
     const row = section in olderCoefficients ? olderCoefficients[section as keyof typeof olderCoefficients] : null;
     if (!row) return unknown('W', [], `the older standard has no rating of section ${section}: it is judged by its tension alone`);
     const c = (value: number) => coefficient(value, section, 'RMA 1977 form (from memory), which reproduces Shigley’s table 17-12');
-    const kfpm: Figure<'1'> = v.known
-      ? known(
-          '1',
-          v.value / 5.08,
-          { by: 'solved', id: 'thousand-feet', from: { v } },
-          v.low === undefined || v.high === undefined ? undefined : [v.low / 5.08, v.high / 5.08],
-          v.flags,
-        )
-      : unknown('1', v.missing, v.because);
+    const kfpm = solve('1', 'thousand-feet', { v }, ({ v: metres = 0 }) => metres / 5.08);
     return olderRating({
       v: kfpm,
       a: c(row.a),

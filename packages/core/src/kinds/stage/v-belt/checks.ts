@@ -1,11 +1,13 @@
 import { lengthSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { type Check, hold } from '../../../checks/check.js';
-import { type Figure, fixed, type Known, known, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
 import { beltsNeeded } from '../../../formulas/belt/belts-needed.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { centresFromLength } from '../../../geometry/centres-from-length.js';
 import { show, showShare } from '../../../quantity/show.js';
 import type { Context, Duty, Rotary } from '../../kind.js';
+import { distance, roomTowards } from '../../slot.js';
 import { type Drive, goodFor, ratingOf } from './carries.js';
 import type { Inputs } from './wheels.js';
 
@@ -32,7 +34,7 @@ const leastWrap = fixed('rad', (120 * Math.PI) / 180, wrapSource);
 const single = fixed('1', 1, 'One belt');
 
 /** What hangs on its shape and speed alone. */
-export function geometryChecks({ inputs, arriving, context, drive, driver, marked, centres }: Loaded): Check[] {
+export function geometryChecks({ inputs, arriving, context, drive, driver, large, marked, centres }: Loaded): Check[] {
   const { path, label, note } = context;
   const shared = { at: path, label };
   const top = note('highest-belt-speed', rimSpeed({ d: driver, n: arriving.top }));
@@ -57,8 +59,15 @@ export function geometryChecks({ inputs, arriving, context, drive, driver, marke
     }),
   ];
   if (drive.section) checks.push(smallPulley(drive.section, drive.small, context));
-  if (inputs.centres.known && marked.known && centres.known)
-    checks.push(reaches(inputs, marked, drive, context), ...roomFor(inputs, marked, drive, context));
+  if (inputs.centres.known && marked.known && centres.known) {
+    const off = solve(
+      'mm',
+      'move-for-belt',
+      { d: drive.small, D: large, L: marked, C: centres },
+      ({ d = 0, D = 0, L = 0, C = 0 }) => (centresFromLength(d, D, L) ?? (d + D) / 2) - C,
+    );
+    checks.push(reaches(inputs, off, context), ...roomFor(inputs, marked, off, context));
+  }
   return checks;
 }
 
@@ -97,38 +106,24 @@ function smallPulley(section: VBeltSection, small: Figure<'mm'>, { path, label }
   });
 }
 
-/** How far out the belt that was entered wants the motor, mm; negative is in. */
-function wantedMove({ centres }: Inputs, marked: Figure<'mm'>, { small, ratio }: Drive): number {
-  if (!marked.known || !centres.known || !small.known || !ratio.known) return 0;
-  const large = small.value * Math.max(ratio.value, 1 / ratio.value);
-  return (centresFromLength(small.value, large, marked.value) ?? (small.value + large) / 2) - centres.value;
-}
-
 /** The belt that was entered against the slot: where it wants the motor, and where the motor can go. */
-function reaches(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, label }: Context): Check {
-  const off = wantedMove(inputs, marked, drive);
-  const side = off >= 0 ? inputs.slotOut : inputs.slotIn;
-  const room: Figure<'mm'> = side.known ? side : unknown('mm', side.missing);
+function reaches(inputs: Inputs, off: Figure<'mm'>, { path, label }: Context): Check {
+  const way = off.known && off.value < 0 ? 'in' : 'out';
   return hold({
     id: `${path}/check-reach`,
     at: path,
     subject: 'Whether the belt fits the slot',
-    has: room,
-    needs: known('mm', Math.abs(off), { by: 'solved', id: 'move-for-belt', from: { L: marked, L_0: drive.length } }),
-    says: ({ has, needs }) => `The belt wants the motor ${needs} further ${off >= 0 ? 'out' : 'in'}; the slot lets it move ${has}`,
+    has: roomTowards(off, inputs.slotIn, inputs.slotOut),
+    needs: distance(off),
+    says: ({ has, needs }) => `The belt wants the motor ${needs} further ${way}; the slot lets it move ${has}`,
     source: `Open belt length turned round (closed form). ${lengthSource}`,
     label,
   });
 }
 
 /** Room inward to lift the belt over the rim, and outward to follow its stretch, from where the belt wants the motor. */
-function roomFor(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, label }: Context): Check[] {
-  const { slotIn, slotOut } = inputs;
-  const { section, length } = drive;
-  if (!section || !slotIn.known || !slotOut.known || !marked.known || !length.known) return [];
-  const off = wantedMove(inputs, marked, drive);
-  const room = (field: Known<'mm'>, by: number) =>
-    known('mm', field.value + by, { by: 'solved', id: 'room-left', from: { room: field, L: marked, L_0: length } });
+function roomFor({ slotIn, slotOut, section: { is: section } }: Inputs, marked: Figure<'mm'>, off: Figure<'mm'>, { path, label }: Context): Check[] {
+  if (!section || !slotIn.known || !slotOut.known) return [];
   const lift = 'Common practice, no source: one and a half times the belt’s height to lift it over the rim';
   const stretch = 'Common practice, no source: one per cent of the belt’s length to follow its stretch';
   return [
@@ -136,7 +131,7 @@ function roomFor(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, lab
       id: `${path}/check-room-in`,
       at: path,
       subject: 'Room to slip the belt on',
-      has: room(slotIn, off),
+      has: solve('mm', 'room-left', { room: slotIn, off }, ({ room = 0, off: by = 0 }) => room + by),
       needs: fixed('mm', 1.5 * vBeltSections[section].height_mm, lift),
       says: ({ has, needs }) => `With this belt on, the motor can still move ${has} in; ${needs} lifts the belt over the rim`,
       source: lift,
@@ -146,8 +141,8 @@ function roomFor(inputs: Inputs, marked: Figure<'mm'>, drive: Drive, { path, lab
       id: `${path}/check-room-out`,
       at: path,
       subject: 'Room for the belt’s stretch',
-      has: room(slotOut, -off),
-      needs: fixed('mm', 0.01 * marked.value, stretch),
+      has: solve('mm', 'room-left', { room: slotOut, off }, ({ room = 0, off: by = 0 }) => room - by),
+      needs: solve('mm', 'one-per-cent', { L: marked }, ({ L = 0 }) => L / 100),
       says: ({ has, needs }) => `With this belt on, the motor can still move ${has} out; its stretch wants ${needs}`,
       source: stretch,
       label,

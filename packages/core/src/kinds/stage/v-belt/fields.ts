@@ -1,6 +1,6 @@
 import { type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
-import { hubFields } from '../../hub-fixing.js';
+import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
 
 const sections = Object.fromEntries(
@@ -129,20 +129,8 @@ const fields = {
     { iron: 'cast iron', steel: 'steel', aluminium: 'aluminium', plastic: 'plastic' },
     { how: 'measured', help: 'For their swing, where they are not weighed.', measure: 'A magnet, and how heavy they are in the hand.' },
   ),
-  driverMass: quantity('Driving pulley, mass', 'mass', {
-    accepts: [0.01, 1_000],
-    bare: 'kg',
-    how: 'measured',
-    help: 'For its swing; else from its size.',
-    measure: 'Kitchen scales.',
-  }),
-  drivenMass: quantity('Driven pulley, mass', 'mass', {
-    accepts: [0.01, 1_000],
-    bare: 'kg',
-    how: 'measured',
-    help: 'For its swing; else from its size.',
-    measure: 'Kitchen scales.',
-  }),
+  driverMass: wheelMassField('Driving pulley'),
+  drivenMass: wheelMassField('Driven pulley'),
   ...hubFields('driver', 'Driving pulley'),
   ...hubFields('driven', 'Driven pulley'),
 };
@@ -156,26 +144,8 @@ export const vBeltHead = {
   groups: {
     'The belt, and the motor’s slot': ['belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school'],
     Tension: ['tension', 'push', 'gives', 'tone', 'friction'],
-    'Held on its shaft: driving pulley': [
-      'driverFixing',
-      'driverBore',
-      'driverLength',
-      'driverHub',
-      'driverScrew',
-      'driverScrews',
-      'driverClamp',
-      'driverMass',
-    ],
-    'Held on its shaft: driven pulley': [
-      'drivenFixing',
-      'drivenBore',
-      'drivenLength',
-      'drivenHub',
-      'drivenScrew',
-      'drivenScrews',
-      'drivenClamp',
-      'drivenMass',
-    ],
+    'Held on its shaft: driving pulley': [...hubNames('driver'), 'driverMass'],
+    'Held on its shaft: driven pulley': [...hubNames('driven'), 'drivenMass'],
     'Losses, material': ['slip', 'kept', 'material'],
   },
   // Version 1 meant pitch diameters, as version 2 does where nothing else is said.

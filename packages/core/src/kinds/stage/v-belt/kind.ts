@@ -1,5 +1,6 @@
 import { serviceSource } from '../../../catalog/v-belts.js';
-import { type Figure, fixed, flag, known, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, unknown } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { beltHeatingTime } from '../../../formulas/belt/belt-heating.js';
 import { beltSlipTorque } from '../../../formulas/belt/belt-slip-torque.js';
@@ -135,8 +136,7 @@ function lasting({ inputs, duty, drive, arriving, context }: Loaded): Figure<'NÂ
   return context.note('lasts-up-to', lastingTorque({ P_a, K_s: serviceFactor(duty.shock, duty.driver), n: arriving.speed }));
 }
 
-const portion = (span: Figure<'mm'>): Figure<'mm'> =>
-  span.known ? known('mm', span.value / 64, { by: 'solved', id: 'sixty-fourth', from: { s: span } }, undefined, span.flags) : span;
+const portion = (span: Figure<'mm'>): Figure<'mm'> => solve('mm', 'sixty-fourth', { s: span }, ({ s = 0 }) => s / 64);
 
 const likely = (figure: Figure): number | null => (figure.known ? figure.value : null);
 

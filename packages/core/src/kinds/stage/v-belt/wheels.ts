@@ -1,5 +1,6 @@
 import { grooveAngle, grooveSource, pitchLength, sectionSource, stockLengths, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { type Figure, fixed, flag, known, unknown } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
 import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
 import { pitchFromOutside } from '../../../formulas/belt/pitch-from-outside.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
@@ -41,9 +42,10 @@ export function beltPitchLength({ belt, section, lengthIs }: Inputs): Figure<'mm
   const inside = lengthIs.is ? lengthIs.is === 'inside' : section.is !== undefined && vBeltSections[section.is].insideToPitch_mm !== null;
   if (!inside) return belt;
   if (!section.is) return unknown('mm', [section.field]);
-  const pitch = pitchLength(section.is, belt.value);
-  if (pitch === null) return belt;
-  return known('mm', pitch, { by: 'solved', id: 'pitch-length', from: { L_i: belt } }, undefined, belt.flags);
+  const of = section.is;
+  return pitchLength(of, belt.value) === null
+    ? belt
+    : solve('mm', 'pitch-length', { L_i: belt }, ({ L_i = 0 }) => pitchLength(of, L_i) ?? Number.NaN);
 }
 
 /**
@@ -63,7 +65,12 @@ export function centresOf(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'
   if (!small.known || !large.known) return centres;
   const value = centresFromLength(small.value, large.value, length.value);
   if (value !== null && value > least)
-    return known('mm', value, { by: 'solved', id: 'centres-from-length', from: { d: small, D: large, L: length } }, undefined, length.flags);
+    return solve(
+      'mm',
+      'centres-from-length',
+      { d: small, D: large, L: length },
+      ({ d = 0, D = 0, L = 0 }) => centresFromLength(d, D, L) ?? Number.NaN,
+    );
   const needs = openBeltLength.compute({ d: small.value, D: large.value, C: least });
   return unknown(
     'mm',

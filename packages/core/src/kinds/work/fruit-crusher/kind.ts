@@ -1,5 +1,6 @@
 import { hold } from '../../../checks/check.js';
-import { type Figure, fixed, flag, known, picked, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, picked, unknown } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { leverTorque } from '../../../formulas/work/lever-torque.js';
@@ -48,40 +49,25 @@ export const fruitCrusher: WorkKind<typeof fruitCrusherHead.fields> = {
 
 /** Fruit crushed at one time: side by side along the roll, half of the places filled, as many as there are teeth in the nip. */
 function fruitHeld({ long, fruit, teeth, roll }: Inputs): Figure<'1'> {
-  if (!long.known || !fruit.known || !roll.known) {
-    return unknown(
-      '1',
-      [long, fruit, roll].flatMap((figure) => (figure.known ? [] : figure.missing)),
-    );
-  }
-  const abreast = Math.max(1, long.value / fruit.value);
+  const filled = fixed('1', 0.5, 'Common practice, no source: half of the places are filled, a quarter to all of them', [0.25, 1], flag.estimated);
+  const from = { l: long, f: fruit, D: roll, u: filled, ...(teeth.known ? { z: teeth } : {}) };
   // A fruit spans about its own diameter of the rim; a row every so often bites into it.
-  const rows = teeth.known ? Math.min(2, Math.max(1, (teeth.value * fruit.value) / (Math.PI * roll.value))) : 1;
-  const value = abreast * 0.5 * rows;
-  const from = { l: long, f: fruit, D: roll, ...(teeth.known ? { z: teeth } : {}) };
-  return known('1', value, { by: 'solved', id: 'fruit-in-the-nip', from }, [value * 0.5, value * 2], flag.estimated);
+  return solve('1', 'fruit-in-the-nip', from, ({ l = 0, f = 0, D = 0, u = 0, z }) => {
+    const rows = z === undefined ? 1 : Math.min(2, Math.max(1, (z * f) / (Math.PI * D)));
+    return Math.max(1, l / f) * u * rows;
+  });
 }
 
 /** What the roll can swallow: the layer between its teeth, half full, at its speed. */
 function throughputCheck({ roll, long, fruit, throughput }: Inputs, speed: Figure<'rpm'>, { path, label }: Context) {
-  const swallows: Figure<'kg/h'> =
-    roll.known && long.known && fruit.known && speed.known
-      ? (() => {
-          // Bulk density of apples 550 to 650 kg/m³ (common practice); the layer is a quarter of a fruit thick.
-          const volume_m3h = (Math.PI * roll.value * (fruit.value / 4) * long.value * speed.value * 60) / 1e9;
-          const at = (share: number) => volume_m3h * 600 * share;
-          return known(
-            'kg/h',
-            at(0.2),
-            { by: 'solved', id: 'swallowed', from: { D: roll, l: long, f: fruit, n: speed } },
-            [at(0.1), at(0.4)],
-            flag.estimated,
-          );
-        })()
-      : unknown(
-          'kg/h',
-          [roll, long, fruit, speed].flatMap((figure) => (figure.known ? [] : figure.missing)),
-        );
+  const filled = fixed('1', 0.2, 'Common practice, no source: a tenth to four tenths of the layer is fruit', [0.1, 0.4], flag.estimated);
+  // Bulk density of apples 550 to 650 kg/m³ (common practice); the layer is a quarter of a fruit thick.
+  const swallows = solve(
+    'kg/h',
+    'swallowed',
+    { D: roll, l: long, f: fruit, n: speed, u: filled },
+    ({ D = 0, l = 0, f = 0, n = 0, u = 0 }) => (u * 600 * Math.PI * D * (f / 4) * l * n * 60) / 1e9,
+  );
   return hold({
     id: `${path}/check-throughput`,
     at: path,
