@@ -1,4 +1,4 @@
-import { type Figure, fixed, flag, highEnd, type Known, known, lowEnd, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, highEnd, type Known, lowEnd, unknown } from '../../../figure/figure.js';
 import { solve } from '../../../figure/formula.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
@@ -62,17 +62,14 @@ export const engine: SourceKind<typeof engineHead.fields> = {
 
 const metres = (altitude: Figure<'mm'>): Figure<'1'> => solve('1', 'metres', { h: altitude }, ({ h = 0 }) => h / 1000);
 
-/** A governor droops by five to ten per cent from no load to full. */
-function unloaded(speed: Figure<'rpm'>): Figure<'rpm'> {
-  if (!speed.known) return speed;
-  return known(
-    'rpm',
-    1.06 * speed.value,
-    { by: 'solved', id: 'governed', from: { n: speed } },
-    [1.03 * speed.value, 1.1 * speed.value],
-    speed.flags | flag.estimated,
-  );
-}
+const droop = fixed(
+  '1',
+  1.06,
+  'Common practice, no source: a governor droops by three to ten per cent from no load to full',
+  [1.03, 1.1],
+  flag.estimated,
+);
+const unloaded = (speed: Figure<'rpm'>): Figure<'rpm'> => solve('rpm', 'governed', { n: speed, k: droop }, ({ n = 0, k = 0 }) => n * k);
 
 /** Below the bite the clutch slips at the torque of the hump; from the rated speed the governor takes it down to nothing. */
 function curve(end: (figure: Known) => number, torque: Known, peak: Known, speed: Known, top: Known): Curve {
