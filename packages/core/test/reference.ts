@@ -54,6 +54,7 @@ const plain = new Set([
   'A/mm^2',
   'K/s',
   'kg*m^2',
+  'rad/s²',
 ]);
 
 const scaled = (value: unknown, factor: number): unknown =>

@@ -1,5 +1,5 @@
-import { inNextUnit, type QuantityField, type QuantityInput, readQuantity, showAs } from '@hobrek/core';
-import { memo, useEffect, useId, useState } from 'react';
+import { inNextUnit, nextSize, type QuantityField, type QuantityInput, readQuantity, type StockWheel, showAs } from '@hobrek/core';
+import { type KeyboardEvent, memo, useEffect, useId, useState } from 'react';
 import { useHabits } from '../shared/habits.js';
 import { fieldLeft, typed } from './open-build.js';
 
@@ -7,12 +7,14 @@ interface Entry {
   readonly path: string;
   readonly field: QuantityField;
   readonly input: QuantityInput | undefined;
+  /** Sizes on the shelf, for the field that sizes a wheel. */
+  readonly stock?: StockWheel | undefined;
 }
 
 const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;
 
 /** Drawn again only when its own entry changes: entries that do not are the same objects. A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
-export const Field = memo(function Field({ path, field, input }: Entry) {
+export const Field = memo(function Field({ path, field, input, stock }: Entry) {
   const id = useId();
   const habits = useHabits();
   const text = input?.draft ?? input?.text ?? '';
@@ -38,11 +40,15 @@ export const Field = memo(function Field({ path, field, input }: Entry) {
           onChange={(event) => typed(path, event.target.value)}
           onBlur={fieldLeft}
           onKeyDown={(event) => {
-            if (!event.altKey || event.code !== 'KeyU') return;
-            event.preventDefault();
-            convert();
+            if (event.altKey && event.code === 'KeyU') {
+              event.preventDefault();
+              convert();
+            } else if (stock) {
+              stepped(event, path, stock, input);
+            }
           }}
-          aria-keyshortcuts="Alt+U"
+          aria-keyshortcuts={stock ? 'Alt+U ArrowUp ArrowDown' : 'Alt+U'}
+          title={stock && 'up and down keys go through what is on the shelf'}
           autoComplete="off"
           spellCheck={false}
           aria-invalid={refused !== null}
@@ -69,6 +75,15 @@ export const Field = memo(function Field({ path, field, input }: Entry) {
     </div>
   );
 });
+
+/** Up and down go through what is on the shelf. */
+function stepped(event: KeyboardEvent, path: string, stock: StockWheel, input: QuantityInput | undefined): void {
+  const by = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+  if (by === 0 || input?.value === undefined) return;
+  event.preventDefault();
+  const text = nextSize(stock, input.value, input.text, by);
+  if (text) typed(path, text);
+}
 
 /** A sentence once typing has paused: halfway through a word it would only jump about. Its going is told at once. */
 function useAfterPause(sentence: string | null): string | null {

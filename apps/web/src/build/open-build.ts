@@ -10,8 +10,10 @@ import {
   evaluateBuild,
   type History,
   type Kinds,
+  layOut,
   loadKinds,
   mergeBuilds,
+  type Point,
   placesOf,
   rebase,
   redo,
@@ -22,6 +24,7 @@ import {
   withInput,
   withKind,
   withoutStage,
+  withShaftAt,
   withStageAdded,
   withStageMoved,
 } from '@hobrek/core';
@@ -174,6 +177,18 @@ export const kindChosen = (path: string, kind: string): void => reshape((build) 
 export const stageAdded = (line: string, at: number, kind: string): void => reshape((build) => withStageAdded(build, line, at, kind));
 export const stageRemoved = (path: string): void => reshape((build) => withoutStage(build, path));
 export const stageMoved = (path: string, by: 1 | -1): void => reshape((build) => withStageMoved(build, path, by));
+
+/**
+ * A shaft was put somewhere else, the others standing where they are; distance and direction of what reaches it follow. While it is dragged all of it is
+ * one step, until `fieldLeft`.
+ * @param to mm in the side view, the first shaft at nought
+ */
+export function shaftMoved(lineId: string, k: number, to: Point): void {
+  const { open } = useOpenBuild.getState();
+  const line = open?.build.lines.findIndex((each) => each.id === lineId) ?? -1;
+  const outlines = open?.evaluation.lines[line]?.outlines;
+  if (outlines) edit(`shaft ${lineId} ${k}`, (build) => withShaftAt(build, lineId, k, to, outlines, layOut(outlines).shafts));
+}
 
 /** A change of the line itself: a step of its own. */
 function reshape(next: (build: Build) => Build): void {

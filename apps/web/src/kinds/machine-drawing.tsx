@@ -1,4 +1,4 @@
-import { type DrawnStage, layOut } from '@hobrek/core';
+import { type DrawnStage, layOut, type Point } from '@hobrek/core';
 import type { DrawnWheel } from './drawn-wheel.js';
 import { stageDrawings } from './registry.js';
 
@@ -7,25 +7,40 @@ export interface Drawn {
   readonly height: number;
   /** Pixels for one millimetre. */
   readonly scale: number;
-  /** Where each shaft stands, px from the left. */
-  readonly shafts: readonly number[];
-  readonly axis: number;
+  /** Where each shaft stands, px from the left and from the top. */
+  readonly shafts: readonly Point[];
   readonly assumed: readonly number[];
+  readonly frame: Frame;
+}
+
+/** A view that stands still while something in it is dragged: scale, what is at its left and top edge, and where the first shaft stands in it, mm. */
+export interface Frame {
+  readonly scale: number;
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+  readonly origin: Point;
 }
 
 const edge_px = 6;
 
 /** How large a machine stands in a space: to scale, as large as fits. */
-export function fitDrawing(stages: readonly DrawnStage[], space: { width: number; height: number }): Drawn {
-  const { left, right, reach, shafts, assumed } = layOut(stages);
-  const scale = Math.min((space.width - 2 * edge_px) / (right - left), (space.height - 2 * edge_px) / (2 * reach));
+export function fitDrawing(stages: readonly DrawnStage[], space: { width: number; height: number; frame?: Frame | undefined }): Drawn {
+  const { left, right, top, bottom, shafts, assumed } = layOut(stages);
+  const scale = Math.min((space.width - 2 * edge_px) / (right - left), (space.height - 2 * edge_px) / (top - bottom));
+  const [width, height] = [(right - left) * scale + 2 * edge_px, (top - bottom) * scale + 2 * edge_px];
+  const { frame = { scale, left, top, width, height, origin: { x: 0, y: 0 } } } = space;
   return {
-    width: (right - left) * scale + 2 * edge_px,
-    height: 2 * reach * scale + 2 * edge_px,
-    scale,
-    shafts: shafts.map((x) => (x - left) * scale + edge_px),
-    axis: reach * scale + edge_px,
+    width: frame.width,
+    height: frame.height,
+    scale: frame.scale,
+    shafts: shafts.map(({ x, y }) => ({
+      x: (x + frame.origin.x - frame.left) * frame.scale + edge_px,
+      y: (frame.top - y - frame.origin.y) * frame.scale + edge_px,
+    })),
     assumed,
+    frame,
   };
 }
 
@@ -40,11 +55,12 @@ interface MachineDrawn {
 /** The power path in side view: wheels at their true diameters, belts on them, shafts as centre marks. */
 export function MachineDrawing({ stages, drawn, picked, onPick }: MachineDrawn) {
   const { wheels } = layOut(stages);
-  const { scale, axis, shafts } = drawn;
+  const { scale, shafts } = drawn;
   const circle = (stage: number, end: 'in' | 'out'): DrawnWheel => {
     const wheel = wheels.find((each) => each.stage === stage && each.end === end);
     const known = (end === 'in' ? stages[stage]?.driver : stages[stage]?.driven) !== null;
-    return { x: shafts[stage + (end === 'out' ? 1 : 0)] ?? 0, y: axis, r: (wheel?.r ?? 0) * scale, known };
+    const { x, y } = shafts[stage + (end === 'out' ? 1 : 0)] ?? { x: 0, y: 0 };
+    return { x, y, r: (wheel?.r ?? 0) * scale, known };
   };
   return (
     <>
@@ -60,10 +76,11 @@ export function MachineDrawing({ stages, drawn, picked, onPick }: MachineDrawn) 
           </g>
         );
       })}
-      {shafts.map((x) => (
-        <g key={x} stroke="var(--ink)" strokeWidth={1}>
-          <path d={`M${x - 9} ${axis}h18M${x} ${axis - 9}v18`} />
-          <circle cx={x} cy={axis} r={3.2} fill="var(--ink)" />
+      {shafts.map(({ x, y }, k) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a shaft is its place in the line
+        <g key={k} stroke="var(--ink)" strokeWidth={1}>
+          <path d={`M${x - 9} ${y}h18M${x} ${y - 9}v18`} />
+          <circle cx={x} cy={y} r={3.2} fill="var(--ink)" />
         </g>
       ))}
     </>

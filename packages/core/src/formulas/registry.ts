@@ -46,13 +46,20 @@ import { slackSag } from './chain/slack-sag.js';
 import { sprocketDiameter } from './chain/sprocket-diameter.js';
 import { sprocketOutside } from './chain/sprocket-outside.js';
 import { strandRating } from './chain/strand-rating.js';
+import { criticalSpeed } from './dynamics/critical-speed.js';
 import { discInertia } from './dynamics/disc-inertia.js';
+import { evenRunUp } from './dynamics/even-run-up.js';
+import { flywheelForEvenness } from './dynamics/flywheel-for-evenness.js';
+import { forwardInertia } from './dynamics/forward-inertia.js';
 import { kineticEnergy } from './dynamics/kinetic-energy.js';
+import { quickestRatio } from './dynamics/quickest-ratio.js';
 import { reflectedInertia } from './dynamics/reflected-inertia.js';
 import { stiffSwingTorque } from './dynamics/stiff-swing-torque.js';
 import { swingTorque } from './dynamics/swing-torque.js';
 import { twinResonance } from './dynamics/twin-resonance.js';
 import { wheelMass } from './dynamics/wheel-mass.js';
+import { cardanFastest } from './hub/cardan-fastest.js';
+import { cardanSlowest } from './hub/cardan-slowest.js';
 import { clampTorque } from './hub/clamp-torque.js';
 import { keyTorque } from './hub/key-torque.js';
 import { pinForTorque } from './hub/pin-for-torque.js';
@@ -95,9 +102,13 @@ import { frictionLoss } from './transmission/friction-loss.js';
 import { gearedAngle } from './transmission/geared-angle.js';
 import { gripTorque } from './transmission/grip-torque.js';
 import { margin } from './transmission/margin.js';
+import { planetaryRatio } from './transmission/planetary-ratio.js';
 import { ratedTorque } from './transmission/rated-torque.js';
+import { resultantPull } from './transmission/resultant-pull.js';
 import { slipLoss } from './transmission/slip-loss.js';
 import { toothRatio } from './transmission/tooth-ratio.js';
+import { wormBackward } from './transmission/worm-backward.js';
+import { wormEfficiency } from './transmission/worm-efficiency.js';
 import { grownTorque } from './work/grown-torque.js';
 import { leverTorque } from './work/lever-torque.js';
 import { measuredShaftPower } from './work/measured-shaft-power.js';
@@ -211,6 +222,17 @@ const all = [
   millingPower,
   nipTorque,
   stoppingAngle,
+  resultantPull,
+  forwardInertia,
+  criticalSpeed,
+  evenRunUp,
+  flywheelForEvenness,
+  quickestRatio,
+  cardanFastest,
+  cardanSlowest,
+  planetaryRatio,
+  wormEfficiency,
+  wormBackward,
 ];
 
 /** Every formula by its id. One line here makes a formula known to the screen, the command line and the test that checks `expr` against `compute`. */

@@ -45,13 +45,27 @@ it('places shafts at their true distances and says where it had to assume one', 
     { driver: 60, driven: null, centres: null },
     { driver: 100, driven: 100, centres: 90 },
   ]);
-  expect(laid.shafts.slice(0, 2)).toEqual([0, 420]);
+  expect(laid.shafts.slice(0, 2)).toEqual([
+    { x: 0, y: 0 },
+    { x: 420, y: 0 },
+  ]);
   expect(laid.assumed).toEqual([1, 2]);
-  expect(laid.reach).toBe(125);
+  expect([laid.top, laid.bottom]).toEqual([125, -125]);
   expect(laid.left).toBe(-37.5);
   // Assumed or not, no two wheels of a stage run into each other.
   for (const stage of [0, 1, 2]) {
     const [a, b] = laid.wheels.filter((wheel) => wheel.stage === stage);
     expect((b?.x ?? 0) - (a?.x ?? 0)).toBeGreaterThan((a?.r ?? 0) + (b?.r ?? 0));
   }
+});
+
+it('stands a shaft where its angle says, seen from the one before', () => {
+  const { shafts, top } = layOut([
+    { driver: 80, driven: 200, centres: 400, angle: Math.PI / 2 },
+    { driver: 60, driven: 120, centres: 300, angle: Math.PI },
+  ]);
+  expect(shafts[1]?.x).toBeCloseTo(0, 9);
+  expect(shafts[1]?.y).toBeCloseTo(400, 9);
+  expect(shafts[2]?.x).toBeCloseTo(-300, 9);
+  expect(top).toBeCloseTo(500, 9);
 });

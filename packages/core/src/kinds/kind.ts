@@ -8,6 +8,18 @@ import type { Fields, InputFigures } from './fields.js';
 
 export type Role = 'source' | 'stage' | 'work' | 'feed';
 
+/** Sizes of wheels on the shelf, smallest first, in the unit that an entry of them is written in: `mm`, `in`, or nothing for teeth. */
+export interface StockSeries {
+  readonly unit: 'mm' | 'in' | '';
+  readonly sizes: readonly number[];
+}
+
+export interface StockWheel {
+  readonly field: string;
+  /** The first is taken where an entry is in the unit of none. */
+  readonly series: readonly StockSeries[];
+}
+
 /** What a kind is, without what it does: enough to read, validate and edit one. */
 export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
   readonly role: R;
@@ -18,6 +30,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
   readonly fields: F;
   /** Fields that belong together, by what the group is called; what is in none comes first. */
   readonly groups?: Readonly<Record<string, readonly (keyof F & string)[]>>;
+  /** A stage's wheels: the field that sizes each, and what is on the shelf. */
+  readonly wheels?: Readonly<Record<'driver' | 'driven', StockWheel>>;
   /** How inputs of an older version become those of the next, by the version they have. Never changed once it has landed. */
   readonly upgrade?: Readonly<Record<number, (inputs: Inputs) => Inputs>>;
   /** The element in a few words, from what was typed: `0.55 kW motor`. */
@@ -55,6 +69,8 @@ export interface StageOutline {
   readonly driver: number | null;
   readonly driven: number | null;
   readonly centres: number | null;
+  /** Where the driven shaft lies from the driving one, rad: nought to the right of it, a quarter turn straight above. Level where it is left out. */
+  readonly angle?: number;
   /** Both shafts on one axis: drawn beside each other, which is no distance. */
   readonly coaxial?: boolean;
   /** Lengths on sale near here, and how far the motor can move: nearest and furthest centre distance. */
@@ -171,6 +187,8 @@ export interface Duty {
   readonly power: Figure<'W'>;
   readonly shock: Shock | undefined;
   readonly driver: 'normal' | 'high' | undefined;
+  /** All that spins before the stage as its driving shaft feels it, and all behind it as its driven shaft does. Asked for by few. */
+  readonly swings: () => { readonly before: Figure<'kg·m²'>; readonly behind: Figure<'kg·m²'> };
 }
 
 /** What a stage does to the line, before it is known what is asked of it. */
@@ -182,6 +200,8 @@ export interface Passing {
   /** Of what spins with its driving and with its driven shaft. */
   readonly inertia: { readonly in: Figure<'kg·m²'>; readonly out: Figure<'kg·m²'> };
   readonly outline: StageOutline;
+  /** Where the driven shaft lies from the driving one; left out by what stands on one axis. */
+  readonly lies?: Figure<'rad'>;
   readonly under: (duty: Duty) => Held;
 }
 

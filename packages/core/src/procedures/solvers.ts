@@ -33,6 +33,8 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
     says: 'Sizes of the table that pitch, roller and width leave, as far as a calliper in a shed tells',
     source: 'ANSI/ASME B29.1, ISO 606 (from memory)',
   },
+  'a-quarter-more': { says: 'A quarter more than the speed', source: 'Common practice, no source: a quarter away from a resonance' },
+  'steps-alike': { says: 'The ratio of one step, once for each step', source: 'Closed form' },
   distance: { says: 'The same distance, whichever way', source: 'Definition' },
   'one-per-cent': { says: 'A hundredth of the belt’s length', source: 'Common practice, no source: what a V-belt stretches in its life' },
   'an-eighth': { says: 'An eighth of the breaking load', source: 'Common practice, no source' },

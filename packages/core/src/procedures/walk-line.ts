@@ -1,8 +1,11 @@
 import { type Check, closeBelow, hold } from '../checks/check.js';
 import { type Figure, flag, highEnd, known, lowEnd, picked, unknown } from '../figure/figure.js';
+import { forwardInertia } from '../formulas/dynamics/forward-inertia.js';
+import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
 import { askedBack } from '../formulas/transmission/asked-back.js';
 import { frictionLoss } from '../formulas/transmission/friction-loss.js';
+import { resultantPull } from '../formulas/transmission/resultant-pull.js';
 import { slipLoss } from '../formulas/transmission/slip-loss.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
 import { unitOf } from '../kinds/fields.js';
@@ -108,9 +111,10 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
       power: shaftPower({ T: askedAt[k] as Figure<'N·m'>, n: (at[k] as Rotary).speed }),
       shock: asked.shock,
       driver: given.driver,
+      swings: () => ({ before: swingBefore(given, passings, k), behind: swingBehind(passings, asked, k) }),
     }),
   );
-  const stations = at.map((shaft, k) => stationOf(line, shaft, k, held));
+  const stations = at.map((shaft, k) => stationOf(line, shaft, k, passings, held));
   for (const [k, { kept }] of passings.entries()) loses(stages[k] as Opened, stations, k, kept);
   const last = stations.at(-1) as StationFigures;
   const stopped = jam({ line: line.id, tool: last.name, given, passings, held, asked, at, note: noteUnder(`${line.id}/jam`), label });
@@ -151,6 +155,30 @@ function supplyOf(supply: Build['supply']): Supply {
   return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), breaker: entry('breaker', 'A') };
 }
 
+/** What spins before stage `k`, as its driving shaft feels it. */
+const swingBefore = (given: Given, passings: readonly Passing[], k: number): Figure<'kg·m²'> =>
+  picked('sum', 'kg·m²', [
+    passings
+      .slice(0, k)
+      .reduce(
+        (J, { ratio, inertia }) => picked('sum', 'kg·m²', [forwardInertia({ J: picked('sum', 'kg·m²', [J, inertia.in]), i: ratio }), inertia.out]),
+        given.inertia,
+      ),
+    (passings[k] as Passing).inertia.in,
+  ]);
+
+/** What spins behind stage `k`, as its driven shaft feels it. */
+const swingBehind = (passings: readonly Passing[], asked: Asked, k: number): Figure<'kg·m²'> =>
+  picked('sum', 'kg·m²', [
+    (passings[k] as Passing).inertia.out,
+    passings
+      .slice(k + 1)
+      .reduceRight(
+        (J, { ratio, inertia }) => picked('sum', 'kg·m²', [inertia.in, reflectedInertia({ J: picked('sum', 'kg·m²', [inertia.out, J]), i: ratio })]),
+        asked.inertia,
+      ),
+  ]);
+
 /** Torque the work asks at each shaft, from the source's to the tool's. */
 function torquesAsked({ steady }: Asked, passings: readonly Passing[]): Figure<'N·m'>[] {
   const torques: Figure<'N·m'>[] = [steady];
@@ -158,20 +186,35 @@ function torquesAsked({ steady }: Asked, passings: readonly Passing[]): Figure<'
   return torques;
 }
 
-function stationOf(line: Line, { speed, torque }: Rotary, k: number, held: readonly Held[]): StationFigures {
+function stationOf(line: Line, { speed, torque }: Rotary, k: number, passings: readonly Passing[], held: readonly Held[]): StationFigures {
   const station = line.stations[k];
-  // Of two on one shaft the larger: how far they pull against each other hangs on where the shafts stand.
-  const pulls = [held[k - 1]?.pulls.out, held[k]?.pulls.in].filter((each) => each !== undefined);
-  const pull = pulls.length === 2 ? picked('most', 'N', pulls) : (pulls[0] ?? null);
-  const idle = pull?.known === true && pull.value === 0;
   return {
     id: station?.id ?? `s${k}`,
     name: station?.name ?? `shaft ${k + 1}`,
     speed,
     torque,
     power: shaftPower({ T: torque, n: speed }),
-    pull: idle ? null : pull,
+    pull: pullAt(k, passings, held),
   };
+}
+
+/** Pull of belts and chains on a shaft: put together where it is entered how the shafts lie, otherwise the larger of the two. */
+function pullAt(k: number, passings: readonly Passing[], held: readonly Held[]): Figure<'N'> | null {
+  const pulls = [held[k - 1]?.pulls.out, held[k]?.pulls.in].filter((each) => each !== undefined);
+  const [F_1, F_2] = pulls;
+  if (!F_1) return null;
+  if (!F_2) return F_1.known && F_1.value === 0 ? null : F_1;
+  const [a_1, a_2] = [passings[k - 1]?.lies, passings[k]?.lies];
+  // A stage on one axis pulls nothing: there is nothing to put together.
+  if (!a_1 || !a_2) return pullAlone(F_1, F_2);
+  return entered(a_1) || entered(a_2) ? resultantPull({ F_1, F_2, a_1, a_2 }) : picked('most', 'N', pulls);
+}
+
+const entered = (figure: Figure) => figure.known && figure.origin.by === 'given';
+
+function pullAlone(a: Figure<'N'>, b: Figure<'N'>): Figure<'N'> | null {
+  const pull = picked('most', 'N', [a, b]);
+  return pull.known && pull.value === 0 ? null : pull;
 }
 
 /** Where the power went: what a stage loses to friction and to slip is what arrives less what leaves. */

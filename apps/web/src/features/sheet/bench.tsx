@@ -1,4 +1,4 @@
-import { type DrawnStage, type Element, elementsOf, type KindHead, kindHead, kindHeads, type Place, type Role } from '@hobrek/core';
+import { type DrawnStage, type Element, elementsOf, type KindHead, kindHead, kindHeads, type Place, type Role, type StockWheel } from '@hobrek/core';
 import { type ComponentType, memo } from 'react';
 import { Choice } from '../../build/choice-field.js';
 import { Field } from '../../build/field.js';
@@ -68,7 +68,7 @@ function WithOutline({ path, Extra }: { path: string; Extra: ComponentType<{ out
 
 interface Group {
   readonly title: string;
-  readonly places: readonly Place[];
+  readonly places: readonly (Place & { readonly stock?: StockWheel | undefined })[];
 }
 
 /** The fields in their groups; those of none first. A field that makes no sense with what is chosen is left out. */
@@ -79,10 +79,11 @@ function grouped(path: string, { inputs }: Element, head: KindHead | undefined):
     const when = fields[name]?.when;
     return !when || when.is.includes(inputs[when.field]?.text ?? '');
   };
+  const stock = Object.fromEntries(Object.values(head?.wheels ?? {}).map((wheel) => [wheel.field, wheel]));
   const take = (names: readonly string[]) =>
-    names.flatMap((name): Place[] => {
+    names.flatMap((name): Group['places'][number][] => {
       const field = fields[name];
-      return field && applies(name) ? [{ path: `${path}/${name}`, field, input: inputs[name] }] : [];
+      return field && applies(name) ? [{ path: `${path}/${name}`, field, input: inputs[name], stock: stock[name] }] : [];
     });
   const named = new Set(Object.values(groups).flat());
   const first = Object.keys(fields).filter((name) => !named.has(name));
@@ -113,8 +114,8 @@ function Groups({ groups, columns }: { groups: readonly Group[]; columns: string
   });
 }
 
-function Entry({ path, field, input }: Place) {
-  return field.is === 'choice' ? <Choice path={path} field={field} input={input} /> : <Field path={path} field={field} input={input} />;
+function Entry({ path, field, input, stock }: Group['places'][number]) {
+  return field.is === 'choice' ? <Choice path={path} field={field} input={input} /> : <Field path={path} field={field} input={input} stock={stock} />;
 }
 
 /** What is stamped on the motor is entered as it is stamped: on a plate. */

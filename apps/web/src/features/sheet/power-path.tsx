@@ -1,8 +1,10 @@
-import { type DrawnStage, elementsOf, show } from '@hobrek/core';
+import { type DrawnStage, elementsOf, type Point, show } from '@hobrek/core';
+import { useState } from 'react';
 import { FigureText } from '../../build/figure-text.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
-import { type Drawn, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
+import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useWidth } from '../../shared/use-width.js';
+import { Handles } from './handles.js';
 import { JamLadder } from './jam-ladder.js';
 import { usePathKeys } from './path-keys.js';
 import { PathTable } from './path-table.js';
@@ -17,6 +19,7 @@ export function PowerPath() {
   const elements = useOpenBuild(({ open }) => open?.build.lines[0]);
   const picked = useOpenBuild(({ open }) => open?.picked);
   const [frame, width] = useWidth<HTMLDivElement>();
+  const [held, setHeld] = useState<Frame | undefined>();
   usePathKeys();
   if (!line || !elements) return null;
   const [, source, ...others] = elementsOf(elements).map((element) => element.path);
@@ -24,20 +27,23 @@ export function PowerPath() {
   // A shaft is picked with the element that ends there: the source at the first, the work at the last.
   const atShaft = (k: number) => (k === 0 ? source : k === stages.length ? others.at(-1) : undefined);
   const wide = width >= 900;
-  const drawn = fitDrawing(line.outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: height_px });
-  const hung = drawn.shafts.every((x, k) => k === 0 || x - (drawn.shafts[k - 1] as number) >= leastSpacing_px);
+  const drawn = fitDrawing(line.outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: height_px, frame: held });
+  const hung = drawn.shafts.every(({ x }, k) => k === 0 || x - (drawn.shafts[k - 1]?.x ?? 0) >= leastSpacing_px);
   return (
     <div ref={frame} className={`mt-2 grid gap-x-12 gap-y-4 pb-3 ${wide ? 'grid-cols-[minmax(0,58fr)_minmax(0,42fr)]' : ''}`}>
       <figure aria-label="Power path in side view, to scale">
-        <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
-          <CentreLine drawn={drawn} centres={line.outlines.map((outline) => outline.centres)} />
-          <MachineDrawing stages={line.outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={(k) => pick(stages[k] ?? null)} />
-          {hung &&
-            drawn.shafts.map((x) => (
-              <path key={x} d={`M${x} ${drawn.axis + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
-            ))}
-          <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} trueScale={isToScale(line.outlines, drawn)} />
-        </svg>
+        <div className="relative">
+          <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
+            <CentreLine drawn={drawn} centres={line.outlines.map((outline) => outline.centres)} />
+            <MachineDrawing stages={line.outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={(k) => pick(stages[k] ?? null)} />
+            {hung &&
+              drawn.shafts.map(({ x, y }) => (
+                <path key={x} d={`M${x} ${y + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
+              ))}
+            <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} trueScale={isToScale(line.outlines, drawn)} />
+          </svg>
+          <Handles line={elements} stages={line.outlines} drawn={drawn} picked={picked} hold={setHeld} />
+        </div>
         <PathTable line={elements} />
         <figcaption className={hung ? 'relative h-21 max-sm:h-34' : 'mt-2 grid grid-cols-2 gap-4'}>
           {line.stations.map((station, k) => (
@@ -46,7 +52,7 @@ export function PowerPath() {
               path={`${line.id}/${station.id}`}
               name={station.name}
               pull={station.pull?.known === true}
-              left={hung ? drawn.shafts[k] : undefined}
+              left={hung ? drawn.shafts[k]?.x : undefined}
               element={atShaft(k)}
               picked={picked}
             />
@@ -59,17 +65,18 @@ export function PowerPath() {
 }
 
 function CentreLine({ drawn, centres }: { drawn: Drawn; centres: readonly (number | null)[] }) {
-  const { shafts, axis, assumed } = drawn;
+  const { shafts, assumed } = drawn;
   return centres.map((centre, k) => {
-    const [from, to] = [shafts[k] as number, shafts[k + 1] as number];
+    const [from, to] = [shafts[k] as Point, shafts[k + 1] as Point];
     const known = centre !== null && !assumed.includes(k);
     return (
-      <g key={from}>
-        <path d={`M${from} ${axis}H${to}`} stroke="var(--soft)" strokeDasharray="12 3 2 3" />
+      // biome-ignore lint/suspicious/noArrayIndexKey: a centre line is its place in the line
+      <g key={k}>
+        <path d={`M${from.x} ${from.y}L${to.x} ${to.y}`} stroke="var(--soft)" strokeDasharray="12 3 2 3" />
         {known && (
           <text
-            x={(from + to) / 2}
-            y={axis - 6}
+            x={(from.x + to.x) / 2}
+            y={(from.y + to.y) / 2 - 6}
             textAnchor="middle"
             fontSize="13"
             fill="var(--ink)"
@@ -95,7 +102,7 @@ function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; true
   const length = long * drawn.scale;
   // Beside the last wheel where there is room, so that nothing of the machine is crossed.
   const beside = drawn.width + length + 16 <= room;
-  const [x, y] = beside ? [drawn.width + 12, drawn.height - 6] : [(drawn.shafts[0] ?? 0) + 24, drawn.height + 4];
+  const [x, y] = beside ? [drawn.width + 12, drawn.height - 6] : [(drawn.shafts[0]?.x ?? 0) + 24, drawn.height + 4];
   if (!trueScale) {
     return (
       <text x={x} y={y} fontSize="13" fill="var(--soft)">

@@ -6,6 +6,8 @@ import { kineticEnergy } from '../dynamics/kinetic-energy.js';
 import { reflectedInertia } from '../dynamics/reflected-inertia.js';
 import { twinResonance } from '../dynamics/twin-resonance.js';
 import { wheelMass } from '../dynamics/wheel-mass.js';
+import { cardanFastest } from './cardan-fastest.js';
+import { cardanSlowest } from './cardan-slowest.js';
 import { clampTorque } from './clamp-torque.js';
 import { keyTorque } from './key-torque.js';
 import { pinForTorque } from './pin-for-torque.js';
@@ -71,3 +73,7 @@ proves('drives', 'flywheel-01', ({ given }) => {
   const E = kineticEnergy.compute({ J, n: given('n') });
   return { m, J, E, n2: given('n') * Math.sqrt(1 - given('dE') / E) };
 });
+proves('drives', 'coup-cardan-01', ({ given }) => ({
+  n_max: cardanFastest.compute({ n: given('n'), beta: given('beta') }),
+  n_min: cardanSlowest.compute({ n: given('n'), beta: given('beta') }),
+}));

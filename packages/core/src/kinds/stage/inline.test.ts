@@ -28,6 +28,40 @@ describe('a coupling', () => {
   });
 });
 
+describe('a coupling that swings', () => {
+  // The two inertias are those that the sheet itself names; the formula is held to coup-reson-01. Soft strikes low, stiff strikes high.
+  it('runs above its resonance when it is soft, below when it is stiff, and shakes between', () => {
+    const withWheel = (stiffness: string) => {
+      const build = afterTyping(withStageAdded(crusher(), 'main', 1, 'coupling'), {
+        'main/work/inertia': '0.05 kg·m²',
+        'main/coupling/type': 'jaw',
+        'main/coupling/stiffness': stiffness,
+      });
+      return evaluateBuild(build, kinds);
+    };
+    const verdict = (stiffness: string) => check(withWheel(stiffness), 'coupling/check-resonance');
+    expect(verdict('0.2 N·m/rad')?.says).toContain('above its resonance');
+    expect(verdict('100000 N·m/rad')?.says).toContain('below its resonance');
+    const soft = withWheel('10 N·m/rad');
+    const stiff = withWheel('40 N·m/rad');
+    // Four times as stiff swings twice as fast.
+    expect(value(stiff, 'coupling', 'critical-speed') / value(soft, 'coupling', 'critical-speed')).toBeCloseTo(2, 9);
+    const n = value(soft, 'coupling', 'speed');
+    const struck = `${10 * (n / value(soft, 'coupling', 'critical-speed')) ** 2} N·m/rad`;
+    expect(verdict(struck)?.verdict).toBe('gives');
+    // Nothing entered that spins behind it: said so, not worked out with nought.
+    const bare = after('coupling', { type: 'jaw', stiffness: '40 N·m/rad' });
+    expect(check(bare, 'coupling/check-resonance')?.says).toContain('what spins behind it is not entered');
+  });
+
+  it('as a universal joint turns unevenly, the more it bends', () => {
+    const joint = after('coupling', { type: 'cardan', rating: '35 N·m', bend: '15°' });
+    expect(value(joint, 'coupling', 'runs-up-to') / value(joint, 'coupling', 'speed')).toBeCloseTo(517.6381 / 500, 6);
+    expect(check(joint, 'coupling/check-bend')?.verdict).toBe('close');
+    expect(check(after('coupling', { type: 'cardan', bend: '35°' }), 'coupling/check-bend')?.verdict).toBe('gives');
+  });
+});
+
 describe('a shear pin behind the belt', () => {
   // By hand: 4 mm of mild steel at 320 MPa, once, at 12 mm: π/4 · 16 · 320 · 12 / 1000 = 48.3 N·m, above the 32.4 at which the belt slips.
   it('is a fuse like any other: it gives first when it is the weakest, and not before', () => {
@@ -51,6 +85,15 @@ describe('a shear pin behind the belt', () => {
 });
 
 describe('a gearbox', () => {
+  // Shigley 10e, example 13-6: sun 20, ring 80 make 5 to 1; two such steps 25 to 1.
+  it('of planets has its ratio from the teeth that were counted, and the plate’s where there is one', () => {
+    const counted = { gears: 'planetary', sun: '20', ring: '80' };
+    expect(value(after('gearbox', counted), 'gearbox', 'ratio')).toBeCloseTo(5, 9);
+    expect(value(after('gearbox', { ...counted, steps: '2' }), 'gearbox', 'ratio')).toBeCloseTo(25, 9);
+    expect(value(after('gearbox', { ...counted, ratio: '4.8' }), 'gearbox', 'ratio')).toBeCloseTo(4.8, 9);
+    expect(value(after('gearbox', { ...counted, gears: 'worm' }), 'gearbox', 'ratio')).toBeNaN();
+  });
+
   // By hand: 11.794 N·m × 5 × 0.96 = 56.6 N·m at 423.2 / 5 = 84.6 rpm.
   it('multiplies the torque, divides the speed and warms by what it keeps', () => {
     const box = after('gearbox', { ratio: '5', rating: '100 N·m', gears: 'helical' });

@@ -5,10 +5,10 @@ import type { KindHead } from '../../kind.js';
 const fields = {
   type: choice(
     'Coupling',
-    { jaw: 'elastic jaws', sleeve: 'rigid sleeve' },
+    { jaw: 'elastic jaws', sleeve: 'rigid sleeve', cardan: 'universal joint' },
     {
       how: 'measured',
-      help: 'Elastic jaws forgive a little; a sleeve makes two shafts one, and bends both where they do not meet.',
+      help: 'Elastic jaws forgive a little; a sleeve makes two shafts one, and bends both where they do not meet; a universal joint turns a corner, unevenly.',
       measure: 'A coloured spider between two halves is elastic.',
     },
   ),
@@ -18,6 +18,22 @@ const fields = {
     how: 'plate',
     help: 'Of the elastic part, or of the sleeve.',
     measure: 'In its maker’s list, by size and hardness of the spider.',
+  }),
+  bend: quantity('Shafts meet at an angle of', 'angle', {
+    accepts: [0, Math.PI / 4],
+    bare: '°',
+    how: 'measured',
+    help: 'Of one universal joint: the more it bends, the more unevenly it turns.',
+    measure: 'A bevel gauge along both shafts.',
+    when: { field: 'type', is: ['cardan'] },
+  }),
+  stiffness: quantity('Torsional stiffness', 'stiffness', {
+    accepts: [0.1, 10_000_000],
+    bare: 'N·m/rad',
+    how: 'plate',
+    help: 'With it the resonance of what spins on both sides is worked out.',
+    measure: 'In its maker’s list: dynamic torsional stiffness, by hardness of the spider.',
+    when: { field: 'type', is: ['jaw'] },
   }),
   size: quantity('Diameter over all', 'length', {
     accepts: [5, 1_000],
@@ -51,7 +67,8 @@ export const couplingHead = {
   label: 'coupling',
   fields,
   groups: {
-    'In line': ['offset', 'gap'],
+    'In line': ['offset', 'gap', 'bend'],
+    Swing: ['stiffness'],
     'Held on its shaft: driving half': hubNames('driver'),
     'Held on its shaft: driven half': hubNames('driven'),
   },

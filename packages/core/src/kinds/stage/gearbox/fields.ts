@@ -2,6 +2,16 @@ import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
 
+const teeth = (label: string, help: string, accepts: readonly [number, number]) =>
+  quantity(label, 'count', {
+    accepts,
+    bare: 'pcs',
+    how: 'measured',
+    help: `${help} With both counted the ratio need not be entered.`,
+    measure: 'Chalk one, then count round.',
+    when: { field: 'gears', is: ['planetary'] },
+  });
+
 const fields = {
   ratio: quantity('Ratio', 'count', {
     accepts: [0.05, 1_000],
@@ -26,6 +36,17 @@ const fields = {
       measure: 'Shafts that cross are a worm; shafts on one axis are planets.',
     },
   ),
+  sun: teeth('Teeth of the sun', 'The small gear in the middle.', [6, 200]),
+  ring: teeth('Teeth of the ring', 'The toothed housing: sun and twice a planet.', [12, 400]),
+  steps: quantity('Planetary steps', 'count', {
+    accepts: [1, 4],
+    bare: 'pcs',
+    how: 'measured',
+    help: 'Alike, one behind the other.',
+    measure: 'Count the suns.',
+    usual: { low: 1, value: 1, high: 1, source: 'One, while nothing else is said' },
+    when: { field: 'gears', is: ['planetary'] },
+  }),
   efficiency: quantity('Efficiency', 'fraction', {
     accepts: [0.05, 1],
     bare: null,
@@ -50,6 +71,6 @@ export const gearboxHead = {
   v: 1,
   label: 'gearbox from its plate',
   fields,
-  groups: { 'Held on its shaft: output': hubNames('driven') },
+  groups: { 'Counted in the open box': ['sun', 'ring', 'steps'], 'Held on its shaft: output': hubNames('driven') },
   short: (typed) => `gearbox ${typed('ratio') ?? '?'}:1`,
 } as const satisfies KindHead;

@@ -1,7 +1,9 @@
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
 import { askedBack } from '../../../formulas/transmission/asked-back.js';
 import { frictionLoss } from '../../../formulas/transmission/friction-loss.js';
+import { planetaryRatio } from '../../../formulas/transmission/planetary-ratio.js';
 import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
 import type { InputFigures } from '../../fields.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
@@ -28,6 +30,13 @@ function efficiencyOf({ efficiency, gears, ratio }: Inputs): Figure<'1'> {
   return fromTable('1', band, { table: 'gearboxes', row: gears.is ?? 'not said what is inside', source: gearSource }, flag.estimated);
 }
 
+/** As on the plate, or from the teeth of one planetary step taken as often as there are steps. */
+function ratioOf({ ratio, gears, sun, ring, steps }: Inputs): Figure<'1'> {
+  if (ratio.known || gears.is !== 'planetary' || !sun.known || !ring.known) return ratio;
+  const one = planetaryRatio({ z_r: ring, z_s: sun });
+  return solve('1', 'steps-alike', { i: one, k: steps }, ({ i = 1, k = 1 }) => i ** k);
+}
+
 const breaks = fixed(
   '1',
   0.45,
@@ -40,7 +49,7 @@ const breaks = fixed(
 export const gearbox: StageKind<typeof gearboxHead.fields> = {
   ...gearboxHead,
   passes: (inputs, arriving, context) => {
-    const ratio = context.note('ratio', inputs.ratio);
+    const ratio = context.note('ratio', ratioOf(inputs));
     const kept = context.note('efficiency', efficiencyOf(inputs));
     return {
       leaving: turned(arriving, ratio, kept, context),
@@ -48,7 +57,7 @@ export const gearbox: StageKind<typeof gearboxHead.fields> = {
       kept,
       inertia: { in: weightless, out: weightless },
       outline: onOneAxis(inputs.size),
-      under: (duty) => underLoad(inputs, duty, kept, context),
+      under: (duty) => underLoad({ ...inputs, ratio }, duty, kept, context),
     };
   },
 };

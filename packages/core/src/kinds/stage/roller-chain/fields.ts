@@ -1,7 +1,8 @@
 import { type ChainSize, chains } from '../../../catalog/chains.js';
 import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
-import type { KindHead } from '../../kind.js';
+import type { KindHead, StockWheel } from '../../kind.js';
+import { liesField } from '../../lies.js';
 
 const sizes = Object.fromEntries(Object.entries(chains).map(([size, { says, pitch_mm }]) => [size, `${says}, pitch ${pitch_mm} mm`])) as Record<
   ChainSize,
@@ -19,6 +20,20 @@ const teeth = (label: string) =>
 const length = (label: string, help: string, measure: string, accepts: readonly [number, number]) =>
   quantity(label, 'length', { accepts, bare: 'mm', how: 'measured', help, measure });
 
+const sprocket = (field: string): StockWheel => ({
+  field,
+  // What shops stock (common practice, no source).
+  series: [
+    {
+      unit: '',
+      sizes: [
+        9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 24, 25, 26, 28, 30, 32, 35, 36, 38, 40, 42, 44, 45, 48, 52, 57, 60, 70, 72, 76, 80,
+        95, 112, 114,
+      ],
+    },
+  ],
+});
+
 const fields = {
   chain: choice('Chain', sizes, {
     how: 'measured',
@@ -33,6 +48,7 @@ const fields = {
     'Over both shafts with a rule, less half of each shaft.',
     [20, 20_000],
   ),
+  angle: liesField,
   links: quantity('Links', 'count', {
     accepts: [10, 2_000],
     bare: 'pcs',
@@ -80,11 +96,12 @@ export const rollerChainHead = {
   label: 'roller chain',
   fields,
   groups: {
-    'Length and slot': ['links', 'slotIn', 'slotOut', 'strands', 'offset'],
+    'Length and slot': ['angle', 'links', 'slotIn', 'slotOut', 'strands', 'offset'],
     'Which chain is it': ['pitch', 'roller', 'width'],
     'Held on its shaft: driving sprocket': [...hubNames('driver'), 'driverMass'],
     'Held on its shaft: driven sprocket': [...hubNames('driven'), 'drivenMass'],
     Losses: ['kept'],
   },
+  wheels: { driver: sprocket('z1'), driven: sprocket('z2') },
   short: (typed) => `chain ${typed('z1') ?? '?'} to ${typed('z2') ?? '?'}`,
 } as const satisfies KindHead;

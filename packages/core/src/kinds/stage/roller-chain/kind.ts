@@ -27,6 +27,7 @@ import { show } from '../../../quantity/show.js';
 import type { InputFigures } from '../../fields.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
 import type { Candidate, Context, Duty, Held, Rotary, StageKind, StageOutline } from '../../kind.js';
+import { angleOf } from '../../lies.js';
 import { distance, roomTowards } from '../../slot.js';
 import { rollerChainHead } from './fields.js';
 
@@ -69,6 +70,7 @@ export const rollerChain: StageKind<typeof rollerChainHead.fields> = {
         out: note('driven-inertia', sprocketInertia(inputs, driven, inputs.drivenMass)),
       },
       outline: outlineOf(inputs, p, driver, driven, centres),
+      lies: inputs.angle,
       under: (duty) => underLoad({ inputs, duty, arriving, context, p, driver, driven, centres }),
     };
   },
@@ -331,14 +333,14 @@ function loadChecks(
 }
 
 function outlineOf(
-  { links, slotIn, slotOut, z1, z2 }: Inputs,
+  { links, slotIn, slotOut, z1, z2, angle }: Inputs,
   p: Figure<'mm'>,
   driver: Figure<'mm'>,
   driven: Figure<'mm'>,
   centres: Figure<'mm'>,
 ): StageOutline {
   const likely = (figure: Figure) => (figure.known ? figure.value : null);
-  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres) };
+  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres), ...angleOf(angle) };
   const [few, many] = fewerFirst(z1, z2);
   if (!p.known || !few.known || !many.known || !centres.known) return plain;
   const around = Math.round(chainLinks.compute({ C: centres.value, p: p.value, z_1: few.value, z_2: many.value }) / 2) * 2;

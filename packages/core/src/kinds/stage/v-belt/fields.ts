@@ -1,7 +1,8 @@
 import { type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
-import type { KindHead } from '../../kind.js';
+import type { KindHead, StockWheel } from '../../kind.js';
+import { liesField } from '../../lies.js';
 
 const sections = Object.fromEntries(
   Object.entries(vBeltSections).map(([name, { top_mm, height_mm }]) => [name, `${name}, ${top_mm} × ${height_mm} mm`]),
@@ -9,6 +10,18 @@ const sections = Object.fromEntries(
 
 const length = (label: string, help: string, measure: string, accepts: readonly [number, number] = [10, 2_000]) =>
   quantity(label, 'length', { accepts, bare: 'mm', how: 'measured', help, measure });
+
+/** ISO 4183 series of pitch diameters (from memory), and the inch sizes that shops carry (common practice, no source). */
+const pulley = (field: string): StockWheel => ({
+  field,
+  series: [
+    {
+      unit: 'mm',
+      sizes: [50, 56, 63, 71, 75, 80, 85, 90, 95, 100, 106, 112, 118, 125, 132, 140, 150, 160, 180, 200, 224, 250, 280, 315, 355, 400, 450, 500],
+    },
+    { unit: 'in', sizes: [1.5, 1.75, 2, 2.25, 2.5, 2.75, 3, 3.25, 3.5, 3.75, 4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12, 14, 15, 16, 18, 20] },
+  ],
+});
 
 const fields = {
   section: choice('Section', sections, {
@@ -38,6 +51,7 @@ const fields = {
     'Over both shafts with a rule, less half of each shaft.',
     [10, 20_000],
   ),
+  angle: liesField,
   belt: length(
     'Belt, length',
     'As marked on it: A53 is 53 in inside.',
@@ -142,12 +156,13 @@ export const vBeltHead = {
   label: 'V-belt',
   fields,
   groups: {
-    'The belt, and the motor’s slot': ['belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school'],
+    'The belt, and the motor’s slot': ['angle', 'belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school'],
     Tension: ['tension', 'push', 'gives', 'tone', 'friction'],
     'Held on its shaft: driving pulley': [...hubNames('driver'), 'driverMass'],
     'Held on its shaft: driven pulley': [...hubNames('driven'), 'drivenMass'],
     'Losses, material': ['slip', 'kept', 'material'],
   },
+  wheels: { driver: pulley('driver'), driven: pulley('driven') },
   // Version 1 meant pitch diameters, as version 2 does where nothing else is said.
   upgrade: { 1: (inputs) => inputs },
   short: (typed) => `V-belt ${typed('driver') ?? '?'} to ${typed('driven') ?? '?'}`,

@@ -19,15 +19,12 @@ import { carriedTorque } from '../../../formulas/transmission/carried-torque.js'
 import { drivenSpeed } from '../../../formulas/transmission/driven-speed.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
 import type { Candidate, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
+import { angleOf } from '../../lies.js';
+import { largerSizes } from '../../stock-wheels.js';
 import { type Drive, designFor, goodFor, massOf, ratingOf, serviceFactor, tensionSet, tensionWanted } from './carries.js';
 import { geometryChecks, type Loaded, loadChecks, tensionSource, tight } from './checks.js';
 import { vBeltHead } from './fields.js';
 import { beltPitchLength, centresOf, groove, type Inputs, pitchDiameters, pulleyInertia, smallerFirst, stockNear } from './wheels.js';
-
-/** Pulley diameters to try next, mm: ISO 4183 series (from memory). */
-const stock_mm = [
-  50, 56, 63, 71, 75, 80, 85, 90, 95, 100, 106, 112, 118, 125, 132, 140, 150, 160, 180, 200, 224, 250, 280, 315, 355, 400, 450, 500,
-] as const;
 
 const still = fixed('N', 0, 'In a jam the belt all but stands still: nothing holds it off the pulley');
 const noSlip = fixed('1', 0, 'No slip counted: the fastest it can turn');
@@ -68,6 +65,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
         out: note('driven-inertia', pulleyInertia(inputs, driven, inputs.drivenMass)),
       },
       outline: outlineOf(inputs, driver, driven, centres),
+      lies: inputs.angle,
       under: (duty) => underLoad({ inputs, arriving, duty, context, drive, driver, large, centres, marked }),
     };
   },
@@ -141,12 +139,12 @@ const portion = (span: Figure<'mm'>): Figure<'mm'> => solve('mm', 'sixty-fourth'
 const likely = (figure: Figure): number | null => (figure.known ? figure.value : null);
 
 function outlineOf(
-  { section, slotIn, slotOut, belt, lengthIs }: Inputs,
+  { section, slotIn, slotOut, belt, lengthIs, angle }: Inputs,
   driver: Figure<'mm'>,
   driven: Figure<'mm'>,
   centres: Figure<'mm'>,
 ): StageOutline {
-  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres) };
+  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres), ...angleOf(angle) };
   const [small, large] = smallerFirst(driver, driven);
   if (!section.is || !small.known || !large.known || !centres.known) return plain;
   const slot = slotIn.known && slotOut.known ? ([centres.value - slotIn.value, centres.value + slotOut.value] as const) : null;
@@ -157,10 +155,10 @@ function outlineOf(
 
 function largerDriven({ driven }: Inputs): Candidate[] {
   if (!driven.known) return [];
-  return stock_mm
-    .filter((size) => size > driven.value * 1.001)
+  const text = driven.origin.by === 'given' ? driven.origin.text : '';
+  return largerSizes(vBeltHead.wheels.driven, driven.value, text)
     .slice(0, 3)
-    .map((size) => ({ field: 'driven', text: `${size} mm`, says: `a ${size} mm driven pulley` }));
+    .map((size) => ({ field: 'driven', text: size, says: `a ${size} driven pulley` }));
 }
 
 function moreBelts({ belts }: Inputs): Candidate[] {

@@ -1,0 +1,175 @@
+import { canMove, type DrawnStage, kindHead, type Line, layOut, nearestSize, nextSize, type Point, placesOf, type StockWheel } from '@hobrek/core';
+import { useDrag } from '@use-gesture/react';
+import type { KeyboardEvent } from 'react';
+import { fieldLeft, pick, shaftMoved, typed, useOpenBuild } from '../../build/open-build.js';
+import type { Drawn, Frame } from '../../kinds/machine-drawing.js';
+
+interface HandlesShown {
+  readonly line: Line;
+  readonly stages: readonly DrawnStage[];
+  readonly drawn: Drawn;
+  readonly picked: string | null | undefined;
+  /** Makes the view stand still while something is dragged in it, and lets it go. */
+  readonly hold: (frame: Frame | undefined) => void;
+}
+
+/** What can be taken hold of on the drawing: every shaft that may stand elsewhere, and the rims of the wheels of the stage that is picked. */
+export function Handles({ line, stages, drawn, picked, hold }: HandlesShown) {
+  const build = useOpenBuild(({ open }) => open?.build);
+  if (!build) return null;
+  return (
+    <>
+      {line.stations.map(
+        (station, k) =>
+          canMove(build, line.id, stages, k) && (
+            <ShaftHandle
+              key={station.id}
+              name={station.name}
+              at={drawn.shafts[k] ?? { x: 0, y: 0 }}
+              k={k}
+              line={line.id}
+              stages={stages}
+              drawn={drawn}
+              hold={hold}
+            />
+          ),
+      )}
+      {line.stages.map((stage, k) => {
+        const wheels = kindHead('stage', stage.kind)?.wheels;
+        const path = `${line.id}/${stage.id}`;
+        if (!wheels || path !== picked) return null;
+        return (['driver', 'driven'] as const).map((end) => (
+          <RimHandle
+            key={`${path}/${end}`}
+            path={path}
+            wheel={wheels[end]}
+            centre={drawn.shafts[k + (end === 'driven' ? 1 : 0)] ?? { x: 0, y: 0 }}
+            diameter={stages[k]?.[end] ?? null}
+            drawn={drawn}
+            hold={hold}
+          />
+        ));
+      })}
+    </>
+  );
+}
+
+const size_px = 28;
+const look =
+  'absolute cursor-grab touch-none rounded-full border-2 border-transparent hover:border-brass focus-visible:border-brass focus-visible:outline-none active:cursor-grabbing';
+const placed = ({ x, y }: Point) => ({ left: x - size_px / 2, top: y - size_px / 2, width: size_px, height: size_px });
+
+/** Where a drag began, and how far the first shaft has gone already. */
+interface Held {
+  readonly place: Point;
+  readonly frame: Frame;
+  gone: Point;
+}
+
+interface ShaftShown {
+  readonly name: string;
+  readonly at: Point;
+  readonly k: number;
+  readonly line: string;
+  readonly stages: readonly DrawnStage[];
+  readonly drawn: Drawn;
+  readonly hold: (frame: Frame | undefined) => void;
+}
+
+const steps: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+
+function ShaftHandle({ name, at, k, line, stages, drawn, hold }: ShaftShown) {
+  const bind = useDrag(
+    ({ first, last, movement: [dx, dy], memo }) => {
+      const from: Held = memo ?? { place: layOut(stages).shafts[k] ?? { x: 0, y: 0 }, frame: drawn.frame, gone: { x: 0, y: 0 } };
+      if (first) fieldLeft();
+      const { place, frame } = from;
+      const by = { x: dx / frame.scale, y: -dy / frame.scale };
+      // The view counts from the first shaft: when that one goes, it is the others that shift, and the view goes along.
+      const origin = k === 0 ? by : { x: 0, y: 0 };
+      hold(last ? undefined : { ...frame, origin });
+      shaftMoved(line, k, k === 0 ? { x: by.x - from.gone.x, y: by.y - from.gone.y } : { x: place.x + by.x, y: place.y + by.y });
+      from.gone = by;
+      if (last) fieldLeft();
+      return from;
+    },
+    { filterTaps: true },
+  );
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = steps[event.key];
+    if (!step) return;
+    event.preventDefault();
+    event.stopPropagation();
+    const by = event.shiftKey ? 10 : 1;
+    const place = layOut(stages).shafts[k] ?? { x: 0, y: 0 };
+    shaftMoved(line, k, { x: place.x + step[0] * by, y: place.y + step[1] * by });
+  };
+  return (
+    <button
+      type="button"
+      {...bind()}
+      className={look}
+      style={placed(at)}
+      aria-label={`move the ${name}: arrow keys, with Shift ten times as far`}
+      title="drag the shaft, or move it with the arrow keys"
+      onKeyDown={onKeyDown}
+      onBlur={fieldLeft}
+    />
+  );
+}
+
+interface RimShown {
+  readonly path: string;
+  readonly wheel: StockWheel;
+  readonly centre: Point;
+  /** As drawn, mm; null while it is not known. */
+  readonly diameter: number | null;
+  readonly drawn: Drawn;
+  readonly hold: (frame: Frame | undefined) => void;
+}
+
+function RimHandle({ path, wheel, centre, diameter, drawn, hold }: RimShown) {
+  const at = `${path}/${wheel.field}`;
+  const input = useOpenBuild(({ open }) => open && placesOf(open.build).find((place) => place.path === at)?.input);
+  const bind = useDrag(
+    ({ first, last, movement: [, dy], memo }) => {
+      if (diameter === null || input?.value === undefined) return memo;
+      const from: { diameter: number; value: number; frame: Frame } = memo ?? { diameter, value: input.value, frame: drawn.frame };
+      if (first) fieldLeft();
+      hold(last ? undefined : from.frame);
+      // A wheel's size and its diameter grow alike, be it millimetres or teeth.
+      const wanted = Math.max(0.05, 1 - (2 * dy) / from.frame.scale / from.diameter) * from.value;
+      const text = nearestSize(wheel, wanted, input.text);
+      if (text !== input.text) typed(at, text);
+      if (last) fieldLeft();
+      return from;
+    },
+    { filterTaps: true, axis: 'y' },
+  );
+  if (diameter === null || input?.value === undefined) return null;
+  const value = input.value;
+  const onKeyDown = (event: KeyboardEvent) => {
+    const by = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+    if (by === 0) return;
+    event.preventDefault();
+    event.stopPropagation();
+    const text = nextSize(wheel, value, input.text, by);
+    if (text) typed(at, text);
+  };
+  const rim = { x: centre.x, y: centre.y - (diameter / 2) * drawn.scale };
+  return (
+    <button
+      type="button"
+      {...bind()}
+      className={`${look} cursor-ns-resize`}
+      style={placed(rim)}
+      aria-label={`size of the wheel, ${input.text}: up and down through what is on the shelf`}
+      title="drag the rim through the sizes on the shelf, or use the up and down keys"
+      onKeyDown={onKeyDown}
+      onFocus={() => pick(path)}
+      onBlur={fieldLeft}
+    >
+      <span className="mx-auto block size-2 rotate-45 bg-brass" aria-hidden="true" />
+    </button>
+  );
+}

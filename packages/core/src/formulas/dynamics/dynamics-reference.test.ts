@@ -1,0 +1,53 @@
+import { expect, it } from 'vitest';
+import { proves } from '../../../test/reference.js';
+import { secondsTo } from '../../procedures/start-up.js';
+import { criticalSpeed } from './critical-speed.js';
+import { evenRunUp } from './even-run-up.js';
+import { flywheelForEvenness } from './flywheel-for-evenness.js';
+import { forwardInertia } from './forward-inertia.js';
+import { kineticEnergy } from './kinetic-energy.js';
+import { quickestRatio } from './quickest-ratio.js';
+import { reflectedInertia } from './reflected-inertia.js';
+import { twinResonance } from './twin-resonance.js';
+
+proves('drives', 'accel-01', ({ given }) => ({
+  t: evenRunUp.compute({ J: given('J'), T_s: given('T') - given('TL'), n: given('n') }),
+  E: kineticEnergy.compute({ J: given('J'), n: given('n') }),
+}));
+// The procedure that the sheet uses, on a line of torque that has a closed answer.
+proves('drives', 'accel-02', ({ given }) => {
+  const [T0, n0] = [given('T0'), given('n0')];
+  return {
+    t: secondsTo(
+      given('n'),
+      (n) => T0 * (1 - n / n0),
+      () => given('TL'),
+      given('J'),
+    ),
+  };
+});
+proves('drives', 'flywheel-02', ({ given }) => ({ J: flywheelForEvenness.compute({ E: given('dE'), C_s: given('Cs'), n: given('n') }) }));
+proves('drives', 'ratio-best-01', ({ given }) => {
+  const [J_L, J_M] = [given('JL'), given('Jm')];
+  const i = quickestRatio.compute({ J_L, J_M });
+  return { i, alpha: (given('T') * i) / (J_L + forwardInertia.compute({ J: J_M, i })) };
+});
+proves('drives', 'coup-reson-01', ({ given }) => {
+  const f = twinResonance.compute({ k: given('k'), J_1: given('J1'), J_2: given('J2') });
+  return { n_crit: criticalSpeed.compute({ f }) };
+});
+
+it('has no time to run up where nothing is left over', () => {
+  expect(Number.isFinite(evenRunUp.compute({ J: 0.01, n: 1000, T_s: 0 }))).toBe(false);
+});
+
+it('is the quickest ratio because any other accelerates the load less', () => {
+  const [J_L, J_M] = [0.05, 0.0008];
+  const best = quickestRatio.compute({ J_L, J_M });
+  const quick = (i: number) => i / (J_L + J_M * i ** 2);
+  for (const part of [0.5, 0.9, 1.1, 2]) expect(quick(best * part)).toBeLessThan(quick(best));
+});
+
+it('feels an inertia through a ratio as it is felt back', () => {
+  expect(reflectedInertia.compute({ J: forwardInertia.compute({ J: 0.3, i: 7 }), i: 7 })).toBeCloseTo(0.3, 12);
+});

@@ -1,0 +1,58 @@
+import type { Place } from '../geometry/lay-out.js';
+import type { StageOutline } from '../kinds/kind.js';
+import { kindHead } from '../kinds/registry.js';
+import type { Build, Element } from './build.js';
+import { enter } from './enter.js';
+import { withInput } from './paths.js';
+
+/** Shafts on one axis with this one: they move together. */
+function together(outlines: readonly StageOutline[], k: number): readonly [first: number, last: number] {
+  let [first, last] = [k, k];
+  while (outlines[first - 1]?.coaxial) first--;
+  while (outlines[last]?.coaxial) last++;
+  return [first, last];
+}
+
+const hasPlace = (stage: Element | undefined): boolean => {
+  const fields = stage && kindHead('stage', stage.kind)?.fields;
+  return fields !== undefined && 'centres' in fields && 'angle' in fields;
+};
+
+/** Whether a shaft can be put somewhere else: a stage beside it reaches over a distance. */
+export function canMove(build: Build, lineId: string, outlines: readonly StageOutline[], k: number): boolean {
+  const stages = build.lines.find((line) => line.id === lineId)?.stages ?? [];
+  const [first, last] = together(outlines, k);
+  return hasPlace(stages[first - 1]) || hasPlace(stages[last]);
+}
+
+const degrees = (angle: number) => Math.round((angle * 18_000) / Math.PI) / 100;
+
+/**
+ * The build with one shaft somewhere else, the others where they are: distance and direction of the stages that reach it follow, to the tenth of a
+ * millimetre and the hundredth of a degree. Shafts that stand on one axis with it come along.
+ * @param places where every shaft stands now, mm
+ */
+export function withShaftAt(build: Build, lineId: string, k: number, to: Place, outlines: readonly StageOutline[], places: readonly Place[]): Build {
+  const stages = build.lines.find((line) => line.id === lineId)?.stages ?? [];
+  const [first, last] = together(outlines, k);
+  const from = places[k] as Place;
+  const moved = (place: Place): Place => ({ x: place.x + to.x - from.x, y: place.y + to.y - from.y });
+  const reach = (next: Build, stage: number, a: Place | undefined, b: Place | undefined): Build => {
+    const element = stages[stage];
+    if (!element || !a || !b || !hasPlace(element)) return next;
+    const path = `${lineId}/${element.id}`;
+    const distance = Math.round(Math.hypot(b.x - a.x, b.y - a.y) * 10) / 10;
+    const angle = degrees(Math.atan2(b.y - a.y, b.x - a.x));
+    const level = angle === 0 && !element.inputs['angle'];
+    return withText(level ? next : withText(next, path, 'angle', `${angle}°`), path, 'centres', `${distance} mm`);
+  };
+  const before = reach(build, first - 1, places[first - 1], places[first] && moved(places[first]));
+  return reach(before, last, places[last] && moved(places[last]), places[last + 1]);
+}
+
+function withText(build: Build, path: string, name: string, text: string): Build {
+  const [lineId, id] = path.split('/');
+  const element = build.lines.find((line) => line.id === lineId)?.stages.find((stage) => stage.id === id);
+  const field = element && kindHead('stage', element.kind)?.fields[name];
+  return field ? withInput(build, `${path}/${name}`, enter(field, text, element.inputs[name]).input) : build;
+}
