@@ -23,8 +23,8 @@ const twoBelts = () =>
 describe('a shaft that is moved', () => {
   it('takes distance and direction with it: 300 across and 400 up is 500 mm at 53.13°', () => {
     const belt = moved(crusher(), 1, { x: 300, y: 400 }).lines[0]?.stages[0];
-    expect(belt?.inputs['centres']?.text).toBe('500 mm');
-    expect(belt?.inputs['angle']?.text).toBe('53.13°');
+    expect(belt?.inputs.centres?.text).toBe('500 mm');
+    expect(belt?.inputs.angle?.text).toBe('53.13°');
   });
 
   it('leaves the other shafts where they are', () => {
@@ -37,14 +37,14 @@ describe('a shaft that is moved', () => {
   });
 
   it('writes no angle where all stays level', () => {
-    expect(moved(crusher(), 1, { x: 460, y: 0 }).lines[0]?.stages[0]?.inputs['angle']).toBeUndefined();
+    expect(moved(crusher(), 1, { x: 460, y: 0 }).lines[0]?.stages[0]?.inputs.angle).toBeUndefined();
   });
 
   it('comes along with what stands on one axis with it, and cannot be moved from a gearbox alone', () => {
     const build = afterTyping(withStageAdded(crusher(), 'main', 1, 'gearbox'), { 'main/gearbox/ratio': '5' });
     const outlines = outlinesOf(build);
     expect([0, 1, 2].map((k) => canMove(build, 'main', outlines, k))).toEqual([true, true, true]);
-    expect(moved(build, 1, { x: 0, y: -420 }).lines[0]?.stages[0]?.inputs['angle']?.text).toBe('-90°');
+    expect(moved(build, 1, { x: 0, y: -420 }).lines[0]?.stages[0]?.inputs.angle?.text).toBe('-90°');
   });
 });
 

@@ -43,7 +43,7 @@ export function withShaftAt(build: Build, lineId: string, k: number, to: Place, 
     const path = `${lineId}/${element.id}`;
     const distance = Math.round(Math.hypot(b.x - a.x, b.y - a.y) * 10) / 10;
     const angle = degrees(Math.atan2(b.y - a.y, b.x - a.x));
-    const level = angle === 0 && !element.inputs['angle'];
+    const level = angle === 0 && !element.inputs.angle;
     return withText(level ? next : withText(next, path, 'angle', `${angle}°`), path, 'centres', `${distance} mm`);
   };
   const before = reach(build, first - 1, places[first - 1], places[first] && moved(places[first]));

@@ -1,4 +1,4 @@
-import { type DrawnStage, elementsOf, type Point, show } from '@hobrek/core';
+import { type DrawnStage, elementsOf, layOut, type Point, show } from '@hobrek/core';
 import { useState } from 'react';
 import { FigureText } from '../../build/figure-text.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
@@ -10,6 +10,13 @@ import { usePathKeys } from './path-keys.js';
 import { PathTable } from './path-table.js';
 
 const height_px = 166;
+/** A machine that is built upward is given more height, so that its wheels are not drawn tiny. */
+const upward_px = 280;
+function heightOf(stages: readonly DrawnStage[]): number {
+  const { left, right, top, bottom } = layOut(stages);
+  return top - bottom > 0.8 * (right - left) ? upward_px : height_px;
+}
+
 /** Narrower than this the figures under two shafts would run into each other. */
 const leastSpacing_px = 170;
 
@@ -27,15 +34,15 @@ export function PowerPath() {
   // A shaft is picked with the element that ends there: the source at the first, the work at the last.
   const atShaft = (k: number) => (k === 0 ? source : k === stages.length ? others.at(-1) : undefined);
   const wide = width >= 900;
-  const drawn = fitDrawing(line.outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: height_px, frame: held });
+  const drawn = fitDrawing(line.outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: heightOf(line.outlines), frame: held });
   const hung = drawn.shafts.every(({ x }, k) => k === 0 || x - (drawn.shafts[k - 1]?.x ?? 0) >= leastSpacing_px);
   return (
     <div ref={frame} className={`mt-2 grid gap-x-12 gap-y-4 pb-3 ${wide ? 'grid-cols-[minmax(0,58fr)_minmax(0,42fr)]' : ''}`}>
       <figure aria-label="Power path in side view, to scale">
         <div className="relative">
           <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
-            <CentreLine drawn={drawn} centres={line.outlines.map((outline) => outline.centres)} />
             <MachineDrawing stages={line.outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={(k) => pick(stages[k] ?? null)} />
+            <CentreLine drawn={drawn} centres={line.outlines.map((outline) => outline.centres)} />
             {hung &&
               drawn.shafts.map(({ x, y }) => (
                 <path key={x} d={`M${x} ${y + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
@@ -69,15 +76,16 @@ function CentreLine({ drawn, centres }: { drawn: Drawn; centres: readonly (numbe
   return centres.map((centre, k) => {
     const [from, to] = [shafts[k] as Point, shafts[k + 1] as Point];
     const known = centre !== null && !assumed.includes(k);
+    const steep = Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
     return (
       // biome-ignore lint/suspicious/noArrayIndexKey: a centre line is its place in the line
       <g key={k}>
         <path d={`M${from.x} ${from.y}L${to.x} ${to.y}`} stroke="var(--soft)" strokeDasharray="12 3 2 3" />
         {known && (
           <text
-            x={(from.x + to.x) / 2}
-            y={(from.y + to.y) / 2 - 6}
-            textAnchor="middle"
+            x={(from.x + to.x) / 2 + (steep ? 8 : 0)}
+            y={(from.y + to.y) / 2 - (steep ? -5 : 6)}
+            textAnchor={steep ? 'start' : 'middle'}
             fontSize="13"
             fill="var(--ink)"
             paintOrder="stroke"
