@@ -9,6 +9,7 @@ export type { Curve, DrawnStage, KindHead, Role, StockBelt, StockWheel } from '.
 export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
 export { nearestSize, nextSize } from './kinds/stock-wheels.js';
 export { blankBuild } from './machine/blank-build.js';
+export { type BriefPart, briefParts, supplyFields, wishFields } from './machine/brief-fields.js';
 export { type Build, buildFormat, buildVersion, type Element, type Inputs, type Line, type QuantityInput, type Stage } from './machine/build.js';
 export { describeChange } from './machine/describe-change.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
@@ -16,7 +17,7 @@ export { begin, change, type History, rebase, redo, settle, undo } from './machi
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
 export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
-export { withKind, withoutStage, withStageAdded, withStageMoved } from './machine/reshape.js';
+export { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
 export { upgradeBuild } from './machine/upgrade.js';
 export { asMarkdown } from './procedures/as-markdown.js';
@@ -32,6 +33,7 @@ export {
   usedBy,
 } from './procedures/explain.js';
 export { figureFromText } from './procedures/figure-from-text.js';
+export { type Fitting, fitsHere, ratioWanted } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
 export { type ShelfReduction, shelfReduction } from './procedures/shelf-reduction.js';
 export type { RunUp } from './procedures/starts.js';

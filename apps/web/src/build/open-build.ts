@@ -26,6 +26,8 @@ import {
   withoutStage,
   withShaftAt,
   withStageAdded,
+  withStageAt,
+  withStageDoubled,
   withStageMoved,
 } from '@hobrek/core';
 import { create } from 'zustand';
@@ -173,8 +175,12 @@ export function broughtBack(build: Build): void {
 
 /** An element became another kind; what both ask for by the same name stays. */
 export const kindChosen = (path: string, kind: string): void => reshape((build) => withKind(build, path, kind));
-/** A stage was put in before the one at `at`, empty. */
-export const stageAdded = (line: string, at: number, kind: string): void => reshape((build) => withStageAdded(build, line, at, kind));
+/** A stage was put in before the one at `at`, with what it begins with. */
+export const stageAdded = (line: string, at: number, kind: string, begins: Readonly<Record<string, string>> = {}): void =>
+  reshape((build) => withStageAdded(build, line, at, kind, begins));
+export const stageDoubled = (path: string): void => reshape((build) => withStageDoubled(build, path));
+/** A stage was put at another place of its line. */
+export const stagePlaced = (path: string, to: number): void => reshape((build) => withStageAt(build, path, to));
 export const stageRemoved = (path: string): void => reshape((build) => withoutStage(build, path));
 export const stageMoved = (path: string, by: 1 | -1): void => reshape((build) => withStageMoved(build, path, by));
 

@@ -1,7 +1,7 @@
-import { type Build, buildFormat, buildVersion } from '@hobrek/core';
+import { type Build, buildFormat, buildVersion, supplyFields, wishFields } from '@hobrek/core';
 import { ArrayMinSize, Equals, IsIn, IsString, Length, Matches, MaxLength } from 'class-validator';
 import { given, nested, nestedByKind, nestedList, nestedListByKind } from '../decorators.js';
-import { elementClasses } from './elements.js';
+import { elementClasses, inputsClass } from './elements.js';
 import { limits, slug } from './limits.js';
 import { AnyEntryContract } from './quantity-input.js';
 
@@ -104,19 +104,8 @@ class ShaftContract {
   forces: StoredForceContract[];
 }
 
-class SupplyContract {
-  @given()
-  @nested(AnyEntryContract)
-  voltage?: object;
-
-  @given()
-  @nested(AnyEntryContract)
-  frequency?: object;
-
-  @given()
-  @nested(AnyEntryContract)
-  breaker?: object;
-}
+const SupplyContract = inputsClass({ fields: supplyFields });
+const WishesContract = inputsClass({ fields: wishFields });
 
 /** A build as it may cross an edge: shape and absurd values are refused, missing inputs are not. */
 export class BuildContract {
@@ -135,7 +124,11 @@ export class BuildContract {
   brief: string;
 
   @nested(SupplyContract)
-  supply: SupplyContract;
+  supply: object;
+
+  @given()
+  @nested(WishesContract)
+  wishes?: object;
 
   @nestedList(LineContract, limits.lines)
   @ArrayMinSize(1)

@@ -4,10 +4,10 @@ import { type ByKind, type Class, given, nested, nestedByKind, nestedList } from
 import { limits, slug } from './limits.js';
 import { choiceInputClass, quantityInputClass } from './quantity-input.js';
 
-/** The inputs of a kind as a class: one property per field, each of which may be left out. */
-function inputsClass(head: KindHead): Class {
+/** Entries as a class: one property per field, each of which may be left out. */
+export function inputsClass({ fields }: Pick<KindHead, 'fields'>): Class {
   class InputsContract {}
-  for (const [name, field] of Object.entries(head.fields)) {
+  for (const [name, field] of Object.entries(fields)) {
     given()(InputsContract.prototype, name);
     nested(field.is === 'choice' ? choiceInputClass(field) : quantityInputClass(field))(InputsContract.prototype, name);
   }

@@ -8,7 +8,9 @@ import {
   longestText,
   type QuantityField,
   type Role,
+  supplyFields,
   unitOf,
+  wishFields,
 } from '@hobrek/core';
 import { limits, slug } from './limits.js';
 
@@ -59,7 +61,7 @@ function choiceEntry({ options, label, help, measure }: ChoiceField): Schema {
   return { ...object(properties, ['note', 'draft']), title: label, description: `${help} ${measure}`.trim() };
 }
 
-function inputs({ fields }: KindHead): Schema {
+function inputs({ fields }: Pick<KindHead, 'fields'>): Schema {
   const names = Object.keys(fields);
   const schemas = Object.entries(fields).map(([name, field]) => [name, field.is === 'choice' ? choiceEntry(field) : entry(field)]);
   return object(Object.fromEntries(schemas), names);
@@ -113,15 +115,19 @@ export function buildSchema(): Schema {
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Hobrek build',
-    ...object({
-      format: { const: buildFormat },
-      version: { const: buildVersion },
-      name: text(limits.title, 1),
-      brief: text(limits.brief),
-      supply: object({ voltage: entry(), frequency: entry(), breaker: entry() }, ['voltage', 'frequency', 'breaker']),
-      lines: list(line, limits.lines, 1),
-      shafts: list(shaft, limits.shafts),
-      notes: text(limits.notes),
-    }),
+    ...object(
+      {
+        format: { const: buildFormat },
+        version: { const: buildVersion },
+        name: text(limits.title, 1),
+        brief: text(limits.brief),
+        supply: inputs({ fields: supplyFields }),
+        wishes: inputs({ fields: wishFields }),
+        lines: list(line, limits.lines, 1),
+        shafts: list(shaft, limits.shafts),
+        notes: text(limits.notes),
+      },
+      ['wishes'],
+    ),
   };
 }

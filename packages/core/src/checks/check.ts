@@ -35,6 +35,8 @@ interface Held<U extends Unit> {
   readonly label: (path: string) => string;
   /** Best verdict this check can earn, however much is left. */
   readonly best?: 'close';
+  /** Share of the limit below which it is close; a fifth, where a thing could break. */
+  readonly closeBelow?: number;
 }
 
 /** Less than this share of the limit left is `close`. */
@@ -44,7 +46,7 @@ export const closeBelow = 0.2;
  * Holds what is asked against a limit. The verdict takes the ends that hurt: the least the limit may be against the most that may be asked.
  * Outside a formula's valid range, or resting on a guess, the best verdict is `close`. What is missing is named.
  */
-export function hold<U extends Unit>({ id, at, subject, has, needs, says, source, label, best }: Held<U>): Check<U> {
+export function hold<U extends Unit>({ id, at, subject, has, needs, says, source, label, best, closeBelow: near = closeBelow }: Held<U>): Check<U> {
   if (!has.known || !needs.known) {
     return { id, at, has, needs, source, verdict: 'unknown', margin: null, says: `${subject} is not known yet: ${whyUnknown([has, needs], label)}.` };
   }
@@ -53,7 +55,7 @@ export function hold<U extends Unit>({ id, at, subject, has, needs, says, source
     likely: margin.compute({ has: has.value, needs: needs.value }),
     best: margin.compute({ has: highEnd(has), needs: lowEnd(needs) }),
   };
-  const judged = verdictOf(left.worst, has.flags | needs.flags);
+  const judged = verdictOf(left.worst, has.flags | needs.flags, near);
   const verdict = best && judged === 'holds' ? best : judged;
   let sentence: string | undefined;
   return {
@@ -77,9 +79,9 @@ const rounding = 1e-12;
 
 const anyDoubt = flag.outsideValid | flag.guessed | flag.estimated;
 
-function verdictOf(worst: number, flags: number): Verdict {
+function verdictOf(worst: number, flags: number, near: number): Verdict {
   if (worst < -rounding) return 'gives';
-  return worst < closeBelow - rounding || flags & anyDoubt ? 'close' : 'holds';
+  return worst < near - rounding || flags & anyDoubt ? 'close' : 'holds';
 }
 
 function whyUnknown(figures: readonly Figure[], label: (path: string) => string): string {

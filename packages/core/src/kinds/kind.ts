@@ -30,6 +30,11 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
   readonly fields: F;
   /** Fields that belong together, by what the group is called; what is in none comes first. */
   readonly groups?: Readonly<Record<string, readonly (keyof F & string)[]>>;
+  /**
+   * A stage's entries to begin with, as they would be typed, for a ratio that is wanted: guesses, so that it is drawn and worked out at once.
+   * Left out by kinds of other roles.
+   */
+  readonly begins?: (ratio: number) => Readonly<Record<string, string>>;
   /** A stage's wheels: the field that sizes each, and what is on the shelf. */
   readonly wheels?: Readonly<Record<'driver' | 'driven', StockWheel>>;
   /** How inputs of an older version become those of the next, by the version they have. Never changed once it has landed. */

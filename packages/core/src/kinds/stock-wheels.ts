@@ -37,3 +37,10 @@ export function nearestSize(wheel: StockWheel, value: number, text: string): str
     shelf.sizes.reduce((best, size) => (off(size) < off(best) ? size : best)),
   );
 }
+
+/** A pair of wheels from the first shelf for a ratio: the smaller as small as is good, or the driver the larger one where it steps up. */
+export function wheelsFor(wheel: StockWheel, ratio: number, least: number): { readonly driver: string; readonly driven: string } {
+  const wanted = least * Math.max(ratio, 1 / ratio);
+  const [small, large] = [nearestSize(wheel, least, ''), nearestSize(wheel, wanted, '')];
+  return ratio >= 1 ? { driver: small, driven: large } : { driver: large, driven: small };
+}

@@ -79,6 +79,8 @@ export interface Build {
   readonly name: string;
   readonly brief: string;
   readonly supply: { readonly voltage?: QuantityInput; readonly frequency?: QuantityInput; readonly breaker?: QuantityInput };
+  /** What it should be, by the names of the brief’s fields; left out while nothing is wished. */
+  readonly wishes?: Inputs;
   readonly lines: readonly Line[];
   readonly shafts: readonly Shaft[];
   readonly notes: string;

@@ -10,7 +10,7 @@ const entered = (field: Field, input: QuantityInput | undefined): string => {
   return (field.is === 'choice' ? field.options[text] : text) || 'not known';
 };
 
-const whole = { brief: 'Brief', notes: 'Notes', supply: 'Supply', shafts: 'Shafts' } as const;
+const whole = { brief: 'Brief', notes: 'Notes', shafts: 'Shafts' } as const;
 
 /** What changed from one state of a build to another, in words: `Plate power 0.55 kW → 1/2 hp`. Empty when nothing did. */
 export function describeChange(before: Build, after: Build): string[] {

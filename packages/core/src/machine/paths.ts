@@ -1,9 +1,10 @@
-import type { Field } from '../kinds/fields.js';
+import type { Field, Fields } from '../kinds/fields.js';
 import type { Role } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
-import type { Build, Element, Line, QuantityInput } from './build.js';
+import { briefParts, isBriefPart } from './brief-fields.js';
+import type { Build, Element, Inputs, Line, QuantityInput } from './build.js';
 
-/** One field of one element: where it stands, what it takes, what is in it. */
+/** One field of one element or of the brief: where it stands, what it takes, what is in it. */
 export interface Place {
   readonly path: string;
   readonly field: Field;
@@ -42,14 +43,14 @@ export function placesOf(build: Build): readonly Place[] {
 const placed = new WeakMap<Build, readonly Place[]>();
 
 function findPlaces(build: Build): Place[] {
-  return build.lines.flatMap(elementsOf).flatMap(({ role, path, element }) =>
-    Object.entries(kindHead(role, element.kind)?.fields ?? {}).map(([name, field]) => ({
-      path: `${path}/${name}`,
-      field,
-      input: element.inputs[name],
-    })),
-  );
+  const inLines = build.lines
+    .flatMap(elementsOf)
+    .flatMap(({ role, path, element }) => placesIn(path, kindHead(role, element.kind)?.fields ?? {}, element.inputs));
+  return [...inLines, ...placesIn('supply', briefParts.supply, build.supply as Inputs), ...placesIn('wishes', briefParts.wishes, build.wishes ?? {})];
 }
+
+const placesIn = (path: string, fields: Fields, inputs: Inputs): Place[] =>
+  Object.entries(fields).map(([name, field]) => ({ path: `${path}/${name}`, field, input: inputs[name] }));
 
 /** What a field is called in a sentence, in lower case: `plate power`. An unknown path is called by itself. */
 export function fieldLabel(build: Build, path: string): string {
@@ -60,18 +61,23 @@ export function fieldLabel(build: Build, path: string): string {
   );
 }
 
+function withEntry(inputs: Inputs, name: string, input: QuantityInput | undefined): Inputs {
+  const { [name]: _old, ...others } = inputs;
+  return input === undefined ? others : { ...others, [name]: input };
+}
+
 /**
  * The build with one field changed; `undefined` takes the entry out. Everything not on the way to the field stays the same object.
  * @throws RangeError when the build has no such element
  */
 export function withInput(build: Build, path: string, input: QuantityInput | undefined): Build {
-  const [lineId, elementId, name] = path.split('/') as [string, string, string];
+  const [lineId, elementId, name] = path.split('/') as [string, string, string | undefined];
+  if (name === undefined && isBriefPart(lineId)) return { ...build, [lineId]: withEntry((build[lineId] ?? {}) as Inputs, elementId, input) };
   let found = false;
   const change = <E extends Element>(element: E, id: string): E => {
     if (id !== elementId) return element;
     found = true;
-    const { [name]: _old, ...others } = element.inputs;
-    return { ...element, inputs: input === undefined ? others : { ...others, [name]: input } };
+    return { ...element, inputs: withEntry(element.inputs, name ?? '', input) };
   };
   const lines = build.lines.map((line): Line => {
     if (line.id !== lineId) return line;

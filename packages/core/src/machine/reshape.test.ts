@@ -3,7 +3,7 @@ import { crusher, inputAt } from '../../test/crusher.js';
 import { loadKinds } from '../kinds/registry.js';
 import { evaluateBuild } from '../procedures/evaluate-build.js';
 import type { Build } from './build.js';
-import { withKind, withoutStage, withStageAdded, withStageMoved } from './reshape.js';
+import { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './reshape.js';
 
 const kinds = await loadKinds();
 const line = (build: Build) => build.lines[0] as Build['lines'][number];
@@ -61,5 +61,25 @@ describe('an element as another kind', () => {
     expect(() => withKind(crusher(), 'main/work', 'v-belt')).toThrow(RangeError);
     expect(() => withKind(crusher(), 'main/chain', 'v-belt')).toThrow(RangeError);
     expect(() => withStageAdded(crusher(), 'axis', 0, 'v-belt')).toThrow(RangeError);
+  });
+});
+
+describe('a stage among others', () => {
+  const three = () => withStageAdded(withStageAdded(crusher(), 'main', 1, 'roller-chain'), 'main', 2, 'coupling');
+
+  it('is taken to any place, the shafts staying where they are', () => {
+    const after = withStageAt(three(), 'main/belt', 2);
+    expect(stages(after)).toEqual(['roller-chain', 'coupling', 'belt']);
+    expect(stations(after)).toEqual(stations(three()));
+    expect(withStageAt(after, 'main/belt', 0)).toEqual(three());
+    expect(withStageAt(three(), 'main/belt', 7)).toEqual(three());
+  });
+
+  it('is doubled with its entries, and the two are apart from then on', () => {
+    const after = withStageDoubled(crusher(), 'main/belt');
+    expect(stages(after)).toEqual(['belt', 'v-belt']);
+    expect(line(after).stages[1]?.inputs).toEqual(line(after).stages[0]?.inputs);
+    expect(stations(after)).toHaveLength(3);
+    expect(() => withStageDoubled(crusher(), 'main/none')).toThrow(RangeError);
   });
 });

@@ -2,6 +2,7 @@ import type { Field } from '../kinds/fields.js';
 import type { KindHead, Role } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
 import type { Build, Element, Inputs, Line, Source, Stage, Station } from './build.js';
+import { enter } from './enter.js';
 import { elementsOf } from './paths.js';
 
 /** Whether an entry of one field can stand in another: the same quantity, or one of the other's options. */
@@ -61,16 +62,26 @@ function freeId(word: string, taken: readonly string[]): string {
   return `${word}-${n}`;
 }
 
+/** Entries that nobody made: they read, and are guesses until the person says otherwise. */
+function guesses({ fields }: KindHead, typed: Readonly<Record<string, string>>): Inputs {
+  const entries = Object.entries(typed).flatMap(([name, text]) => {
+    const field = fields[name];
+    const input = field && enter(field, text, undefined).input;
+    return input ? [[name, { ...input, how: 'guessed' as const }] as const] : [];
+  });
+  return Object.fromEntries(entries);
+}
+
 /**
- * The build with an empty stage put in before stage `at` (or at the end), and the shaft behind it.
+ * The build with a stage put in before stage `at` (or at the end), and the shaft behind it; empty, or with what it begins with, as guesses.
  * @throws RangeError when there is no such line or kind
  */
-export function withStageAdded(build: Build, lineId: string, at: number, kind: string): Build {
+export function withStageAdded(build: Build, lineId: string, at: number, kind: string, begins: Readonly<Record<string, string>> = {}): Build {
   const head = kindHead('stage', kind);
   if (!head) throw new RangeError(`There is no stage of kind ${kind}`);
   return inLine(build, lineId, (line) => {
     const ids = ['source', 'work', 'feed', ...line.stages.map((stage) => stage.id)];
-    const stage: Stage = { id: freeId(kind, ids), kind, v: head.v, inputs: {} };
+    const stage: Stage = { id: freeId(kind, ids), kind, v: head.v, inputs: guesses(head, begins) };
     const shaft = freeId(
       'layshaft',
       line.stations.map((station) => station.id),
@@ -79,6 +90,31 @@ export function withStageAdded(build: Build, lineId: string, at: number, kind: s
     // At the end it goes in before the tool's shaft, which stays the last.
     const where = Math.min(at + 1, line.stations.length - 1);
     return { ...line, stages: line.stages.toSpliced(at, 0, stage), stations: line.stations.toSpliced(Math.max(1, where), 0, station) };
+  });
+}
+
+/** The build with a second stage like one of its own, right behind it. */
+export function withStageDoubled(build: Build, path: string): Build {
+  const [lineId, id] = path.split('/') as [string, string];
+  const line = build.lines.find((each) => each.id === lineId);
+  const k = line?.stages.findIndex((stage) => stage.id === id) ?? -1;
+  const like = line?.stages[k];
+  if (!like) throw new RangeError(`The build has no stage at ${path}`);
+  return inLine(withStageAdded(build, lineId, k + 1, like.kind), lineId, (grown) => ({
+    ...grown,
+    stages: grown.stages.map((stage, n) => (n === k + 1 ? { ...stage, v: like.v, inputs: like.inputs } : stage)),
+  }));
+}
+
+/** The build with a stage at another place of its line; the shafts stay where they are. */
+export function withStageAt(build: Build, path: string, to: number): Build {
+  const [lineId, id] = path.split('/') as [string, string];
+  return inLine(build, lineId, (line) => {
+    const k = line.stages.findIndex((stage) => stage.id === id);
+    const stage = line.stages[k];
+    if (!stage) throw new RangeError(`The build has no stage at ${path}`);
+    if (k === to || to < 0 || to >= line.stages.length) return line;
+    return { ...line, stages: line.stages.toSpliced(k, 1).toSpliced(to, 0, stage) };
   });
 }
 
@@ -96,10 +132,6 @@ export function withoutStage(build: Build, path: string): Build {
 /** The build with a stage one place nearer to the source or to the work; the shafts stay where they are. At the end of the line it stays. */
 export function withStageMoved(build: Build, path: string, by: 1 | -1): Build {
   const [lineId, id] = path.split('/') as [string, string];
-  return inLine(build, lineId, (line) => {
-    const k = line.stages.findIndex((stage) => stage.id === id);
-    const [stage, other] = [line.stages[k], line.stages[k + by]];
-    if (!stage || !other) return line;
-    return { ...line, stages: line.stages.with(k, other).with(k + by, stage) };
-  });
+  const k = build.lines.find((line) => line.id === lineId)?.stages.findIndex((stage) => stage.id === id) ?? -1;
+  return withStageAt(build, path, k + by);
 }

@@ -7,6 +7,7 @@ import { fieldLabel, placesOf, withInput } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { showShare } from '../quantity/show.js';
 import { type Offer, type WalkedLine, walkLine } from './walk-line.js';
+import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
 export const engineVersion = 2;
@@ -32,7 +33,8 @@ const never = 'Not worked out: shaft strength, bearing life.';
 /** Works a build out: pure and synchronous once its kinds are loaded. What would cure it is tried apart, by `remedyFor`. */
 export function evaluateBuild(build: Build, kinds: Kinds): Evaluation {
   const lines = build.lines.map((line) => walkLine(line, kinds, (path) => fieldLabel(build, path), build.supply));
-  const checks = lines.flatMap((line) => line.checks).sort(worstFirst);
+  const wished = wishChecks(build, lines, (path) => fieldLabel(build, path));
+  const checks = [...lines.flatMap((line) => line.checks), ...wished].sort(worstFirst);
   // The sentence is about the work first, then the jam; another check speaks only when it gives and the work does not.
   const headline = lines.map((line) => line.checks[0] as Check).sort(byVerdict)[0];
   const worst = checks[0];

@@ -38,7 +38,7 @@ export function showFigure(figure: Figure): string {
 export function explain(build: Build, figure: Figure): Explanation {
   const shows = showFigure(figure);
   const plain = (...says: string[]): Explanation => ({ shows, relation: null, parts: [], says, caution: '' });
-  const labelOf = (path: string) => placesOf(build).find((place) => place.path === path)?.field.label ?? supplyLabel(path);
+  const labelOf = (path: string) => placesOf(build).find((place) => place.path === path)?.field.label ?? path;
   if (!figure.known) {
     const missing = listed(figure.missing.map(labelOf));
     return plain(missing ? `Enter ${missing} and it can be worked out.` : `${capital(figure.because ?? 'it has no value here')}.`);
@@ -62,9 +62,6 @@ export function explain(build: Build, figure: Figure): Explanation {
       return relationOf(figure, origin.id, origin.from, shows);
   }
 }
-
-/** An entry of the brief's supply: `supply/voltage`. */
-const supplyLabel = (path: string) => path.replace(/^supply\//, 'the supply’s ');
 
 function relationOf(figure: Known, id: string, from: Readonly<Record<string, Figure>>, shows: string): Explanation {
   const formula = formulas.get(id);

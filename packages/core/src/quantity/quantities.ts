@@ -56,6 +56,8 @@ export type QuantityName =
   | 'specific-energy'
   | 'stiffness'
   | 'count'
+  | 'cost'
+  | 'sound level'
   | 'fraction';
 
 /** A unit as people write it: `times` (1 if absent) of `expr`, which is in the units library's notation. */
@@ -397,6 +399,24 @@ export const quantities = {
     expr: '1',
     example: '2',
     spellings: [{ symbol: 'pcs', expr: '1', also: ['pieces', 'off'] }],
+  },
+  cost: {
+    name: 'cost',
+    unit: '1',
+    expr: '1',
+    example: '120 €',
+    spellings: [
+      { symbol: '€', expr: '1', also: ['EUR', 'euro', 'euros'] },
+      { symbol: '£', expr: '1', also: ['GBP'], offered: false },
+      { symbol: '$', expr: '1', also: ['USD'], offered: false },
+    ],
+  },
+  'sound level': {
+    name: 'sound level',
+    unit: '1',
+    expr: '1',
+    example: '85 dB(A)',
+    spellings: [{ symbol: 'dB(A)', expr: '1', also: ['dBA', 'dB'] }],
   },
 } as const satisfies Record<QuantityName, Quantity>;
 

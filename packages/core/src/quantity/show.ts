@@ -70,6 +70,7 @@ export function showShare(value: number): string {
 
 /** A value of a field's quantity from least to most, as it would be typed: shares as per cent. */
 export function showAs(name: QuantityName, low: number, high = low): string {
+  if (name === 'sound level') return `${showRange(low, high, '1')} dB(A)`;
   if (name !== 'fraction') return showRange(low, high, quantities[name].unit);
   return low === high ? showShare(low) : `${showShare(low)} to ${showShare(high)}`;
 }

@@ -1,14 +1,12 @@
+import { type BriefPart, briefParts, type Inputs } from '@hobrek/core';
+import { Field } from '../../build/field.js';
 import { briefed, fieldLeft, noted, useOpenBuild } from '../../build/open-build.js';
+import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** What the machine must do and for whom, in the person's own words; it stands over everything that is worked out. */
 export function BriefStop() {
   const brief = useOpenBuild(({ open }) => open?.build.brief ?? '');
   const notes = useOpenBuild(({ open }) => open?.build.notes ?? '');
-  const supply = useOpenBuild(({ open }) =>
-    Object.entries(open?.build.supply ?? {})
-      .map(([name, entry]) => `${name} ${entry?.text}`)
-      .join(', '),
-  );
   return (
     <div className="grid grow grid-cols-2 gap-x-10 border-t border-ink px-6 py-3 max-lg:grid-cols-1 max-sm:px-4">
       <section>
@@ -19,9 +17,6 @@ export function BriefStop() {
           </span>
         </h2>
         <Words label="What must it do?" value={brief} most={4_000} change={briefed} />
-        {supply && (
-          <p className="mt-2 text-sm text-soft">Supply, from its file: {supply}. What is entered under Supply on the sheet counts before it.</p>
-        )}
       </section>
       <section>
         <h2 className="font-head text-lg tracking-wide uppercase">
@@ -32,7 +27,53 @@ export function BriefStop() {
         </h2>
         <Words label="What else should be remembered?" value={notes} most={20_000} change={noted} />
       </section>
+      <section>
+        <Heading says="at the socket it will hang on; what is entered under Supply on the sheet counts before it">Supply</Heading>
+        <Entries part="supply" />
+      </section>
+      <section>
+        <Heading says="each is a check in the ledger, once both its sides are known">Wishes</Heading>
+        <Entries part="wishes" />
+        <Verdicts />
+      </section>
     </div>
+  );
+}
+
+function Heading({ says, children }: { says: string; children: string }) {
+  return (
+    <h2 className="font-head mt-4 text-lg tracking-wide uppercase">
+      {children} <span className="font-text text-sm tracking-normal text-soft normal-case">{says}</span>
+    </h2>
+  );
+}
+
+function Entries({ part }: { part: BriefPart }) {
+  const entries = useOpenBuild(({ open }) => open?.build[part]) as Inputs | undefined;
+  return (
+    <div className="grid grid-cols-2 gap-x-6 gap-y-1 max-sm:grid-cols-1">
+      {Object.entries(briefParts[part]).map(([name, field]) => (
+        <Field key={name} path={`${part}/${name}`} field={field} input={entries?.[name]} />
+      ))}
+    </div>
+  );
+}
+
+function Verdicts() {
+  const checks = useOpenBuild(({ open }) => open?.evaluation.checks);
+  return (
+    <ul className="mt-3" aria-label="wishes, held against the machine">
+      {checks
+        ?.filter(({ at }) => at === 'wishes')
+        .map(({ id, verdict, says }) => (
+          <li key={id} className="flex gap-2 border-b border-hair py-1">
+            <span className="mt-1">
+              <VerdictMark verdict={verdict} />
+            </span>{' '}
+            <span>{says}</span>
+          </li>
+        ))}
+    </ul>
   );
 }
 
@@ -42,7 +83,7 @@ function Words({ label, value, most, change }: { label: string; value: string; m
       {label}
       <textarea
         className="mt-1 block w-full border border-ink bg-sheet p-2 text-base text-ink"
-        rows={8}
+        rows={5}
         maxLength={most}
         value={value}
         onChange={(event) => change(event.target.value)}

@@ -3,8 +3,10 @@ import { type ComponentType, memo } from 'react';
 import { Choice } from '../../build/choice-field.js';
 import { Field } from '../../build/field.js';
 import { FigureText } from '../../build/figure-text.js';
-import { kindChosen, pick, stageAdded, stageMoved, stageRemoved, useOpenBuild } from '../../build/open-build.js';
+import { kindChosen, pick, stageDoubled, stageMoved, stageRemoved, useOpenBuild } from '../../build/open-build.js';
 import { benchExtras } from '../../kinds/registry.js';
+import { InOrder, useGrip } from './in-order.js';
+import { WhatCouldGoHere } from './what-could-go-here.js';
 
 const headings: Record<Role, string> = { source: 'Motor', feed: 'Supply', stage: 'Between', work: 'Work' };
 
@@ -16,14 +18,11 @@ export function Bench() {
   const [feed, ...others] = elementsOf(line);
   return (
     <section className="border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
-      {[...others, feed as (typeof others)[number]].map(({ role, path, element }) => (
-        <ElementBench key={path} role={role} path={path} element={element} picked={picked === path} />
-      ))}
-      {line.stages.length === 0 && (
-        <button type="button" className="mt-3 cursor-pointer text-blue hover:underline" onClick={() => stageAdded(line.id, 0, 'v-belt')}>
-          put a belt between motor and tool
-        </button>
-      )}
+      <InOrder paths={line.stages.map((stage) => `${line.id}/${stage.id}`)}>
+        {[...others, feed as (typeof others)[number]].map(({ role, path, element }) => (
+          <ElementBench key={path} role={role} path={path} element={element} picked={picked === path} />
+        ))}
+      </InOrder>
     </section>
   );
 }
@@ -40,7 +39,7 @@ const ElementBench = memo(function ElementBench({ role, path, element, picked }:
   const head = kindHead(role, element.kind);
   const groups = grouped(path, element, head);
   if (role === 'source') return <Plate path={path} picked={picked} kind={element.kind} label={head?.label ?? element.kind} groups={groups} />;
-  const Extra = benchExtras[element.kind];
+  if (role === 'stage') return <StageBench path={path} picked={picked} kind={element.kind} label={head?.label ?? element.kind} groups={groups} />;
   return (
     <fieldset
       data-element={path}
@@ -49,14 +48,42 @@ const ElementBench = memo(function ElementBench({ role, path, element, picked }:
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
         {headings[role]} <KindOf of={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
-        {role === 'stage' && <StageActs path={path} kind={element.kind} />}
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
-      {Extra && <WithOutline path={path} Extra={Extra} />}
-      {role === 'stage' && <Follows path={path} />}
     </fieldset>
   );
 });
+
+interface ElementShown {
+  readonly path: string;
+  readonly picked: boolean;
+  readonly kind: string;
+  readonly label: string;
+  readonly groups: readonly Group[];
+}
+
+/** A stage can be taken by its grip to another place of the line. */
+function StageBench({ path, picked, kind, label, groups }: ElementShown) {
+  const Extra = benchExtras[kind];
+  const { grip, ...dragged } = useGrip(path, label);
+  return (
+    <fieldset
+      {...dragged}
+      data-element={path}
+      onFocus={() => pick(path)}
+      className={`mt-3 -ml-6 min-w-0 border-l-4 bg-sheet pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
+    >
+      <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
+        {grip}
+        {headings.stage} <KindOf of="stage" path={path} kind={kind} label={label} />
+        <StageActs path={path} label={label} />
+      </legend>
+      <Groups groups={groups} columns="grid-cols-3" />
+      {Extra && <WithOutline path={path} Extra={Extra} />}
+      <Follows path={path} />
+    </fieldset>
+  );
+}
 
 function WithOutline({ path, Extra }: { path: string; Extra: ComponentType<{ outline: DrawnStage }> }) {
   const outline = useOpenBuild(({ open }) => {
@@ -119,7 +146,7 @@ function Entry({ path, field, input, stock }: Group['places'][number]) {
 }
 
 /** What is stamped on the motor is entered as it is stamped: on a plate. */
-function Plate({ path, picked, kind, label, groups }: { path: string; picked: boolean; kind: string; label: string; groups: readonly Group[] }) {
+function Plate({ path, picked, kind, label, groups }: ElementShown) {
   return (
     <fieldset
       data-element={path}
@@ -130,7 +157,10 @@ function Plate({ path, picked, kind, label, groups }: { path: string; picked: bo
       {['left-2 top-2', 'right-2 top-2', 'left-2 bottom-2', 'right-2 bottom-2'].map((corner) => (
         <span key={corner} className={`absolute ${corner} size-2.5 rounded-full border border-ink bg-sheet`} aria-hidden="true" />
       ))}
-      <KindOf of="source" path={path} kind={kind} label={label} />
+      <div className="flex items-baseline justify-between text-sm">
+        <KindOf of="source" path={path} kind={kind} label={label} />
+        <WhatCouldGoHere line={path.split('/')[0] ?? ''} at={0} after={label} />
+      </div>
       <Groups groups={groups} columns="grid-cols-2" />
     </fieldset>
   );
@@ -159,14 +189,14 @@ function KindOf({ of, path, kind, label }: { of: Role; path: string; kind: strin
 }
 
 /** What can be done with a stage as a whole; all of it can be undone. */
-function StageActs({ path, kind }: { path: string; kind: string }) {
+function StageActs({ path, label }: { path: string; label: string }) {
   const [line = '', id] = path.split('/');
   const at = useOpenBuild(({ open }) => open?.build.lines.find((each) => each.id === line)?.stages.findIndex((stage) => stage.id === id)) ?? 0;
   const many = useOpenBuild(({ open }) => open?.build.lines.find((each) => each.id === line)?.stages.length) ?? 1;
   const acts: [says: string, can: boolean, act: () => void][] = [
     ['earlier', at > 0, () => stageMoved(path, -1)],
     ['later', at < many - 1, () => stageMoved(path, 1)],
-    ['add one after it', true, () => stageAdded(line, at + 1, kind)],
+    ['double', true, () => stageDoubled(path)],
     ['take out', true, () => stageRemoved(path)],
   ];
   return (
@@ -178,6 +208,7 @@ function StageActs({ path, kind }: { path: string; kind: string }) {
           </button>
         ) : null,
       )}
+      <WhatCouldGoHere line={line} at={at + 1} after={label} />
     </span>
   );
 }

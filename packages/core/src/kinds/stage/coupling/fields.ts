@@ -72,5 +72,6 @@ export const couplingHead = {
     'Held on its shaft: driving half': hubNames('driver'),
     'Held on its shaft: driven half': hubNames('driven'),
   },
+  begins: () => ({ type: 'jaw', size: '55 mm' }),
   short: (typed) => `coupling ${typed('rating') ?? ''}`.trim(),
 } as const satisfies KindHead;

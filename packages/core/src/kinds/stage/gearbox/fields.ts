@@ -72,5 +72,6 @@ export const gearboxHead = {
   label: 'gearbox from its plate',
   fields,
   groups: { 'Counted in the open box': ['sun', 'ring', 'steps'], 'Held on its shaft: output': hubNames('driven') },
+  begins: (ratio) => ({ ratio: ratio.toPrecision(3), gears: 'helical', size: '120 mm' }),
   short: (typed) => `gearbox ${typed('ratio') ?? '?'}:1`,
 } as const satisfies KindHead;

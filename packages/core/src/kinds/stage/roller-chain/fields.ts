@@ -3,6 +3,7 @@ import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { liesField } from '../../lies.js';
+import { wheelsFor } from '../../stock-wheels.js';
 
 const sizes = Object.fromEntries(Object.entries(chains).map(([size, { says, pitch_mm }]) => [size, `${says}, pitch ${pitch_mm} mm`])) as Record<
   ChainSize,
@@ -101,6 +102,11 @@ export const rollerChainHead = {
     'Held on its shaft: driving sprocket': [...hubNames('driver'), 'driverMass'],
     'Held on its shaft: driven sprocket': [...hubNames('driven'), 'drivenMass'],
     Losses: ['kept'],
+  },
+  begins: (ratio) => {
+    const { driver, driven } = wheelsFor(sprocket('z2'), ratio, 17);
+    // Forty pitches of half an inch, or clear of both wheels.
+    return { chain: '40', z1: driver, z2: driven, centres: `${Math.max(500, 5 * (Number(driver) + Number(driven)))} mm` };
   },
   wheels: { driver: sprocket('z1'), driven: sprocket('z2') },
   short: (typed) => `chain ${typed('z1') ?? '?'} to ${typed('z2') ?? '?'}`,

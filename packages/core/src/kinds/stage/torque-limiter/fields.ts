@@ -81,5 +81,6 @@ export const torqueLimiterHead = {
   v: 1,
   label: 'shear pin or slip clutch',
   fields,
+  begins: () => ({ type: 'shear-pin', material: 'mild', pin: '4 mm', radius: '15 mm' }),
   short: (typed) => (typed('pin') ? `shear pin ${typed('pin')}` : 'slip clutch'),
 } as const satisfies KindHead;

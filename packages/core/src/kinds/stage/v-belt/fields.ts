@@ -3,6 +3,7 @@ import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { liesField } from '../../lies.js';
+import { wheelsFor } from '../../stock-wheels.js';
 
 const sections = Object.fromEntries(
   Object.entries(vBeltSections).map(([name, { top_mm, height_mm }]) => [name, `${name}, ${top_mm} × ${height_mm} mm`]),
@@ -161,6 +162,10 @@ export const vBeltHead = {
     'Held on its shaft: driving pulley': [...hubNames('driver'), 'driverMass'],
     'Held on its shaft: driven pulley': [...hubNames('driven'), 'drivenMass'],
     'Losses, material': ['slip', 'kept', 'material'],
+  },
+  begins: (ratio) => {
+    const { driver, driven } = wheelsFor(pulley('driven'), ratio, 80);
+    return { section: 'A', driver, driven, centres: `${Math.round((1.5 * (Number.parseFloat(driver) + Number.parseFloat(driven))) / 10) * 10} mm` };
   },
   wheels: { driver: pulley('driver'), driven: pulley('driven') },
   // Version 1 meant pitch diameters, as version 2 does where nothing else is said.

@@ -1,0 +1,64 @@
+import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import type { ReactNode } from 'react';
+import { stagePlaced } from '../../build/open-build.js';
+
+/** A list whose stages can be taken to another place, by mouse, finger or keys. */
+export function InOrder({ paths, children }: { paths: string[]; children: ReactNode }) {
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const dropped = ({ active, over }: DragEndEvent) => {
+    const to = paths.indexOf(String(over?.id));
+    if (to >= 0 && over?.id !== active.id) stagePlaced(String(active.id), to);
+  };
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped} accessibility={{ announcements: told(paths) }}>
+      <SortableContext items={paths} strategy={verticalListSortingStrategy}>
+        {children}
+      </SortableContext>
+    </DndContext>
+  );
+}
+
+const told = (paths: readonly string[]) => {
+  const at = (id: string | number | undefined) => `${paths.indexOf(String(id)) + 1} of ${paths.length}`;
+  return {
+    onDragStart: ({ active }: { active: { id: string | number } }) => `Taken up, stage ${at(active.id)}.`,
+    onDragOver: ({ over }: { over: { id: string | number } | null }) => (over ? `Over place ${at(over.id)}.` : undefined),
+    onDragEnd: ({ over }: { over: { id: string | number } | null }) => (over ? `Put down at place ${at(over.id)}.` : 'Put back.'),
+    onDragCancel: () => 'Put back.',
+  };
+};
+
+/** The grip of a stage, and what its box needs to follow it. */
+export function useGrip(path: string, label: string) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: path });
+  const grip = (
+    <button
+      type="button"
+      ref={setActivatorNodeRef}
+      {...attributes}
+      {...listeners}
+      aria-label={`take the ${label} to another place: Space, arrow keys, Space`}
+      title="drag to another place in the line"
+      className="cursor-grab touch-none px-1 text-soft hover:text-ink active:cursor-grabbing"
+      onKeyDown={(event) => {
+        // Keys that carry it are its own while it has the focus.
+        if (event.key.startsWith('Arrow') || event.key === 'Enter') event.stopPropagation();
+        listeners?.['onKeyDown']?.(event);
+      }}
+    >
+      <svg width="10" height="16" aria-hidden="true">
+        <path d="M2 3h6M2 8h6M2 13h6" stroke="currentColor" strokeWidth="1.5" />
+      </svg>
+    </button>
+  );
+  const style = {
+    transform: transform ? `translateY(${transform.y}px)` : undefined,
+    transition,
+    ...(isDragging ? { position: 'relative' as const, zIndex: 5, boxShadow: '0 2px 12px rgb(0 0 0 / 0.25)' } : {}),
+  };
+  return { ref: setNodeRef, style, grip };
+}

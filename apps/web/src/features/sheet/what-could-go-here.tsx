@@ -1,0 +1,65 @@
+import { fitsHere } from '@hobrek/core';
+import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import { stageAdded, useOpenBuild } from '../../build/open-build.js';
+import { VerdictMark } from '../../shared/verdict-mark.js';
+
+interface Gap {
+  readonly line: string;
+  /** It goes in before the stage that stands here now. */
+  readonly at: number;
+  readonly after: string;
+}
+
+/** Every kind that fits into a gap of the line, with what it would change; tried only when someone asks. */
+export function WhatCouldGoHere({ line, at, after }: Gap) {
+  const [asked, setAsked] = useState(false);
+  return (
+    <Popover.Root open={asked} onOpenChange={setAsked}>
+      <Popover.Trigger className="cursor-pointer text-blue hover:underline" aria-label={`add after the ${after}: what could go here`}>
+        add after it
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          sideOffset={6}
+          collisionPadding={12}
+          aria-label="what could go here"
+          className="z-10 max-h-[var(--radix-popover-content-available-height)] w-[30rem] max-w-[calc(100vw-24px)] overflow-auto border border-ink bg-sheet p-4 text-ink"
+        >
+          <h2 className="font-head text-lg tracking-wide text-blue uppercase">What could go here</h2>
+          <p className="text-sm text-soft">
+            Between two turning shafts, behind the {after}. Each is tried with sizes to begin with, which stay guesses until you enter your own.
+          </p>
+          <Fittings line={line} at={at} done={() => setAsked(false)} />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+function Fittings({ line, at, done }: { line: string; at: number; done: () => void }) {
+  const open = useOpenBuild((store) => store.open);
+  if (!open) return null;
+  return (
+    <ul className="mt-2">
+      {fitsHere(open.build, open.kinds, line, at, open.evaluation).map(({ kind, label, begins, verdict, says }) => (
+        <li key={kind} className="border-t border-hair">
+          <button
+            type="button"
+            className="grid w-full cursor-pointer grid-cols-[auto_1fr] items-baseline gap-x-3 py-1.5 text-left hover:bg-wash"
+            onClick={() => {
+              stageAdded(line, at, kind, begins);
+              done();
+            }}
+          >
+            <VerdictMark verdict={verdict} />
+            <span>
+              <span className="block font-semibold">{label}</span>
+              <span className="block text-sm text-soft">{says}</span>
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../test/crusher.js';
+import { kindHeads, loadKinds } from '../kinds/registry.js';
+import { enter } from '../machine/enter.js';
+import { withStageAdded } from '../machine/reshape.js';
+import { evaluateBuild } from './evaluate-build.js';
+import { fitsHere, ratioWanted } from './fits-here.js';
+
+const kinds = await loadKinds();
+const tried = (build = crusher()) => fitsHere(build, kinds, 'main', 1, evaluateBuild(build, kinds));
+
+describe('what could go here', () => {
+  it('tries every kind of stage and says what each would change', () => {
+    const fits = tried();
+    expect(fits.map(({ kind }) => kind)).toEqual(kindHeads('stage').map(({ kind }) => kind));
+    // 17 to 35 teeth, the nearest to two to one on the shelf: 423.2 · 17 / 35 = 205.6.
+    expect(fits.find(({ kind }) => kind === 'roller-chain')?.says).toContain('speed 423 rpm → 206 rpm');
+    expect(fits.find(({ kind }) => kind === 'coupling')?.says).not.toContain('speed');
+  });
+
+  it('says the same as putting it in does', () => {
+    for (const { kind, begins, verdict } of tried()) {
+      expect(evaluateBuild(withStageAdded(crusher(), 'main', 1, kind, begins), kinds).verdict).toBe(verdict);
+    }
+  });
+
+  it('goes for the speed that is wished of the tool', () => {
+    const slow = afterTyping(crusher(), { 'wishes/leastSpeed': '90 rpm', 'wishes/mostSpeed': '110 rpm' });
+    expect(ratioWanted(slow, evaluateBuild(slow, kinds))).toBeCloseTo(423.2 / Math.sqrt(90 * 110), 1);
+    const speed = evaluateBuild(
+      withStageAdded(slow, 'main', 1, 'gearbox', tried(slow).find(({ kind }) => kind === 'gearbox')?.begins),
+      kinds,
+    ).lines[0]?.stations.at(-1)?.speed;
+    expect(speed?.known && speed.value > 90 && speed.value < 110).toBe(true);
+    const met = afterTyping(crusher(), { 'wishes/leastSpeed': '400 rpm' });
+    expect(ratioWanted(met, evaluateBuild(met, kinds))).toBe(2);
+  });
+});
+
+describe.each(kindHeads('stage'))('a $kind begins', ({ fields, begins }) => {
+  it.each([0.2, 0.5, 1, 2, 3.7, 12, 40])('with entries that read, for a ratio of %s', (ratio) => {
+    for (const [name, text] of Object.entries(begins?.(ratio) ?? {})) {
+      const field = fields[name];
+      if (!field) throw new Error(`no field ${name}`);
+      expect(enter(field, text, undefined).input).not.toHaveProperty('draft');
+    }
+  });
+
+  it('as guesses', () => {
+    const [, stage] = withStageAdded(crusher(), 'main', 1, 'v-belt', { driver: '80 mm', driven: '160 mm' }).lines[0]?.stages ?? [];
+    expect(stage?.inputs.driver).toMatchObject({ value: 80, how: 'guessed' });
+  });
+});

@@ -1,0 +1,72 @@
+import type { Check, Verdict } from '../checks/check.js';
+import type { Figure } from '../figure/figure.js';
+import { type Kinds, kindHeads } from '../kinds/registry.js';
+import type { Build } from '../machine/build.js';
+import { withStageAdded } from '../machine/reshape.js';
+import { show } from '../quantity/show.js';
+import { type Evaluation, evaluateBuild } from './evaluate-build.js';
+
+/** A kind that could go into a gap, and what it would change there. */
+export interface Fitting {
+  readonly kind: string;
+  readonly label: string;
+  /** What it would begin with, as it would be typed. */
+  readonly begins: Readonly<Record<string, string>>;
+  readonly verdict: Verdict;
+  /** What changes: `speed 423 → 212 rpm; the belt slips first, no longer the motor`. */
+  readonly says: string;
+}
+
+/** Where nothing is wished, a stage is tried at two to one. */
+const plainRatio = 2;
+
+/**
+ * The ratio that is still missing between the speed that reaches the tool and the one that is wished of it; two where nothing is wished, or where it is
+ * within its bounds already.
+ */
+export function ratioWanted(build: Build, now: Evaluation): number {
+  const speed = now.lines[0]?.stations.at(-1)?.speed;
+  const { leastSpeed, mostSpeed } = build.wishes ?? {};
+  const [least, most] = [leastSpeed?.value, mostSpeed?.value];
+  if (!speed?.known || (speed.value >= (least ?? 0) && speed.value <= (most ?? Number.POSITIVE_INFINITY))) return plainRatio;
+  // Somewhere between the two; the one there is where only one is wished.
+  return speed.value / Math.sqrt((least ?? most ?? speed.value) * (most ?? least ?? speed.value));
+}
+
+/** Every kind of stage that takes a turning shaft and gives one, tried in a gap of a line with what it would begin with. */
+export function fitsHere(build: Build, kinds: Kinds, lineId: string, at: number, now: Evaluation): Fitting[] {
+  const ratio = ratioWanted(build, now);
+  return kindHeads('stage').map(({ kind, label, begins }) => {
+    const entries = begins?.(ratio) ?? {};
+    const after = evaluateBuild(withStageAdded(build, lineId, at, kind, entries), kinds);
+    return { kind, label, begins: entries, verdict: after.verdict, says: changes(now, after, lineId) };
+  });
+}
+
+function changes(before: Evaluation, after: Evaluation, lineId: string): string {
+  const [was, is] = [before, after].map(({ lines }) => lines.find(({ id }) => id === lineId)?.stations.at(-1));
+  const said = [difference('speed', was?.speed, is?.speed), difference('torque', was?.torque, is?.torque), ...turned(before.checks, after.checks)];
+  const words = said.filter(Boolean).join('; ');
+  return words === '' ? 'nothing at the tool changes' : words;
+}
+
+function difference(name: string, was: Figure | undefined, is: Figure | undefined): string {
+  if (!was?.known || !is?.known || Math.abs(is.value / was.value - 1) < 0.005) return '';
+  return `${name} ${show(was.value, was.unit)} → ${show(is.value, is.unit)}`;
+}
+
+/** The work's own check where its verdict turns, and how many checks more or less give. */
+function turned(was: readonly Check[], is: readonly Check[]): string[] {
+  const gives = (checks: readonly Check[]) => checks.filter(({ verdict }) => verdict === 'gives').length;
+  const more = gives(is) - gives(was);
+  const carried = (checks: readonly Check[]) => checks.find(({ id }) => id.endsWith('/check-carries'))?.verdict;
+  const [then, now] = [carried(was), carried(is)];
+  return [
+    then === now ? '' : now === 'gives' ? 'the work is no longer carried' : now === 'unknown' ? '' : then === 'gives' ? 'the work is carried' : '',
+    more === 0
+      ? ''
+      : more > 0
+        ? `${more} more ${more === 1 ? 'check gives' : 'checks give'}`
+        : `${-more} fewer ${more === -1 ? 'check gives' : 'checks give'}`,
+  ];
+}
