@@ -23,6 +23,12 @@ module.exports = {
         pathNot: ['^packages/(core|contracts)/', 'node_modules/(class-validator|class-transformer|reflect-metadata)/'],
       },
     ),
+    rule(
+      'papers-on-core',
+      'what is written on paper knows core and its writers',
+      { path: '^packages/papers/src', pathNot: '\\.test\\.ts$' },
+      { pathNot: ['^packages/(core|papers)/', 'node_modules/(papaparse|@tarikjabiri/dxf|@types/papaparse)/'] },
+    ),
     rule('apps-apart', 'no application imports another', { path: '^apps/([^/]+)/' }, { path: '^apps/', pathNot: '^apps/$1/' }),
     rule(
       'drizzle-behind-repositories',

@@ -4,15 +4,27 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { root } from './parts/places.mjs';
 
-const allowed = new Set(['MIT', 'ISC', 'Apache-2.0', 'BSD-2-Clause', 'BSD-3-Clause', '0BSD', 'OFL-1.1', 'BlueOak-1.0.0']);
+const allowed = new Set(['MIT', 'ISC', 'Apache-2.0', 'BSD-2-Clause', 'BSD-3-Clause', '0BSD', 'OFL-1.1', 'BlueOak-1.0.0', 'Zlib', 'Bitstream-Vera']);
 const notice = join(root, 'THIRD-PARTY-NOTICES.md');
+
+/** Packages whose statement is not one a machine reads, by what their licence file was read to be. */
+const read = {
+  'png-js': 'MIT',
+  // Bitstream Vera and Arev licences: free to use, embed and pass on; the fonts may not be sold by themselves.
+  'dejavu-fonts-ttf': 'Bitstream-Vera',
+};
 
 /** Packages of the lock file that are not only for building or testing. */
 function shipped() {
   const { packages } = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8'));
   return Object.entries(packages)
     .filter(([path, { dev, devOptional, optional, link }]) => path.startsWith('node_modules/') && !dev && !devOptional && !optional && !link)
-    .map(([path, { version, license }]) => ({ path, name: path.replace(/^.*node_modules\//, ''), version, license: license ?? olderStatement(path) }))
+    .map(([path, { version, license }]) => ({
+      path,
+      name: path.replace(/^.*node_modules\//, ''),
+      version,
+      license: read[path.replace(/^.*node_modules\//, '')] ?? license ?? olderStatement(path),
+    }))
     .sort((a, b) => (`${a.name}@${a.version}` < `${b.name}@${b.version}` ? -1 : 1));
 }
 

@@ -4,7 +4,7 @@ import { alone } from './lock.mjs';
 import { cache, root, tool } from './places.mjs';
 import { run } from './run.mjs';
 
-const core = ['packages/core/src', 'packages/contracts/src', 'package-lock.json', 'tsconfig.base.json'];
+const core = ['packages/core/src', 'packages/contracts/src', 'packages/papers/src', 'package-lock.json', 'tsconfig.base.json'];
 
 /** Builds what is older than its sources. Two at once build one after the other. */
 export async function build(say) {

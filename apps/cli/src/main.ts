@@ -1,9 +1,11 @@
 import { Command, CommanderError } from 'commander';
 import { check } from './commands/check.js';
+import { draw } from './commands/draw.js';
 import { fields } from './commands/fields.js';
 import { listFormulas } from './commands/formulas.js';
 import { markdown } from './commands/markdown.js';
 import { sum } from './commands/sum.js';
+import { table } from './commands/table.js';
 import { why } from './commands/why.js';
 import { type Outcome, Refusal } from './refusal.js';
 
@@ -33,6 +35,23 @@ program
   .argument('<file>', 'a build file')
   .option('--json', 'as JSON')
   .action((file: string, options) => print(markdown(file), options));
+
+program
+  .command('draw')
+  .description('the machine in side view: DXF in true millimetres, or SVG on paper to a scale')
+  .argument('<file>', 'a build file')
+  .option('--as <form>', 'svg or dxf', 'svg')
+  .option('--scale <times>', '5 for 1:5, SVG only', '5')
+  .option('--json', 'its lines and circles as JSON')
+  .action((file: string, options) => print(draw(file, options), options));
+
+program
+  .command('table')
+  .description('a table of a build file as CSV: figures, checks or parts')
+  .argument('<file>', 'a build file')
+  .argument('<what>', 'figures, checks or parts')
+  .option('--json', 'as JSON')
+  .action((file: string, what: string, options) => print(table(file, what), options));
 
 program
   .command('why')

@@ -24,6 +24,10 @@ describe('a verdict', () => {
     [10, 10, 'close', 0, '10 N·m against 10 N·m.'],
     [10, 10.1, 'gives', -0.01, '10 N·m against 10.1 N·m.'],
     [10, 0, 'holds', 1, '10 N·m against 0 N·m.'],
+    // A limit that is used up, or more than that, holds nothing.
+    [0, 5, 'gives', -2, '0 N·m against 5 N·m.'],
+    [-20, 5, 'gives', -2.25, '−20 N·m against 5 N·m.'],
+    [0, 0, 'close', 0, '0 N·m against 0 N·m.'],
   ] as const)('of %d with %d asked is %s', (has, needs, verdict, left, says) => {
     const check = held(torque(has), torque(needs));
     expect(check).toMatchObject({ verdict, says });

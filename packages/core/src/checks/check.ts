@@ -51,9 +51,9 @@ export function hold<U extends Unit>({ id, at, subject, has, needs, says, source
     return { id, at, has, needs, source, verdict: 'unknown', margin: null, says: `${subject} is not known yet: ${whyUnknown([has, needs], label)}.` };
   }
   const left: Margin = {
-    worst: margin.compute({ has: lowEnd(has), needs: highEnd(needs) }),
-    likely: margin.compute({ has: has.value, needs: needs.value }),
-    best: margin.compute({ has: highEnd(has), needs: lowEnd(needs) }),
+    worst: shareLeft(lowEnd(has), highEnd(needs)),
+    likely: shareLeft(has.value, needs.value),
+    best: shareLeft(highEnd(has), lowEnd(needs)),
   };
   const judged = verdictOf(left.worst, has.flags | needs.flags, near);
   const verdict = best && judged === 'holds' ? best : judged;
@@ -72,6 +72,12 @@ export function hold<U extends Unit>({ id, at, subject, has, needs, says, source
       return sentence;
     },
   };
+}
+
+/** Of a limit that is used up or worse, a share means nothing: short by all of it, and by how much more in shares of what is asked. */
+function shareLeft(has: number, needs: number): number {
+  if (has > 0) return margin.compute({ has, needs });
+  return needs > has ? -1 - (needs - has) / Math.max(needs, -has) : 0;
 }
 
 /** Arithmetic alone must not turn a limit that is exactly met into one that is passed. */

@@ -20,6 +20,14 @@ export interface StockWheel {
   readonly series: readonly StockSeries[];
 }
 
+/** A line of the parts list. */
+export interface Part {
+  readonly what: string;
+  /** Size, mark or whatever it is asked for by; empty while that is not entered. */
+  readonly size: string;
+  readonly many: number;
+}
+
 /** What a kind is, without what it does: enough to read, validate and edit one. */
 export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
   readonly role: R;
@@ -35,6 +43,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
    * Left out by kinds of other roles.
    */
   readonly begins?: (ratio: number) => Readonly<Record<string, string>>;
+  /** What has to be had for it, from what was typed. */
+  readonly parts?: (typed: (field: string) => string | undefined) => readonly Part[];
   /** A stage's wheels: the field that sizes each, and what is on the shelf. */
   readonly wheels?: Readonly<Record<'driver' | 'driven', StockWheel>>;
   /** How inputs of an older version become those of the next, by the version they have. Never changed once it has landed. */

@@ -1,17 +1,21 @@
 import { type BuildLog, type ListedBuild, type Note, NoteContract, type StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
-import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Query, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Query, Res, StreamableFile } from '@nestjs/common';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import type { Response } from 'express';
 import { ProblemError } from '../../platform/problem-error.js';
 import { BuildsService } from './builds.service.js';
+import { PagePrinter } from './page-printer.js';
 
 const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
 @Controller('builds')
 export class BuildsController {
-  constructor(private readonly builds: BuildsService) {}
+  constructor(
+    private readonly builds: BuildsService,
+    private readonly printer: PagePrinter,
+  ) {}
 
   @Get()
   list(@Query('find') find: unknown, @Query('sort') sort: unknown): Promise<ListedBuild[]> {
@@ -21,6 +25,17 @@ export class BuildsController {
   @Get(':id')
   async open(@Param('id') id: string, @Res({ passthrough: true }) response: Response): Promise<StoredBuild> {
     return tagged(response, await this.builds.open(idFrom(id)));
+  }
+
+  @Get(':id/page.pdf')
+  async page(@Param('id') id: string, @Query('paper') paper: unknown, @Res({ passthrough: true }) response: Response): Promise<StreamableFile> {
+    const { build } = await this.builds.open(idFrom(id));
+    response.setHeader('Cache-Control', 'no-store');
+    const name = `${build.name.toLowerCase().replace(/[^a-z0-9]+/g, '-') || 'build'}.pdf`;
+    return new StreamableFile(await this.printer.print(build, paper === 'letter' ? 'letter' : 'a4'), {
+      type: 'application/pdf',
+      disposition: `inline; filename="${name}"`,
+    });
   }
 
   @Post()

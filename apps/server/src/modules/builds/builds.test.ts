@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { ListedBuild, Problem, StoredBuild } from '@hobrek/contracts';
 import { type Build, blankBuild, engineVersion } from '@hobrek/core';
+import { PDFDocument } from 'pdf-lib';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { repository, type Served, serve, statusOf } from '../../../test/serve.js';
@@ -24,6 +25,28 @@ const problemOf = async (response: Response): Promise<Problem> => {
   return problem;
 };
 const named = (name: string): Build => ({ ...demo(), name });
+
+describe('a build on paper', () => {
+  it.each([
+    ['a4', [595.28, 841.89]],
+    ['letter', [612, 792]],
+  ])('is one page of %s that another reader opens', async (paper, size) => {
+    const { id } = await add();
+    const answer = await served.ask('GET', `builds/${id}/page.pdf?paper=${paper}`);
+    expect(answer.headers.get('content-type')).toContain('application/pdf');
+    const pdf = await PDFDocument.load(await answer.arrayBuffer());
+    expect(pdf.getPageCount()).toBe(1);
+    const { width, height } = pdf.getPage(0).getSize();
+    expect([width, height].map(Math.round)).toEqual(size.map(Math.round));
+    expect(pdf.getTitle()).toBe('Apple crusher');
+  });
+
+  it('that is blank, or not there, is no fault', async () => {
+    const { id } = await add(blankBuild('Ω ≥ 漢'));
+    expect((await served.ask('GET', `builds/${id}/page.pdf`)).status).toBe(200);
+    expect((await served.ask('GET', `builds/${randomUUID()}/page.pdf`)).status).toBe(404);
+  });
+});
 
 describe('a build', () => {
   it('is kept and comes back the same', async () => {

@@ -2,31 +2,75 @@ import { asMarkdown } from '@hobrek/core';
 import { DropdownMenu } from 'radix-ui';
 import { type OpenBuild, useOpenBuild } from '../../build/open-build.js';
 
-/** What a build can be taken away as: its open file, to be brought in anywhere, or a page to print. */
-const forms = {
-  json: { says: 'its file (JSON)', type: 'application/json', text: ({ build }: OpenBuild) => `${JSON.stringify(build, null, 2)}\n` },
-  md: { says: 'a page to print (Markdown)', type: 'text/markdown', text: ({ build, evaluation }: OpenBuild) => asMarkdown(build, evaluation) },
-} as const;
+/** The writers of drawings and tables come in when one is asked for. */
+const papers = () => import('@hobrek/papers');
+const drawn = async ({ evaluation }: OpenBuild) => {
+  const { drawMachine } = await papers();
+  const [line] = evaluation.lines;
+  return drawMachine(line?.outlines ?? [], line?.stations.map(({ name }) => name) ?? []);
+};
+
+interface Form {
+  readonly says: string;
+  readonly ending: string;
+  readonly type: string;
+  readonly text: (open: OpenBuild) => string | Promise<string>;
+}
+
+/** What a build can be taken away as. */
+const forms: readonly Form[] = [
+  {
+    says: 'its file (JSON), to bring in anywhere',
+    ending: '.json',
+    type: 'application/json',
+    text: ({ build }) => `${JSON.stringify(build, null, 2)}\n`,
+  },
+  { says: 'a page of text (Markdown)', ending: '.md', type: 'text/markdown', text: ({ build, evaluation }) => asMarkdown(build, evaluation) },
+  {
+    says: 'the drawing, 1:5 on paper (SVG)',
+    ending: '.svg',
+    type: 'image/svg+xml',
+    text: async (open) => (await papers()).drawingSvg(await drawn(open), { scale: 5 }),
+  },
+  {
+    says: 'the drawing in true millimetres (DXF)',
+    ending: '.dxf',
+    type: 'image/vnd.dxf',
+    text: async (open) => (await papers()).drawingDxf(await drawn(open)),
+  },
+  { says: 'every figure (CSV)', ending: '-figures.csv', type: 'text/csv', text: async ({ evaluation }) => (await papers()).figuresCsv(evaluation) },
+  { says: 'the parts list (CSV)', ending: '-parts.csv', type: 'text/csv', text: async ({ build }) => (await papers()).partsCsv(build) },
+];
 
 export function TakeAway() {
-  const take = (form: keyof typeof forms) => {
+  const id = useOpenBuild(({ open }) => open?.id);
+  const take = async ({ text, type, ending }: Form) => {
     const { open } = useOpenBuild.getState();
     if (!open) return;
-    const url = URL.createObjectURL(new Blob([forms[form].text(open)], { type: forms[form].type }));
+    const url = URL.createObjectURL(new Blob([await text(open)], { type }));
     const link = document.createElement('a');
     link.href = url;
-    link.download = `${open.build.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-') || 'build'}.${form}`;
+    link.download = `${open.build.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-') || 'build'}${ending}`;
     link.click();
     URL.revokeObjectURL(url);
   };
+  const look = 'block cursor-pointer px-4 py-1.5 outline-none data-highlighted:bg-wash';
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="cursor-pointer font-semibold text-ink max-sm:hidden">Take a copy</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content sideOffset={8} align="end" className="z-10 border border-ink bg-sheet py-1 text-ink">
-          {(Object.keys(forms) as (keyof typeof forms)[]).map((form) => (
-            <DropdownMenu.Item key={form} className="cursor-pointer px-4 py-1.5 outline-none data-highlighted:bg-wash" onSelect={() => take(form)}>
-              as {forms[form].says}
+          {(['A4', 'Letter'] as const).map((paper) => (
+            <DropdownMenu.Item key={paper} asChild className={look}>
+              <a href={`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}`} target="_blank" rel="noreferrer">
+                print on one page, {paper} (PDF)
+              </a>
+            </DropdownMenu.Item>
+          ))}
+          <DropdownMenu.Separator className="my-1 border-t border-hair" />
+          {forms.map((form) => (
+            <DropdownMenu.Item key={form.ending} className={look} onSelect={() => void take(form)}>
+              {form.says}
             </DropdownMenu.Item>
           ))}
         </DropdownMenu.Content>

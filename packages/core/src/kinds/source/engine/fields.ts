@@ -1,5 +1,6 @@
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { sized } from '../../parts.js';
 
 const centrifugal = { field: 'clutch', is: ['centrifugal'] } as const;
 const fields = {
@@ -67,5 +68,6 @@ export const engineHead = {
   v: 1,
   label: 'small petrol engine',
   fields,
+  parts: (typed) => [{ what: 'petrol engine', size: sized(typed('power')), many: 1 }],
   short: (typed) => `${typed('power') ?? ''} engine`.trim(),
 } as const satisfies KindHead;

@@ -1,5 +1,6 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { sized } from '../../parts.js';
 
 const fields = {
   force: quantity('Force on the handle', 'force', {
@@ -40,5 +41,6 @@ export const handCrankHead = {
   v: 1,
   label: 'hand crank',
   fields,
+  parts: (typed) => [{ what: 'crank handle', size: sized(typed('radius')), many: 1 }],
   short: (typed) => `crank ${typed('radius') ?? ''}`.trim(),
 } as const satisfies KindHead;

@@ -1,5 +1,6 @@
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { sized } from '../../parts.js';
 
 const single = { field: 'phases', is: ['1'] } as const;
 const intermittent = { field: 'duty', is: ['S3', 'S6'] } as const;
@@ -140,5 +141,8 @@ export const plateMotorHead = {
   },
   // Version 1 took the plate's power for the shaft's.
   upgrade: { 1: (inputs) => ({ ...inputs, powerIs: { text: 'shaft', how: 'plate' } }) },
+  parts: (typed) => [
+    { what: 'induction motor', size: sized(typed('power'), typed('speed'), typed('voltage'), typed('shaft') && `shaft ${typed('shaft')}`), many: 1 },
+  ],
   short: (typed) => `${typed('power') ?? ''} motor`.trim(),
 } as const satisfies KindHead;

@@ -1,6 +1,7 @@
 import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
+import { guard, sized } from '../../parts.js';
 
 const fields = {
   type: choice(
@@ -72,6 +73,14 @@ export const couplingHead = {
     'Held on its shaft: driving half': hubNames('driver'),
     'Held on its shaft: driven half': hubNames('driven'),
   },
+  parts: (typed) => [
+    {
+      what: typed('type') === 'sleeve' ? 'rigid sleeve' : typed('type') === 'cardan' ? 'universal joint' : 'elastic jaw coupling',
+      size: sized(typed('rating'), typed('driverBore') && `bore ${typed('driverBore')}`, typed('drivenBore') && `other bore ${typed('drivenBore')}`),
+      many: 1,
+    },
+    guard('coupling'),
+  ],
   begins: () => ({ type: 'jaw', size: '55 mm' }),
   short: (typed) => `coupling ${typed('rating') ?? ''}`.trim(),
 } as const satisfies KindHead;

@@ -1,6 +1,7 @@
 import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
+import { sized } from '../../parts.js';
 
 const teeth = (label: string, help: string, accepts: readonly [number, number]) =>
   quantity(label, 'count', {
@@ -72,6 +73,7 @@ export const gearboxHead = {
   label: 'gearbox from its plate',
   fields,
   groups: { 'Counted in the open box': ['sun', 'ring', 'steps'], 'Held on its shaft: output': hubNames('driven') },
+  parts: (typed) => [{ what: 'gearbox', size: sized(typed('ratio') && `${typed('ratio')} to 1`, typed('rating'), typed('gears')), many: 1 }],
   begins: (ratio) => ({ ratio: ratio.toPrecision(3), gears: 'helical', size: '120 mm' }),
   short: (typed) => `gearbox ${typed('ratio') ?? '?'}:1`,
 } as const satisfies KindHead;

@@ -3,6 +3,7 @@ import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { liesField } from '../../lies.js';
+import { guard, sized, wheelPart } from '../../parts.js';
 import { wheelsFor } from '../../stock-wheels.js';
 
 const sizes = Object.fromEntries(Object.entries(chains).map(([size, { says, pitch_mm }]) => [size, `${says}, pitch ${pitch_mm} mm`])) as Record<
@@ -102,6 +103,19 @@ export const rollerChainHead = {
     'Held on its shaft: driving sprocket': [...hubNames('driver'), 'driverMass'],
     'Held on its shaft: driven sprocket': [...hubNames('driven'), 'drivenMass'],
     Losses: ['kept'],
+  },
+  parts: (typed) => {
+    const chain = typed('chain');
+    const links = typed('links');
+    const odd = links !== undefined && Number.parseFloat(links) % 2 === 1;
+    const teeth = (name: 'z1' | 'z2') => typed(name) && `${Number.parseFloat(typed(name) as string)} teeth`;
+    return [
+      wheelPart(typed, 'driver', 'sprocket, driving', chain && `for ${chain}`, teeth('z1')),
+      wheelPart(typed, 'driven', 'sprocket, driven', chain && `for ${chain}`, teeth('z2')),
+      { what: 'roller chain', size: sized(chain, links && `${Number.parseFloat(links)} links`), many: 1 },
+      { what: odd ? 'offset link and joining link' : 'joining link', size: chain ?? '', many: 1 },
+      guard('chain and both sprockets'),
+    ];
   },
   begins: (ratio) => {
     const { driver, driven } = wheelsFor(sprocket('z2'), ratio, 17);

@@ -1,5 +1,6 @@
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { sized } from '../../parts.js';
 
 const pin = { field: 'type', is: ['shear-pin'] } as const;
 const clutch = { field: 'type', is: ['slip-clutch'] } as const;
@@ -81,6 +82,10 @@ export const torqueLimiterHead = {
   v: 1,
   label: 'shear pin or slip clutch',
   fields,
+  parts: (typed) =>
+    typed('type') === 'slip-clutch'
+      ? [{ what: 'slip clutch', size: sized(typed('springs') && `springs ${typed('springs')}`), many: 1 }]
+      : [{ what: 'shear pin, with spares', size: sized(typed('pin'), typed('material') === 'mild' ? 'mild steel' : typed('material')), many: 5 }],
   begins: () => ({ type: 'shear-pin', material: 'mild', pin: '4 mm', radius: '15 mm' }),
   short: (typed) => (typed('pin') ? `shear pin ${typed('pin')}` : 'slip clutch'),
 } as const satisfies KindHead;

@@ -3,6 +3,7 @@ import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { liesField } from '../../lies.js';
+import { guard, manyOf, sized, wheelPart } from '../../parts.js';
 import { wheelsFor } from '../../stock-wheels.js';
 
 const sections = Object.fromEntries(
@@ -162,6 +163,19 @@ export const vBeltHead = {
     'Held on its shaft: driving pulley': [...hubNames('driver'), 'driverMass'],
     'Held on its shaft: driven pulley': [...hubNames('driven'), 'drivenMass'],
     'Losses, material': ['slip', 'kept', 'material'],
+  },
+  parts: (typed) => {
+    const section = typed('section');
+    const belts = manyOf(typed('belts'));
+    const grooves = belts > 1 ? `${belts} grooves` : undefined;
+    const as = typed('diameters') === 'outside' ? 'over the rim' : 'pitch';
+    const wheel = (name: 'driver' | 'driven') => typed(name) && `${typed(name)} ${as}`;
+    return [
+      wheelPart(typed, 'driver', 'V-belt pulley, driving', section && `section ${section}`, wheel('driver'), grooves),
+      wheelPart(typed, 'driven', 'V-belt pulley, driven', section && `section ${section}`, wheel('driven'), grooves),
+      { what: 'V-belt', size: sized(section && `section ${section}`, typed('belt'), typed('belt') && typed('lengthIs')), many: belts },
+      guard('belt and both pulleys'),
+    ];
   },
   begins: (ratio) => {
     const { driver, driven } = wheelsFor(pulley('driven'), ratio, 80);

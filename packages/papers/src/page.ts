@@ -1,0 +1,101 @@
+import { type Build, type Evaluation, partsList, showFigure } from '@hobrek/core';
+import { drawMachine } from './drawing.js';
+import { drawingSvg, paperSize } from './drawing-svg.js';
+
+/** Sizes of paper, mm. */
+export const papers = { a4: { width: 210, height: 297, name: 'A4' }, letter: { width: 215.9, height: 279.4, name: 'LETTER' } } as const;
+export type Paper = keyof typeof papers;
+
+const margin_mm = 14;
+const point = 72 / 25.4;
+/** Scales that a rule can be laid to. */
+const scales = [1, 2, 2.5, 5, 10, 20, 25, 50, 100];
+
+const marks = { holds: 'holds', close: 'close', gives: 'GIVES', unknown: 'not known' } as const;
+
+/**
+ * A build on one page: its sentence, the drawing to a scale that is stated, what stands at each shaft, the ledger, what to get, what to beware of and the
+ * sources. As a description for pdfmake, which sets it; long lists are cut so that one page is enough, and it says so.
+ * @param when the day it is printed, as it shall be written
+ */
+export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when: string): object {
+  const { width, name } = papers[paper];
+  const room_mm = width - 2 * margin_mm;
+  const [line] = evaluation.lines;
+  const stations = line?.stations ?? [];
+  const drawing = drawMachine(
+    line?.outlines ?? [],
+    stations.map((station) => station.name),
+  );
+  const fits = (scale: number) => paperSize(drawing, scale).width <= room_mm && paperSize(drawing, scale).height <= 62;
+  const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
+  const size = paperSize(drawing, scale);
+  const sources = [...new Set(evaluation.checks.map((check) => check.source))];
+  const most = 22;
+  const checks = evaluation.checks.slice(0, most);
+  const left = evaluation.checks.length - checks.length;
+  const heading = (text: string) => ({ text, bold: true, fontSize: 8, margin: [0, 5, 0, 1] });
+  const parts = partsList(build);
+  return {
+    pageSize: name,
+    pageMargins: [margin_mm * point, 10 * point, margin_mm * point, 12 * point],
+    info: { title: build.name, creator: 'Hobrek' },
+    defaultStyle: { font: 'Sheet', fontSize: 6.6, lineHeight: 1.08 },
+    footer: {
+      text: `${build.name} · worked out by Hobrek, ${when} · no substitute for local codes and licensed practice`,
+      fontSize: 6,
+      alignment: 'center',
+    },
+    content: [
+      { text: build.name, fontSize: 15, bold: true },
+      ...(build.brief ? [{ text: build.brief.slice(0, 300), margin: [0, 0, 0, 2] }] : []),
+      { text: evaluation.says, fontSize: 9, margin: [0, 2, 0, 0] },
+      ...(evaluation.jam ? [{ text: evaluation.jam }] : []),
+      { svg: drawingSvg(drawing, { scale, words_mm: 2.6 }), width: size.width * point, margin: [0, 4, 0, 0] },
+      { text: drawing.trueScale ? `Side view, 1:${scale} when printed at full size` : 'Not to scale: not every size is entered', fontSize: 6 },
+      heading('At each shaft'),
+      {
+        layout: 'lightHorizontalLines',
+        table: {
+          headerRows: 1,
+          widths: ['*', '*', '*', '*', '*'],
+          body: [
+            ['shaft', 'speed', 'torque', 'power', 'pull'],
+            ...stations.map((each) => [
+              each.name,
+              showFigure(each.speed),
+              showFigure(each.torque),
+              showFigure(each.power),
+              each.pull ? showFigure(each.pull) : '',
+            ]),
+          ],
+        },
+      },
+      heading('Ledger, worst first'),
+      {
+        layout: 'noBorders',
+        table: {
+          widths: [38, '*', 14],
+          body: checks.map(({ verdict, says, source }) => [
+            { text: marks[verdict], bold: verdict === 'gives' },
+            { text: says },
+            { text: `[${sources.indexOf(source) + 1}]`, alignment: 'right' },
+          ]),
+        },
+      },
+      ...(left > 0 ? [{ text: `and ${left} more, which hold better: they are in the build’s file.` }] : []),
+      {
+        columns: [
+          {
+            width: '*',
+            stack: [heading('To get'), ...parts.map(({ what, size: asked, many }) => ({ text: `${many} × ${what}${asked ? `: ${asked}` : ''}` }))],
+          },
+          { width: '*', stack: [heading('Beware'), ...evaluation.cautions.map((text) => ({ text })), { text: evaluation.notWorkedOut }] },
+        ],
+        columnGap: 12,
+      },
+      heading('Sources'),
+      { text: sources.map((source, k) => `[${k + 1}] ${source}`).join('  '), fontSize: 5.2 },
+    ],
+  };
+}

@@ -1,0 +1,140 @@
+import { readFileSync } from 'node:fs';
+import { type Build, type DrawnStage, evaluateBuild, figuresByPath, loadKinds } from '@hobrek/core';
+import DxfParser from 'dxf-parser';
+import papaparse from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import { drawMachine } from './drawing.js';
+import { drawingDxf } from './drawing-dxf.js';
+import { drawingSvg, paperSize } from './drawing-svg.js';
+import { pageOf } from './page.js';
+import { checksCsv, figuresCsv, partsCsv } from './tables.js';
+
+const demo = (name: string) => JSON.parse(readFileSync(new URL(`../../../demo/${name}.json`, import.meta.url), 'utf8')) as Build;
+const kinds = await loadKinds();
+const crusher = demo('apple-crusher');
+const evaluation = evaluateBuild(crusher, kinds);
+const belt: DrawnStage = { kind: 'v-belt', driver: 75, driven: 250, centres: 420 };
+
+describe('a DXF, read again by another program', () => {
+  const parse = (stages: readonly DrawnStage[], names: readonly string[] = []) => {
+    const read = new DxfParser().parseSync(drawingDxf(drawMachine(stages, names)));
+    if (!read) throw new Error('not read');
+    return read as unknown as {
+      header: Record<string, unknown>;
+      tables: { layer: { layers: Record<string, unknown> } };
+      entities: {
+        type: string;
+        layer: string;
+        radius?: number;
+        center?: { x: number; y: number };
+        vertices?: { x: number; y: number }[];
+        text?: string;
+      }[];
+    };
+  };
+
+  it('has the wheels in true millimetres where they stand, on the layer of their kind', () => {
+    const { header, entities, tables } = parse([belt]);
+    expect(header['$INSUNITS']).toBe(4);
+    const circles = entities.filter(({ type }) => type === 'CIRCLE');
+    expect(circles.map(({ radius, layer }) => [radius, layer])).toEqual([
+      [37.5, 'v-belt'],
+      [125, 'v-belt'],
+    ]);
+    expect(circles[1]?.center).toMatchObject({ x: 420, y: 0 });
+    expect(Object.keys(tables.layer.layers)).toEqual(expect.arrayContaining(['v-belt', 'shafts', 'centre-lines', 'words']));
+  });
+
+  it('has spans that touch both wheels and stand square to their radii', () => {
+    const { entities } = parse([{ ...belt, angle: 0.7 }]);
+    const spans = entities.filter(({ type, layer }) => type === 'LINE' && layer === 'v-belt');
+    expect(spans).toHaveLength(2);
+    for (const { vertices } of spans) {
+      const [a, b] = vertices as [{ x: number; y: number }, { x: number; y: number }];
+      expect(Math.hypot(a.x, a.y)).toBeCloseTo(37.5, 6);
+      expect(Math.hypot(b.x - 420 * Math.cos(0.7), b.y - 420 * Math.sin(0.7))).toBeCloseTo(125, 6);
+      expect((b.x - a.x) * a.x + (b.y - a.y) * a.y).toBeCloseTo(0, 4);
+    }
+  });
+
+  it('keeps names that are no plain letters, as the format writes them', () => {
+    const { entities } = parse([belt], ['Wellé\n1', 'Ø trommel']);
+    expect(entities.filter(({ type }) => type === 'TEXT').map(({ text }) => text)).toEqual(['Wellé 1', 'Ø trommel']);
+  });
+});
+
+describe('an SVG', () => {
+  it('is as large on paper as its scale says', () => {
+    const drawing = drawMachine([belt], []);
+    const { width, height } = paperSize(drawing, 5);
+    // 420 + 37.5 + 125 by 250, to a fifth, and 4 mm round it.
+    expect([width, height]).toEqual([124.5, 58]);
+    const svg = drawingSvg(drawing, { scale: 5 });
+    expect(svg).toContain('width="124.5mm" height="58mm"');
+    expect(svg).toContain('r="7.5"');
+  });
+
+  it('takes no name for markup', () => {
+    expect(drawingSvg(drawMachine([belt], ['<script>"&']), { scale: 1 })).not.toContain('<script>');
+  });
+
+  it('says when it is not to scale', () => {
+    expect(drawMachine([belt], []).trueScale).toBe(true);
+    expect(drawMachine([{ ...belt, centres: null }], []).trueScale).toBe(false);
+    expect(drawMachine([], []).shapes.every((shape) => Object.values(shape).every((each) => !Number.isNaN(each)))).toBe(true);
+  });
+});
+
+describe('a table, read again', () => {
+  const rows = (csv: string) => papaparse.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true });
+
+  it('has every figure, its ends in order', () => {
+    const { data, errors } = rows(figuresCsv(evaluation));
+    expect(errors).toEqual([]);
+    expect(data.map(({ path }) => path)).toEqual([...figuresByPath(evaluation)].map(([path]) => path));
+    for (const { path, likely, least, most } of data) {
+      if (likely === '') continue;
+      expect(Number(least), path).toBeLessThanOrEqual(Number(likely));
+      expect(Number(most), path).toBeGreaterThanOrEqual(Number(likely));
+    }
+  });
+
+  it('has every check', () => {
+    expect(rows(checksCsv(evaluation)).data.map(({ check }) => check)).toEqual(evaluation.checks.map(({ id }) => id));
+  });
+
+  it('lists what the crusher needs, a guard for its belt among it', () => {
+    const { data } = rows(partsCsv(crusher));
+    expect(data.map(({ what, many }) => `${many} ${what}`)).toEqual([
+      '1 induction motor',
+      '1 V-belt pulley, driving',
+      '1 V-belt pulley, driven',
+      '1 V-belt',
+      '1 guard over the belt and both pulleys',
+    ]);
+    expect(data[1]?.size).toBe('section A, 75 mm pitch, bore 19 mm, with a key');
+  });
+
+  it('keeps a cell from being a formula', () => {
+    const [line] = crusher.lines;
+    const source = { ...line?.source, inputs: { ...line?.source.inputs, power: { text: '=HYPERLINK("x")', how: 'plate' } } };
+    const csv = partsCsv({ ...crusher, lines: [{ ...line, source }] } as Build);
+    expect(csv).not.toMatch(/(^|,|")=HYPERLINK/m);
+  });
+});
+
+describe('the page', () => {
+  it.each(['apple-crusher', 'bowl-lathe', 'kindling-splitter', 'sea-glass-tumbler'])(
+    'of the %s says what the sheet says, with a source for each check',
+    (name) => {
+      const build = demo(name);
+      const worked = evaluateBuild(build, kinds);
+      const text = JSON.stringify(pageOf(build, worked, 'a4', '2026-11-25'));
+      expect(text).toContain(JSON.stringify(worked.says).slice(1, -1));
+      for (const { says } of worked.checks.slice(0, 22)) expect(text).toContain(JSON.stringify(says).slice(1, -1));
+      for (const { source } of worked.checks) expect(text).toContain(JSON.stringify(source).slice(1, -1));
+      for (const caution of worked.cautions) expect(text).toContain(JSON.stringify(caution).slice(1, -1));
+      expect(text).not.toMatch(/NaN|undefined|null/);
+    },
+  );
+});
