@@ -78,6 +78,7 @@ test('a figure is believed: why, down to what was typed, by keyboard', async ({ 
 test('a build started from nothing names what it needs, and is believed once that is typed', async ({ page, address }) => {
   await page.goto(address);
   await page.getByRole('button', { name: 'Start a build' }).click();
+  await page.getByRole('menuitem', { name: 'A blank sheet' }).click();
   await expect(sentence(page)).toContainText('not known yet: enter plate power, speed');
   await expect(page.getByText('not to scale yet')).toBeVisible();
   for (const [label, text] of [
@@ -219,6 +220,8 @@ test('by keyboard alone, from the list to a sentence that is believed, in under 
     for (const name of names) await page.keyboard.press(name);
   };
   while (!(await page.getByRole('button', { name: 'Start a build' }).evaluate((button) => button === document.activeElement))) await press('Tab');
+  await press('Enter');
+  await expect(page.getByRole('menuitem', { name: 'A blank sheet' })).toBeFocused();
   await press('Enter');
   await sentence(page).waitFor();
   await press('ArrowRight', 'Enter');

@@ -16,9 +16,10 @@ export { type Entered, enter, notKnown } from './machine/enter.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
-export { elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
+export { applies, elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
 export { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
+export { type Starter, starters, startFrom } from './machine/starters.js';
 export { upgradeBuild } from './machine/upgrade.js';
 export { asMarkdown } from './procedures/as-markdown.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';
@@ -44,5 +45,17 @@ export { inNextUnit } from './quantity/convert.js';
 export { listed } from './quantity/listed.js';
 export { type QuantityName, quantities, type Unit } from './quantity/quantities.js';
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
-export { acceptedUnits, show, showAs, showNumber, showParts, showRange, showShare } from './quantity/show.js';
+export {
+  acceptedUnits,
+  show,
+  showAs,
+  showIn,
+  showNumber,
+  showParts,
+  showRange,
+  showShare,
+  type UnitHabit,
+  unitHabits,
+  unitShown,
+} from './quantity/show.js';
 export { findUnit } from './quantity/units.js';

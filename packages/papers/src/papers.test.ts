@@ -35,7 +35,7 @@ describe('a DXF, read again by another program', () => {
 
   it('has the wheels in true millimetres where they stand, on the layer of their kind', () => {
     const { header, entities, tables } = parse([belt]);
-    expect(header['$INSUNITS']).toBe(4);
+    expect(header.$INSUNITS).toBe(4);
     const circles = entities.filter(({ type }) => type === 'CIRCLE');
     expect(circles.map(({ radius, layer }) => [radius, layer])).toEqual([
       [37.5, 'v-belt'],

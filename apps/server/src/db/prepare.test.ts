@@ -89,7 +89,7 @@ it('refuses a database written by a newer version', async () => {
 it('loads the demo once: what was deleted stays deleted', async () => {
   await migrateDatabase(config, log);
   const open = openDatabase(database.url);
-  expect(await loadDemo(open, join(repository, 'demo'))).toBe(4);
+  expect(await loadDemo(open, join(repository, 'demo'))).toBe(6);
   expect((await query('select name, version from builds order by changed_at desc')).rows).toEqual(
     ['Apple crusher', 'Bowl lathe', 'Kindling splitter', 'Sea-glass tumbler'].map((name) => ({ name, version: 1 })),
   );
@@ -103,7 +103,7 @@ it('loads it once when two start at the same time, and never among builds that a
   await migrateDatabase(config, log);
   const [a, b] = [openDatabase(database.url), openDatabase(database.url)];
   const loaded = await Promise.all([loadDemo(a, join(repository, 'demo')), loadDemo(b, join(repository, 'demo'))]);
-  expect(loaded.sort()).toEqual([0, 4]);
+  expect(loaded.sort()).toEqual([0, 6]);
   await query(`delete from markers`);
   expect(await loadDemo(a, join(repository, 'demo'))).toBe(0);
   await Promise.all([a.$client.end(), b.$client.end()]);

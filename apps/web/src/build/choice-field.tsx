@@ -19,6 +19,7 @@ export const Choice = memo(function Choice({ path, field, input }: Entry) {
       </label>
       <select
         id={id}
+        data-path={path}
         value={input?.text ?? ''}
         onChange={(event) => {
           typed(path, event.target.value);

@@ -36,6 +36,7 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
       >
         <input
           id={id}
+          data-path={path}
           value={text}
           onChange={(event) => typed(path, event.target.value)}
           onBlur={fieldLeft}

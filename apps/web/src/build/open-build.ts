@@ -313,6 +313,12 @@ function standing(history: History<Build>, kinds: Kinds): Pick<OpenBuild, 'histo
   return { history, build, evaluation: evaluateBuild(build, kinds), remedy: '', drafted: new Set(drafted) };
 }
 
+/** Every sentence and figure again, in the units that are wanted now. */
+useHabits.subscribe(({ units }, { units: before }) => {
+  const { open } = useOpenBuild.getState();
+  if (open && units !== before) useOpenBuild.setState({ open: { ...open, ...standing(open.history, open.kinds) } });
+});
+
 /** Long enough that a person who types is not kept waiting by it, short enough to seem at once. */
 const pause_ms = 60;
 let trying: ReturnType<typeof setTimeout> | undefined;

@@ -7,6 +7,8 @@ const keys = [
   ['Enter', 'into the fields of what is picked'],
   ['Ctrl Enter', 'to the next element’s fields, from anywhere; with Shift to the one before'],
   ['Esc', 'lets go of what is picked, closes what is open'],
+  ['Ctrl K, k', 'every command and every field, by name'],
+  ['↑ ↓', 'in the field of a wheel: through the sizes on the shelf'],
   ['Alt U', 'writes the field in its next unit'],
   ['Ctrl Z, z', 'undoes a field at a time'],
   ['Ctrl Y, Z', 'does it again'],
@@ -14,7 +16,7 @@ const keys = [
 
 /** Where a person says how they like it. */
 export function HabitsSheet() {
-  const { gallon, letters } = useHabits();
+  const { gallon, letters, units, theme } = useHabits();
   return (
     <Popover.Root>
       <Popover.Trigger className="cursor-pointer font-semibold max-sm:hidden">Habits, keys</Popover.Trigger>
@@ -25,15 +27,24 @@ export function HabitsSheet() {
             <input type="checkbox" checked={letters} onChange={(event) => useHabits.setState({ letters: event.target.checked })} />
             single letters are keys (z undoes); Ctrl+Z always does
           </label>
-          <fieldset className="mt-3">
-            <legend className="text-sm text-soft">A gallon is</legend>
-            {(['us', 'imperial'] as const).map((each) => (
-              <label key={each} className="mr-4 inline-flex cursor-pointer items-baseline gap-2">
-                <input type="radio" name="gallon" checked={gallon === each} onChange={() => useHabits.setState({ gallon: each })} />
-                {each === 'us' ? 'US, 3.79 L' : 'imperial, 4.55 L'}
-              </label>
-            ))}
-          </fieldset>
+          <OneOf
+            legend="Figures are shown in"
+            options={{ metric: 'metric', inch: 'inch and pound', mixed: 'inches, the rest metric' }}
+            is={units}
+            choose={(each) => useHabits.setState({ units: each })}
+          />
+          <OneOf
+            legend="A gallon is"
+            options={{ us: 'US, 3.79 L', imperial: 'imperial, 4.55 L' }}
+            is={gallon}
+            choose={(each) => useHabits.setState({ gallon: each })}
+          />
+          <OneOf
+            legend="Colours"
+            options={{ device: 'as the device has it', day: 'day', evening: 'evening shed' }}
+            is={theme}
+            choose={(each) => useHabits.setState({ theme: each })}
+          />
           <h2 className="font-head mt-4 text-lg tracking-wide text-blue uppercase">Keys</h2>
           <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-sm">
             {keys.map(([key, says]) => (
@@ -48,5 +59,26 @@ export function HabitsSheet() {
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+interface Choices<O extends string> {
+  readonly legend: string;
+  readonly options: Readonly<Record<O, string>>;
+  readonly is: O;
+  readonly choose: (option: O) => void;
+}
+
+function OneOf<O extends string>({ legend, options, is, choose }: Choices<O>) {
+  return (
+    <fieldset className="mt-3">
+      <legend className="text-sm text-soft">{legend}</legend>
+      {(Object.keys(options) as O[]).map((each) => (
+        <label key={each} className="mr-4 inline-flex cursor-pointer items-baseline gap-2">
+          <input type="radio" name={legend} checked={is === each} onChange={() => choose(each)} />
+          {options[each]}
+        </label>
+      ))}
+    </fieldset>
   );
 }

@@ -1,3 +1,4 @@
+import { showIn, type UnitHabit } from '@hobrek/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -7,6 +8,22 @@ interface Habits {
   readonly gallon: 'us' | 'imperial';
   /** Whether single letters are keys outside fields; their chords always are. */
   readonly letters: boolean;
+  /** In which units figures are shown. */
+  readonly units: UnitHabit;
+  /** Light as the device has it, or always one of the two. */
+  readonly theme: 'device' | 'day' | 'evening';
 }
 
-export const useHabits = create<Habits>()(persist((): Habits => ({ gallon: 'us', letters: true }), { name: 'hobrek-habits' }));
+export const useHabits = create<Habits>()(
+  persist((): Habits => ({ gallon: 'us', letters: true, units: 'metric', theme: 'device' }), { name: 'hobrek-habits' }),
+);
+
+/** What does not wait for a screen to be drawn again: the units of every sentence, and the colours of the page. */
+function live({ units, theme }: Habits): void {
+  showIn(units);
+  if (theme === 'device') delete document.documentElement.dataset.theme;
+  else document.documentElement.dataset.theme = theme;
+}
+
+live(useHabits.getState());
+useHabits.subscribe(live);

@@ -178,6 +178,8 @@ export interface Given extends Rotary, Said {
   /** Torque at rest, and the most at any speed. */
   readonly rest: Figure<'N·m'>;
   readonly stall: Limit;
+  /** What gets hot while it runs up, as the sentence goes on, and how long that stands it; null for a person. */
+  readonly heats: { readonly says: (stands: string) => string; readonly lasts: Figure<'s'>; readonly source: string } | null;
   readonly inertia: Figure<'kg·m²'>;
   /** Pull that its own bearings stand. */
   readonly takes: Figure<'N'>;

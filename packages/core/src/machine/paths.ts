@@ -52,6 +52,9 @@ function findPlaces(build: Build): Place[] {
 const placesIn = (path: string, fields: Fields, inputs: Inputs): Place[] =>
   Object.entries(fields).map(([name, field]) => ({ path: `${path}/${name}`, field, input: inputs[name] }));
 
+/** Whether a field makes sense with what is chosen in its element. */
+export const applies = ({ when }: Field, inputs: Inputs): boolean => !when || when.is.includes(inputs[when.field]?.text ?? '');
+
 /** What a field is called in a sentence, in lower case: `plate power`. An unknown path is called by itself. */
 export function fieldLabel(build: Build, path: string): string {
   return (

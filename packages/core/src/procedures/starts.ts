@@ -112,14 +112,15 @@ function endsOf({ given, passings, asked, toolSpeed }: Machine, steady: Figure<'
 }
 
 function runsUp({ given, path, label }: Machine, time: Figure<'s'>, worst_rpm: number): Check {
+  const { heats } = given;
   const check = hold({
     id: `${path}/check-runs-up`,
     at: path,
     subject: 'Whether it runs up in time',
-    has: given.stall.lasts ?? unknown('s', []),
+    has: heats?.lasts ?? unknown('s', []),
     needs: time,
-    says: ({ needs, has }) => `It is up to speed in ${rangeOf(time, needs)}; its winding stands ${has} of starting current`,
-    source: `${source}; copper heated without loss`,
+    says: ({ needs, has }) => [`It is up to speed in ${rangeOf(time, needs)}`, heats?.says(has)].filter(Boolean).join('; '),
+    source: [source, heats?.source].filter(Boolean).join('; '),
     label,
   });
   if (time.known) return check;

@@ -1,5 +1,6 @@
-import { expect, test } from 'vitest';
-import { show, showAs, showNumber, showRange, showShare } from './show.js';
+import { afterEach, describe, expect, it, test } from 'vitest';
+import { readQuantity } from './read-quantity.js';
+import { show, showAs, showIn, showNumber, showRange, showShare } from './show.js';
 
 test.each([
   [1425, '1425'],
@@ -37,4 +38,44 @@ test('a share is shown whole unless that hides it', () => {
   expect(showShare(0.005)).toBe('0.5 %');
   expect(showShare(-0.079)).toBe('−8 %');
   expect(showAs('fraction', 0.005, 0.02)).toBe('0.5 % to 2 %');
+});
+
+describe('shown as a person likes it', () => {
+  afterEach(() => showIn('metric'));
+
+  // Exact definitions: 25.4 mm, 0.45359237 kg, 9.80665 m/s², 550 ft·lbf/s (NIST SP 811).
+  it.each([
+    [25.4, 'mm', '1 in'],
+    [1.3558179483314004, 'N·m', '1.00 lbf·ft'],
+    [4.4482216152605, 'N', '1 lbf'],
+    [0.45359237, 'kg', '1 lb'],
+    [5.08, 'm/s', '1000 ft/min'],
+    [745.6998715822702, 'W', '1.00 hp'],
+    [5, 'W', '5 W'],
+    [1425, 'rpm', '1425 rpm'],
+    [0.5, 'rad', '28.6°'],
+  ] as const)('%d %s is %s in inch and pound', (value, unit, text) => {
+    showIn('inch');
+    expect(show(value, unit).replace(/\.00 /, ' ')).toBe(text.replace(/\.00 /, ' '));
+  });
+
+  it('mixes inches with metric for the rest, and goes back', () => {
+    showIn('mixed');
+    expect([show(508, 'mm'), show(8, 'N·m'), show(550, 'W')]).toEqual(['20 in', '8 N·m', '550 W']);
+    showIn('metric');
+    expect(show(508, 'mm')).toBe('508 mm');
+  });
+
+  it('agrees with what is read: a figure shown in inch and pound reads back as itself', () => {
+    showIn('inch');
+    for (const [name, unit, value] of [
+      ['torque', 'N·m', 11.8],
+      ['length', 'mm', 431.2],
+      ['force', 'N', 176],
+      ['mass', 'kg', 3.4],
+    ] as const) {
+      const read = readQuantity(show(value, unit), { label: 'it', quantity: name, accepts: [0, 1e6], bare: null });
+      expect(read.ok && Math.abs(read.value / value - 1)).toBeLessThan(0.006);
+    }
+  });
 });

@@ -31,9 +31,48 @@ function write(value: number): string {
 
 const minus = (digits: string) => digits.replace('-', '−');
 
+/** In which units figures are shown: metric, inch and pound, or inches for lengths and metric for the rest. What is kept and worked with stays the same. */
+export const unitHabits = ['metric', 'inch', 'mixed'] as const;
+export type UnitHabit = (typeof unitHabits)[number];
+
+type ShownAs = Partial<Record<Unit, { readonly factor: number; readonly symbol: string }>>;
+const inches: ShownAs = { mm: { factor: 1 / 25.4, symbol: 'in' } };
+/** Exact definitions: 1 in = 25.4 mm, 1 lb = 0.45359237 kg, g = 9.80665 m/s² (NIST SP 811). */
+const pound_N = 0.45359237 * 9.80665;
+const customary: ShownAs = {
+  ...inches,
+  'mm²': { factor: 1 / 25.4 ** 2, symbol: 'in²' },
+  N·m: { factor: 1 / (0.3048 * pound_N), symbol: 'lbf·ft' },
+  N: { factor: 1 / pound_N, symbol: 'lbf' },
+  kg: { factor: 1 / 0.45359237, symbol: 'lb' },
+  'kg/m': { factor: 0.3048 / 0.45359237, symbol: 'lb/ft' },
+  'kg·m²': { factor: 1 / (0.45359237 * 0.3048 ** 2), symbol: 'lb·ft²' },
+  'm/s': { factor: 60 / 0.3048, symbol: 'ft/min' },
+  MPa: { factor: 25.4 ** 2 / pound_N / 1000, symbol: 'ksi' },
+};
+const habits: Record<UnitHabit, ShownAs> = { metric: {}, inch: customary, mixed: inches };
+
+let shown: ShownAs = habits.metric;
+
+/** From now on figures are shown in these units, here and in every sentence made from here on. One person's screen or one run of the command line. */
+export function showIn(habit: UnitHabit): void {
+  shown = habits[habit];
+}
+
+/** How one of a house unit is written now: its factor and its symbol. For rulers and axes, which count in the unit that is shown. */
+export const unitShown = (unit: Unit): { readonly factor: number; readonly symbol: string } => shown[unit] ?? { factor: 1, symbol: unit };
+
+/** 550 ft·lbf/s. */
+const hp_W = 550 * 0.3048 * pound_N;
+
 /** Units in which a house figure is shown when the house unit itself would read badly. */
 const shownAs: Partial<Record<Unit, (value: number) => { factor: number; symbol: string }>> = {
-  W: (value) => (Math.abs(value) >= 1000 ? { factor: 1e-3, symbol: 'kW' } : { factor: 1, symbol: 'W' }),
+  W: (value) =>
+    shown === customary && Math.abs(value) >= hp_W / 100
+      ? { factor: 1 / hp_W, symbol: 'hp' }
+      : Math.abs(value) >= 1000
+        ? { factor: 1e-3, symbol: 'kW' }
+        : { factor: 1, symbol: 'W' },
   rad: () => ({ factor: 180 / Math.PI, symbol: '°' }),
   '1': () => ({ factor: 1, symbol: '' }),
 };
@@ -45,7 +84,7 @@ export interface Shown {
 
 /** A house figure as number and unit, apart, so that the screen can set the unit small. */
 export function showParts(value: number, unit: Unit): Shown {
-  const { factor, symbol } = shownAs[unit]?.(value) ?? { factor: 1, symbol: unit };
+  const { factor, symbol } = shown[unit] ?? shownAs[unit]?.(value) ?? { factor: 1, symbol: unit };
   return { number: showNumber(value * factor), symbol };
 }
 

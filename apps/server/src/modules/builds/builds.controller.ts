@@ -18,8 +18,13 @@ export class BuildsController {
   ) {}
 
   @Get()
-  list(@Query('find') find: unknown, @Query('sort') sort: unknown): Promise<ListedBuild[]> {
-    return this.builds.list({ find: wordsFrom(find), worstFirst: sort === 'worst' });
+  list(@Query('find') find: unknown, @Query('sort') sort: unknown, @Query('from') from: unknown): Promise<ListedBuild[]> {
+    return this.builds.list({ find: wordsFrom(find), worstFirst: sort === 'worst', from: placeFrom(from) });
+  }
+
+  @Get('count')
+  async count(@Query('find') find: unknown): Promise<{ readonly builds: number }> {
+    return { builds: await this.builds.count(wordsFrom(find)) };
   }
 
   @Get(':id')
@@ -80,6 +85,9 @@ export class BuildsController {
     await this.builds.remove(idFrom(id), versionFrom(match));
   }
 }
+
+/** Where in a list to go on; anything that is no whole number begins it. */
+const placeFrom = (from: unknown): number => (typeof from === 'string' && /^\d{1,7}$/.test(from) ? Number(from) : 0);
 
 /** Words to look for; anything that is no short text looks for nothing. */
 const wordsFrom = (find: unknown): string =>

@@ -16,6 +16,8 @@ export interface Contents {
 export interface Wanted {
   readonly find: string;
   readonly worstFirst: boolean;
+  /** How many of the list are passed over: what was shown before. */
+  readonly from: number;
 }
 
 /** Who saved, and as part of which step: saves of one step are one revision. */
@@ -32,6 +34,12 @@ export type NoteRow = typeof notes.$inferSelect;
 /** What became of a save: written, or the version that stands instead; undefined when there is no such build. */
 export type Saved = { readonly row: BuildRow } | { readonly stands: number } | undefined;
 
+function matching(find: string) {
+  if (find === '') return undefined;
+  const words = `%${find.replace(/[\\%_]/g, '\\$&')}%`;
+  return or(ilike(builds.name, words), sql`${builds.summary}->>'says' ilike ${words}`);
+}
+
 const columns = ({ build, summary, engine }: Contents) => ({ name: build.name, document: build, summary, engine });
 
 @Injectable()
@@ -39,17 +47,21 @@ export class BuildsRepository {
   constructor(@Inject(DATABASE) private readonly database: Database) {}
 
   /** Newest change first, or what gives first; of those whose name or sentence holds the words, if any are given. */
-  list(limit: number, { find, worstFirst }: Wanted): Promise<BuildRow[]> {
-    const words = `%${find.replace(/[\\%_]/g, '\\$&')}%`;
-    const matching = find === '' ? undefined : or(ilike(builds.name, words), sql`${builds.summary}->>'says' ilike ${words}`);
+  list(limit: number, { find, worstFirst, from }: Wanted): Promise<BuildRow[]> {
     const worst = sql`array_position(array['gives', 'unknown', 'close', 'holds'], ${builds.summary}->>'verdict')`;
     const order = worstFirst ? [worst, desc(builds.changedAt), builds.id] : [desc(builds.changedAt), builds.id];
     return this.database
       .select()
       .from(builds)
-      .where(matching)
+      .where(matching(find))
       .orderBy(...order)
-      .limit(limit);
+      .limit(limit)
+      .offset(from);
+  }
+
+  /** How many there are, of those whose name or sentence holds the words. */
+  count(find: string): Promise<number> {
+    return this.database.$count(builds, matching(find));
   }
 
   async find(id: string): Promise<BuildRow | undefined> {

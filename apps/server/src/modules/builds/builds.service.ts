@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
 import { type BuildRow, BuildsRepository, type Contents, type NoteRow, type SavedAs, type Wanted } from './builds.repository.js';
 
-const longestList = 500;
+const longestList = 100;
 const longestLog = 200;
 
 @Injectable()
@@ -14,6 +14,10 @@ export class BuildsService {
   async list(wanted: Wanted): Promise<ListedBuild[]> {
     const rows = await this.repository.list(longestList, wanted);
     return Promise.all(rows.map((row) => this.listed(row)));
+  }
+
+  count(find: string): Promise<number> {
+    return this.repository.count(find);
   }
 
   async open(id: string): Promise<StoredBuild> {

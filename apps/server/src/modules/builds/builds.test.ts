@@ -81,6 +81,17 @@ describe('a build', () => {
     expect((await served.ask('GET', 'builds?find=%00')).status).toBe(200);
   });
 
+  it('is listed a hundred at a time, each once, and counted', async () => {
+    for (let k = 0; k < 105; k++) await add(named(`Paged ${String(k).padStart(3, '0')}`));
+    const page = async (from: number | string) => (await (await served.ask('GET', `builds?find=paged&from=${from}`)).json()) as ListedBuild[];
+    const [first, second] = [await page(0), await page(100)];
+    expect([first.length, second.length]).toEqual([100, 5]);
+    expect(new Set([...first, ...second].map(({ name }) => name)).size).toBe(105);
+    expect(await (await served.ask('GET', 'builds/count?find=paged')).json()).toEqual({ builds: 105 });
+    expect(await page('-1')).toHaveLength(100);
+    expect(await page('1e9')).toHaveLength(100);
+  });
+
   it('is worked out again when its summary was made by an older engine', async () => {
     const stored = await add(named('Old engine'));
     const client = new pg.Client({ connectionString: served.url });

@@ -1,4 +1,4 @@
-import { type BriefPart, briefParts, type Inputs } from '@hobrek/core';
+import { type BriefPart, briefParts, type Inputs, type QuantityField } from '@hobrek/core';
 import { Field } from '../../build/field.js';
 import { briefed, fieldLeft, noted, useOpenBuild } from '../../build/open-build.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
@@ -52,7 +52,7 @@ function Entries({ part }: { part: BriefPart }) {
   const entries = useOpenBuild(({ open }) => open?.build[part]) as Inputs | undefined;
   return (
     <div className="grid grid-cols-2 gap-x-6 gap-y-1 max-sm:grid-cols-1">
-      {Object.entries(briefParts[part]).map(([name, field]) => (
+      {Object.entries<QuantityField>(briefParts[part]).map(([name, field]) => (
         <Field key={name} path={`${part}/${name}`} field={field} input={entries?.[name]} />
       ))}
     </div>

@@ -17,7 +17,7 @@ interface Row {
 export function BuildRow({ listed: { id, name, summary }, remove, copy, beside, lay }: Row) {
   const drawn = fitDrawing(summary.outlines, { width: 400, height: 96 });
   return (
-    <li className="relative border-b border-hair">
+    <li className="relative border-b border-hair [contain-intrinsic-size:auto_8rem] [content-visibility:auto]">
       <Link
         to={`/builds/${id}`}
         className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 pt-3 pb-8 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"

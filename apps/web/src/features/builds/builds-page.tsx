@@ -1,6 +1,6 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
-import { blankBuild } from '@hobrek/core';
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { startFrom } from '@hobrek/core';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
@@ -8,6 +8,7 @@ import { hearChanges } from '../../shared/changes.js';
 import { PageHead } from '../../shared/page-head.js';
 import { BringIn } from './bring-in.js';
 import { BuildRow } from './build-row.js';
+import { StartFrom } from './start-from.js';
 import { useDeletion } from './use-deletion.js';
 
 /** All builds, each as the machine it is. */
@@ -15,18 +16,26 @@ export function BuildsPage() {
   const navigate = useNavigate();
   const [find, setFind] = useState('');
   const [worst, setWorst] = useState(false);
-  const builds = useQuery({
+  const words = encodeURIComponent(find);
+  const builds = useInfiniteQuery({
     queryKey: ['builds', find, worst],
-    queryFn: () => ask<ListedBuild[]>(`builds?find=${encodeURIComponent(find)}${worst ? '&sort=worst' : ''}`),
+    queryFn: ({ pageParam }) => ask<ListedBuild[]>(`builds?find=${words}&from=${pageParam}${worst ? '&sort=worst' : ''}`),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => (last.length === pageLong ? pages.length * pageLong : undefined),
     placeholderData: keepPreviousData,
     staleTime: 0,
     gcTime: 0,
   });
+  const many = useQuery({ queryKey: ['count', find], queryFn: () => ask<{ builds: number }>(`builds/count?find=${words}`), staleTime: 0, gcTime: 0 });
   const { refetch } = builds;
-  useEffect(() => hearChanges(() => void refetch()), [refetch]);
-  const reload = useCallback(() => void refetch(), [refetch]);
+  const recount = many.refetch;
+  const reload = useCallback(() => {
+    void refetch();
+    void recount();
+  }, [refetch, recount]);
+  useEffect(() => hearChanges(reload), [reload]);
   const start = useMutation({
-    mutationFn: () => send<StoredBuild>('POST', 'builds', blankBuild('New build')),
+    mutationFn: (starter: string) => send<StoredBuild>('POST', 'builds', startFrom(starter)),
     onSuccess: (stored) => navigate(`/builds/${stored.id}`),
   });
   const copy = useMutation({
@@ -43,27 +52,21 @@ export function BuildsPage() {
   };
   const deletion = useDeletion(reload);
   const failed = start.error ?? copy.error ?? builds.error;
-  const shown = builds.data?.filter((listed) => listed.id !== deletion.leaving?.id);
+  const all = builds.data?.pages.flat();
+  const shown = all?.filter((listed) => listed.id !== deletion.leaving?.id);
   return (
     <>
       <title>Builds · Hobrek</title>
       <PageHead
         end={
           <>
-            <button
-              type="button"
-              className="cursor-pointer py-1 text-base font-semibold text-blue hover:underline"
-              onClick={() => start.mutate()}
-              disabled={start.isPending}
-            >
-              Start a build
-            </button>
-            <BringIn known={builds.data ?? []} done={reload} />
+            <StartFrom start={(starter) => start.mutate(starter)} />
+            <BringIn known={all ?? []} done={reload} />
           </>
         }
       >
         <h1 className="font-head text-xl">Builds</h1>
-        {builds.data && <span className="text-sm text-soft">{tally(builds.data.length, find !== '')}</span>}
+        {many.data && <span className="text-sm text-soft">{tally(many.data.builds, find !== '')}</span>}
         <Finder find={find} setFind={setFind} worst={worst} setWorst={setWorst} />
       </PageHead>
       <main>
@@ -93,16 +96,25 @@ export function BuildsPage() {
             />
           ))}
         </ul>
+        {builds.hasNextPage && (
+          <button
+            type="button"
+            className="mx-6 my-4 cursor-pointer font-semibold text-blue hover:underline"
+            disabled={builds.isFetchingNextPage}
+            onClick={() => void builds.fetchNextPage()}
+          >
+            show {Math.min(pageLong, (many.data?.builds ?? 0) - (all?.length ?? 0))} more of {(many.data?.builds ?? 0) - (all?.length ?? 0)}
+          </button>
+        )}
       </main>
     </>
   );
 }
 
 /** As many as the server lists at once. */
-const longest = 500;
+const pageLong = 100;
 
-const tally = (many: number, found: boolean): string =>
-  `${many === longest ? 'the latest ' : ''}${many === 1 ? 'one' : many} ${found ? 'found' : 'in the shed'}`;
+const tally = (many: number, found: boolean): string => `${many === 1 ? 'one' : many} ${found ? 'found' : 'in the shed'}`;
 
 interface Finding {
   readonly find: string;

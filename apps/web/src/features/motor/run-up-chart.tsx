@@ -1,4 +1,4 @@
-import { type RunUp, show } from '@hobrek/core';
+import { type RunUp, show, showNumber, unitShown } from '@hobrek/core';
 import { Area, CartesianGrid, ComposedChart, Line, ReferenceDot, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
 import { useWidth } from '../../shared/use-width.js';
 
@@ -10,9 +10,10 @@ export function RunUpChart({ runUp }: { runUp: RunUp }) {
   const [frame, width] = useWidth<HTMLDivElement>();
   const { curves, load, settles } = runUp;
   const [low, likely, high] = curves;
+  const { factor, symbol } = unitShown('N·m');
   const data = Array.from({ length: points + 1 }, (_, k) => {
     const n = (likely.top_rpm * k) / points;
-    return { n, gives: likely.torque(n), band: [low.torque(n), high.torque(n)], asks: load(n) };
+    return { n, gives: likely.torque(n) * factor, band: [low.torque(n) * factor, high.torque(n) * factor], asks: load(n) * factor };
   });
   const at = settles.known ? settles.value : null;
   return (
@@ -43,11 +44,11 @@ export function RunUpChart({ runUp }: { runUp: RunUp }) {
             }}
           />
         )}
-        {at !== null && <ReferenceDot x={at} y={load(at)} r={5} fill="var(--brass)" stroke="var(--ink)" />}
+        {at !== null && <ReferenceDot x={at} y={load(at) * factor} r={5} fill="var(--brass)" stroke="var(--ink)" />}
       </ComposedChart>
       <p className="text-sm text-soft">
-        <span className="text-blue">━</span> what the motor gives, its range shaded · <span className="text-ink">┅</span> what the work asks of it
-        here{at === null ? '' : `; it settles at ${show(at, 'rpm')}, where they meet`}
+        <span className="text-blue">━</span> what the motor gives, {symbol}, its range shaded · <span className="text-ink">┅</span> what the work asks
+        of it here{at === null ? '' : `; it settles at ${show(at, 'rpm')}, where they meet`}
       </p>
     </div>
   );
@@ -65,8 +66,7 @@ function Surplus({ at }: { at: Point | undefined }) {
   const left = at.gives - at.asks;
   return (
     <p className="border border-ink bg-sheet px-2 py-1 text-sm">
-      {show(at.n, 'rpm')}: gives {show(at.gives, 'N·m')}, {show(at.asks, 'N·m')} is asked,{' '}
-      {left >= 0 ? `${show(left, 'N·m')} over` : `${show(-left, 'N·m')} short`}
+      {show(at.n, 'rpm')}: gives {showNumber(at.gives)}, asked {showNumber(at.asks)}, {showNumber(Math.abs(left))} {left >= 0 ? 'over' : 'short'}
     </p>
   );
 }

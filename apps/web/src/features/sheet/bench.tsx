@@ -1,4 +1,15 @@
-import { type DrawnStage, type Element, elementsOf, type KindHead, kindHead, kindHeads, type Place, type Role, type StockWheel } from '@hobrek/core';
+import {
+  applies,
+  type DrawnStage,
+  type Element,
+  elementsOf,
+  type KindHead,
+  kindHead,
+  kindHeads,
+  type Place,
+  type Role,
+  type StockWheel,
+} from '@hobrek/core';
 import { type ComponentType, memo } from 'react';
 import { Choice } from '../../build/choice-field.js';
 import { Field } from '../../build/field.js';
@@ -102,15 +113,11 @@ interface Group {
 function grouped(path: string, { inputs }: Element, head: KindHead | undefined): Group[] {
   const fields = head?.fields ?? {};
   const groups = head?.groups ?? {};
-  const applies = (name: string) => {
-    const when = fields[name]?.when;
-    return !when || when.is.includes(inputs[when.field]?.text ?? '');
-  };
   const stock = Object.fromEntries(Object.values(head?.wheels ?? {}).map((wheel) => [wheel.field, wheel]));
   const take = (names: readonly string[]) =>
     names.flatMap((name): Group['places'][number][] => {
       const field = fields[name];
-      return field && applies(name) ? [{ path: `${path}/${name}`, field, input: inputs[name], stock: stock[name] }] : [];
+      return field && applies(field, inputs) ? [{ path: `${path}/${name}`, field, input: inputs[name], stock: stock[name] }] : [];
     });
   const named = new Set(Object.values(groups).flat());
   const first = Object.keys(fields).filter((name) => !named.has(name));

@@ -93,7 +93,7 @@ function ShaftHandle({ name, at, k, line, stages, drawn, hold }: ShaftShown) {
       if (last) fieldLeft();
       return from;
     },
-    { filterTaps: true },
+    { filterTaps: true, pointer: { keys: false } },
   );
   const onKeyDown = (event: KeyboardEvent) => {
     const step = steps[event.key];
@@ -144,7 +144,7 @@ function RimHandle({ path, wheel, centre, diameter, drawn, hold }: RimShown) {
       if (last) fieldLeft();
       return from;
     },
-    { filterTaps: true, axis: 'y' },
+    { filterTaps: true, axis: 'y', pointer: { keys: false } },
   );
   if (diameter === null || input?.value === undefined) return null;
   const value = input.value;

@@ -44,11 +44,6 @@ export function useGrip(path: string, label: string) {
       aria-label={`take the ${label} to another place: Space, arrow keys, Space`}
       title="drag to another place in the line"
       className="cursor-grab touch-none px-1 text-soft hover:text-ink active:cursor-grabbing"
-      onKeyDown={(event) => {
-        // Keys that carry it are its own while it has the focus.
-        if (event.key.startsWith('Arrow') || event.key === 'Enter') event.stopPropagation();
-        listeners?.['onKeyDown']?.(event);
-      }}
     >
       <svg width="10" height="16" aria-hidden="true">
         <path d="M2 3h6M2 8h6M2 13h6" stroke="currentColor" strokeWidth="1.5" />

@@ -1,4 +1,4 @@
-import { type Figure, type Known, type Rung, show, showRange } from '@hobrek/core';
+import { type Figure, type Known, type Rung, show, showParts, showRange, unitShown } from '@hobrek/core';
 import { pick, useOpenBuild } from '../../build/open-build.js';
 import { useWidth } from '../../shared/use-width.js';
 
@@ -35,11 +35,16 @@ export function JamLadder() {
   if (values.length === 0) return <section ref={frame} />;
   const [least, most] = [Math.min(...values) / 1.25, Math.max(...values) * 1.25];
   const x = (value: number) => (Math.log(Math.max(value, least) / least) / Math.log(most / least)) * width;
+  const { factor, symbol } = unitShown('N·m');
+  const ticks = ticksOf(least * factor, most * factor).map((says) => ({ says, at: says / factor }));
   const height = top_px + lines.length * rung_px + (brings.known ? 22 : 6);
   return (
     <section ref={frame} className={`min-w-0 ${stale ? 'stale' : ''}`}>
       <h2 className="font-head tracking-wide text-blue uppercase">
-        What gives first <span className="font-text text-sm tracking-normal text-soft normal-case">N·m at the {line.stations.at(-1)?.name}</span>
+        What gives first{' '}
+        <span className="font-text text-sm tracking-normal text-soft normal-case">
+          {symbol} at the {line.stations.at(-1)?.name}
+        </span>
       </h2>
       <svg
         width={width}
@@ -48,16 +53,10 @@ export function JamLadder() {
         role="img"
         aria-label={lines.map(({ says, figure }) => `${says} ${text(figure)}`).join(', ')}
       >
-        <path
-          d={`M0 ${top_px - 6}H${width}${ticksOf(least, most)
-            .map((tick) => `M${x(tick)} ${top_px - 6}v-6`)
-            .join('')}`}
-          stroke="var(--ink)"
-          fill="none"
-        />
-        {ticksOf(least, most).map((tick) => (
-          <text key={tick} x={x(tick)} y={9} fontSize="12" textAnchor={x(tick) > width - 14 ? 'end' : 'middle'} fill="var(--soft)">
-            {tick}
+        <path d={`M0 ${top_px - 6}H${width}${ticks.map(({ at }) => `M${x(at)} ${top_px - 6}v-6`).join('')}`} stroke="var(--ink)" fill="none" />
+        {ticks.map(({ says, at }) => (
+          <text key={says} x={x(at)} y={9} fontSize="12" textAnchor={x(at) > width - 14 ? 'end' : 'middle'} fill="var(--soft)">
+            {says}
           </text>
         ))}
         {brings.known && <Brings figure={brings} x={x} width={width} height={height} />}
@@ -130,7 +129,7 @@ const letter_px = 7;
 function Mark({ line, y, x, width, picked }: Scaled & { line: Line; y: number; picked: boolean }) {
   const { says, figure, colour, hollow, at } = line;
   const [from, middle, to] = [x(figure.low ?? figure.value), x(figure.value), x(figure.high ?? figure.value)];
-  const label = `${says} ${show(figure.value, figure.unit).replace(/ N·m$/, '')}`;
+  const label = `${says} ${showParts(figure.value, figure.unit).number}`;
   const right = width - to > label.length * letter_px;
   return (
     <g className={at ? 'cursor-pointer' : ''} onPointerDown={at ? () => pick(at) : undefined}>

@@ -1,4 +1,4 @@
-import { type DrawnStage, elementsOf, layOut, type Point, show } from '@hobrek/core';
+import { type DrawnStage, elementsOf, layOut, type Point, show, unitShown } from '@hobrek/core';
 import { useState } from 'react';
 import { FigureText } from '../../build/figure-text.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
@@ -100,13 +100,14 @@ function CentreLine({ drawn, centres }: { drawn: Drawn; centres: readonly (numbe
   });
 }
 
-const bars_mm = [10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
+const bars = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 
 const isToScale = (stages: readonly DrawnStage[], drawn: Drawn) =>
   drawn.assumed.length === 0 && stages.every((stage) => stage.driver !== null && stage.driven !== null);
 
 function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; trueScale: boolean }) {
-  const long = bars_mm.find((mm) => mm * drawn.scale >= 50) ?? 5000;
+  const { factor } = unitShown('mm');
+  const long = (bars.find((each) => (each / factor) * drawn.scale >= 50) ?? 5000) / factor;
   const length = long * drawn.scale;
   // Beside the last wheel where there is room, so that nothing of the machine is crossed.
   const beside = drawn.width + length + 16 <= room;

@@ -1,3 +1,4 @@
+import { useEffect, useRef, useState } from 'react';
 import { useOpenBuild } from '../../build/open-build.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
@@ -15,7 +16,6 @@ export function Sentence() {
         data-testid="sentence"
         data-verdict={evaluation.verdict}
         data-stale={stale || undefined}
-        aria-live="polite"
       >
         <VerdictMark verdict={evaluation.verdict} /> {unbroken(evaluation.says)}
       </p>
@@ -24,11 +24,34 @@ export function Sentence() {
         {unbroken(evaluation.jam)} {remedy && <b className="font-semibold text-ink">{unbroken(remedy)}</b>}
       </p>
       <p className="text-sm text-soft">{evaluation.notWorkedOut}</p>
+      <Spoken says={stale ? '' : evaluation.says} />
       {notices.map((notice) => (
         <p key={notice} className="text-sm text-close-word">
           {notice}
         </p>
       ))}
     </div>
+  );
+}
+
+/** Long enough that a sentence is not spoken at every key. */
+const pause_ms = 1_200;
+
+/** What has changed, spoken once typing has paused; what stands when the page opens is read with the page. */
+function Spoken({ says }: { says: string }) {
+  const first = useRef(says);
+  const [spoken, setSpoken] = useState('');
+  useEffect(() => {
+    if (says === '' || says === first.current) return;
+    const timer = setTimeout(() => {
+      first.current = says;
+      setSpoken(says);
+    }, pause_ms);
+    return () => clearTimeout(timer);
+  }, [says]);
+  return (
+    <p className="sr-only" role="status" data-testid="spoken">
+      {spoken}
+    </p>
   );
 }

@@ -10,6 +10,7 @@ import { UndoKeys } from '../../build/undo-keys.js';
 import { ask } from '../../shared/ask.js';
 import { HabitsSheet } from '../../shared/habits-sheet.js';
 import { PageHead } from '../../shared/page-head.js';
+import { CommandList } from './command-list.js';
 import { PowerPath } from './power-path.js';
 import { Sentence } from './sentence.js';
 import { TakeAway } from './take-away.js';
@@ -38,6 +39,7 @@ export function SheetPage() {
           <>
             <SaveWord />
             <UndoKeys />
+            <CommandList />
             <TakeAway />
             <HabitsSheet />
           </>

@@ -1,4 +1,4 @@
-import { type DrawnStage, showNumber } from '@hobrek/core';
+import { type DrawnStage, show, unitShown } from '@hobrek/core';
 import { memo } from 'react';
 import { useWidth } from '../../shared/use-width.js';
 
@@ -17,7 +17,8 @@ export const StockRuler = memo(function StockRuler({ outline }: { outline: Drawn
   const x = (at: number) => ((at - centres + reach) / (2 * reach)) * width;
   const seen = belts.filter((belt) => Math.abs(belt.centres - centres) < reach * 0.97);
   const fits = (at: number) => slot !== null && at >= slot[0] && at <= slot[1];
-  const step = stepFor((2 * reach) / 6);
+  const { factor } = unitShown('mm');
+  const step = stepFor(((2 * reach) / 6) * factor) / factor;
   const ticks = Array.from({ length: Math.ceil((2 * reach) / step) + 1 }, (_, k) => Math.ceil((centres - reach) / step) * step + k * step).filter(
     (tick) => tick < centres + reach,
   );
@@ -34,12 +35,12 @@ export const StockRuler = memo(function StockRuler({ outline }: { outline: Drawn
         {what}, by the centre distance each wants{slot ? ', along the slot' : ''}
         {wanted && `: ${wanted.mark} wants ${move(wanted.centres - centres)}`}
       </p>
-      <svg width={width} height={height_px} role="img" aria-label={seen.map((belt) => `${belt.mark} at ${showNumber(belt.centres)} mm`).join(', ')}>
+      <svg width={width} height={height_px} role="img" aria-label={seen.map((belt) => `${belt.mark} at ${show(belt.centres, 'mm')}`).join(', ')}>
         {slot && <path d={`M${x(slot[0])} ${axis_px}H${x(slot[1])}v9H${x(slot[0])}z`} fill="var(--plate)" stroke="var(--brass)" />}
         <path d={`M0 ${axis_px}H${width}${ticks.map((tick) => `M${x(tick)} ${axis_px}v-5`).join('')}`} stroke="var(--ink)" fill="none" />
         {ticks.map((tick) => (
           <text key={tick} x={x(tick)} y={14} fontSize="12" textAnchor="middle" fill="var(--soft)">
-            {Number(tick.toPrecision(6))}
+            {Number((tick * factor).toPrecision(6))}
           </text>
         ))}
         <path d={`M${x(centres) - 6} ${axis_px - 11}h12l-6 11z`} fill="var(--blue)" />
@@ -77,7 +78,7 @@ function same({ outline: a }: { outline: DrawnStage }, { outline: b }: { outline
 }
 
 const move = (by: number) =>
-  Math.abs(by) < 0.05 ? 'the shaft where it is' : `the shaft ${showNumber(Math.abs(by))} mm further ${by > 0 ? 'out' : 'in'}`;
+  Math.abs(by) < 0.05 ? 'the shaft where it is' : `the shaft ${show(Math.abs(by), 'mm')} further ${by > 0 ? 'out' : 'in'}`;
 
 function stepFor(rough: number): number {
   const power = 10 ** Math.floor(Math.log10(rough));

@@ -9,7 +9,8 @@ import { engineHead } from './fields.js';
 const source = 'Common practice, no source: small four-stroke engines give 1.05 to 1.25 times their rated torque, at about 70 % of their rated speed';
 const most = fixed('1', 1.15, source, [1.05, 1.25], flag.estimated);
 const nothing = fixed('N·m', 0, 'Without a clutch an engine gives nothing at rest: it is started unloaded');
-const forever = fixed('s', 3_600, 'An engine that stalls stands still and harms nothing but its temper');
+const liningSource = 'Common practice, no source: a small centrifugal clutch slips five to twenty seconds before its lining smokes';
+const lining = fixed('s', 10, liningSource, [5, 20], flag.estimated);
 
 /** A small engine with a governor: the rated point, a flat hump below it, and nothing at rest. */
 export const engine: SourceKind<typeof engineHead.fields> = {
@@ -35,6 +36,7 @@ export const engine: SourceKind<typeof engineHead.fields> = {
           ]
         : null,
       rest,
+      heats: { says: (stood) => `the clutch’s lining stands ${stood} of slipping`, lasts: lining, source: liningSource },
       stall: {
         id: `${path}/stall`,
         at: path,
@@ -42,7 +44,6 @@ export const engine: SourceKind<typeof engineHead.fields> = {
         short: 'engine stalls',
         torque: peak,
         harm: 'harmless',
-        lasts: forever,
         source,
       },
       inertia: note('flywheel-inertia', inertia),

@@ -22,6 +22,7 @@ export const handCrank: SourceKind<typeof handCrankHead.fields> = {
       top: note('highest-speed', fixed('rpm', 120, 'Common practice, no source: nobody cranks faster')),
       curves: null,
       rest: most,
+      heats: null,
       stall: { id: `${path}/stall`, at: path, says: 'the person stops', short: 'person stops', torque: most, harm: 'harmless', source },
       inertia: inertia.known ? inertia : noWheel,
       takes: unknown('N', []),

@@ -94,6 +94,11 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
       top: note('highest-speed', fastest(speed, synchronous)),
       curves,
       rest,
+      heats: {
+        says: (stood) => `its winding stands ${stood} of starting current`,
+        lasts: stands,
+        source: 'Copper heated without loss (closed form)',
+      },
       stall: {
         id: `${context.path}/stall`,
         at: context.path,

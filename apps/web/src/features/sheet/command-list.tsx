@@ -1,0 +1,179 @@
+import { applies, type Build, elementsOf, fitsHere, kindHead, type UnitHabit } from '@hobrek/core';
+import { Command } from 'cmdk';
+import { Dialog } from 'radix-ui';
+import { useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useNavigate } from 'react-router';
+import { pick, redone, stageAdded, stageRemoved, undone, useOpenBuild } from '../../build/open-build.js';
+import { useHabits } from '../../shared/habits.js';
+
+interface Act {
+  readonly says: string;
+  readonly act: () => void;
+}
+
+interface Heap {
+  readonly called: string;
+  readonly acts: readonly Act[];
+}
+
+/** Everything that can be done with the open build, and every field of it, found by typing a part of its name. */
+export function CommandList() {
+  const [open, setOpen] = useState(false);
+  const letters = useHabits((habits) => habits.letters);
+  const before = useRef<Element | null>(null);
+  const show = () => {
+    before.current = document.activeElement;
+    setOpen(true);
+  };
+  const dismissed = () => {
+    setOpen(false);
+    setTimeout(() => before.current instanceof HTMLElement && before.current.focus());
+  };
+  useHotkeys('mod+k', show, { enableOnFormTags: true, preventDefault: true });
+  useHotkeys('k', show, { enabled: letters, preventDefault: true });
+  return (
+    <Dialog.Root open={open} onOpenChange={(now) => (now ? show() : dismissed())}>
+      <Dialog.Trigger className="cursor-pointer font-semibold text-ink max-sm:hidden">
+        Do <kbd className="border border-hair px-1 font-text font-normal">{letters ? 'k' : 'Ctrl K'}</kbd>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/25" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          // What was chosen may take the focus: it is given back only when nothing was.
+          onCloseAutoFocus={(event) => event.preventDefault()}
+          className="fixed top-[12vh] left-1/2 z-20 w-[38rem] max-w-[calc(100vw-24px)] -translate-x-1/2 border border-ink bg-sheet text-ink"
+        >
+          <Dialog.Title className="sr-only">What should be done?</Dialog.Title>
+          {open && <Commands done={() => setOpen(false)} />}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Commands({ done }: { done: () => void }) {
+  const heaps = useHeaps();
+  return (
+    <Command label="What should be done?" loop filter={hasWords}>
+      <Command.Input
+        autoFocus
+        placeholder="a field, a stage, something to do"
+        className="w-full border-b border-ink bg-transparent px-4 py-3 text-lg outline-none"
+      />
+      <Command.List className="max-h-[56vh] overflow-auto p-2">
+        <Command.Empty className="px-2 py-1 text-soft">Nothing is called that.</Command.Empty>
+        {heaps.map(({ called, acts }) => (
+          <Command.Group
+            key={called}
+            heading={called}
+            className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft"
+          >
+            {acts.map(({ says, act }) => (
+              <Command.Item
+                key={says}
+                value={`${called} ${says}`}
+                className="cursor-pointer px-2 py-1 data-[selected=true]:bg-wash"
+                onSelect={() => {
+                  done();
+                  // The list gives its focus back first; what is chosen may take it.
+                  setTimeout(act);
+                }}
+              >
+                {says}
+              </Command.Item>
+            ))}
+          </Command.Group>
+        ))}
+      </Command.List>
+    </Command>
+  );
+}
+
+/** Every word that is typed must stand in it. */
+const hasWords = (value: string, typed: string): number => {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  return words.every((word) => value.toLowerCase().includes(word)) ? 1 : 0;
+};
+
+function useHeaps(): Heap[] {
+  const open = useOpenBuild((store) => store.open);
+  const go = useNavigate();
+  if (!open) return [];
+  const { id, build, kinds, evaluation, picked } = open;
+  const to = (path: string) => () => void go(path);
+  const [line] = build.lines;
+  const stages = line?.stages ?? [];
+  const after = line ? placeAfter(build, picked) : 0;
+  const behind = after === 0 ? 'the source' : `the ${kindHead('stage', stages[after - 1]?.kind ?? '')?.label}`;
+  return [
+    {
+      called: 'Go to',
+      acts: [
+        { says: 'the sheet', act: to(`/builds/${id}`) },
+        { says: 'the brief, supply and wishes', act: to(`/builds/${id}/brief`) },
+        { says: 'the motor and its run-up', act: to(`/builds/${id}/motor`) },
+        { says: 'the log', act: to(`/builds/${id}/log`) },
+        { says: 'all builds', act: to('/') },
+      ],
+    },
+    {
+      called: 'Do',
+      acts: [
+        { says: 'undo', act: undone },
+        { says: 'redo', act: redone },
+        ...(line ? fitsHere(build, kinds, line.id, after, evaluation) : []).map(({ kind, label, begins }) => ({
+          says: `add a ${label} behind ${behind}`,
+          act: () => stageAdded(line?.id ?? '', after, kind, begins),
+        })),
+        ...stages.map(({ id: stage, kind }, k) => ({
+          says: `take out stage ${k + 1}, the ${kindHead('stage', kind)?.label}`,
+          act: () => stageRemoved(`${line?.id}/${stage}`),
+        })),
+        ...(['A4', 'Letter'] as const).map((paper) => ({
+          says: `print on one page, ${paper}`,
+          act: () => window.open(`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}`, '_blank', 'noreferrer'),
+        })),
+      ],
+    },
+    {
+      called: 'Show figures in',
+      acts: (Object.entries({ metric: 'metric', inch: 'inch and pound', mixed: 'inches, the rest metric' }) as [UnitHabit, string][]).map(
+        ([units, says]) => ({ says, act: () => useHabits.setState({ units }) }),
+      ),
+    },
+    {
+      called: 'Field',
+      acts: build.lines.flatMap(elementsOf).flatMap(({ role, path, element }) => {
+        const head = kindHead(role, element.kind);
+        return Object.entries(head?.fields ?? {})
+          .filter(([, field]) => applies(field, element.inputs))
+          .map(([name, field]) => ({
+            says: [field.label, head?.label, element.inputs[name]?.text].filter(Boolean).join(' · '),
+            act: () => {
+              void go(`/builds/${id}`);
+              setTimeout(() => focusField(`${path}/${name}`), 60);
+            },
+          }));
+      }),
+    },
+  ];
+}
+
+/** Where a new stage goes: behind the one that is picked, else at the end of the line. */
+function placeAfter({ lines: [line] }: Build, picked: string | null): number {
+  const stages = line?.stages ?? [];
+  if (picked === `${line?.id}/source`) return 0;
+  const k = stages.findIndex(({ id }) => picked === `${line?.id}/${id}`);
+  return k < 0 ? stages.length : k + 1;
+}
+
+/** The field itself, its group opened. */
+function focusField(path: string): void {
+  const field = document.querySelector<HTMLElement>(`[data-path="${CSS.escape(path)}"]`);
+  field?.closest('details')?.setAttribute('open', '');
+  pick(path.split('/').slice(0, 2).join('/'));
+  field?.focus();
+  field?.scrollIntoView({ block: 'center' });
+}

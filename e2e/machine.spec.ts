@@ -1,0 +1,167 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './parts/hobrek.js';
+
+const sentence = (page: Page) => page.getByTestId('sentence');
+const kept = (page: Page) => expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+const field = (page: Page, path: string) => page.locator(`[data-path="${path}"]`);
+
+/** What a two-stage crusher is: by hand 1425 / (250 / 80) / (34 / 17) = 228 rpm less the belt's slip. */
+async function isTwoStaged(page: Page): Promise<void> {
+  await expect(sentence(page)).toContainText('The motor carries the work');
+  await expect(page.getByRole('button', { name: /^speed, tool shaft: 226 rpm/ })).toBeVisible();
+}
+
+test('a two-stage crusher from a blank sheet, by keyboard alone', async ({ page, address }) => {
+  await page.goto(address);
+  const type = async (path: string, text: string) => {
+    await page.keyboard.press('Control+k');
+    await expect(page.getByPlaceholder('a field, a stage, something to do')).toBeFocused();
+    await page.keyboard.type(path);
+    await page.keyboard.press('Enter');
+    // Waits until the field has the focus: the list gives it on.
+    await expect.poll(() => page.evaluate(() => document.activeElement?.hasAttribute('data-path'))).toBe(true);
+    await page.keyboard.type(text);
+  };
+  await page.getByRole('button', { name: 'Start a build' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('menuitem', { name: 'A blank sheet' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await sentence(page).waitFor();
+  await type('plate power', '0.55 kW');
+  await type('speed induction', '1425');
+  await type('plate means', 'what the shaft');
+  await type('section', 'A');
+  await type('driving pulley v-belt', '80');
+  await type('driven pulley v-belt', '250');
+  await type('centre v-belt', '420');
+  await type('torque asked', '12');
+  // The chain goes in behind the belt, with sizes to begin with.
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('add roller chain');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('kind of between')).toHaveCount(2);
+  await type('driving sprocket, teeth', 'x');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('17');
+  await type('driven sprocket, teeth', 'x');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('34');
+  await isTwoStaged(page);
+  await kept(page);
+});
+
+test('the same by mouse, from the gap where it goes', async ({ page, address }) => {
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Start a build' }).click();
+  await page.getByRole('menuitem', { name: 'A blank sheet' }).click();
+  await sentence(page).waitFor();
+  await field(page, 'main/source/power').fill('0.55 kW');
+  await field(page, 'main/source/speed').fill('1425');
+  await field(page, 'main/source/powerIs').selectOption('shaft');
+  await field(page, 'main/belt/driver').fill('80');
+  await field(page, 'main/belt/driven').fill('250');
+  await field(page, 'main/belt/centres').fill('420');
+  await field(page, 'main/work/torque').fill('12');
+  await page.getByRole('button', { name: 'add after the V-belt: what could go here' }).click();
+  const chain = page.getByRole('dialog', { name: 'what could go here' }).getByRole('button', { name: /roller chain/ });
+  await expect(chain).toContainText(/speed 451 rpm → 219 rpm/);
+  await chain.click();
+  await field(page, 'main/roller-chain/z1').fill('17');
+  await field(page, 'main/roller-chain/z2').fill('34');
+  await isTwoStaged(page);
+});
+
+test('a stage is replaced by another kind, doubled, taken to another place, and all of it undone', async ({ page, crusher: _ }) => {
+  await page.getByRole('button', { name: 'add after the V-belt: what could go here' }).click();
+  await page.getByRole('button', { name: /coupling/ }).click();
+  const kinds = page.getByLabel('kind of between');
+  await expect(kinds).toHaveCount(2);
+  await kinds.nth(1).selectOption('roller-chain');
+  await page.getByRole('button', { name: 'double' }).first().click();
+  await expect(kinds).toHaveCount(3);
+  const order = () => kinds.evaluateAll((selects) => (selects as HTMLSelectElement[]).map(({ value }) => value));
+  expect(await order()).toEqual(['v-belt', 'v-belt', 'roller-chain']);
+  // By keys: taken up, two down, put down.
+  await page
+    .getByRole('button', { name: /^take the V-belt to another place/ })
+    .first()
+    .focus();
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(300);
+  for (let k = 0; k < 2; k++) {
+    await page.keyboard.press('ArrowDown');
+    await page.waitForTimeout(300);
+  }
+  await page.keyboard.press('Space');
+  await expect.poll(order).toEqual(['v-belt', 'roller-chain', 'v-belt']);
+  for (let k = 0; k < 4; k++) await page.keyboard.press('Control+z');
+  await expect.poll(order).toEqual(['v-belt']);
+});
+
+test('a shaft is dragged to where it stands, in one step; by keys a millimetre at a time', async ({ page, crusher: _ }) => {
+  const shaft = page.getByRole('button', { name: /^move the roll/ });
+  const box = await shaft.boundingBox();
+  if (!box) throw new Error('no handle');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 30, y - 50, { steps: 6 });
+  await page.mouse.up();
+  await expect(field(page, 'main/belt/centres')).not.toHaveValue('420 mm');
+  await expect(field(page, 'main/belt/angle')).toHaveValue(/^\d.*°$/);
+  await page.keyboard.press('Control+z');
+  await expect(field(page, 'main/belt/centres')).toHaveValue('420 mm');
+  await expect(field(page, 'main/belt/angle')).toHaveValue('');
+  await shaft.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(field(page, 'main/belt/centres')).toHaveValue('431 mm');
+});
+
+test('a wheel goes through what is on the shelf, by key in its field and by its rim', async ({ page, crusher: _ }) => {
+  const driven = field(page, 'main/belt/driven');
+  await driven.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(driven).toHaveValue('280 mm');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await expect(driven).toHaveValue('224 mm');
+  const rim = page.getByRole('button', { name: /^size of the wheel, 224 mm/ });
+  await rim.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(driven).toHaveValue('250 mm');
+  const box = await page.getByRole('button', { name: /^size of the wheel, 250 mm/ }).boundingBox();
+  if (!box) throw new Error('no rim');
+  await page.mouse.move(box.x + 14, box.y + 14);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 14, box.y - 4, { steps: 5 });
+  await page.mouse.up();
+  await expect(driven).toHaveValue(/^(280|315|355|400) mm$/);
+});
+
+test('figures are shown as the person likes them, and what was typed stays', async ({ page, crusher: _ }) => {
+  await page.getByRole('button', { name: 'Habits, keys' }).click();
+  await page.getByLabel('inch and pound').check();
+  await page.keyboard.press('Escape');
+  await expect(sentence(page)).toContainText(/8\.06 to 8\.88.lbf·ft reaches the roll/);
+  await expect(field(page, 'main/belt/driver')).toHaveValue('75 mm');
+  await page.reload();
+  await expect(sentence(page)).toContainText('lbf·ft');
+});
+
+test('what is wished stands in the ledger, and what has changed is spoken once typing pauses', async ({ page, crusher: _ }) => {
+  await page.getByRole('link', { name: 'Brief' }).click();
+  await page.getByLabel('Tool turns at most at', { exact: true }).fill('400');
+  await expect(page.getByText('The roll turns at 423 rpm; at most 400 rpm is wished.').first()).toBeVisible();
+  await expect(page.getByTestId('spoken')).toBeEmpty();
+  await expect(page.getByTestId('spoken')).toContainText('at most 400 rpm is wished', { timeout: 4_000 });
+});
+
+test('a machine that is begun from a starter works out at once, every entry a guess', async ({ page, address }) => {
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Start a build' }).click();
+  await page.getByRole('menuitem', { name: /^Tumbler/ }).click();
+  await expect(sentence(page)).toContainText(/The motor (just )?carries the work if the (guess|estimate) is right/);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('');
+});

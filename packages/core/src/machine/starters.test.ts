@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import { loadKinds } from '../kinds/registry.js';
+import { evaluateBuild } from '../procedures/evaluate-build.js';
+import { placesOf } from './paths.js';
+import { starters, startFrom } from './starters.js';
+
+const kinds = await loadKinds();
+
+describe.each(starters.filter(({ id }) => id !== 'blank'))('the starter $id', ({ id, entries, stages }) => {
+  const build = startFrom(id);
+
+  it('has every entry it speaks of, read, and each of them a guess', () => {
+    const entered = placesOf(build).filter(({ input }) => input);
+    for (const path of Object.keys(entries)) expect(entered.map((place) => place.path)).toContain(`main/${path}`);
+    for (const { input } of entered) {
+      expect(input?.how).toBe('guessed');
+      expect(input).not.toHaveProperty('draft');
+    }
+  });
+
+  it('works out to the tool at once, and no verdict on guesses is better than close', () => {
+    const { lines, checks } = evaluateBuild(build, kinds);
+    expect(build.lines[0]?.stages.map(({ kind }) => kind)).toEqual(stages.map(([kind]) => kind));
+    expect(lines[0]?.stations.at(-1)?.torque.known).toBe(true);
+    expect(checks[0] && lines[0]?.checks[0]?.verdict).not.toBe('holds');
+    expect(lines[0]?.checks[0]?.verdict).not.toBe('unknown');
+  });
+});
+
+it('blank is blank, and one that is not there is refused', () => {
+  expect(placesOf(startFrom('blank')).some(({ input }) => input)).toBe(false);
+  expect(() => startFrom('rocket')).toThrow(RangeError);
+});
