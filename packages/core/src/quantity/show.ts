@@ -85,7 +85,8 @@ export interface Shown {
 /** A house figure as number and unit, apart, so that the screen can set the unit small. */
 export function showParts(value: number, unit: Unit): Shown {
   const { factor, symbol } = shown[unit] ?? shownAs[unit]?.(value) ?? { factor: 1, symbol: unit };
-  return { number: showNumber(value * factor), symbol };
+  // What is exact in the unit that is shown must not end in digits that only the conversion made.
+  return { number: showNumber(factor === 1 ? value : Number((value * factor).toPrecision(13))), symbol };
 }
 
 /** A house figure as text, e.g. `550 W`, `156°`. */
