@@ -165,3 +165,19 @@ test('a machine that is begun from a starter works out at once, every entry a gu
   await expect(sentence(page)).toContainText(/The motor (just )?carries the work if the (guess|estimate) is right/);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('');
 });
+
+test('a variant is tried, named after its build, and laid beside it', async ({ page, crusher }) => {
+  const name = crusher.build.name;
+  const say = async (words: string) => {
+    await page.keyboard.press('Control+k');
+    await page.getByPlaceholder('a field, a stage, something to do').fill(words);
+    await page.keyboard.press('Enter');
+  };
+  await say('variant');
+  await expect(page.getByLabel('name of the build')).toHaveValue(`${name}, variant 2`);
+  await field(page, 'main/belt/driven').fill('280 mm');
+  await kept(page);
+  await say(`beside ${name}`);
+  await expect(page.getByText('280 mm').first()).toBeVisible();
+  await expect(page.getByText('250 mm').first()).toBeVisible();
+});

@@ -86,6 +86,8 @@ export interface StageOutline {
   readonly centres: number | null;
   /** Where the driven shaft lies from the driving one, rad: nought to the right of it, a quarter turn straight above. Level where it is left out. */
   readonly angle?: number;
+  /** Where its two wheels stand along their shafts, mm from one face of the machine; null where that is not entered. */
+  readonly line?: readonly [driver: number | null, driven: number | null];
   /** Both shafts on one axis: drawn beside each other, which is no distance. */
   readonly coaxial?: boolean;
   /** Lengths on sale near here, and how far the motor can move: nearest and furthest centre distance. */

@@ -35,6 +35,7 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
   },
   'a-quarter-more': { says: 'A quarter more than the speed', source: 'Common practice, no source: a quarter away from a resonance' },
   'steps-alike': { says: 'The ratio of one step, once for each step', source: 'Closed form' },
+  'out-of-line': { says: 'Where one wheel stands along its shaft, less where the other does, whichever way', source: 'Closed form' },
   distance: { says: 'The same distance, whichever way', source: 'Definition' },
   'one-per-cent': { says: 'A hundredth of the belt’s length', source: 'Common practice, no source: what a V-belt stretches in its life' },
   'an-eighth': { says: 'An eighth of the breaking load', source: 'Common practice, no source' },

@@ -1,10 +1,13 @@
+import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { applies, type Build, elementsOf, fitsHere, kindHead, type UnitHabit } from '@hobrek/core';
+import { useQuery } from '@tanstack/react-query';
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { pick, redone, stageAdded, stageRemoved, undone, useOpenBuild } from '../../build/open-build.js';
+import { ask, send } from '../../shared/ask.js';
 import { useHabits } from '../../shared/habits.js';
 
 interface Act {
@@ -100,6 +103,7 @@ const hasWords = (value: string, typed: string): number => {
 function useHeaps(): Heap[] {
   const open = useOpenBuild((store) => store.open);
   const go = useNavigate();
+  const others = useOthers(open?.id);
   if (!open) return [];
   const { id, build, kinds, evaluation, picked } = open;
   const to = (path: string) => () => void go(path);
@@ -131,12 +135,17 @@ function useHeaps(): Heap[] {
           says: `take out stage ${k + 1}, the ${kindHead('stage', kind)?.label}`,
           act: () => stageRemoved(`${line?.id}/${stage}`),
         })),
+        {
+          says: 'try a variant: a copy of this build, opened',
+          act: () => void variantOf(build).then((stored) => go(`/builds/${stored}`)),
+        },
         ...(['A4', 'Letter'] as const).map((paper) => ({
           says: `print on one page, ${paper}`,
           act: () => window.open(`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}`, '_blank', 'noreferrer'),
         })),
       ],
     },
+    { called: 'Lay beside', acts: others.map(({ id: other, name }) => ({ says: name, act: to(`/compare/${id}/${other}`) })) },
     {
       called: 'Show figures in',
       acts: (Object.entries({ metric: 'metric', inch: 'inch and pound', mixed: 'inches, the rest metric' }) as [UnitHabit, string][]).map(
@@ -159,6 +168,19 @@ function useHeaps(): Heap[] {
       }),
     },
   ];
+}
+
+/** The other builds in the shed, those changed last first. */
+function useOthers(id: string | undefined): readonly ListedBuild[] {
+  const builds = useQuery({ queryKey: ['others'], queryFn: () => ask<ListedBuild[]>('builds'), staleTime: 0, gcTime: 0 });
+  return builds.data?.filter((other) => other.id !== id) ?? [];
+}
+
+/** A build of its own, named after the one it varies. @returns its id */
+async function variantOf(build: Build): Promise<string> {
+  const [, name = build.name, number = '1'] = /^(.*?)(?:, variant (\d+))?$/.exec(build.name) ?? [];
+  const stored = await send<StoredBuild>('POST', 'builds', { ...build, name: `${name.slice(0, 100)}, variant ${Number(number) + 1}` });
+  return stored.id;
 }
 
 /** Where a new stage goes: behind the one that is picked, else at the end of the line. */

@@ -4,6 +4,7 @@ import { FigureText } from '../../build/figure-text.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useWidth } from '../../shared/use-width.js';
+import { FromAbove } from './from-above.js';
 import { Handles } from './handles.js';
 import { JamLadder } from './jam-ladder.js';
 import { usePathKeys } from './path-keys.js';
@@ -51,6 +52,7 @@ export function PowerPath() {
           </svg>
           <Handles line={elements} stages={line.outlines} drawn={drawn} picked={picked} hold={setHeld} />
         </div>
+        <FromAbove stages={line.outlines} names={line.stations.map((station) => station.name)} drawn={drawn} />
         <PathTable line={elements} />
         <figcaption className={hung ? 'relative h-21 max-sm:h-34' : 'mt-2 grid grid-cols-2 gap-4'}>
           {line.stations.map((station, k) => (

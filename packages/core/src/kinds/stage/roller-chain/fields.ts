@@ -1,6 +1,7 @@
 import { type ChainSize, chains } from '../../../catalog/chains.js';
 import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
+import { standsAt } from '../../in-line.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { liesField } from '../../lies.js';
 import { guard, sized, wheelPart } from '../../parts.js';
@@ -87,6 +88,8 @@ const fields = {
   }),
   driverMass: wheelMassField('Driving sprocket'),
   drivenMass: wheelMassField('Driven sprocket'),
+  driverAt: standsAt('Driving sprocket'),
+  drivenAt: standsAt('Driven sprocket'),
   ...hubFields('driver', 'Driving sprocket'),
   ...hubFields('driven', 'Driven sprocket'),
 };
@@ -100,8 +103,8 @@ export const rollerChainHead = {
   groups: {
     'Length and slot': ['angle', 'links', 'slotIn', 'slotOut', 'strands', 'offset'],
     'Which chain is it': ['pitch', 'roller', 'width'],
-    'Held on its shaft: driving sprocket': [...hubNames('driver'), 'driverMass'],
-    'Held on its shaft: driven sprocket': [...hubNames('driven'), 'drivenMass'],
+    'Held on its shaft: driving sprocket': [...hubNames('driver'), 'driverMass', 'driverAt'],
+    'Held on its shaft: driven sprocket': [...hubNames('driven'), 'drivenMass', 'drivenAt'],
     Losses: ['kept'],
   },
   parts: (typed) => {

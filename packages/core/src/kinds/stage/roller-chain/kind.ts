@@ -12,7 +12,6 @@ import { chainLinks } from '../../../formulas/chain/chain-links.js';
 import { chainPull } from '../../../formulas/chain/chain-pull.js';
 import { chainTorque } from '../../../formulas/chain/chain-torque.js';
 import { chordalVariation } from '../../../formulas/chain/chordal-variation.js';
-import { lineAngle } from '../../../formulas/chain/line-angle.js';
 import { plateRating } from '../../../formulas/chain/plate-rating.js';
 import { rollerRating } from '../../../formulas/chain/roller-rating.js';
 import { sprocketDiameter } from '../../../formulas/chain/sprocket-diameter.js';
@@ -26,6 +25,7 @@ import { listed } from '../../../quantity/listed.js';
 import { show } from '../../../quantity/show.js';
 import type { InputFigures } from '../../fields.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
+import { lineCheck, lineOf, outOfLine } from '../../in-line.js';
 import type { Candidate, Context, Duty, Held, Rotary, StageKind, StageOutline } from '../../kind.js';
 import { angleOf } from '../../lies.js';
 import { distance, roomTowards } from '../../slot.js';
@@ -37,7 +37,6 @@ const noSlip = fixed('1', 0, 'Teeth do not slip');
 const wrapSource = 'Common practice, no source: at least 120° on the smaller sprocket';
 const teethSource = 'Common practice, no source: 17 teeth run smooth, 11 do when slow';
 const pullSource = 'Common practice, no source: a working pull of an eighth of the breaking load';
-const lineSource = 'Common practice, no source: half a degree, 2 mm in 400';
 const ratingSource =
   'Shigley’s Mechanical Engineering Design (10e), eq. 17-32, 17-33 and table 17-23; 15,000 h, oiled; B sizes by the A size of their pitch';
 const disc = fixed('1', 0.55, 'Closed form: a plain disc, or one with a hub', [0.5, 0.65], flag.estimated);
@@ -230,19 +229,7 @@ function shapeChecks({ inputs, context, p, driver, driven, centres, arriving }: 
       ...(few.known && few.value >= (slow ? 11 : 17) ? {} : { best: 'close' as const }),
     }),
   ];
-  if (offset.known) {
-    checks.push(
-      hold({
-        ...shared,
-        id: `${path}/check-line`,
-        subject: 'Chain line',
-        has: fixed('rad', Math.PI / 360, lineSource),
-        needs: lineAngle({ o: offset, C: centres }),
-        says: ({ has, needs }) => `The chain runs out of line by ${needs}; ${has} is what it bears`,
-        source: lineSource,
-      }),
-    );
-  }
+  checks.push(...lineCheck('chain', offset.known ? offset : outOfLine(inputs), centres, context));
   if (links.known && inputs.centres.known && wants.known) checks.push(reaches(inputs, p, few, many, context));
   const alike = identified(inputs, context);
   return alike ? [...checks, alike] : checks;
@@ -332,15 +319,10 @@ function loadChecks(
   ];
 }
 
-function outlineOf(
-  { links, slotIn, slotOut, z1, z2, angle }: Inputs,
-  p: Figure<'mm'>,
-  driver: Figure<'mm'>,
-  driven: Figure<'mm'>,
-  centres: Figure<'mm'>,
-): StageOutline {
+function outlineOf(inputs: Inputs, p: Figure<'mm'>, driver: Figure<'mm'>, driven: Figure<'mm'>, centres: Figure<'mm'>): StageOutline {
   const likely = (figure: Figure) => (figure.known ? figure.value : null);
-  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres), ...angleOf(angle) };
+  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres), ...angleOf(inputs.angle), ...lineOf(inputs) };
+  const { links, slotIn, slotOut, z1, z2 } = inputs;
   const [few, many] = fewerFirst(z1, z2);
   if (!p.known || !few.known || !many.known || !centres.known) return plain;
   const around = Math.round(chainLinks.compute({ C: centres.value, p: p.value, z_1: few.value, z_2: many.value }) / 2) * 2;

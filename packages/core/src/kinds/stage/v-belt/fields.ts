@@ -1,6 +1,7 @@
 import { type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
+import { standsAt } from '../../in-line.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { liesField } from '../../lies.js';
 import { guard, manyOf, sized, wheelPart } from '../../parts.js';
@@ -147,6 +148,8 @@ const fields = {
   ),
   driverMass: wheelMassField('Driving pulley'),
   drivenMass: wheelMassField('Driven pulley'),
+  driverAt: standsAt('Driving pulley'),
+  drivenAt: standsAt('Driven pulley'),
   ...hubFields('driver', 'Driving pulley'),
   ...hubFields('driven', 'Driven pulley'),
 };
@@ -160,8 +163,8 @@ export const vBeltHead = {
   groups: {
     'The belt, and the motor’s slot': ['angle', 'belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school'],
     Tension: ['tension', 'push', 'gives', 'tone', 'friction'],
-    'Held on its shaft: driving pulley': [...hubNames('driver'), 'driverMass'],
-    'Held on its shaft: driven pulley': [...hubNames('driven'), 'drivenMass'],
+    'Held on its shaft: driving pulley': [...hubNames('driver'), 'driverMass', 'driverAt'],
+    'Held on its shaft: driven pulley': [...hubNames('driven'), 'drivenMass', 'drivenAt'],
     'Losses, material': ['slip', 'kept', 'material'],
   },
   parts: (typed) => {

@@ -18,6 +18,7 @@ import { wedgeFriction } from '../../../formulas/belt/wedge-friction.js';
 import { carriedTorque } from '../../../formulas/transmission/carried-torque.js';
 import { drivenSpeed } from '../../../formulas/transmission/driven-speed.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
+import { lineCheck, lineOf, outOfLine } from '../../in-line.js';
 import type { Candidate, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
 import { angleOf } from '../../lies.js';
 import { largerSizes } from '../../stock-wheels.js';
@@ -101,7 +102,11 @@ function underLoad(loaded: Loaded): Held {
   const driverHub = hubLimit(hubOf(inputs, 'driver'), { path, id: `${path}/driver-hub`, called: 'driving pulley' });
   const drivenHub = hubLimit(hubOf(inputs, 'driven'), { path, id: `${path}/driven-hub`, called: 'driven pulley' });
   return {
-    checks: [...geometryChecks(loaded), ...(section ? [...loadChecks(loaded, section, design, running), tight(set, wanted, context)] : [])],
+    checks: [
+      ...geometryChecks(loaded),
+      ...lineCheck('belt', outOfLine(inputs), centres, context),
+      ...(section ? [...loadChecks(loaded, section, design, running), tight(set, wanted, context)] : []),
+    ],
     slips,
     steady: section
       ? {
@@ -138,13 +143,9 @@ const portion = (span: Figure<'mm'>): Figure<'mm'> => solve('mm', 'sixty-fourth'
 
 const likely = (figure: Figure): number | null => (figure.known ? figure.value : null);
 
-function outlineOf(
-  { section, slotIn, slotOut, belt, lengthIs, angle }: Inputs,
-  driver: Figure<'mm'>,
-  driven: Figure<'mm'>,
-  centres: Figure<'mm'>,
-): StageOutline {
-  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres), ...angleOf(angle) };
+function outlineOf(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, centres: Figure<'mm'>): StageOutline {
+  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres), ...angleOf(inputs.angle), ...lineOf(inputs) };
+  const { section, slotIn, slotOut, belt, lengthIs } = inputs;
   const [small, large] = smallerFirst(driver, driven);
   if (!section.is || !small.known || !large.known || !centres.known) return plain;
   const slot = slotIn.known && slotOut.known ? ([centres.value - slotIn.value, centres.value + slotOut.value] as const) : null;
