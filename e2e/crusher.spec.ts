@@ -268,7 +268,10 @@ test('what gives in a jam: the set screw is found, a key is offered, and with it
 
 test('a second stage is put in, made a chain, moved and taken out again, and every step can be undone', async ({ page, crusher: _ }) => {
   await page.getByRole('button', { name: 'add after the V-belt: what could go here' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /V-belt/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /V-belt/ })
+    .click();
   await page.getByLabel('kind of between').last().selectOption('roller chain');
   await page.getByLabel('Chain', { exact: true }).selectOption('08B');
   await page.getByLabel('Driving sprocket, teeth').fill('15');

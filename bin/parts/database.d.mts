@@ -4,6 +4,8 @@ export interface Cluster {
   readonly port: number;
   /** Folder with PostgreSQL's programs. */
   readonly bin: string;
+  /** It was running before: whoever started it stops it. */
+  readonly joined: boolean;
   stop(): Promise<void>;
 }
 

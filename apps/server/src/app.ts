@@ -6,6 +6,7 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import { DATABASE, type Database, openDatabase } from './db/database.js';
+import { backupsModule } from './modules/backups/backups.module.js';
 import { BuildsModule } from './modules/builds/builds.module.js';
 import { HealthModule } from './modules/health/health.module.js';
 import type { Config } from './platform/config.js';
@@ -29,7 +30,7 @@ class PlatformModule implements OnApplicationShutdown {
 @Module({})
 class AppModule {
   static with(config: Config): DynamicModule {
-    return { module: AppModule, imports: [PlatformModule.with(config), BuildsModule, HealthModule] };
+    return { module: AppModule, imports: [PlatformModule.with(config), BuildsModule, backupsModule(config), HealthModule] };
   }
 }
 

@@ -2,6 +2,7 @@ import { createApp } from './app.js';
 import { openDatabase } from './db/database.js';
 import { loadDemo } from './db/demo.js';
 import { migrateDatabase } from './db/migrate.js';
+import { backUpDaily } from './modules/backups/backups.js';
 import { type Config, configFrom } from './platform/config.js';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
@@ -17,11 +18,24 @@ async function prepare(config: Config): Promise<void> {
   }
 }
 
+const hour_ms = 60 * 60 * 1000;
+
+/** Looks once an hour whether a day has gone by. A backup that fails is said and tried again; it stops no one's work. */
+function keepBackups(config: Config): void {
+  const look = () => {
+    backUpDaily(config).catch((error: Error) => process.stderr.write(`The daily backup failed: ${error.message}\n`));
+  };
+  if (process.env.HOBREK_DAILY === 'off') return;
+  setTimeout(look, 5_000).unref();
+  setInterval(look, hour_ms).unref();
+}
+
 try {
   const config = configFrom(process.env);
   await prepare(config);
   const app = await createApp(config);
   await app.listen(config.port, '127.0.0.1');
+  keepBackups(config);
   // Started by a parent that talks to it: tell it, and go when it goes, even if it was killed.
   process.send?.({ listening: config.port });
   process.on('disconnect', () => process.kill(process.pid, 'SIGTERM'));

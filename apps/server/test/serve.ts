@@ -26,13 +26,14 @@ export interface Served {
   readonly stop: () => Promise<void>;
 }
 
-export const configAt = (url: string, port: number): Config => configFrom({ DATABASE_URL: url, HOBREK_PORT: String(port) });
+export const configAt = (url: string, port: number, env: Readonly<Record<string, string>> = {}): Config =>
+  configFrom({ ...env, DATABASE_URL: url, HOBREK_PORT: String(port) });
 
 /** The real application on a database of its own; with `url` on that one instead, unmigrated. */
-export async function serve(url?: string): Promise<Served> {
+export async function serve(url?: string, env: Readonly<Record<string, string>> = {}): Promise<Served> {
   const database = url ? { url, drop: async () => {} } : await freshDatabase();
   const port = await freePort();
-  const config = configAt(database.url, port);
+  const config = configAt(database.url, port, env);
   if (!url) await migrateDatabase(config, () => {});
   const app = await createApp(config);
   await app.listen(port, '127.0.0.1');

@@ -43,3 +43,10 @@ export interface BuildLog {
   readonly revisions: readonly Revision[];
   readonly notes: readonly Note[];
 }
+
+/** A dump of the whole database that is kept, newest first in a list. */
+export interface Backup {
+  readonly name: string;
+  readonly bytes: number;
+  readonly at: string;
+}

@@ -9,6 +9,7 @@ export const problems = {
   'too-large': { status: 413, title: 'That is more than a build can be' },
   'wrong-type': { status: 415, title: 'Send JSON' },
   'version-missing': { status: 428, title: 'Say which version the change was made from' },
+  'backup-failed': { status: 503, title: 'The backup could not be written' },
   fault: { status: 500, title: 'Hobrek made a mistake' },
   'database-down': { status: 503, title: 'The database does not answer' },
 } as const satisfies Record<string, { status: number; title: string }>;

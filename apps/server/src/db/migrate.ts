@@ -1,10 +1,10 @@
-import { spawn } from 'node:child_process';
-import { mkdir, readFile, rename, rm } from 'node:fs/promises';
+import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
 import type { Config } from '../platform/config.js';
+import { stamp, writeDump } from './dump.js';
 
 type Settings = Pick<Config, 'databaseUrl' | 'migrations' | 'dumps' | 'pgDump'>;
 
@@ -47,31 +47,10 @@ async function appliedIn(client: pg.Client): Promise<number> {
   return rows.rows[0]?.n ?? 0;
 }
 
-/** Written beside its final name and renamed, so that a dump that is there is whole. */
-async function dump({ dumps, pgDump, databaseUrl }: Settings): Promise<string> {
-  await mkdir(dumps, { recursive: true, mode: 0o700 });
-  const file = join(dumps, `before-migration-${new Date().toISOString().replace(/[:.]/g, '-')}.dump`);
-  const url = new URL(databaseUrl);
-  const password = decodeURIComponent(url.password);
-  url.password = '';
-  const child = spawn(pgDump, ['--format=custom', `--file=${file}.part`, `--dbname=${url}`], {
-    stdio: ['ignore', 'ignore', 'pipe'],
-    env: { ...process.env, PGPASSWORD: password },
-  });
-  let said = '';
-  child.stderr.on('data', (piece) => {
-    said += piece;
-  });
-  const code = await new Promise<number | string>((resolve) => {
-    child.on('error', (error) => resolve(error.message));
-    child.on('close', resolve);
-  });
-  if (code !== 0) {
-    await rm(`${file}.part`, { force: true });
-    throw new Error(
-      `The database must be migrated, but the dump before it failed (${said.trim() || code}). Nothing was changed. Is ${pgDump} there, in the version of the server?`,
-    );
+async function dump(settings: Settings): Promise<string> {
+  try {
+    return await writeDump(settings, `before-migration-${stamp(new Date())}`);
+  } catch (error) {
+    throw new Error(`The database must be migrated, but the dump before it failed (${(error as Error).message}). Nothing was changed.`);
   }
-  await rename(`${file}.part`, file);
-  return file;
 }

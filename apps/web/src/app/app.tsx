@@ -20,6 +20,7 @@ const router = createBrowserRouter([
           { path: 'log', lazy: async () => ({ Component: (await import('../features/log/index.js')).LogStop }) },
         ],
       },
+      { path: '/backups', lazy: async () => ({ Component: (await import('../features/backups/index.js')).BackupsPage }) },
       { path: '/compare/:a/:b', lazy: async () => ({ Component: (await import('../features/compare/index.js')).ComparePage }) },
       { path: '*', Component: LostPage },
     ],

@@ -2,7 +2,7 @@ import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { startFrom } from '@hobrek/core';
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
 import { hearChanges } from '../../shared/changes.js';
 import { PageHead } from '../../shared/page-head.js';
@@ -61,6 +61,9 @@ export function BuildsPage() {
         end={
           <>
             <StartFrom start={(starter) => start.mutate(starter)} />
+            <Link to="/backups" className="py-1 text-base text-blue hover:underline">
+              Backups
+            </Link>
             <BringIn known={all ?? []} done={reload} />
           </>
         }

@@ -1,0 +1,1 @@
+export { BackupsPage } from './backups-page.js';

@@ -1,0 +1,1 @@
+export function holdings(url: string): Promise<{ builds: number; print: string }>;

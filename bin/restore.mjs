@@ -1,0 +1,76 @@
+// `npm run restore -- FILE [--over]`: puts a backup in the place of what is there. Only while Hobrek is stopped, and over builds only when told to.
+import { existsSync, mkdirSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { startCluster } from './parts/database.mjs';
+import { holdings } from './parts/holdings.mjs';
+import { checkNode, installPackages } from './parts/install.mjs';
+import { takeLock } from './parts/lock.mjs';
+import { dataFolder } from './parts/places.mjs';
+import { run } from './parts/run.mjs';
+
+const say = (line) => process.stdout.write(`${line}\n`);
+
+async function main() {
+  checkNode();
+  await installPackages((line) => process.stderr.write(`${line}\n`));
+  const words = process.argv.slice(2);
+  const over = words.includes('--over');
+  const [file] = words.filter((word) => word !== '--over');
+  if (!file) throw new Error('Say which backup: npm run restore -- my-shed.dump');
+  const source = resolve(process.env.INIT_CWD ?? process.cwd(), file);
+  if (!existsSync(source)) throw new Error(`There is no file ${source}.`);
+  const data = dataFolder();
+  mkdirSync(data, { recursive: true });
+  const release = await takeLock(join(data, 'run.lock'), 0);
+  if (!release) throw new Error('Hobrek is running on this data. Stop it first, so that nothing is typed into what is being replaced.');
+  let cluster;
+  try {
+    cluster = await startCluster({ folder: data, say, testing: process.env.HOBREK_THROW_AWAY === '1' });
+    await restore(cluster, source, data, over);
+  } finally {
+    await cluster?.stop();
+    release();
+  }
+}
+
+/** Into a database beside the one there is; only a restore that ended well takes its place. */
+async function restore({ bin, url }, source, data, over) {
+  const program = (name, args) => run(join(bin, name), args, { quiet: true });
+  await program('pg_restore', ['--list', source]).catch(() => {
+    throw new Error(`${source} is no backup of Hobrek, or it is damaged. Nothing was changed.`);
+  });
+  const there = await holdings(url);
+  if (there.builds > 0 && !over) {
+    throw new Error(`There are ${there.builds} builds here. Say --over to put the backup in their place: npm run restore -- ${source} --over`);
+  }
+  if (there.builds > 0) {
+    const before = join(data, 'dumps', `before-restore-${new Date().toISOString().replace(/[:.]/g, '-')}.dump`);
+    mkdirSync(join(data, 'dumps'), { recursive: true, mode: 0o700 });
+    await program('pg_dump', ['--format=custom', `--file=${before}`, `--dbname=${url}`]);
+    say(`What was here is kept in ${before}`);
+  }
+  const beside = new URL(url);
+  beside.pathname = '/hobrek_restored';
+  const admin = new URL(url);
+  admin.pathname = '/postgres';
+  const sql = (words) => program('psql', ['--no-psqlrc', '--set=ON_ERROR_STOP=1', `--dbname=${admin}`, `--command=${words}`]);
+  await sql('drop database if exists hobrek_restored with (force)');
+  await sql('create database hobrek_restored');
+  try {
+    await program('pg_restore', ['--exit-on-error', '--single-transaction', '--no-owner', `--dbname=${beside}`, source]);
+  } catch (error) {
+    await sql('drop database if exists hobrek_restored with (force)');
+    throw new Error(`${source} could not be put back (${error.message.trim()}). Nothing was changed.`);
+  }
+  await sql('drop database hobrek with (force)');
+  await sql('alter database hobrek_restored rename to hobrek');
+  const { builds, print } = await holdings(url);
+  say(`Put back: ${builds === 1 ? 'one build' : `${builds} builds`} with their log. Print of what is in it: ${print}`);
+}
+
+try {
+  await main();
+} catch (error) {
+  process.stderr.write(`${error.message}\n`);
+  process.exit(1);
+}
