@@ -352,7 +352,7 @@ test('a build is taken away as its file and brought in again; a damaged file say
     page.getByTestId('bring-in').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(contents) });
   await bring('half.json', text.slice(0, 300));
   await expect(page.getByRole('dialog')).toContainText('half.json: is not JSON');
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Close' }).click();
 
   await bring('odd.json', text.replace('"value": 550', '"value": -550'));
   await page.getByRole('button', { name: 'Bring in', exact: true }).click();

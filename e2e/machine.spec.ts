@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { expect, test } from './parts/hobrek.js';
 
@@ -180,4 +181,37 @@ test('a variant is tried, named after its build, and laid beside it', async ({ p
   await say(`beside ${name}`);
   await expect(page.getByText('280 mm').first()).toBeVisible();
   await expect(page.getByText('250 mm').first()).toBeVisible();
+});
+
+test('what was found is taken away as one file; brought in again it says what is there, and replaces only what it was told to', async ({
+  page,
+  crusher,
+  address,
+}) => {
+  const name = crusher.build.name;
+  await page.goto(address);
+  await page.getByLabel('find a build').fill(name);
+  await expect(page.getByText('one found')).toBeVisible();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Take these' }).click()]);
+  const shed = JSON.parse(await readFile(await download.path(), 'utf8'));
+  expect(shed.builds).toHaveLength(1);
+  const bring = (contents: object) =>
+    page.getByTestId('bring-in').setInputFiles({ name: 'shed.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(contents)) });
+  await bring(shed);
+  await expect(page.getByRole('dialog')).toContainText(`${name}: is here already, the same.`);
+  await page.getByRole('button', { name: 'Close' }).click();
+
+  const [entry] = shed.builds;
+  const renamed = { ...entry, changedAt: '2030-01-01T00:00:00Z', build: { ...entry.build, brief: 'From the other machine.' } };
+  const fresh = { ...entry, id: '00000000-0000-4000-8000-00000000abcd', build: { ...entry.build, name: `${name}, from afar` } };
+  await bring({ ...shed, builds: [renamed, fresh, { ...fresh, id: 'x' }] });
+  await expect(page.getByRole('dialog')).toContainText('changed later in the file. The file has: Brief changed.');
+  await expect(page.getByRole('dialog')).toContainText('cannot be brought in: id: id must be a UUID');
+  await page.getByLabel(/put the file’s in the place/).check();
+  await page.getByRole('button', { name: 'Bring in 2' }).click();
+  await expect(page.getByRole('dialog')).toContainText('the log can bring that back');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByText('2 found')).toBeVisible();
+  await page.goto(`${address}/builds/${crusher.id}/brief`);
+  await expect(page.getByLabel('What must it do?')).toHaveValue('From the other machine.');
 });

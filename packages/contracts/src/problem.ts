@@ -1,6 +1,7 @@
 /** Every refusal there is: its stable code, the status it answers with, and what it means in a few words. */
 export const problems = {
   'build-refused': { status: 400, title: 'This build cannot be kept as it is' },
+  'entry-refused': { status: 400, title: 'This is no entry of a shed’s file' },
   'note-refused': { status: 400, title: 'This note cannot be kept as it is' },
   'bad-json': { status: 400, title: 'What arrived is not readable JSON' },
   'foreign-request': { status: 403, title: 'Only pages served by this Hobrek may ask' },

@@ -90,7 +90,7 @@ export class BuildsController {
 const placeFrom = (from: unknown): number => (typeof from === 'string' && /^\d{1,7}$/.test(from) ? Number(from) : 0);
 
 /** Words to look for; anything that is no short text looks for nothing. */
-const wordsFrom = (find: unknown): string =>
+export const wordsFrom = (find: unknown): string =>
   typeof find === 'string' && !find.includes('\u0000') && find.isWellFormed() ? find.trim().slice(0, 80) : '';
 
 function tagged(response: Response, build: StoredBuild): StoredBuild {

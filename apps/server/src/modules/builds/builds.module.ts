@@ -5,10 +5,12 @@ import { BuildsRepository } from './builds.repository.js';
 import { BuildsService } from './builds.service.js';
 import { EventsController } from './events.controller.js';
 import { PagePrinter } from './page-printer.js';
+import { ShedController } from './shed.controller.js';
+import { ShedService } from './shed.service.js';
 
 @Module({
-  controllers: [BuildsController, EventsController],
-  providers: [BuildsService, BuildsRepository, PagePrinter, Changes],
+  controllers: [BuildsController, ShedController, EventsController],
+  providers: [BuildsService, ShedService, BuildsRepository, PagePrinter, Changes],
   exports: [BuildsRepository],
 })
 export class BuildsModule {}

@@ -1,6 +1,6 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, desc, eq, ilike, or, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, ilike, inArray, or, sql } from 'drizzle-orm';
 import { announce, announcement } from '../../db/changes.js';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds } from '../../db/tables/builds.js';
@@ -140,6 +140,54 @@ export class BuildsRepository {
     if (!(await this.find(id))) return undefined;
     const [row] = await this.database.insert(notes).values({ build: id, text, madeBy: by }).returning();
     return row;
+  }
+
+  /** Every build that holds the words, a few at a time, each once: for a file of them all. */
+  async *all(find: string, few = 200): AsyncGenerator<BuildRow[]> {
+    let after = '00000000-0000-0000-0000-000000000000';
+    for (;;) {
+      const rows = await this.database
+        .select()
+        .from(builds)
+        .where(and(gt(builds.id, after), matching(find)))
+        .orderBy(builds.id)
+        .limit(few);
+      if (rows.length === 0) return;
+      yield rows;
+      after = (rows.at(-1) as BuildRow).id;
+    }
+  }
+
+  notesOfMany(ids: readonly string[]): Promise<NoteRow[]> {
+    return this.database
+      .select()
+      .from(notes)
+      .where(inArray(notes.build, [...ids]))
+      .orderBy(notes.at);
+  }
+
+  /** A build that comes with an id and a date of its own. @returns false when that id is taken meanwhile */
+  async bring(id: string, changedAt: Date, contents: Contents): Promise<boolean> {
+    return this.database.transaction(async (tx) => {
+      const [row] = await tx
+        .insert(builds)
+        .values({ ...columns(contents), id, changedAt })
+        .onConflictDoNothing()
+        .returning();
+      if (!row) return false;
+      await tx.insert(revisions).values({ build: id, version: row.version, document: contents.build });
+      await announce(tx, id, row.version);
+      return true;
+    });
+  }
+
+  /** Notes that are not there yet; those of an id that is taken stay as they are. */
+  async bringNotes(build: string, many: readonly Pick<NoteRow, 'id' | 'at' | 'madeBy' | 'text'>[]): Promise<void> {
+    if (many.length > 0)
+      await this.database
+        .insert(notes)
+        .values(many.map((note) => ({ ...note, build })))
+        .onConflictDoNothing();
   }
 
   /** Keeps a summary worked out again, unless the build has moved on meanwhile. */

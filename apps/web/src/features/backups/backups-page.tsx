@@ -30,7 +30,7 @@ export function BackupsPage() {
         }
       >
         <h1 className="font-head text-xl">Backups</h1>
-        {backups.data && <span className="text-sm text-soft">{last ? `the last ${ago(last)}` : 'none yet'}</span>}
+        {backups.data && <span className="text-sm text-soft">{last ? `last made ${ago(last)}` : 'none yet'}</span>}
       </PageHead>
       <main className="px-6 py-4 max-sm:px-4">
         {failed && <p className="text-gives-word">{failed.message}</p>}

@@ -1,36 +1,57 @@
-import type { ListedBuild } from '@hobrek/contracts';
+import { type Looked, type Shed, shedFormat, shedVersion } from '@hobrek/contracts';
 import { type Build, buildFormat } from '@hobrek/core';
 import { Dialog } from 'radix-ui';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { AskError, send } from '../../shared/ask.js';
 
-interface Read {
-  readonly file: string;
-  readonly build: Build | null;
-  /** What will happen to it, or why nothing can. */
+type Entry = Shed['builds'][number];
+
+/** One build out of a file: what will happen to it, and how that is done; nothing to do where it cannot be brought in or is here already. */
+interface Coming {
+  readonly key: string;
+  readonly name: string;
   readonly says: string;
+  /** Asked about: it would stand in the place of one that is here. */
+  readonly replaces?: boolean;
+  readonly bring?: (replace: boolean) => Promise<string>;
 }
 
-/** Build files from this device: what each will become is said before anything is done; nothing that is there is replaced. */
-export function BringIn({ known, done }: { known: readonly ListedBuild[]; done: () => void }) {
+/** Build files and whole sheds from this device: what each will become is said before anything is done; nothing is replaced unasked. */
+export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () => void }) {
   const input = useRef<HTMLInputElement>(null);
-  const [read, setRead] = useState<readonly Read[]>([]);
-  const close = () => setRead([]);
+  const [coming, setComing] = useState<readonly Coming[]>([]);
+  const [wanted, setWanted] = useState<ReadonlySet<string>>(new Set());
+  const [busy, setBusy] = useState('');
+  const close = () => {
+    setComing([]);
+    setWanted(new Set());
+  };
   const chosen = async (event: ChangeEvent<HTMLInputElement>) => {
     const files = [...(event.target.files ?? [])];
     event.target.value = '';
-    setRead(await Promise.all(files.map((file) => readFile(file, known))));
+    setBusy('Reading …');
+    const read: Coming[] = [];
+    for (const file of files) read.push(...(await readFile(file, names)));
+    setBusy('');
+    setComing(read);
   };
   const bring = async () => {
-    const after = await Promise.all(read.map(sent));
+    const after: Coming[] = [];
+    for (const [k, each] of coming.entries()) {
+      setBusy(`Bringing in ${k + 1} of ${coming.length} …`);
+      after.push(await brought(each, wanted.has(each.key)));
+    }
+    setBusy('');
     done();
-    const refused = after.filter((each) => each.build);
-    setRead(refused);
+    setWanted(new Set());
+    const open = after.filter((each) => each.bring);
+    setComing(open.length > 0 || after.length > 1 ? after : []);
   };
+  const toDo = coming.filter(({ key, bring: can, replaces }) => can && (!replaces || wanted.has(key))).length;
   return (
     <>
       <button type="button" className="cursor-pointer py-1 text-base text-blue hover:underline" onClick={() => input.current?.click()}>
-        Bring in a file
+        {coming.length === 0 && busy ? busy : 'Bring in a file'}
       </button>
       <input
         ref={input}
@@ -41,28 +62,45 @@ export function BringIn({ known, done }: { known: readonly ListedBuild[]; done: 
         data-testid="bring-in"
         onChange={(event) => void chosen(event)}
       />
-      <Dialog.Root open={read.length > 0} onOpenChange={(open) => open || close()}>
+      <Dialog.Root open={coming.length > 0} onOpenChange={(open) => open || close()}>
         <Dialog.Portal>
           <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
           <Dialog.Content
             aria-describedby={undefined}
-            className="fixed top-1/4 left-1/2 w-[34rem] max-w-[calc(100vw-24px)] -translate-x-1/2 border border-ink bg-sheet p-5 text-ink"
+            className="fixed top-[12vh] left-1/2 w-[38rem] max-w-[calc(100vw-24px)] -translate-x-1/2 border border-ink bg-sheet p-5 text-ink"
           >
             <Dialog.Title className="font-head text-xl tracking-wide text-blue uppercase">Bring in</Dialog.Title>
+            {coming.length > 1 && <p className="text-soft">{tally(coming)}</p>}
             <ul className="mt-2 max-h-[50vh] overflow-y-auto">
-              {read.map(({ file, says }) => (
-                <li key={file} className="border-b border-hair py-1.5">
-                  <b>{file}</b>: {says}
+              {coming.map(({ key, name, says, replaces, bring: can }) => (
+                <li key={key} className="border-b border-hair py-1.5">
+                  <b>{name}</b>: {says}
+                  {replaces && can && (
+                    <label className="flex cursor-pointer items-baseline gap-2 text-sm">
+                      <input
+                        type="checkbox"
+                        checked={wanted.has(key)}
+                        onChange={(event) =>
+                          setWanted((now) => (event.target.checked ? new Set([...now, key]) : new Set([...now].filter((k) => k !== key))))
+                        }
+                      />
+                      put the file’s in the place of what is here; the log can bring that back
+                    </label>
+                  )}
                 </li>
               ))}
             </ul>
-            <div className="mt-4 flex gap-5">
-              {read.some((each) => each.build) && (
-                <button type="button" className="cursor-pointer font-semibold text-blue hover:underline" onClick={() => void bring()}>
-                  Bring in
-                </button>
+            <div className="mt-4 flex gap-5" aria-live="polite">
+              {busy || (
+                <>
+                  {toDo > 0 && (
+                    <button type="button" className="cursor-pointer font-semibold text-blue hover:underline" onClick={() => void bring()}>
+                      {toDo === 1 ? 'Bring in' : `Bring in ${toDo}`}
+                    </button>
+                  )}
+                  <Dialog.Close className="cursor-pointer hover:underline">{toDo > 0 ? 'Leave it' : 'Close'}</Dialog.Close>
+                </>
               )}
-              <Dialog.Close className="cursor-pointer hover:underline">Leave it</Dialog.Close>
             </div>
           </Dialog.Content>
         </Dialog.Portal>
@@ -71,32 +109,71 @@ export function BringIn({ known, done }: { known: readonly ListedBuild[]; done: 
   );
 }
 
-async function readFile(file: File, known: readonly ListedBuild[]): Promise<Read> {
-  const no = (says: string): Read => ({ file: file.name, build: null, says });
+function tally(coming: readonly Coming[]): string {
+  const fresh = coming.filter(({ bring, replaces }) => bring && !replaces).length;
+  const differ = coming.filter(({ replaces }) => replaces).length;
+  const parts = [`${fresh} to be put into the shed`, `${differ} here already and different`, `${coming.length - fresh - differ} with nothing to do`];
+  return `${coming.length} builds: ${parts.join(', ')}.`;
+}
+
+async function brought(each: Coming, replace: boolean): Promise<Coming> {
+  const { bring, replaces, ...rest } = each;
+  if (!bring || (replaces && !replace)) return { ...rest };
+  try {
+    return { ...rest, says: await bring(replace) };
+  } catch (problem) {
+    return { ...each, says: `was not brought in: ${problem instanceof AskError ? problem.message : 'it could not be sent'}` };
+  }
+}
+
+/** The server reads what comes in as it reads anything, and says where it is wrong. */
+async function readFile(file: File, names: ReadonlySet<string>): Promise<Coming[]> {
+  const no = (says: string): Coming[] => [{ key: file.name, name: file.name, says }];
   let raw: unknown;
   try {
     raw = JSON.parse(await file.text());
   } catch {
     return no('is not JSON: it may be damaged, or another kind of file. Nothing was brought in.');
   }
-  const build = raw as Partial<Build> | null;
-  if (typeof build !== 'object' || build?.format !== buildFormat) return no(`is JSON, but not a build: it lacks “format”: “${buildFormat}”.`);
+  const { format, version, builds } = (raw ?? {}) as { format?: unknown; version?: unknown; builds?: unknown };
+  if (format === buildFormat) return [oneBuild(file.name, raw as Build, names)];
+  if (format !== shedFormat || !Array.isArray(builds)) return no(`is JSON, but neither a build nor a shed: it lacks “format”: “${buildFormat}”.`);
+  if (typeof version === 'number' && version > shedVersion) return no('was written by a newer Hobrek, which is needed to open it.');
+  const looked: Coming[] = [];
+  // One after the other: a shed may be large, and the server is one.
+  for (const [k, entry] of (builds as Entry[]).entries()) looked.push(await look(entry, `${file.name} ${k}`));
+  return looked.length > 0 ? looked : no('is a shed with no builds in it.');
+}
+
+function oneBuild(file: string, build: Build, names: ReadonlySet<string>): Coming {
   const name = String(build.name ?? 'a build without a name');
-  const twin = known.some((listed) => listed.name === name);
   return {
-    file: file.name,
-    build: build as Build,
-    says: `“${name}” will be put into the shed${twin ? ', beside one of the same name, which stays as it is' : ''}.`,
+    key: file,
+    name: file,
+    says: `“${name}” will be put into the shed${names.has(name) ? ', beside one of the same name, which stays as it is' : ''}.`,
+    bring: async () => {
+      await send('POST', 'builds', build);
+      return 'is in the shed now.';
+    },
   };
 }
 
-/** The server reads it as it reads anything that comes in, and says where it is wrong. */
-async function sent(read: Read): Promise<Read> {
-  if (!read.build) return read;
+async function look(entry: Entry, key: string): Promise<Coming> {
+  const named = (entry as Partial<Entry> | null)?.build?.name;
   try {
-    await send('POST', 'builds', read.build);
-    return { ...read, build: null, says: 'is in the shed now.' };
+    const { name, what, says } = await send<Looked>('POST', 'shed/look', entry);
+    const coming = { key, name, says: `${says}.` };
+    if (what === 'damaged' || what === 'same') return coming;
+    return {
+      ...coming,
+      replaces: what !== 'new',
+      bring: async (replace) => `${(await send<Looked>('POST', 'shed/bring', { ...entry, ...(replace ? { replace } : {}) })).says}.`,
+    };
   } catch (problem) {
-    return { ...read, says: `was not brought in: ${problem instanceof AskError ? problem.message : 'it could not be sent'}` };
+    return {
+      key,
+      name: String(named ?? 'an entry'),
+      says: `cannot be brought in: ${problem instanceof AskError ? problem.message : 'it could not be sent'}`,
+    };
   }
 }

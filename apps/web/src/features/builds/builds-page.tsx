@@ -61,10 +61,13 @@ export function BuildsPage() {
         end={
           <>
             <StartFrom start={(starter) => start.mutate(starter)} />
+            <a href={`/api/shed?find=${words}`} download className="py-1 text-base text-blue hover:underline">
+              {find === '' ? 'Take all' : 'Take these'}
+            </a>
             <Link to="/backups" className="py-1 text-base text-blue hover:underline">
               Backups
             </Link>
-            <BringIn known={all ?? []} done={reload} />
+            <BringIn names={new Set(all?.map(({ name }) => name))} done={reload} />
           </>
         }
       >

@@ -1,0 +1,51 @@
+import { Readable } from 'node:stream';
+import { type Looked, ShedEntryContract } from '@hobrek/contracts';
+import { Body, Controller, Get, HttpCode, Post, Query, Res, StreamableFile } from '@nestjs/common';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import type { Response } from 'express';
+import { ProblemError } from '../../platform/problem-error.js';
+import { wordsFrom } from './builds.controller.js';
+import { ShedService } from './shed.service.js';
+
+@Controller('shed')
+export class ShedController {
+  constructor(private readonly shed: ShedService) {}
+
+  /** All builds, or those that hold the words, with ids and notes. */
+  @Get()
+  take(@Query('find') find: unknown, @Res({ passthrough: true }) response: Response): StreamableFile {
+    response.setHeader('Cache-Control', 'no-store');
+    return new StreamableFile(Readable.from(this.shed.file(wordsFrom(find))), {
+      type: 'application/json',
+      disposition: 'attachment; filename="hobrek-shed.json"',
+    });
+  }
+
+  @Post('look')
+  @HttpCode(200)
+  look(@Body() body: unknown): Promise<Looked> {
+    return this.shed.look(entryFrom(body));
+  }
+
+  @Post('bring')
+  @HttpCode(200)
+  bring(@Body() body: unknown): Promise<Looked> {
+    return this.shed.bring(entryFrom(body));
+  }
+}
+
+function entryFrom(body: unknown): ShedEntryContract {
+  if (typeof body !== 'object' || body === null || Array.isArray(body))
+    throw new ProblemError('entry-refused', 'An entry is an object with id, changedAt, build and notes.');
+  // The build is read by its own door: here it only has to be an object, and stays as it came.
+  const { build, ...others } = body as { build?: unknown };
+  const entry = plainToInstance(ShedEntryContract, others);
+  Object.assign(entry, { build });
+  const [wrong] = validateSync(entry, { whitelist: true, forbidNonWhitelisted: true });
+  if (wrong) {
+    const says = Object.values(wrong.constraints ?? {})[0] ?? 'is not as it should be';
+    throw new ProblemError('entry-refused', `${wrong.property}: ${says}`, [{ path: wrong.property, says }]);
+  }
+  return entry;
+}

@@ -1,0 +1,60 @@
+import 'reflect-metadata';
+import type { Build } from '@hobrek/core';
+import { IsBoolean, IsISO8601, IsObject, IsString, IsUUID, Length, MaxLength } from 'class-validator';
+import { given, nestedList } from './decorators.js';
+
+export const shedFormat = 'hobrek-shed';
+export const shedVersion = 1;
+
+class ShedNoteContract {
+  @IsUUID()
+  id: string;
+
+  @IsISO8601()
+  at: string;
+
+  @IsString()
+  @MaxLength(40)
+  by: string;
+
+  @IsString()
+  @Length(1, 4_000)
+  text: string;
+}
+
+/** One build of a shed's file: the build itself is read by the same door as any other. */
+export class ShedEntryContract {
+  @IsUUID()
+  id: string;
+
+  @IsISO8601()
+  changedAt: string;
+
+  @IsObject()
+  build: Build;
+
+  @nestedList(ShedNoteContract, 2_000)
+  notes: ShedNoteContract[];
+
+  /** Asked for by the person: put in the place of a build of this id that is there and differs. */
+  @given()
+  @IsBoolean()
+  replace?: boolean;
+}
+
+/** Several builds, or all of them, with their ids and notes, as one file. */
+export interface Shed {
+  readonly format: typeof shedFormat;
+  readonly version: typeof shedVersion;
+  readonly takenAt: string;
+  readonly builds: readonly Omit<ShedEntryContract, 'replace'>[];
+}
+
+/** What bringing an entry in would do, or has done. */
+export interface Looked {
+  readonly id: string;
+  readonly name: string;
+  /** Against the build of that id: not there, equal, changed later in the file, or changed later here. */
+  readonly what: 'new' | 'same' | 'newer' | 'older' | 'damaged';
+  readonly says: string;
+}
