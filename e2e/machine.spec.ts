@@ -215,3 +215,20 @@ test('what was found is taken away as one file; brought in again it says what is
   await page.goto(`${address}/builds/${crusher.id}/brief`);
   await expect(page.getByLabel('What must it do?')).toHaveValue('From the other machine.');
 });
+
+test('any two states of the log are laid beside each other, in words', async ({ page, crusher: _ }) => {
+  const torque = field(page, 'main/work/torque');
+  await torque.fill('9 N·m');
+  await torque.blur();
+  await kept(page);
+  await field(page, 'main/belt/driven').fill('280 mm');
+  await field(page, 'main/belt/driven').blur();
+  await kept(page);
+  await page.getByRole('link', { name: 'Log' }).click();
+  const marks = page.getByLabel('compare');
+  await marks.first().check();
+  await marks.last().check();
+  const between = page.getByRole('region', { name: 'between the two' });
+  await expect(between).toContainText('Torque asked 8 N·m → 9 N·m');
+  await expect(between).toContainText('Driven pulley 250 mm → 280 mm');
+});

@@ -3,6 +3,7 @@ import { openDatabase } from './db/database.js';
 import { loadDemo } from './db/demo.js';
 import { migrateDatabase } from './db/migrate.js';
 import { backUpDaily } from './modules/backups/backups.js';
+import { BuildsRepository } from './modules/builds/builds.repository.js';
 import { type Config, configFrom } from './platform/config.js';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
@@ -20,14 +21,18 @@ async function prepare(config: Config): Promise<void> {
 
 const hour_ms = 60 * 60 * 1000;
 
-/** Looks once an hour whether a day has gone by. A backup that fails is said and tried again; it stops no one's work. */
-function keepBackups(config: Config): void {
-  const look = () => {
-    backUpDaily(config).catch((error: Error) => process.stderr.write(`The daily backup failed: ${error.message}\n`));
+/** Looks once an hour whether a day has gone by: then a backup is made, and only after it old states are thinned. What fails is said and tried again. */
+function lookAfter(config: Config, builds: BuildsRepository): void {
+  const look = async () => {
+    try {
+      if (await backUpDaily(config)) await builds.thin();
+    } catch (error) {
+      process.stderr.write(`The daily backup failed: ${(error as Error).message}\n`);
+    }
   };
   if (process.env.HOBREK_DAILY === 'off') return;
-  setTimeout(look, 5_000).unref();
-  setInterval(look, hour_ms).unref();
+  setTimeout(() => void look(), 5_000).unref();
+  setInterval(() => void look(), hour_ms).unref();
 }
 
 try {
@@ -35,7 +40,7 @@ try {
   await prepare(config);
   const app = await createApp(config);
   await app.listen(config.port, '127.0.0.1');
-  keepBackups(config);
+  lookAfter(config, app.get(BuildsRepository, { strict: false }));
   // Started by a parent that talks to it: tell it, and go when it goes, even if it was killed.
   process.send?.({ listening: config.port });
   process.on('disconnect', () => process.kill(process.pid, 'SIGTERM'));

@@ -1,6 +1,7 @@
 import { request } from 'node:http';
 import { createServer } from 'node:net';
 import { resolve } from 'node:path';
+import type { NestExpressApplication } from '@nestjs/platform-express';
 import { createApp } from '../src/app.js';
 import { migrateDatabase } from '../src/db/migrate.js';
 import { type Config, configFrom } from '../src/platform/config.js';
@@ -18,6 +19,7 @@ export function freePort(): Promise<number> {
 }
 
 export interface Served {
+  readonly app: NestExpressApplication;
   readonly base: string;
   readonly port: number;
   readonly url: string;
@@ -39,6 +41,7 @@ export async function serve(url?: string, env: Readonly<Record<string, string>> 
   await app.listen(port, '127.0.0.1');
   const base = `http://127.0.0.1:${port}`;
   return {
+    app,
     base,
     port,
     url: database.url,

@@ -190,6 +190,26 @@ export class BuildsRepository {
         .onConflictDoNothing();
   }
 
+  /**
+   * Takes out what nobody will look for: of states older than a week the last of each day stays, of those older than a quarter the last of each week.
+   * The first state and the newest of a build always stay. @returns how many were taken out
+   */
+  async thin(now = new Date()): Promise<number> {
+    const at = now.toISOString();
+    const { rowCount } = await this.database.execute(sql`
+      delete from ${revisions} r using (
+        select build, version,
+          row_number() over (partition by build, case
+            when saved_at > ${at}::timestamptz - interval '90 days' then date_trunc('day', saved_at)
+            else date_trunc('week', saved_at) end order by version desc) as nth,
+          min(version) over (partition by build) as first
+        from ${revisions} where saved_at <= ${at}::timestamptz - interval '7 days'
+      ) old
+      where r.build = old.build and r.version = old.version and old.nth > 1 and r.version <> old.first
+        and r.version < (select max(version) from ${revisions} n where n.build = r.build)`);
+    return rowCount ?? 0;
+  }
+
   /** Keeps a summary worked out again, unless the build has moved on meanwhile. */
   async refresh(id: string, version: number, summary: BuildSummary, engine: number): Promise<void> {
     await this.database

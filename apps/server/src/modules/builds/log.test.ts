@@ -4,6 +4,7 @@ import { type Build, blankBuild, enter, placesOf, withInput } from '@hobrek/core
 import pg from 'pg';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { type Served, serve } from '../../../test/serve.js';
+import { BuildsRepository } from './builds.repository.js';
 
 let served: Served;
 beforeAll(async () => {
@@ -77,4 +78,41 @@ it('goes with its build', async () => {
   const { id } = await worked();
   await served.ask('DELETE', `builds/${id}`, undefined, { 'if-match': '"1"' });
   expect((await served.ask('GET', `builds/${id}/log`)).status).toBe(404);
+});
+
+it('is thinned with age: a week whole, then the last of each day, after a quarter the last of each week; first and newest stay', async () => {
+  const { id } = await worked(['1 hp', randomUUID()]);
+  const client = new pg.Client({ connectionString: served.url });
+  await client.connect();
+  const now = new Date('2026-11-25T12:00:00Z');
+  const states: [version: number, at: string][] = [
+    [10, '2026-05-04T08:00Z'], // more than a quarter ago: Monday …
+    [11, '2026-05-06T08:00Z'],
+    [12, '2026-05-08T08:00Z'], // … and Friday of one week
+    [13, '2026-05-12T08:00Z'], // the next week
+    [20, '2026-11-10T08:00Z'], // two weeks ago, one day
+    [21, '2026-11-10T09:00Z'],
+    [22, '2026-11-11T09:00Z'],
+    [30, '2026-11-24T08:00Z'], // this week
+    [31, '2026-11-24T08:01Z'],
+  ];
+  await client.query('delete from revisions where build = $1', [id]);
+  for (const [version, at] of states) {
+    await client.query(`insert into revisions (build, version, document, saved_at) select id, $2, document, $3 from builds where id = $1`, [
+      id,
+      version,
+      at,
+    ]);
+  }
+  const repository = served.app.get(BuildsRepository, { strict: false });
+  const left = async () =>
+    (await client.query('select version from revisions where build = $1 order by version', [id])).rows.map(({ version }) => version);
+  expect(await repository.thin(now)).toBe(2);
+  // 10 is the first of all; 11 falls to 12, 20 to 21.
+  expect(await left()).toEqual([10, 12, 13, 21, 22, 30, 31]);
+  expect(await repository.thin(now)).toBe(0);
+  // Left alone for years, the newest is still there.
+  await repository.thin(new Date('2036-01-01T00:00:00Z'));
+  expect(await left()).toEqual(expect.arrayContaining([10, 31]));
+  await client.end();
 });

@@ -1,5 +1,5 @@
 import type { BuildLog, Note, Revision } from '@hobrek/contracts';
-import type { Build } from '@hobrek/core';
+import { type Build, describeChange } from '@hobrek/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { type FormEvent, useState } from 'react';
@@ -22,6 +22,9 @@ export function LogStop() {
   });
   const bringBack = useMutation({ mutationFn: (version: number) => ask<Build>(`builds/${id}/revisions/${version}`), onSuccess: broughtBack });
   const newest = log.data?.revisions[0]?.version;
+  const [pair, setPair] = useState<readonly number[]>([]);
+  // The two chosen last.
+  const mark = (version: number) => setPair((now) => (now.includes(version) ? now.filter((each) => each !== version) : [...now, version].slice(-2)));
   return (
     <div className="grid grow grid-cols-[minmax(0,11fr)_minmax(0,9fr)] border-t border-ink max-lg:grid-cols-1">
       <section className="px-6 py-3 max-sm:px-4">
@@ -29,12 +32,15 @@ export function LogStop() {
           Log{' '}
           <span className="font-text text-sm tracking-normal text-soft normal-case">what changed, newest first; any state can be brought back</span>
         </h2>
+        {pair.length === 2 && <Between id={id} versions={pair} close={() => setPair([])} />}
         {(log.error ?? bringBack.error) && <p className="text-gives-word">{(log.error ?? bringBack.error)?.message}</p>}
         <ol className="mt-2">
           {log.data?.revisions.map((revision) => (
             <RevisionRow
               key={revision.version}
               revision={revision}
+              marked={pair.includes(revision.version)}
+              mark={() => mark(revision.version)}
               back={revision.version === newest ? null : () => bringBack.mutate(revision.version)}
             />
           ))}
@@ -55,7 +61,46 @@ export function LogStop() {
 
 const when = (at: string) => format(new Date(at), 'd MMM yyyy, HH:mm');
 
-function RevisionRow({ revision: { changes, savedAt, by }, back }: { revision: Revision; back: (() => void) | null }) {
+/** Two states laid beside each other: what it takes to come from the older to the newer, in words. */
+function Between({ id, versions, close }: { id: string; versions: readonly number[]; close: () => void }) {
+  const [from = 0, to = 0] = [...versions].sort((a, b) => a - b);
+  const state = (version: number) => ask<Build>(`builds/${id}/revisions/${version}`);
+  const found = useQuery({
+    queryKey: ['between', id, from, to],
+    queryFn: async () => {
+      const [before, after] = await Promise.all([state(from), state(to)]);
+      return describeChange(before, after);
+    },
+    gcTime: 0,
+  });
+  return (
+    <section aria-label="between the two" className="mt-2 border border-brass bg-sheet px-4 py-2">
+      <div className="flex items-baseline justify-between">
+        <h3 className="font-semibold">From the older to the newer</h3>
+        <button type="button" className="cursor-pointer text-sm text-blue underline" onClick={close}>
+          close
+        </button>
+      </div>
+      {found.error && <p className="text-gives-word">{found.error.message}</p>}
+      <ul>
+        {found.data?.map((words) => (
+          <li key={words}>{unbroken(words)}</li>
+        ))}
+      </ul>
+      {found.data?.length === 0 && <p>They are the same.</p>}
+    </section>
+  );
+}
+
+interface RevisionShown {
+  readonly revision: Revision;
+  readonly back: (() => void) | null;
+  /** Chosen to be compared with another. */
+  readonly marked: boolean;
+  readonly mark: () => void;
+}
+
+function RevisionRow({ revision: { changes, savedAt, by }, back, marked, mark }: RevisionShown) {
   return (
     <li className="grid grid-cols-[1fr_auto] gap-x-4 border-b border-hair py-2">
       <p>{unbroken(changes.join('; ') || 'Kept as it was')}</p>
@@ -67,6 +112,9 @@ function RevisionRow({ revision: { changes, savedAt, by }, back }: { revision: R
       <p className="col-start-1 text-sm text-soft">
         {when(savedAt)}
         {by && `, ${by}`}
+        <label className="ml-4 cursor-pointer">
+          <input type="checkbox" checked={marked} onChange={mark} /> compare
+        </label>
       </p>
     </li>
   );
