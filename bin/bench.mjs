@@ -5,6 +5,7 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
+import { writeReport } from './bench/report.mjs';
 import { demo, median, sixStages } from './bench/six-stages.mjs';
 import { build } from './parts/build.mjs';
 import { startCluster } from './parts/database.mjs';
@@ -17,7 +18,11 @@ import { chromium, ensureChromium } from './parts/system.mjs';
 const say = (line) => process.stdout.write(`${line}\n`);
 const ms = (value) => `${value.toFixed(value < 1 ? 3 : 1)} ms`;
 const share = (values, part) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * part))];
-const row = (what, measured, wanted) => say(`${what.padEnd(58)} ${measured.padEnd(26)} ${wanted}`);
+const rows = [];
+const row = (what, measured, wanted) => {
+  rows.push([what, measured, wanted]);
+  say(`${what.padEnd(58)} ${measured.padEnd(26)} ${wanted}`);
+};
 
 async function evaluation() {
   const runs = [];
@@ -158,3 +163,4 @@ if (wanted('saves') || wanted('keys')) {
     if (wanted('keys')) await keystrokes(base);
   });
 }
+if (rows.length > 0) writeReport(rows, `${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}`);

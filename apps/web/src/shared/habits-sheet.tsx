@@ -21,7 +21,12 @@ export function HabitsSheet() {
     <Popover.Root>
       <Popover.Trigger className="cursor-pointer font-semibold max-sm:hidden">Habits, keys</Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content sideOffset={8} collisionPadding={12} className="z-10 w-96 max-w-[calc(100vw-24px)] border border-ink bg-sheet p-4 text-ink">
+        <Popover.Content
+          sideOffset={8}
+          collisionPadding={12}
+          aria-label="habits and keys"
+          className="z-10 w-96 max-w-[calc(100vw-24px)] border border-ink bg-sheet p-4 text-ink"
+        >
           <h2 className="font-head text-lg tracking-wide text-blue uppercase">Habits on this device</h2>
           <label className="mt-2 flex cursor-pointer items-baseline gap-2">
             <input type="checkbox" checked={letters} onChange={(event) => useHabits.setState({ letters: event.target.checked })} />

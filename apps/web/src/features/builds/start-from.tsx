@@ -4,7 +4,7 @@ import { DropdownMenu } from 'radix-ui';
 /** A blank sheet, or a machine laid out as such machines mostly are. */
 export function StartFrom({ start }: { start: (starter: string) => void }) {
   return (
-    <DropdownMenu.Root>
+    <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="cursor-pointer py-1 text-base font-semibold text-blue hover:underline">Start a build</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content sideOffset={6} align="end" className="z-10 w-96 max-w-[calc(100vw-24px)] border border-ink bg-sheet py-1 text-ink">

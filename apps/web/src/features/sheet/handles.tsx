@@ -1,6 +1,6 @@
 import { canMove, type DrawnStage, kindHead, type Line, layOut, nearestSize, nextSize, type Point, placesOf, type StockWheel } from '@hobrek/core';
 import { useDrag } from '@use-gesture/react';
-import type { KeyboardEvent } from 'react';
+import { type KeyboardEvent, memo, useCallback, useRef } from 'react';
 import { fieldLeft, pick, shaftMoved, typed, useOpenBuild } from '../../build/open-build.js';
 import type { Drawn, Frame } from '../../kinds/machine-drawing.js';
 
@@ -16,6 +16,10 @@ interface HandlesShown {
 /** What can be taken hold of on the drawing: every shaft that may stand elsewhere, and the rims of the wheels of the stage that is picked. */
 export function Handles({ line, stages, drawn, picked, hold }: HandlesShown) {
   const build = useOpenBuild(({ open }) => open?.build);
+  // What is dragged reads the view when it is taken hold of: a handle is drawn again only when it stands elsewhere.
+  const view = useRef(drawn);
+  view.current = drawn;
+  const viewNow = useCallback(() => view.current, []);
   if (!build) return null;
   return (
     <>
@@ -25,11 +29,11 @@ export function Handles({ line, stages, drawn, picked, hold }: HandlesShown) {
             <ShaftHandle
               key={station.id}
               name={station.name}
-              at={drawn.shafts[k] ?? { x: 0, y: 0 }}
+              x={drawn.shafts[k]?.x ?? 0}
+              y={drawn.shafts[k]?.y ?? 0}
               k={k}
               line={line.id}
-              stages={stages}
-              drawn={drawn}
+              viewNow={viewNow}
               hold={hold}
             />
           ),
@@ -43,9 +47,11 @@ export function Handles({ line, stages, drawn, picked, hold }: HandlesShown) {
             key={`${path}/${end}`}
             path={path}
             wheel={wheels[end]}
-            centre={drawn.shafts[k + (end === 'driven' ? 1 : 0)] ?? { x: 0, y: 0 }}
+            x={drawn.shafts[k + (end === 'driven' ? 1 : 0)]?.x ?? 0}
+            y={drawn.shafts[k + (end === 'driven' ? 1 : 0)]?.y ?? 0}
             diameter={stages[k]?.[end] ?? null}
-            drawn={drawn}
+            scale={drawn.scale}
+            viewNow={viewNow}
             hold={hold}
           />
         ));
@@ -68,20 +74,21 @@ interface Held {
 
 interface ShaftShown {
   readonly name: string;
-  readonly at: Point;
+  readonly x: number;
+  readonly y: number;
   readonly k: number;
   readonly line: string;
-  readonly stages: readonly DrawnStage[];
-  readonly drawn: Drawn;
+  readonly viewNow: () => Drawn;
   readonly hold: (frame: Frame | undefined) => void;
 }
 
 const steps: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 
-function ShaftHandle({ name, at, k, line, stages, drawn, hold }: ShaftShown) {
+const ShaftHandle = memo(function ShaftHandle({ name, x, y, k, line, viewNow, hold }: ShaftShown) {
+  const placeNow = () => layOut(outlinesOf(line)).shafts[k] ?? { x: 0, y: 0 };
   const bind = useDrag(
-    ({ first, last, movement: [dx, dy], memo }) => {
-      const from: Held = memo ?? { place: layOut(stages).shafts[k] ?? { x: 0, y: 0 }, frame: drawn.frame, gone: { x: 0, y: 0 } };
+    ({ first, last, movement: [dx, dy], memo: held }) => {
+      const from: Held = held ?? { place: placeNow(), frame: viewNow().frame, gone: { x: 0, y: 0 } };
       if (first) fieldLeft();
       const { place, frame } = from;
       const by = { x: dx / frame.scale, y: -dy / frame.scale };
@@ -101,7 +108,7 @@ function ShaftHandle({ name, at, k, line, stages, drawn, hold }: ShaftShown) {
     event.preventDefault();
     event.stopPropagation();
     const by = event.shiftKey ? 10 : 1;
-    const place = layOut(stages).shafts[k] ?? { x: 0, y: 0 };
+    const place = placeNow();
     shaftMoved(line, k, { x: place.x + step[0] * by, y: place.y + step[1] * by });
   };
   return (
@@ -109,32 +116,38 @@ function ShaftHandle({ name, at, k, line, stages, drawn, hold }: ShaftShown) {
       type="button"
       {...bind()}
       className={look}
-      style={placed(at)}
+      style={placed({ x, y })}
       aria-label={`move the ${name}: arrow keys, with Shift ten times as far`}
       title="drag the shaft, or move it with the arrow keys"
       onKeyDown={onKeyDown}
       onBlur={fieldLeft}
     />
   );
-}
+});
+
+const outlinesOf = (line: string): readonly DrawnStage[] =>
+  useOpenBuild.getState().open?.evaluation.lines.find(({ id }) => id === line)?.outlines ?? [];
 
 interface RimShown {
   readonly path: string;
   readonly wheel: StockWheel;
-  readonly centre: Point;
+  /** Of the wheel's middle, px. */
+  readonly x: number;
+  readonly y: number;
   /** As drawn, mm; null while it is not known. */
   readonly diameter: number | null;
-  readonly drawn: Drawn;
+  readonly scale: number;
+  readonly viewNow: () => Drawn;
   readonly hold: (frame: Frame | undefined) => void;
 }
 
-function RimHandle({ path, wheel, centre, diameter, drawn, hold }: RimShown) {
+const RimHandle = memo(function RimHandle({ path, wheel, x, y, diameter, scale, viewNow, hold }: RimShown) {
   const at = `${path}/${wheel.field}`;
   const input = useOpenBuild(({ open }) => open && placesOf(open.build).find((place) => place.path === at)?.input);
   const bind = useDrag(
-    ({ first, last, movement: [, dy], memo }) => {
-      if (diameter === null || input?.value === undefined) return memo;
-      const from: { diameter: number; value: number; frame: Frame } = memo ?? { diameter, value: input.value, frame: drawn.frame };
+    ({ first, last, movement: [, dy], memo: held }) => {
+      if (diameter === null || input?.value === undefined) return held;
+      const from: { diameter: number; value: number; frame: Frame } = held ?? { diameter, value: input.value, frame: viewNow().frame };
       if (first) fieldLeft();
       hold(last ? undefined : from.frame);
       // A wheel's size and its diameter grow alike, be it millimetres or teeth.
@@ -156,7 +169,7 @@ function RimHandle({ path, wheel, centre, diameter, drawn, hold }: RimShown) {
     const text = nextSize(wheel, value, input.text, by);
     if (text) typed(at, text);
   };
-  const rim = { x: centre.x, y: centre.y - (diameter / 2) * drawn.scale };
+  const rim = { x, y: y - (diameter / 2) * scale };
   return (
     <button
       type="button"
@@ -172,4 +185,4 @@ function RimHandle({ path, wheel, centre, diameter, drawn, hold }: RimShown) {
       <span className="mx-auto block size-2 rotate-45 bg-brass" aria-hidden="true" />
     </button>
   );
-}
+});

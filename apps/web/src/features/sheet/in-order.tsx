@@ -1,20 +1,24 @@
 import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { ReactNode } from 'react';
+import { type ReactNode, useMemo } from 'react';
 import { stagePlaced } from '../../build/open-build.js';
 
+const pointer = { activationConstraint: { distance: 6 } };
+const keyboard = { coordinateGetter: sortableKeyboardCoordinates };
+
 /** A list whose stages can be taken to another place, by mouse, finger or keys. */
-export function InOrder({ paths, children }: { paths: string[]; children: ReactNode }) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+export function InOrder({ paths: all, children }: { paths: readonly string[]; children: ReactNode }) {
+  // The same list while it says the same: whatever hangs on it is not drawn again at every key.
+  const joined = all.join();
+  const paths = useMemo(() => (joined === '' ? [] : joined.split(',')), [joined]);
+  const accessibility = useMemo(() => ({ announcements: told(paths) }), [paths]);
+  const sensors = useSensors(useSensor(PointerSensor, pointer), useSensor(KeyboardSensor, keyboard));
   const dropped = ({ active, over }: DragEndEvent) => {
     const to = paths.indexOf(String(over?.id));
     if (to >= 0 && over?.id !== active.id) stagePlaced(String(active.id), to);
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped} accessibility={{ announcements: told(paths) }}>
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped} accessibility={accessibility}>
       <SortableContext items={paths} strategy={verticalListSortingStrategy}>
         {children}
       </SortableContext>
@@ -43,7 +47,7 @@ export function useGrip(path: string, label: string) {
       {...listeners}
       aria-label={`take the ${label} to another place: Space, arrow keys, Space`}
       title="drag to another place in the line"
-      className="cursor-grab touch-none px-1 text-soft hover:text-ink active:cursor-grabbing"
+      className="min-w-6 cursor-grab touch-none px-1 text-soft hover:text-ink active:cursor-grabbing"
     >
       <svg width="10" height="16" aria-hidden="true">
         <path d="M2 3h6M2 8h6M2 13h6" stroke="currentColor" strokeWidth="1.5" />

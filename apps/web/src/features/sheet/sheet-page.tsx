@@ -62,7 +62,8 @@ export function SheetPage() {
 
 /** The stops there are, in the order in which people work. */
 function Stops({ id }: { id: string }) {
-  const stop = ({ isActive }: { isActive: boolean }) => `font-head text-lg ${isActive ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`;
+  const stop = ({ isActive }: { isActive: boolean }) =>
+    `font-head min-w-6 text-center text-lg ${isActive ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`;
   return (
     <nav aria-label="stops" className="flex gap-4">
       <NavLink to={`/builds/${id}/brief`} className={stop}>

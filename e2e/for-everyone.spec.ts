@@ -1,0 +1,94 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './parts/hobrek.js';
+
+/** Of what lies open over a page only what is serious counts: it stands outside the page's landmarks by nature. */
+const faults = async (page: Page, over = false) => {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter(({ impact }) => !over || impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(', ')}`);
+};
+
+for (const theme of ['day', 'evening'] as const) {
+  test(`nothing is in anyone's way on any page, ${theme}`, async ({ page, crusher, address }) => {
+    test.setTimeout(180_000);
+    await page.evaluate(
+      (chosen) =>
+        localStorage.setItem('hobrek-habits', JSON.stringify({ state: { gallon: 'us', letters: true, units: 'metric', theme: chosen }, version: 0 })),
+      theme,
+    );
+    const at = `${address}/builds/${crusher.id}`;
+    for (const path of [
+      address,
+      at,
+      `${at}/brief`,
+      `${at}/motor`,
+      `${at}/log`,
+      `${address}/backups`,
+      `${address}/compare/${crusher.id}/${crusher.id}`,
+    ]) {
+      await page.goto(path);
+      await page.waitForLoadState('networkidle');
+      expect(await faults(page), path).toEqual([]);
+    }
+    await page.goto(at);
+    for (const open of [/^add after the V-belt/, 'Take a copy', 'Habits, keys'] as const) {
+      await page.getByRole('button', { name: open }).click();
+      expect(await faults(page, true), String(open)).toEqual([]);
+      await page.keyboard.press('Escape');
+    }
+    await page.keyboard.press('Control+k');
+    await page.getByPlaceholder('a field, a stage, something to do').waitFor();
+    expect(await faults(page, true), 'commands').toEqual([]);
+  });
+}
+
+test('everything that is pressed is at least 24 px, or stands free of its neighbours', async ({ page, crusher: _ }) => {
+  const small = await page.evaluate(() => {
+    const boxes = [...document.querySelectorAll<HTMLElement>('button, select, summary, input, a[href]')]
+      .filter((each) => each.getClientRects().length > 0 && !each.closest('.sr-only') && getComputedStyle(each).display !== 'inline')
+      .map((each) => ({ each, box: each.getBoundingClientRect() }));
+    return boxes
+      .filter(({ box }) => box.width < 24 || box.height < 24)
+      .map(
+        ({ each, box }) =>
+          `${each.tagName} ${each.getAttribute('aria-label') ?? each.textContent?.trim().slice(0, 30)} ${box.width.toFixed(0)}×${box.height.toFixed(0)}`,
+      );
+  });
+  // The name in a field's corner that converts it has its key, and no tab stop of its own.
+  expect(small.filter((each) => !/^INPUT .*(checkbox|radio)/.test(each))).toEqual([]);
+});
+
+test('at twice the size, and on a telephone, nothing runs out of the page', async ({ page, crusher, address }) => {
+  for (const [width, height] of [
+    [640, 400],
+    [390, 800],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const path of ['', '/brief', '/motor', '/log']) {
+      await page.goto(`${address}/builds/${crusher.id}${path}`);
+      await page.getByTestId('sentence').waitFor();
+      const { wide, room } = await page.evaluate(() => ({ wide: document.documentElement.scrollWidth, room: document.documentElement.clientWidth }));
+      expect(wide, `${width} px, ${path || 'sheet'}`).toBeLessThanOrEqual(room);
+    }
+  }
+});
+
+test('with the person’s own colours the sentence and every verdict still stand there', async ({ page, crusher: _ }) => {
+  await page.emulateMedia({ forcedColors: 'active', reducedMotion: 'reduce' });
+  const seen = await page.getByTestId('sentence').evaluate((sentence) => {
+    const { color, backgroundColor } = getComputedStyle(sentence);
+    const mark = sentence.querySelector('svg');
+    return { color, backgroundColor, body: getComputedStyle(document.body).backgroundColor, mark: mark?.getBoundingClientRect().width ?? 0 };
+  });
+  expect(seen.color).not.toBe(seen.body);
+  expect(seen.mark).toBeGreaterThan(10);
+  const moving = await page.evaluate(
+    () =>
+      [...document.querySelectorAll('*')].filter(
+        (each) => getComputedStyle(each).transitionProperty !== 'none' && getComputedStyle(each).transitionDuration !== '0s',
+      ).length,
+  );
+  expect(moving).toBe(0);
+});
