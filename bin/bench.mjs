@@ -10,7 +10,7 @@ import { demo, median, sixStages } from './bench/six-stages.mjs';
 import { build } from './parts/build.mjs';
 import { startCluster } from './parts/database.mjs';
 import { checkNode, installPackages } from './parts/install.mjs';
-import { root } from './parts/places.mjs';
+import { root, tool } from './parts/places.mjs';
 import { freePort } from './parts/ports.mjs';
 import { run } from './parts/run.mjs';
 import { chromium, ensureChromium } from './parts/system.mjs';
@@ -163,4 +163,7 @@ if (wanted('saves') || wanted('keys')) {
     if (wanted('keys')) await keystrokes(base);
   });
 }
-if (rows.length > 0) writeReport(rows, `${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}`);
+if (rows.length > 0) {
+  const report = writeReport(rows, `${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}`);
+  await run(tool('biome'), ['format', '--write', report], { quiet: true });
+}

@@ -63,6 +63,7 @@ async function main() {
     quietly('depcruise', [
       'packages/core/src',
       'packages/contracts/src',
+      'packages/papers/src',
       'apps/cli/src',
       'apps/server/src',
       'apps/web/src',

@@ -57,7 +57,14 @@ test('from nothing to the demo shed; Ctrl-C stops all it started; what was delet
   const first = start();
   const address = await first.address();
   const builds = await listAt(address);
-  expect(builds.map((build) => build.name)).toEqual(['Apple crusher', 'Bowl lathe', 'Kindling splitter', 'Sea-glass tumbler']);
+  expect(builds.map((build) => build.name)).toEqual([
+    'Apple crusher',
+    'Bowl lathe',
+    'Clock-plate mill',
+    'Kelp cart',
+    'Kindling splitter',
+    'Sea-glass tumbler',
+  ]);
   expect(first.said).toContain('Ctrl-C stops it');
   const ports = [address.split(':').at(-1), readFileSync(join(data.path, 'port'), 'utf8')];
   for (const port of ports) expect(listenersOn(Number(port))).toEqual(['0100007F']);
@@ -68,7 +75,13 @@ test('from nothing to the demo shed; Ctrl-C stops all it started; what was delet
 
   const second = start();
   expect(await second.address()).toBe(address);
-  expect((await listAt(address)).map((build) => build.name)).toEqual(['Bowl lathe', 'Kindling splitter', 'Sea-glass tumbler']);
+  expect((await listAt(address)).map((build) => build.name)).toEqual([
+    'Bowl lathe',
+    'Clock-plate mill',
+    'Kelp cart',
+    'Kindling splitter',
+    'Sea-glass tumbler',
+  ]);
 });
 
 test('two at once: one runs, the other says where', async () => {

@@ -193,7 +193,7 @@ export function shaftMoved(lineId: string, k: number, to: Point): void {
   const { open } = useOpenBuild.getState();
   const line = open?.build.lines.findIndex((each) => each.id === lineId) ?? -1;
   const outlines = open?.evaluation.lines[line]?.outlines;
-  if (outlines) edit(`shaft ${lineId} ${k}`, (build) => withShaftAt(build, lineId, k, to, outlines, layOut(outlines).shafts));
+  if (outlines) edit(`shaft ${lineId} ${k}`, (build) => withShaftAt(build, lineId, k, to, layOut(outlines).shafts));
 }
 
 /** A change of the line itself: a step of its own. */

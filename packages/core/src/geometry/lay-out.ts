@@ -36,7 +36,8 @@ export function layOut(outlines: readonly StageOutline[]): LaidOut {
   outlines.forEach(({ driver, driven, centres, coaxial, angle }, stage) => {
     const from = shafts[stage] as Place;
     const [a, b] = [(driver ?? 2 * bare_mm) / 2, (driven ?? 2 * bare_mm) / 2];
-    const clear = centres !== null && centres > a + b;
+    // Gears touch: rounding must not make them overlap.
+    const clear = centres !== null && centres > (a + b) * (1 - 1e-9);
     if (!clear && !coaxial) assumed.push(stage);
     const along = clear ? centres : (coaxial ? 1.25 : 1.6) * (a + b) + (coaxial ? 2 * bare_mm : 0);
     const lies = coaxial ? 0 : (angle ?? 0);

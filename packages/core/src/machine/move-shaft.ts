@@ -1,27 +1,26 @@
 import type { Place } from '../geometry/lay-out.js';
-import type { StageOutline } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
 import type { Build, Element } from './build.js';
 import { enter } from './enter.js';
 import { withInput } from './paths.js';
-
-/** Shafts on one axis with this one: they move together. */
-function together(outlines: readonly StageOutline[], k: number): readonly [first: number, last: number] {
-  let [first, last] = [k, k];
-  while (outlines[first - 1]?.coaxial) first--;
-  while (outlines[last]?.coaxial) last++;
-  return [first, last];
-}
 
 const hasPlace = (stage: Element | undefined): boolean => {
   const fields = stage && kindHead('stage', stage.kind)?.fields;
   return fields !== undefined && 'centres' in fields && 'angle' in fields;
 };
 
+/** Shafts that a stage holds at a distance of its own, on one axis or by its teeth: they move together. */
+function together(stages: readonly Element[], k: number): readonly [first: number, last: number] {
+  let [first, last] = [k, k];
+  while (first > 0 && !hasPlace(stages[first - 1])) first--;
+  while (last < stages.length && !hasPlace(stages[last])) last++;
+  return [first, last];
+}
+
 /** Whether a shaft can be put somewhere else: a stage beside it reaches over a distance. */
-export function canMove(build: Build, lineId: string, outlines: readonly StageOutline[], k: number): boolean {
+export function canMove(build: Build, lineId: string, k: number): boolean {
   const stages = build.lines.find((line) => line.id === lineId)?.stages ?? [];
-  const [first, last] = together(outlines, k);
+  const [first, last] = together(stages, k);
   return hasPlace(stages[first - 1]) || hasPlace(stages[last]);
 }
 
@@ -29,12 +28,12 @@ const degrees = (angle: number) => Math.round((angle * 18_000) / Math.PI) / 100;
 
 /**
  * The build with one shaft somewhere else, the others where they are: distance and direction of the stages that reach it follow, to the tenth of a
- * millimetre and the hundredth of a degree. Shafts that stand on one axis with it come along.
+ * millimetre and the hundredth of a degree. Shafts that are held to it come along.
  * @param places where every shaft stands now, mm
  */
-export function withShaftAt(build: Build, lineId: string, k: number, to: Place, outlines: readonly StageOutline[], places: readonly Place[]): Build {
+export function withShaftAt(build: Build, lineId: string, k: number, to: Place, places: readonly Place[]): Build {
   const stages = build.lines.find((line) => line.id === lineId)?.stages ?? [];
-  const [first, last] = together(outlines, k);
+  const [first, last] = together(stages, k);
   const from = places[k] as Place;
   const moved = (place: Place): Place => ({ x: place.x + to.x - from.x, y: place.y + to.y - from.y });
   const reach = (next: Build, stage: number, a: Place | undefined, b: Place | undefined): Build => {

@@ -25,7 +25,7 @@ export function Handles({ line, stages, drawn, picked, hold }: HandlesShown) {
     <>
       {line.stations.map(
         (station, k) =>
-          canMove(build, line.id, stages, k) && (
+          canMove(build, line.id, k) && (
             <ShaftHandle
               key={station.id}
               name={station.name}
