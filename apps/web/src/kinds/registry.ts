@@ -1,6 +1,7 @@
 import type { DrawnStage } from '@hobrek/core';
 import type { ComponentType } from 'react';
 import type { StageDrawn } from './drawn-wheel.js';
+import { GearPairDrawing } from './gear-pair/drawing.js';
 import { CouplingDrawing, GearboxDrawing, TorqueLimiterDrawing } from './inline-drawing.js';
 import { RollerChainDrawing } from './roller-chain/drawing.js';
 import { VBeltDrawing } from './v-belt/drawing.js';
@@ -12,6 +13,7 @@ type StageDrawing = ComponentType<StageDrawn>;
 export const stageDrawings: Readonly<Record<string, StageDrawing>> = {
   'v-belt': VBeltDrawing,
   'roller-chain': RollerChainDrawing,
+  'gear-pair': GearPairDrawing,
   coupling: CouplingDrawing,
   'torque-limiter': TorqueLimiterDrawing,
   gearbox: GearboxDrawing,

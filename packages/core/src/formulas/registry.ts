@@ -58,6 +58,15 @@ import { stiffSwingTorque } from './dynamics/stiff-swing-torque.js';
 import { swingTorque } from './dynamics/swing-torque.js';
 import { twinResonance } from './dynamics/twin-resonance.js';
 import { wheelMass } from './dynamics/wheel-mass.js';
+import { gearCentres } from './gear/gear-centres.js';
+import { gearDiameter } from './gear/gear-diameter.js';
+import { gearOutside } from './gear/gear-outside.js';
+import { meshPush } from './gear/mesh-push.js';
+import { moduleFromPitch } from './gear/module-from-pitch.js';
+import { toothForce } from './gear/tooth-force.js';
+import { toothStress } from './gear/tooth-stress.js';
+import { toothTorque } from './gear/tooth-torque.js';
+import { toothVelocityFactor } from './gear/tooth-velocity-factor.js';
 import { cardanFastest } from './hub/cardan-fastest.js';
 import { cardanSlowest } from './hub/cardan-slowest.js';
 import { clampTorque } from './hub/clamp-torque.js';
@@ -233,6 +242,15 @@ const all = [
   planetaryRatio,
   wormEfficiency,
   wormBackward,
+  gearDiameter,
+  gearOutside,
+  gearCentres,
+  moduleFromPitch,
+  toothForce,
+  toothVelocityFactor,
+  toothStress,
+  toothTorque,
+  meshPush,
 ];
 
 /** Every formula by its id. One line here makes a formula known to the screen, the command line and the test that checks `expr` against `compute`. */

@@ -5,6 +5,7 @@ import { engineHead } from './source/engine/fields.js';
 import { handCrankHead } from './source/hand-crank/fields.js';
 import { plateMotorHead } from './source/plate-motor/fields.js';
 import { couplingHead } from './stage/coupling/fields.js';
+import { gearPairHead } from './stage/gear-pair/fields.js';
 import { gearboxHead } from './stage/gearbox/fields.js';
 import { rollerChainHead } from './stage/roller-chain/fields.js';
 import { torqueLimiterHead } from './stage/torque-limiter/fields.js';
@@ -30,6 +31,7 @@ const entries: readonly Entry[] = [
   { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
   { head: vBeltHead, load: async () => erased((await import('./stage/v-belt/kind.js')).vBelt) },
   { head: rollerChainHead, load: async () => erased((await import('./stage/roller-chain/kind.js')).rollerChain) },
+  { head: gearPairHead, load: async () => erased((await import('./stage/gear-pair/kind.js')).gearPair) },
   { head: couplingHead, load: async () => erased((await import('./stage/coupling/kind.js')).coupling) },
   { head: torqueLimiterHead, load: async () => erased((await import('./stage/torque-limiter/kind.js')).torqueLimiter) },
   { head: gearboxHead, load: async () => erased((await import('./stage/gearbox/kind.js')).gearbox) },
