@@ -1,7 +1,9 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../test/crusher.js';
 import type { Figure, Known } from '../figure/figure.js';
 import { loadKinds } from '../kinds/registry.js';
+import type { Build } from '../machine/build.js';
 import { type Evaluation, evaluateBuild, remedyFor } from './evaluate-build.js';
 
 const kinds = await loadKinds(crusher());
@@ -200,4 +202,12 @@ describe('the V-belt', () => {
       'judged by its tension alone',
     );
   });
+});
+
+it('says it in words that stand after “may”', async () => {
+  const cart = JSON.parse(readFileSync(new URL('../../../../demo/kelp-cart.json', import.meta.url), 'utf8')) as Build;
+  const says = evaluateBuild(cart, await loadKinds()).checks.map((check) => check.says);
+  expect(says.some((each) => each.startsWith('In a jam the gearbox may break: '))).toBe(true);
+  expect(says.some((each) => each.startsWith('In a jam the key of the output shaft crushes: '))).toBe(true);
+  for (const each of says) expect(each).not.toMatch(/ may \S+s:/);
 });

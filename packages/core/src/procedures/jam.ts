@@ -94,7 +94,8 @@ export function jam(machine: Jammed): Jam {
   return { rungs: [...rungs].sort(byTorque), brings, checks, says: `${sentence(machine, first, brings)} ${weakSpot(checks)}`.trim() };
 }
 
-const infinitive = (verb: string) => (verb === 'lets' ? 'let' : verb.replace(/es$/, ''));
+/** As it stands after “may”: breaks, crushes, lets. */
+const infinitive = (verb: string) => verb.replace(/(?<=sh|ch|x)es$|s$/, '');
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const byTorque = (a: Rung, b: Rung) =>
   (a.atTool.known ? a.atTool.value : Number.POSITIVE_INFINITY) - (b.atTool.known ? b.atTool.value : Number.POSITIVE_INFINITY);

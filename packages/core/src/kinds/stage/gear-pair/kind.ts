@@ -142,7 +142,7 @@ function underLoad(loaded: Loaded): Held {
       ? { id: `${path}/lasts`, at: path, says: 'the teeth wear out early', short: 'teeth last', torque: lasting, harm: 'wearing', source: gearSource }
       : null,
     breaks: ready
-      ? { id: `${path}/teeth`, at: path, says: 'a tooth breaks', short: 'teeth', torque: breaks, harm: 'breaking', source: gearSource }
+      ? { id: `${path}/teeth`, at: path, says: 'a tooth breaks', short: 'tooth', torque: breaks, harm: 'breaking', source: gearSource }
       : null,
     hubs,
     pulls: { in: push, out: push },

@@ -95,7 +95,7 @@ function underLoad(inputs: Inputs, { torque, power, shock }: Duty, kept: Figure<
           id: `${path}/gears`,
           at: path,
           says: 'the gearbox breaks',
-          short: 'gears',
+          short: 'gearbox',
           torque: note('breaks-at', atInput(ratedTorque({ T_r: rating, f: breaks }))),
           harm: 'breaking',
           source: 'Common practice, no source: two to two and a half times the rating',
