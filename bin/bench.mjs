@@ -1,4 +1,4 @@
-// `npm run bench [-- evaluation|saves|keys]`: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
+// `npm run bench [-- evaluation|saves|keys|load]`: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
 // fails a test.
 import { spawn } from 'node:child_process';
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
@@ -97,6 +97,53 @@ async function saving(base, client) {
   row('a save with 10,000 builds over one with 100', `${ms(many.p50)} / ${ms(few.p50)} = ${(many.p50 / few.p50).toFixed(2)}`, 'wanted: 1.3');
 }
 
+/** So many people at once, each on a build of their own, reading and saving without pause. Only when asked for: it takes a minute. */
+async function load(base, client, people = 200, seconds = Number(process.env.HOBREK_LOAD ?? 60)) {
+  await client.query('create table if not exists bench_bare (id bigserial primary key, document jsonb)');
+  const [saved, read, bare, failed] = [[], [], [], []];
+  const until = performance.now() + 1000 * seconds;
+  const timed = async (into, work) => {
+    const from = performance.now();
+    try {
+      const answer = await work();
+      if (answer && !answer.ok) failed.push(answer.status);
+    } catch (error) {
+      failed.push(error.message);
+    }
+    into.push(performance.now() - from);
+  };
+  const person = async () => {
+    const { id, build: document } = await post(base, demo());
+    for (let version = 1; performance.now() < until; version++) {
+      await timed(saved, () =>
+        fetch(`${base}/api/builds/${id}`, {
+          method: 'PUT',
+          headers: { 'content-type': 'application/json', 'if-match': `"${version}"` },
+          body: JSON.stringify({ ...document, brief: `version ${version}` }),
+        }),
+      );
+      await timed(read, () => fetch(`${base}/api/builds/${id}`));
+    }
+  };
+  const inserter = async () => {
+    const text = JSON.stringify(demo());
+    while (performance.now() < until) {
+      await timed(bare, () => client.query('insert into bench_bare (document) values ($1)', [text]).then(() => null));
+      await new Promise((resolve) => setTimeout(resolve, 20));
+    }
+  };
+  await Promise.all([inserter(), ...Array.from({ length: people }, person)]);
+  const spread = (values) => `${ms(share(values, 0.5))} / ${ms(share(values, 0.99))}`;
+  row(
+    `${people} people at once: errors in ${saved.length + read.length} requests`,
+    `${failed.length}${failed.length > 0 ? ` (${failed[0]})` : ''}`,
+    'wanted: 0',
+  );
+  row(`${people} people at once: a save, half / 99 of 100`, spread(saved), '');
+  row(`${people} people at once: a read, half / 99 of 100`, spread(read), '');
+  row(`${people} people at once: a bare insert beside them, half / 99 of 100`, spread(bare), '');
+}
+
 /** From the first listener that hears a key to the last, with the layout it makes necessary forced. */
 async function keystrokes(base) {
   const { id } = await post(base, sixStages(demo()));
@@ -157,10 +204,11 @@ if (wanted('keys')) await ensureChromium(say);
 await build(say);
 say(`\n${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}\n`);
 if (wanted('evaluation')) await evaluation();
-if (wanted('saves') || wanted('keys')) {
+if (wanted('saves') || wanted('keys') || parts.has('load')) {
   await withServer(async (base, client) => {
     if (wanted('saves')) await saving(base, client);
     if (wanted('keys')) await keystrokes(base);
+    if (parts.has('load')) await load(base, client);
   });
 }
 if (rows.length > 0) {

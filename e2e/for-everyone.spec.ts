@@ -1,3 +1,4 @@
+import { gzipSync } from 'node:zlib';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './parts/hobrek.js';
@@ -91,4 +92,16 @@ test('with the person’s own colours the sentence and every verdict still stand
       ).length,
   );
   expect(moving).toBe(0);
+});
+
+test('the first screen is at most 250 kB, packed, fonts and all', async ({ page, address, crusher: _ }) => {
+  const bodies: Promise<Buffer>[] = [];
+  page.on('response', (response) => {
+    if (/\.(js|css|woff2)(\?|$)/.test(response.url())) bodies.push(response.body());
+  });
+  await page.goto(address);
+  await page.waitForLoadState('networkidle');
+  const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body).byteLength);
+  expect(sizes.length).toBeGreaterThan(3);
+  expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(250_000);
 });

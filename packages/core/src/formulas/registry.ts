@@ -106,6 +106,7 @@ import { crankTorque } from './source/crank-torque.js';
 import { deratedPower } from './source/derated-power.js';
 import { askedBack } from './transmission/asked-back.js';
 import { carriedTorque } from './transmission/carried-torque.js';
+import { carrierHeldRatio } from './transmission/carrier-held-ratio.js';
 import { drivenSpeed } from './transmission/driven-speed.js';
 import { frictionLoss } from './transmission/friction-loss.js';
 import { gearedAngle } from './transmission/geared-angle.js';
@@ -251,6 +252,7 @@ const all = [
   toothStress,
   toothTorque,
   meshPush,
+  carrierHeldRatio,
 ];
 
 /** Every formula by its id. One line here makes a formula known to the screen, the command line and the test that checks `expr` against `compute`. */

@@ -10,7 +10,7 @@ import { type Offer, type WalkedLine, walkLine } from './walk-line.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 2;
+export const engineVersion = 3;
 
 export interface Evaluation {
   readonly lines: readonly WalkedLine[];

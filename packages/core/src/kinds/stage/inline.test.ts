@@ -90,6 +90,7 @@ describe('a gearbox', () => {
     const counted = { gears: 'planetary', sun: '20', ring: '80' };
     expect(value(after('gearbox', counted), 'gearbox', 'ratio')).toBeCloseTo(5, 9);
     expect(value(after('gearbox', { ...counted, steps: '2' }), 'gearbox', 'ratio')).toBeCloseTo(25, 9);
+    expect(value(after('gearbox', { ...counted, held: 'carrier' }), 'gearbox', 'ratio')).toBeCloseTo(4, 9);
     expect(value(after('gearbox', { ...counted, ratio: '4.8' }), 'gearbox', 'ratio')).toBeCloseTo(4.8, 9);
     expect(value(after('gearbox', { ...counted, gears: 'worm' }), 'gearbox', 'ratio')).toBeNaN();
   });

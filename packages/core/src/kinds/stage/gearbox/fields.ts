@@ -39,6 +39,17 @@ const fields = {
   ),
   sun: teeth('Teeth of the sun', 'The small gear in the middle.', [6, 200]),
   ring: teeth('Teeth of the ring', 'The toothed housing: sun and twice a planet.', [12, 400]),
+  held: choice(
+    'Held still is',
+    { ring: 'the ring', carrier: 'the carrier of the planets' },
+    {
+      how: 'measured',
+      help: 'With the ring held the planets’ carrier is the output; with the carrier held the ring is, and turns the other way round.',
+      measure: 'What is one with the housing.',
+      usual: 'ring',
+      when: { field: 'gears', is: ['planetary'] },
+    },
+  ),
   steps: quantity('Planetary steps', 'count', {
     accepts: [1, 4],
     bare: 'pcs',
@@ -72,7 +83,7 @@ export const gearboxHead = {
   v: 1,
   label: 'gearbox from its plate',
   fields,
-  groups: { 'Counted in the open box': ['sun', 'ring', 'steps'], 'Held on its shaft: output': hubNames('driven') },
+  groups: { 'Counted in the open box': ['sun', 'ring', 'held', 'steps'], 'Held on its shaft: output': hubNames('driven') },
   parts: (typed) => [{ what: 'gearbox', size: sized(typed('ratio') && `${typed('ratio')} to 1`, typed('rating'), typed('gears')), many: 1 }],
   begins: (ratio) => ({ ratio: ratio.toPrecision(3), gears: 'helical', size: '120 mm' }),
   short: (typed) => `gearbox ${typed('ratio') ?? '?'}:1`,

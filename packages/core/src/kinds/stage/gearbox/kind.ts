@@ -2,6 +2,7 @@ import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable } from '../../../figure/figure.js';
 import { solve } from '../../../figure/formula.js';
 import { askedBack } from '../../../formulas/transmission/asked-back.js';
+import { carrierHeldRatio } from '../../../formulas/transmission/carrier-held-ratio.js';
 import { frictionLoss } from '../../../formulas/transmission/friction-loss.js';
 import { planetaryRatio } from '../../../formulas/transmission/planetary-ratio.js';
 import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
@@ -31,9 +32,9 @@ function efficiencyOf({ efficiency, gears, ratio }: Inputs): Figure<'1'> {
 }
 
 /** As on the plate, or from the teeth of one planetary step taken as often as there are steps. */
-function ratioOf({ ratio, gears, sun, ring, steps }: Inputs): Figure<'1'> {
+function ratioOf({ ratio, gears, sun, ring, held, steps }: Inputs): Figure<'1'> {
   if (ratio.known || gears.is !== 'planetary' || !sun.known || !ring.known) return ratio;
-  const one = planetaryRatio({ z_r: ring, z_s: sun });
+  const one = held.is === 'carrier' ? carrierHeldRatio({ z_r: ring, z_s: sun }) : planetaryRatio({ z_r: ring, z_s: sun });
   return solve('1', 'steps-alike', { i: one, k: steps }, ({ i = 1, k = 1 }) => i ** k);
 }
 
