@@ -4,4 +4,4 @@ export { buildSchema } from './build/schema.js';
 export { NoteContract } from './note.js';
 export { type Complaint, type Problem, type ProblemCode, problems } from './problem.js';
 export { shapeGuard, shapeLimits } from './shape-guard.js';
-export { type Looked, type Shed, ShedEntryContract, shedFormat, shedVersion } from './shed.js';
+export { type Looked, type Shed, ShedEntryContract } from './shed.js';

@@ -1,10 +1,7 @@
 import 'reflect-metadata';
-import type { Build } from '@hobrek/core';
+import type { Build, shedFormat, shedVersion } from '@hobrek/core';
 import { IsBoolean, IsISO8601, IsObject, IsString, IsUUID, Length, MaxLength } from 'class-validator';
 import { given, nestedList } from './decorators.js';
-
-export const shedFormat = 'hobrek-shed';
-export const shedVersion = 1;
 
 class ShedNoteContract {
   @IsUUID()

@@ -10,7 +10,20 @@ export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js'
 export { nearestSize, nextSize } from './kinds/stock-wheels.js';
 export { blankBuild } from './machine/blank-build.js';
 export { type BriefPart, briefParts, supplyFields, wishFields } from './machine/brief-fields.js';
-export { type Build, buildFormat, buildVersion, type Element, type Inputs, type Line, type QuantityInput, type Stage } from './machine/build.js';
+
+export {
+  type Build,
+  buildFormat,
+  buildVersion,
+  type Element,
+  type Inputs,
+  type Line,
+  type QuantityInput,
+  type Stage,
+  shedFormat,
+  shedVersion,
+} from './machine/build.js';
+
 export { describeChange } from './machine/describe-change.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';

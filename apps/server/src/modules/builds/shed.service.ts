@@ -1,5 +1,5 @@
-import { type Looked, readBuild, type Shed, type ShedEntryContract, shedFormat, shedVersion } from '@hobrek/contracts';
-import { type Build, describeChange, engineVersion, loadKinds, same, summariseBuild, upgradeBuild } from '@hobrek/core';
+import { type Looked, readBuild, type Shed, type ShedEntryContract } from '@hobrek/contracts';
+import { type Build, describeChange, engineVersion, loadKinds, same, shedFormat, shedVersion, summariseBuild, upgradeBuild } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
 import { type BuildRow, BuildsRepository, type NoteRow } from './builds.repository.js';

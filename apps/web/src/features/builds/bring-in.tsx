@@ -1,5 +1,5 @@
-import { type Looked, type Shed, shedFormat, shedVersion } from '@hobrek/contracts';
-import { type Build, buildFormat } from '@hobrek/core';
+import type { Looked, Shed } from '@hobrek/contracts';
+import { type Build, buildFormat, shedFormat, shedVersion } from '@hobrek/core';
 import { Dialog } from 'radix-ui';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { AskError, send } from '../../shared/ask.js';

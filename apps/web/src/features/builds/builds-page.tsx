@@ -1,5 +1,4 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
-import { startFrom } from '@hobrek/core';
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -35,7 +34,7 @@ export function BuildsPage() {
   }, [refetch, recount]);
   useEffect(() => hearChanges(reload), [reload]);
   const start = useMutation({
-    mutationFn: (starter: string) => send<StoredBuild>('POST', 'builds', startFrom(starter)),
+    mutationFn: async (starter: string) => send<StoredBuild>('POST', 'builds', (await import('./starters.js')).startFrom(starter)),
     onSuccess: (stored) => navigate(`/builds/${stored.id}`),
   });
   const copy = useMutation({
