@@ -20,6 +20,7 @@ import {
   remedyFor,
   same,
   settle,
+  sizeAsFirst,
   undo,
   withInput,
   withKind,
@@ -194,6 +195,18 @@ export function shaftMoved(lineId: string, k: number, to: Point): void {
   const line = open?.build.lines.findIndex((each) => each.id === lineId) ?? -1;
   const outlines = open?.evaluation.lines[line]?.outlines;
   if (outlines) edit(`shaft ${lineId} ${k}`, (build) => withShaftAt(build, lineId, k, to, layOut(outlines).shafts));
+}
+
+/** A stage that is meant to give first is sized for it. @returns why it could not be; empty when it was */
+export function sizedAsFirst(path: string): string {
+  const { open } = useOpenBuild.getState();
+  if (!open) return '';
+  const sized = sizeAsFirst(open.build, open.evaluation, path);
+  if ('because' in sized) return sized.because;
+  fieldLeft();
+  typed(sized.path, sized.text);
+  fieldLeft();
+  return '';
 }
 
 /** A change of the line itself: a step of its own. */

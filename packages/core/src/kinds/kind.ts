@@ -43,6 +43,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
    * Left out by kinds of other roles.
    */
   readonly begins?: (ratio: number) => Readonly<Record<string, string>>;
+  /** A stage that is meant to give first: the field that sets at what torque, and with which power of it that grows. */
+  readonly fuse?: (typed: (field: string) => string | undefined) => { readonly field: string; readonly power: number };
   /** What has to be had for it, from what was typed. */
   readonly parts?: (typed: (field: string) => string | undefined) => readonly Part[];
   /** A stage's wheels: the field that sizes each, and what is on the shelf. */

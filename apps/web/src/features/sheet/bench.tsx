@@ -10,11 +10,11 @@ import {
   type Role,
   type StockWheel,
 } from '@hobrek/core';
-import { type ComponentType, memo } from 'react';
+import { type ComponentType, memo, useState } from 'react';
 import { Choice } from '../../build/choice-field.js';
 import { Field } from '../../build/field.js';
 import { FigureText } from '../../build/figure-text.js';
-import { kindChosen, pick, stageDoubled, stageMoved, stageRemoved, useOpenBuild } from '../../build/open-build.js';
+import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved, useOpenBuild } from '../../build/open-build.js';
 import { benchExtras } from '../../kinds/registry.js';
 import { InOrder, useGrip } from './in-order.js';
 import { WhatCouldGoHere } from './what-could-go-here.js';
@@ -90,6 +90,7 @@ function StageBench({ path, picked, kind, label, groups }: ElementShown) {
         <StageActs path={path} label={label} />
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
+      {kindHead('stage', kind)?.fuse && <FirstToGive path={path} />}
       {Extra && <WithOutline path={path} Extra={Extra} />}
       <Follows path={path} />
     </fieldset>
@@ -192,6 +193,21 @@ function KindOf({ of, path, kind, label }: { of: Role; path: string; kind: strin
         </option>
       ))}
     </select>
+  );
+}
+
+/** Sized on purpose: a fifth under the weakest of what breaks. */
+function FirstToGive({ path }: { path: string }) {
+  const [because, setBecause] = useState('');
+  return (
+    <p className="mt-1">
+      <button type="button" className="cursor-pointer text-blue hover:underline" onClick={() => setBecause(sizedAsFirst(path))}>
+        make this the first to give, 20 % under the weakest of what breaks
+      </button>{' '}
+      <span role="status" className="text-sm text-soft">
+        {because}
+      </span>
+    </p>
   );
 }
 

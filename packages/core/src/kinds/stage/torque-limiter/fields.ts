@@ -86,6 +86,8 @@ export const torqueLimiterHead = {
     typed('type') === 'slip-clutch'
       ? [{ what: 'slip clutch', size: sized(typed('springs') && `springs ${typed('springs')}`), many: 1 }]
       : [{ what: 'shear pin, with spares', size: sized(typed('pin'), typed('material') === 'mild' ? 'mild steel' : typed('material')), many: 5 }],
+  // A pin shears with its area; a clutch slips with the force on it.
+  fuse: (typed) => (typed('type') === 'slip-clutch' ? { field: 'springs', power: 1 } : { field: 'pin', power: 2 }),
   begins: () => ({ type: 'shear-pin', material: 'mild', pin: '4 mm', radius: '15 mm' }),
   short: (typed) => (typed('pin') ? `shear pin ${typed('pin')}` : 'slip clutch'),
 } as const satisfies KindHead;
