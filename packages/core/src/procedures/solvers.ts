@@ -39,6 +39,10 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
   'fifteen-modules': { says: 'Fifteen modules', source: 'Common practice, no source' },
   'mesh-gap': { says: 'The centre distance as built, less the one the teeth want', source: 'Closed form' },
   'tenth-of-module': { says: 'A tenth of the module', source: 'Common practice, no source' },
+  'worn-chain': {
+    says: 'Ten pitches and three per cent; one and a half where a sprocket has more than 67 teeth',
+    source: 'Common practice, no source: a chain is replaced at 3 % of elongation, 1.5 % on large sprockets',
+  },
   distance: { says: 'The same distance, whichever way', source: 'Definition' },
   'one-per-cent': { says: 'A hundredth of the belt’s length', source: 'Common practice, no source: what a V-belt stretches in its life' },
   'an-eighth': { says: 'An eighth of the breaking load', source: 'Common practice, no source' },

@@ -1,7 +1,7 @@
 import { type ChainSize, chainServiceFactors, chainSource, chains, chainsLike, strandFactors } from '../../../catalog/chains.js';
 import type { Shock } from '../../../catalog/v-belts.js';
 import { type Check, hold } from '../../../checks/check.js';
-import { type Figure, fixed, flag, fromTable, known, picked, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, highEnd, known, picked, unknown } from '../../../figure/figure.js';
 import { solve } from '../../../figure/formula.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { designPower } from '../../../formulas/belt/design-power.js';
@@ -58,7 +58,8 @@ export const rollerChain: StageKind<typeof rollerChainHead.fields> = {
       torque: note('torque', carriedTorque({ T1: arriving.torque, i: ratio, k: inputs.kept })),
       top: note('highest-speed', drivenSpeed({ n1: arriving.top, i: ratio, s: noSlip })),
     };
-    note('chain-speed', rimSpeed({ d: driver, n: arriving.speed }));
+    const speed = note('chain-speed', rimSpeed({ d: driver, n: arriving.speed }));
+    note('worn-at-ten-links', wornLength(inputs, p));
     if (!inputs.centres.known && centres.known) note('centres', centres);
     return {
       leaving,
@@ -70,7 +71,7 @@ export const rollerChain: StageKind<typeof rollerChainHead.fields> = {
       },
       outline: outlineOf(inputs, p, driver, driven, centres),
       lies: inputs.angle,
-      under: (duty) => underLoad({ inputs, duty, arriving, context, p, driver, driven, centres }),
+      under: (duty) => underLoad({ inputs, duty, arriving, context, p, driver, driven, centres, speed }),
     };
   },
   candidates: ({ strands, z1 }): Candidate[] => [
@@ -92,6 +93,7 @@ interface Loaded {
   readonly driver: Figure<'mm'>;
   readonly driven: Figure<'mm'>;
   readonly centres: Figure<'mm'>;
+  readonly speed: Figure<'m/s'>;
 }
 
 /** Pitch of the size that was chosen; else the one that was measured, if it is one chain's. */
@@ -123,6 +125,20 @@ function sprocketInertia({ chain }: Inputs, d: Figure<'mm'>, mass: Figure<'kg'>)
     ? known('mm', 0.93 * chains[chain.is].width_mm, { by: 'catalog', table: 'roller chains', row: chain.is, source: chainSource })
     : unknown('mm', [chain.field]);
   return discInertia({ k: disc, m: wheelMass({ k: solid, rho: steel, d, b }), d });
+}
+
+/** Ten links, measured pulled straight, at which a chain is done: three per cent longer, half of that on large sprockets that it would climb. */
+function wornLength({ z1, z2 }: Inputs, p: Figure<'mm'>): Figure<'mm'> {
+  return solve('mm', 'worn-chain', { p, z: picked('most', '1', [z1, z2]) }, ({ p: pitch = 0, z = 0 }) => 10 * pitch * (z > 67 ? 1.015 : 1.03));
+}
+
+/** How it is oiled, by its speed (common practice, no source): the ratings stand for an oiled chain only. */
+function oiling(speed: Figure<'m/s'>): string {
+  if (!speed.known) return 'Oil the chain with the power off; how often hangs on its speed.';
+  const v = highEnd(speed);
+  if (v <= 1.5) return 'Oil the chain by brush or can every eight hours of work, with the power off.';
+  if (v <= 7) return 'At this speed the chain wants oil by drip or from a bath; by hand it wears out early.';
+  return 'At this speed the chain wants oil under pressure and a closed case: a slower stage is the cheaper cure.';
 }
 
 function breakingLoad({ chain, links }: Inputs): Figure<'N'> {
@@ -188,7 +204,7 @@ function underLoad(loaded: Loaded): Held {
       : null,
     hubs: { in: driverHub, out: drivenHub },
     pulls: { in: pull, out: pull },
-    cautions: ['Guard the chain and both sprockets before any power: a finger goes round with it.'],
+    cautions: ['Guard the chain and both sprockets before any power: a finger goes round with it.', oiling(loaded.speed)],
     notEntered: [
       ...(chain.is ? [] : ['which chain it is']),
       ...(driverHub ? [] : ['what holds the driving sprocket']),

@@ -59,3 +59,18 @@ describe('the crusher with a chain behind its belt', () => {
     expect([check({ offset: '1' }, 'check-line')?.verdict, check({ offset: '5' }, 'check-line')?.verdict]).toEqual(['holds', 'gives']);
   });
 });
+
+describe('care of a chain', () => {
+  // By hand: ten pitches of 12.7 mm are 127 mm; 3 % more is 130.81, 1.5 % more 128.905.
+  it('is worn at three per cent, sooner where a large sprocket would be climbed', () => {
+    expect(value({}, 'worn-at-ten-links')).toBeCloseTo(130.81, 6);
+    expect(value({ z2: '72' }, 'worn-at-ten-links')).toBeCloseTo(128.905, 6);
+  });
+
+  // 15 teeth of half an inch at 423 rpm run at 1.35 m/s; 70 teeth at 6.3.
+  it('is oiled as its speed asks', () => {
+    expect(typed().cautions.join(' ')).toContain('by brush or can');
+    expect(typed({ z1: '70' }).cautions.join(' ')).toContain('by drip or from a bath');
+    expect(typed({ z1: '120' }).cautions.join(' ')).toContain('under pressure');
+  });
+});
