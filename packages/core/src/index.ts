@@ -50,7 +50,6 @@ export { figureFromText } from './procedures/figure-from-text.js';
 export { type Fitting, fitsHere, ratioWanted } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
 export { type ListedPart, partsList } from './procedures/parts-list.js';
-export { type ShelfReduction, shelfReduction } from './procedures/shelf-reduction.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export type { RunUp } from './procedures/starts.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';

@@ -1,4 +1,5 @@
 import type { StockSeries, StockWheel } from './kind.js';
+import { shelfReduction } from './shelf-reduction.js';
 
 const inHouse: Record<StockSeries['unit'], number> = { mm: 1, in: 25.4, '': 1 };
 
@@ -38,9 +39,13 @@ export function nearestSize(wheel: StockWheel, value: number, text: string): str
   );
 }
 
-/** A pair of wheels from the first shelf for a ratio: the smaller as small as is good, or the driver the larger one where it steps up. */
-export function wheelsFor(wheel: StockWheel, ratio: number, least: number): { readonly driver: string; readonly driven: string } {
-  const wanted = least * Math.max(ratio, 1 / ratio);
-  const [small, large] = [nearestSize(wheel, least, ''), nearestSize(wheel, wanted, '')];
-  return ratio >= 1 ? { driver: small, driven: large } : { driver: large, driven: small };
+/** A pair of wheels from the first shelf for a ratio, the nearest there is of wheels not smaller than `least`, as they would be entered. */
+export function wheelsFor({ series: [shelf] }: StockWheel, ratio: number, least: number): { readonly driver: string; readonly driven: string } {
+  const first = shelf as StockSeries;
+  const [[driver, driven] = [least, least]] = shelfReduction(
+    first.sizes.filter((size) => size >= least),
+    ratio,
+    1,
+  ).wheels;
+  return { driver: written(first, driver), driven: written(first, driven) };
 }

@@ -13,8 +13,8 @@ describe('what could go here', () => {
   it('tries every kind of stage and says what each would change', () => {
     const fits = tried();
     expect(fits.map(({ kind }) => kind)).toEqual(kindHeads('stage').map(({ kind }) => kind));
-    // 17 to 35 teeth, the nearest to two to one on the shelf: 423.2 · 17 / 35 = 205.6.
-    expect(fits.find(({ kind }) => kind === 'roller-chain')?.says).toContain('speed 423 rpm → 206 rpm');
+    // 18 to 36 teeth are two to one: 423.2 / 2 = 211.6.
+    expect(fits.find(({ kind }) => kind === 'roller-chain')?.says).toContain('speed 423 rpm → 212 rpm');
     expect(fits.find(({ kind }) => kind === 'coupling')?.says).not.toContain('speed');
   });
 

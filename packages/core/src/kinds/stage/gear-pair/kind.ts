@@ -3,8 +3,6 @@ import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, known, picked, unknown } from '../../../figure/figure.js';
 import { solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
-import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
-import { wheelMass } from '../../../formulas/dynamics/wheel-mass.js';
 import { gearCentres } from '../../../formulas/gear/gear-centres.js';
 import { gearDiameter } from '../../../formulas/gear/gear-diameter.js';
 import { meshPush } from '../../../formulas/gear/mesh-push.js';
@@ -21,6 +19,7 @@ import { hubLimit, hubOf } from '../../hub-fixing.js';
 import type { Context, Duty, Held, Rotary, StageKind, StageOutline } from '../../kind.js';
 import { angleOf } from '../../lies.js';
 import { roughness, turned } from '../../one-axis.js';
+import { toothedInertia } from '../../toothed-wheel.js';
 import { gearPairHead } from './fields.js';
 
 type Inputs = InputFigures<typeof gearPairHead.fields>;
@@ -28,9 +27,6 @@ type Inputs = InputFigures<typeof gearPairHead.fields>;
 const teethSource = 'Textbooks: full-depth teeth of 20° are undercut below 17, in practice below 14';
 const faceSource = 'Common practice, no source: a face of 6 to 15 modules; wider bears on one edge';
 const meshSource = 'Common practice, no source: up to a tenth of a module more than the teeth want; closer they bind';
-const disc = fixed('1', 0.55, 'Closed form: a plain disc, or one with a hub', [0.5, 0.65], flag.estimated);
-const steel = fixed('1', 7850, 'Steel 7850 kg/m³ (handbooks)');
-const solid = fixed('1', 0.9, 'Common practice, no source: a gear is nearly all metal', [0.6, 1], flag.estimated);
 const standing = fixed('1', 1, 'In a jam the teeth all but stand still');
 
 /** Two spur gears in mesh, in the open, on parallel shafts. */
@@ -48,8 +44,8 @@ export const gearPair: StageKind<typeof gearPairHead.fields> = {
       ratio,
       kept: inputs.kept,
       inertia: {
-        in: note('driver-inertia', gearInertia(inputs, driver, inputs.driverMass)),
-        out: note('driven-inertia', gearInertia(inputs, driven, inputs.drivenMass)),
+        in: note('driver-inertia', toothedInertia(driver, inputs.face, inputs.driverMass)),
+        out: note('driven-inertia', toothedInertia(driven, inputs.face, inputs.drivenMass)),
       },
       outline: outlineOf(inputs, driver, driven, centres),
       under: (duty) => underLoad({ inputs, arriving, duty, context, m, driver, centres }),
@@ -76,10 +72,6 @@ interface Loaded {
   readonly m: Figure<'mm'>;
   readonly driver: Figure<'mm'>;
   readonly centres: Figure<'mm'>;
-}
-
-function gearInertia({ face }: Inputs, d: Figure<'mm'>, mass: Figure<'kg'>): Figure<'kg·m²'> {
-  return discInertia({ k: disc, m: mass.known ? mass : wheelMass({ k: solid, rho: steel, d, b: face }), d });
 }
 
 /** Form factor of the gear with the fewer teeth: of one material its teeth are the weaker. */

@@ -16,8 +16,6 @@ import { plateRating } from '../../../formulas/chain/plate-rating.js';
 import { rollerRating } from '../../../formulas/chain/roller-rating.js';
 import { sprocketDiameter } from '../../../formulas/chain/sprocket-diameter.js';
 import { strandRating } from '../../../formulas/chain/strand-rating.js';
-import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
-import { wheelMass } from '../../../formulas/dynamics/wheel-mass.js';
 import { carriedTorque } from '../../../formulas/transmission/carried-torque.js';
 import { drivenSpeed } from '../../../formulas/transmission/driven-speed.js';
 import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
@@ -29,6 +27,7 @@ import { lineCheck, lineOf, outOfLine } from '../../in-line.js';
 import type { Candidate, Context, Duty, Held, Rotary, StageKind, StageOutline } from '../../kind.js';
 import { angleOf } from '../../lies.js';
 import { distance, roomTowards } from '../../slot.js';
+import { toothedInertia } from '../../toothed-wheel.js';
 import { rollerChainHead } from './fields.js';
 
 type Inputs = InputFigures<typeof rollerChainHead.fields>;
@@ -39,9 +38,6 @@ const teethSource = 'Common practice, no source: 17 teeth run smooth, 11 do when
 const pullSource = 'Common practice, no source: a working pull of an eighth of the breaking load';
 const ratingSource =
   'Shigley’s Mechanical Engineering Design (10e), eq. 17-32, 17-33 and table 17-23; 15,000 h, oiled; B sizes by the A size of their pitch';
-const disc = fixed('1', 0.55, 'Closed form: a plain disc, or one with a hub', [0.5, 0.65], flag.estimated);
-const steel = fixed('1', 7850, 'Steel 7850 kg/m³ (handbooks)');
-const solid = fixed('1', 0.9, 'Common practice, no source: a sprocket is nearly all metal', [0.6, 1], flag.estimated);
 
 /** A roller chain on two sprockets. */
 export const rollerChain: StageKind<typeof rollerChainHead.fields> = {
@@ -120,11 +116,10 @@ function centresOf({ centres, links, z1, z2 }: Inputs, p: Figure<'mm'>, driver: 
 const fewerFirst = (a: Figure<'1'>, b: Figure<'1'>): [Figure<'1'>, Figure<'1'>] => (a.known && b.known && a.value > b.value ? [b, a] : [a, b]);
 
 function sprocketInertia({ chain }: Inputs, d: Figure<'mm'>, mass: Figure<'kg'>): Figure<'kg·m²'> {
-  if (mass.known) return discInertia({ k: disc, m: mass, d });
-  const b: Figure<'mm'> = chain.is
+  const width: Figure<'mm'> = chain.is
     ? known('mm', 0.93 * chains[chain.is].width_mm, { by: 'catalog', table: 'roller chains', row: chain.is, source: chainSource })
     : unknown('mm', [chain.field]);
-  return discInertia({ k: disc, m: wheelMass({ k: solid, rho: steel, d, b }), d });
+  return toothedInertia(d, width, mass);
 }
 
 /** Ten links, measured pulled straight, at which a chain is done: three per cent longer, half of that on large sprockets that it would climb. */
