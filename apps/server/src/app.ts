@@ -10,8 +10,9 @@ import { backupsModule } from './modules/backups/backups.module.js';
 import { BuildsModule } from './modules/builds/builds.module.js';
 import { HealthModule } from './modules/health/health.module.js';
 import type { Config } from './platform/config.js';
+import { photoTypes } from './platform/photo-types.js';
 import { ProblemFilter } from './platform/problem-filter.js';
-import { guardShape, headers, jsonOnly, ownPagesOnly } from './platform/security.js';
+import { guardShape, headers, knownTypesOnly, ownPagesOnly } from './platform/security.js';
 
 @Global()
 @Module({})
@@ -43,8 +44,9 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     abortOnError: false,
   });
   app.disable('x-powered-by');
-  app.use(headers, ownPagesOnly, jsonOnly);
+  app.use(headers, ownPagesOnly, knownTypesOnly);
   app.useBodyParser('json', { limit: '1mb', strict: true });
+  app.useBodyParser('raw', { limit: '25mb', type: photoTypes });
   app.use(guardShape);
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());

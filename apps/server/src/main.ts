@@ -4,6 +4,7 @@ import { loadDemo } from './db/demo.js';
 import { migrateDatabase } from './db/migrate.js';
 import { backUpDaily } from './modules/backups/backups.js';
 import { BuildsRepository } from './modules/builds/builds.repository.js';
+import { NotesRepository } from './modules/notes/notes.repository.js';
 import { type Config, configFrom } from './platform/config.js';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
@@ -22,10 +23,12 @@ async function prepare(config: Config): Promise<void> {
 const hour_ms = 60 * 60 * 1000;
 
 /** Looks once an hour whether a day has gone by: then a backup is made, and only after it old states are thinned. What fails is said and tried again. */
-function lookAfter(config: Config, builds: BuildsRepository): void {
+function lookAfter(config: Config, builds: BuildsRepository, notes: NotesRepository): void {
   const look = async () => {
     try {
-      if (await backUpDaily(config)) await builds.thin();
+      if (!(await backUpDaily(config))) return;
+      await builds.thin();
+      await notes.sweep();
     } catch (error) {
       process.stderr.write(`The daily backup failed: ${(error as Error).message}\n`);
     }
@@ -40,7 +43,7 @@ try {
   await prepare(config);
   const app = await createApp(config);
   await app.listen(config.port, '127.0.0.1');
-  lookAfter(config, app.get(BuildsRepository, { strict: false }));
+  lookAfter(config, app.get(BuildsRepository, { strict: false }), app.get(NotesRepository, { strict: false }));
   // Started by a parent that talks to it: tell it, and go when it goes, even if it was killed.
   process.send?.({ listening: config.port });
   process.on('disconnect', () => process.kill(process.pid, 'SIGTERM'));

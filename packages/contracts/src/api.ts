@@ -37,6 +37,15 @@ export interface Note {
   readonly at: string;
   readonly by: string;
   readonly text: string;
+  readonly tags: readonly string[];
+  readonly photos: readonly NotePhoto[];
+}
+
+/** A picture to a note; what it shows is asked for by its id. */
+export interface NotePhoto {
+  readonly id: string;
+  readonly width: number;
+  readonly height: number;
 }
 
 export interface BuildLog {

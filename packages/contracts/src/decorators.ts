@@ -6,7 +6,8 @@ export type Class = new () => object;
 /** Checked only when it is there; unlike IsOptional it does not let `null` through. */
 export const given = () => ValidateIf((_, value) => value !== undefined);
 
-function all(...decorators: PropertyDecorator[]): PropertyDecorator {
+/** Several as one. */
+export function all(...decorators: PropertyDecorator[]): PropertyDecorator {
   return (target, name) => {
     for (const decorate of decorators) decorate(target, name);
   };

@@ -1,7 +1,8 @@
 import 'reflect-metadata';
 import type { Build, shedFormat, shedVersion } from '@hobrek/core';
-import { IsBoolean, IsISO8601, IsObject, IsString, IsUUID, Length, MaxLength } from 'class-validator';
+import { IsBoolean, IsISO8601, IsObject, IsString, IsUUID, MaxLength } from 'class-validator';
 import { given, nestedList } from './decorators.js';
+import { tags } from './note.js';
 
 class ShedNoteContract {
   @IsUUID()
@@ -15,8 +16,18 @@ class ShedNoteContract {
   by: string;
 
   @IsString()
-  @Length(1, 4_000)
+  @MaxLength(4_000)
   text: string;
+
+  @given()
+  @tags()
+  tags?: string[];
+}
+
+/** A photo in a shed's file: base64 of a WebP picture. It is sent on its own, after the note it belongs to. */
+interface ShedPhoto {
+  readonly id: string;
+  readonly webp: string;
 }
 
 /** One build of a shed's file: the build itself is read by the same door as any other. */
@@ -44,7 +55,9 @@ export interface Shed {
   readonly format: typeof shedFormat;
   readonly version: typeof shedVersion;
   readonly takenAt: string;
-  readonly builds: readonly Omit<ShedEntryContract, 'replace'>[];
+  readonly builds: readonly (Omit<ShedEntryContract, 'replace' | 'notes'> & {
+    readonly notes: readonly (ShedNoteContract & { readonly photos?: readonly ShedPhoto[] })[];
+  })[];
 }
 
 /** What bringing an entry in would do, or has done. */

@@ -19,7 +19,7 @@ export class ProblemFilter implements ExceptionFilter {
   }
 }
 
-const tooLarge = 'A build may be at most 1 MB.';
+const tooLarge = 'A build may be at most 1 MB, a picture 25 MB.';
 
 /** What the body parser says of a text it could not take (its documented `type`); Nest keeps only the status of the others. */
 const brokenOff = new Set(['entity.parse.failed', 'request.aborted', 'request.size.invalid']);

@@ -1,6 +1,7 @@
 import { shapeGuard } from '@hobrek/contracts';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import helmet from 'helmet';
+import { photoTypes } from './photo-types.js';
 import { ProblemError } from './problem-error.js';
 
 /** Scripts, fonts and requests only from this server; styles inline too, since component libraries set them. */
@@ -41,14 +42,20 @@ export function ownPagesOnly(request: Request, _response: Response, next: NextFu
   next();
 }
 
-/** A change must be sent as JSON: any other type is what a form on a foreign page could send. */
-export function jsonOnly(request: Request, _response: Response, next: NextFunction): void {
+/** Where a picture may be sent. */
+const picturePath = /^\/api\/builds\/[^/]+(\/notes\/[^/]+)?\/photos(\/[^/]+)?$/;
+
+/** A change must be sent as JSON, a picture as a picture: any other type is what a form on a foreign page could send. */
+export function knownTypesOnly(request: Request, _response: Response, next: NextFunction): void {
   const sendsBody = request.method === 'POST' || request.method === 'PUT' || request.method === 'PATCH';
-  next(sendsBody && !request.is('application/json') ? new ProblemError('wrong-type', 'Send the build as application/json.') : undefined);
+  const picture = picturePath.test(request.path);
+  const known = !sendsBody || request.is(picture ? photoTypes : 'application/json');
+  const says = picture ? `A picture is sent as ${photoTypes.join(', ')}.` : 'Send the build as application/json.';
+  next(known ? undefined : new ProblemError('wrong-type', says));
 }
 
 /** Refuses what would trip the validators before they judge anything. */
 export function guardShape(request: Request, _response: Response, next: NextFunction): void {
-  const wrong = request.body === undefined ? undefined : shapeGuard(request.body);
+  const wrong = request.body === undefined || Buffer.isBuffer(request.body) ? undefined : shapeGuard(request.body);
   next(wrong ? new ProblemError('build-refused', `${wrong.path}: ${wrong.says}`, [wrong]) : undefined);
 }

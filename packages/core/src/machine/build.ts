@@ -5,7 +5,7 @@ export const buildFormat = 'hobrek-build';
 export const buildVersion = 1;
 /** Several builds, with their ids and notes, in one file. */
 export const shedFormat = 'hobrek-shed';
-export const shedVersion = 1;
+export const shedVersion = 2;
 
 /** What was entered in a field: the text as typed, what it means in the house unit, how it is known. */
 export interface QuantityInput {

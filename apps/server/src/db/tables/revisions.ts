@@ -1,5 +1,5 @@
 import type { Build } from '@hobrek/core';
-import { index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 import { builds } from './builds.js';
 
 /**
@@ -20,19 +20,4 @@ export const revisions = pgTable(
     savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [primaryKey({ columns: [table.build, table.version] })],
-);
-
-/** What a person wrote down about a build. */
-export const notes = pgTable(
-  'notes',
-  {
-    id: uuid('id').primaryKey().defaultRandom(),
-    build: uuid('build')
-      .notNull()
-      .references(() => builds.id, { onDelete: 'cascade' }),
-    text: text('text').notNull(),
-    madeBy: text('made_by').notNull().default(''),
-    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
-  },
-  (table) => [index('notes_of_build').on(table.build, table.at.desc().nullsFirst())],
 );

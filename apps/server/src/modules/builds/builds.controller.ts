@@ -1,14 +1,11 @@
-import { type BuildLog, type ListedBuild, type Note, NoteContract, type StoredBuild } from '@hobrek/contracts';
+import type { BuildLog, ListedBuild, StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Query, Res, StreamableFile } from '@nestjs/common';
-import { plainToInstance } from 'class-transformer';
-import { validateSync } from 'class-validator';
 import type { Response } from 'express';
+import { idFrom, isId } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
 import { BuildsService } from './builds.service.js';
 import { PagePrinter } from './page-printer.js';
-
-const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
 @Controller('builds')
 export class BuildsController {
@@ -74,11 +71,6 @@ export class BuildsController {
     return this.builds.asItWas(idFrom(id), /^\d{1,9}$/.test(version) ? Number(version) : 0);
   }
 
-  @Post(':id/notes')
-  writeDown(@Param('id') id: string, @Body() body: unknown): Promise<Note> {
-    return this.builds.writeDown(idFrom(id), noteFrom(body));
-  }
-
   @Delete(':id')
   @HttpCode(204)
   async remove(@Param('id') id: string, @Headers('if-match') match: string | undefined): Promise<void> {
@@ -99,11 +91,6 @@ function tagged(response: Response, build: StoredBuild): StoredBuild {
   return build;
 }
 
-function idFrom(id: string): string {
-  if (!uuid.test(id)) throw new ProblemError('not-found', 'There is no such build.');
-  return id;
-}
-
 function versionFrom(match: string | undefined): number {
   const version = /^"(\d{1,9})"$/.exec(match ?? '')?.[1];
   if (version === undefined)
@@ -112,7 +99,7 @@ function versionFrom(match: string | undefined): number {
 }
 
 /** Names a save, or a step of several, so that it is known again. Anything but a UUID is no name. */
-const idOrNone = (id: string | undefined): string | null => (id !== undefined && uuid.test(id) ? id : null);
+const idOrNone = (id: string | undefined): string | null => (id !== undefined && isId(id) ? id : null);
 
 /** A person's name as a header carries it, percent-encoded; what cannot be one is no name. */
 function nameFrom(by: string | undefined): string {
@@ -122,12 +109,4 @@ function nameFrom(by: string | undefined): string {
   } catch {
     return '';
   }
-}
-
-function noteFrom(body: unknown): NoteContract {
-  const note = plainToInstance(NoteContract, body ?? {});
-  const [wrong] = Array.isArray(note) ? [] : validateSync(note, { whitelist: true, forbidNonWhitelisted: true });
-  if (Array.isArray(note) || wrong)
-    throw new ProblemError('note-refused', Object.values(wrong?.constraints ?? { note: 'A note is an object with text and by' }).join('; '));
-  return note;
 }

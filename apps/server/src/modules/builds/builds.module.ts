@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { Changes } from '../../db/changes.js';
+import { NotesModule } from '../notes/notes.module.js';
 import { BuildsController } from './builds.controller.js';
 import { BuildsRepository } from './builds.repository.js';
 import { BuildsService } from './builds.service.js';
@@ -9,6 +10,7 @@ import { ShedController } from './shed.controller.js';
 import { ShedService } from './shed.service.js';
 
 @Module({
+  imports: [NotesModule],
   controllers: [BuildsController, ShedController, EventsController],
   providers: [BuildsService, ShedService, BuildsRepository, PagePrinter, Changes],
   exports: [BuildsRepository],

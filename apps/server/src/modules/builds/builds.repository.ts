@@ -1,10 +1,10 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, desc, eq, gt, ilike, inArray, or, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, ilike, or, sql } from 'drizzle-orm';
 import { announce, announcement } from '../../db/changes.js';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds } from '../../db/tables/builds.js';
-import { notes, revisions } from '../../db/tables/revisions.js';
+import { revisions } from '../../db/tables/revisions.js';
 
 export interface Contents {
   readonly build: Build;
@@ -29,7 +29,6 @@ export interface SavedAs {
 
 export type BuildRow = typeof builds.$inferSelect;
 export type RevisionRow = typeof revisions.$inferSelect;
-export type NoteRow = typeof notes.$inferSelect;
 
 /** What became of a save: written, or the version that stands instead; undefined when there is no such build. */
 export type Saved = { readonly row: BuildRow } | { readonly stands: number } | undefined;
@@ -131,17 +130,6 @@ export class BuildsRepository {
     return row;
   }
 
-  notesOf(id: string, limit: number): Promise<NoteRow[]> {
-    return this.database.select().from(notes).where(eq(notes.build, id)).orderBy(desc(notes.at)).limit(limit);
-  }
-
-  /** @returns undefined when there is no such build */
-  async addNote(id: string, text: string, by: string): Promise<NoteRow | undefined> {
-    if (!(await this.find(id))) return undefined;
-    const [row] = await this.database.insert(notes).values({ build: id, text, madeBy: by }).returning();
-    return row;
-  }
-
   /** Every build that holds the words, a few at a time, each once: for a file of them all. */
   async *all(find: string, few = 200): AsyncGenerator<BuildRow[]> {
     let after = '00000000-0000-0000-0000-000000000000';
@@ -158,14 +146,6 @@ export class BuildsRepository {
     }
   }
 
-  notesOfMany(ids: readonly string[]): Promise<NoteRow[]> {
-    return this.database
-      .select()
-      .from(notes)
-      .where(inArray(notes.build, [...ids]))
-      .orderBy(notes.at);
-  }
-
   /** A build that comes with an id and a date of its own. @returns false when that id is taken meanwhile */
   async bring(id: string, changedAt: Date, contents: Contents): Promise<boolean> {
     return this.database.transaction(async (tx) => {
@@ -179,15 +159,6 @@ export class BuildsRepository {
       await announce(tx, id, row.version);
       return true;
     });
-  }
-
-  /** Notes that are not there yet; those of an id that is taken stay as they are. */
-  async bringNotes(build: string, many: readonly Pick<NoteRow, 'id' | 'at' | 'madeBy' | 'text'>[]): Promise<void> {
-    if (many.length > 0)
-      await this.database
-        .insert(notes)
-        .values(many.map((note) => ({ ...note, build })))
-        .onConflictDoNothing();
   }
 
   /**

@@ -1,15 +1,20 @@
-import { type BuildLog, type ListedBuild, type Note, type NoteContract, type Revision, readBuild, type StoredBuild } from '@hobrek/contracts';
+import { type BuildLog, type ListedBuild, type Revision, readBuild, type StoredBuild } from '@hobrek/contracts';
 import { type Build, describeChange, engineVersion, loadKinds, settleValues, summariseBuild, upgradeBuild } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
-import { type BuildRow, BuildsRepository, type Contents, type NoteRow, type SavedAs, type Wanted } from './builds.repository.js';
+import { NotesRepository } from '../notes/notes.repository.js';
+import { noted } from '../notes/notes.service.js';
+import { type BuildRow, BuildsRepository, type Contents, type SavedAs, type Wanted } from './builds.repository.js';
 
 const longestList = 100;
 const longestLog = 200;
 
 @Injectable()
 export class BuildsService {
-  constructor(private readonly repository: BuildsRepository) {}
+  constructor(
+    private readonly repository: BuildsRepository,
+    private readonly notes: NotesRepository,
+  ) {}
 
   async list(wanted: Wanted): Promise<ListedBuild[]> {
     const rows = await this.repository.list(longestList, wanted);
@@ -46,7 +51,7 @@ export class BuildsService {
   /** What a build was and what was written down about it, newest first. */
   async log(id: string): Promise<BuildLog> {
     if (!(await this.repository.find(id))) throw gone();
-    const [rows, notes] = await Promise.all([this.repository.revisionsOf(id, longestLog), this.repository.notesOf(id, longestLog)]);
+    const [rows, notes] = await Promise.all([this.repository.revisionsOf(id, longestLog), this.notes.of(id, longestLog)]);
     const revisions = rows.slice(0, longestLog).map((row, k): Revision => {
       const before = rows[k + 1];
       const changes = before ? describeChange(upToDate(before.document), upToDate(row.document)) : ['Begun'];
@@ -62,12 +67,6 @@ export class BuildsService {
     return upToDate(row.document);
   }
 
-  async writeDown(id: string, { text, by }: NoteContract): Promise<Note> {
-    const row = await this.repository.addNote(id, text, by);
-    if (!row) throw gone();
-    return noted(row);
-  }
-
   /** A summary made by an older engine is made again before it is shown. */
   private async listed(row: BuildRow): Promise<ListedBuild> {
     let { summary } = row;
@@ -79,8 +78,6 @@ export class BuildsService {
     return { id: row.id, name: row.name, version: row.version, changedAt: row.changedAt.toISOString(), summary };
   }
 }
-
-const noted = ({ id, at, madeBy, text }: NoteRow): Note => ({ id, at: at.toISOString(), by: madeBy, text });
 
 /** A document may have been written when its kinds were older. */
 const upToDate = (document: Build): Build => upgradeBuild(document).build as Build;

@@ -2,12 +2,16 @@ import { type Looked, readBuild, type Shed, type ShedEntryContract } from '@hobr
 import { type Build, describeChange, engineVersion, loadKinds, same, shedFormat, shedVersion, summariseBuild, upgradeBuild } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
-import { type BuildRow, BuildsRepository, type NoteRow } from './builds.repository.js';
+import { type NoteRow, NotesRepository } from '../notes/notes.repository.js';
+import { type BuildRow, BuildsRepository } from './builds.repository.js';
 
 /** Builds as one file, and brought in again from one: what will happen is told before it does, and nothing is replaced unasked. */
 @Injectable()
 export class ShedService {
-  constructor(private readonly repository: BuildsRepository) {}
+  constructor(
+    private readonly repository: BuildsRepository,
+    private readonly notes: NotesRepository,
+  ) {}
 
   /** The file, a piece at a time: the whole need not stand in memory. */
   async *file(find: string): AsyncGenerator<string> {
@@ -15,14 +19,27 @@ export class ShedService {
     yield `${JSON.stringify(head).slice(0, -1)},"builds":[`;
     let between = '\n';
     for await (const rows of this.repository.all(find)) {
-      const notes = await this.repository.notesOfMany(rows.map(({ id }) => id));
+      const notes = await this.notes.ofMany(rows.map(({ id }) => id));
       for (const row of rows) {
-        const own = notes.filter(({ build }) => build === row.id).map(({ id, at, madeBy, text }) => ({ id, at: at.toISOString(), by: madeBy, text }));
-        yield between + JSON.stringify({ id: row.id, changedAt: row.changedAt.toISOString(), build: row.document, notes: own });
+        const head = JSON.stringify({ id: row.id, changedAt: row.changedAt.toISOString(), build: row.document });
+        yield `${between}${head.slice(0, -1)},"notes":[`;
+        let comma = '';
+        for (const note of notes.filter(({ build }) => build === row.id)) {
+          yield comma + JSON.stringify(await this.inFile(note));
+          comma = ',';
+        }
+        yield ']}';
         between = ',\n';
       }
     }
     yield '\n]}\n';
+  }
+
+  /** A note with its photos in it, as they are kept. */
+  private async inFile({ id, build, at, madeBy, text, tags, photos }: NoteRow): Promise<Shed['builds'][number]['notes'][number]> {
+    const held = [];
+    for (const photo of photos) held.push({ id: photo.id, webp: (await this.notes.photo(build, photo.id, 'whole'))?.toString('base64') ?? '' });
+    return { id, at: at.toISOString(), by: madeBy, text, tags, ...(held.length > 0 ? { photos: held } : {}) };
   }
 
   /** What bringing this entry in would do. */
@@ -54,11 +71,9 @@ export class ShedService {
       const done = replaces ? await this.replace(id, contents) : await this.repository.bring(id, new Date(entry.changedAt), contents);
       if (!done) return { ...looked, says: 'was changed here meanwhile, and left as it is' };
     }
-    await this.repository.bringNotes(
+    await this.notes.bring(
       id,
-      entry.notes.map(
-        (note): Pick<NoteRow, 'id' | 'at' | 'madeBy' | 'text'> => ({ id: note.id, at: new Date(note.at), madeBy: note.by, text: note.text }),
-      ),
+      entry.notes.map((note) => ({ id: note.id, at: new Date(note.at), madeBy: note.by, text: note.text, tags: note.tags ?? [] })),
     );
     return {
       ...looked,

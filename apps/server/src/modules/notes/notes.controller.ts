@@ -1,0 +1,70 @@
+import { type Note, NoteContract, type NotePhoto } from '@hobrek/contracts';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Query, Res, StreamableFile } from '@nestjs/common';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import type { Response } from 'express';
+import { idFrom } from '../../platform/ids.js';
+import { ProblemError } from '../../platform/problem-error.js';
+import { NotesService } from './notes.service.js';
+
+@Controller('builds/:build')
+export class NotesController {
+  constructor(private readonly notes: NotesService) {}
+
+  @Post('notes')
+  write(@Param('build') build: string, @Body() body: unknown): Promise<Note> {
+    return this.notes.write(idFrom(build), noteFrom(body));
+  }
+
+  @Delete('notes/:note')
+  @HttpCode(204)
+  remove(@Param('build') build: string, @Param('note') note: string): Promise<void> {
+    return this.notes.remove(idFrom(build), idFrom(note, 'note'));
+  }
+
+  /** A picture for a note that is still to be written. */
+  @Post('photos')
+  addPhoto(@Param('build') build: string, @Body() body: unknown): Promise<NotePhoto> {
+    return this.notes.addPhoto(idFrom(build), bytesFrom(body));
+  }
+
+  @Get('photos/:photo')
+  async photo(
+    @Param('build') build: string,
+    @Param('photo') photo: string,
+    @Query('size') size: unknown,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile> {
+    const bytes = await this.notes.photo(idFrom(build), idFrom(photo, 'photo'), size === 'small' ? 'small' : 'whole');
+    // A photo never changes under its id.
+    response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
+    return new StreamableFile(bytes, { type: 'image/webp', length: bytes.length });
+  }
+
+  @Delete('photos/:photo')
+  @HttpCode(204)
+  removePhoto(@Param('build') build: string, @Param('photo') photo: string): Promise<void> {
+    return this.notes.removeLoose(idFrom(build), idFrom(photo, 'photo'));
+  }
+
+  /** A photo out of a shed's file, to a note that was brought in before it. */
+  @Put('notes/:note/photos/:photo')
+  @HttpCode(204)
+  bringPhoto(@Param('build') build: string, @Param('note') note: string, @Param('photo') photo: string, @Body() body: unknown): Promise<void> {
+    return this.notes.bringPhoto(idFrom(build), idFrom(note, 'note'), idFrom(photo, 'photo'), bytesFrom(body));
+  }
+}
+
+function bytesFrom(body: unknown): Buffer {
+  if (!Buffer.isBuffer(body) || body.length === 0)
+    throw new ProblemError('photo-refused', 'Send the picture itself, as image/jpeg, image/png or image/webp.');
+  return body;
+}
+
+function noteFrom(body: unknown): NoteContract {
+  const note = plainToInstance(NoteContract, body ?? {});
+  const [wrong] = Array.isArray(note) ? [] : validateSync(note, { whitelist: true, forbidNonWhitelisted: true });
+  if (Array.isArray(note) || wrong)
+    throw new ProblemError('note-refused', Object.values(wrong?.constraints ?? { note: 'A note is an object with text and by' }).join('; '));
+  return note;
+}

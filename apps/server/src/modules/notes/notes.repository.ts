@@ -1,0 +1,157 @@
+import { Inject, Injectable } from '@nestjs/common';
+import { and, desc, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
+import { DATABASE, type Database } from '../../db/database.js';
+import { builds } from '../../db/tables/builds.js';
+import { notes, photos } from '../../db/tables/notes.js';
+import type { Photo } from './make-photo.js';
+
+export type NoteRow = typeof notes.$inferSelect & { readonly photos: readonly PhotoRow[] };
+export type PhotoRow = Pick<typeof photos.$inferSelect, 'id' | 'width' | 'height'>;
+
+/** What is written down; its photos were sent before it. */
+export interface Writing {
+  readonly text: string;
+  readonly by: string;
+  readonly tags: readonly string[];
+  readonly photos: readonly string[];
+}
+
+/** A note that comes with an id and a date of its own. */
+export type BroughtNote = Pick<NoteRow, 'id' | 'at' | 'madeBy' | 'text' | 'tags'>;
+
+const withoutNote = ({ id, width, height }: PhotoRow): PhotoRow => ({ id, width, height });
+const seen = { id: photos.id, note: photos.note, width: photos.width, height: photos.height };
+
+@Injectable()
+export class NotesRepository {
+  constructor(@Inject(DATABASE) private readonly database: Database) {}
+
+  /** Newest first. */
+  async of(build: string, limit: number): Promise<NoteRow[]> {
+    return this.withPhotos(await this.database.select().from(notes).where(eq(notes.build, build)).orderBy(desc(notes.at), notes.id).limit(limit));
+  }
+
+  /** Of several builds, oldest first. */
+  async ofMany(ids: readonly string[]): Promise<NoteRow[]> {
+    return this.withPhotos(
+      await this.database
+        .select()
+        .from(notes)
+        .where(inArray(notes.build, [...ids]))
+        .orderBy(notes.at, notes.id),
+    );
+  }
+
+  private async withPhotos(rows: readonly (typeof notes.$inferSelect)[]): Promise<NoteRow[]> {
+    if (rows.length === 0) return [];
+    const found = await this.database
+      .select(seen)
+      .from(photos)
+      .where(
+        inArray(
+          photos.note,
+          rows.map(({ id }) => id),
+        ),
+      )
+      .orderBy(photos.at, photos.id);
+    return rows.map((row) => ({
+      ...row,
+      photos: found.filter(({ note }) => note === row.id).map(withoutNote),
+    }));
+  }
+
+  /** Writes a note with the photos that were sent for it. @returns undefined when there is no such build; `photos gone` when one of them is no longer there */
+  async write(build: string, { text, by, tags, photos: wanted }: Writing): Promise<NoteRow | 'photos gone' | undefined> {
+    return this.database.transaction(async (tx) => {
+      const [there] = await tx.select({ id: builds.id }).from(builds).where(eq(builds.id, build));
+      if (!there) return undefined;
+      const loose = and(eq(photos.build, build), isNull(photos.note), inArray(photos.id, [...wanted]));
+      const found = wanted.length === 0 ? [] : await tx.select(seen).from(photos).where(loose).for('update');
+      if (found.length < wanted.length) return 'photos gone';
+      const [row] = (await tx
+        .insert(notes)
+        .values({ build, text, tags: [...tags], madeBy: by })
+        .returning()) as [typeof notes.$inferSelect];
+      // In the order in which they were chosen.
+      for (const [k, id] of wanted.entries()) {
+        const at = new Date(row.at.getTime() + k);
+        await tx.update(photos).set({ note: row.id, at }).where(eq(photos.id, id));
+      }
+      return { ...row, photos: wanted.map((id) => withoutNote(found.find((photo) => photo.id === id) as PhotoRow)) };
+    });
+  }
+
+  /** @returns false when there was none */
+  async remove(build: string, id: string): Promise<boolean> {
+    const gone = await this.database
+      .delete(notes)
+      .where(and(eq(notes.build, build), eq(notes.id, id)))
+      .returning({ id: notes.id });
+    return gone.length > 0;
+  }
+
+  /** Notes that are not there yet; those of an id that is taken stay as they are. */
+  async bring(build: string, many: readonly BroughtNote[]): Promise<void> {
+    if (many.length > 0)
+      await this.database
+        .insert(notes)
+        .values(many.map((note) => ({ ...note, build })))
+        .onConflictDoNothing();
+  }
+
+  /** How many photos a build has. */
+  countPhotos(build: string): Promise<number> {
+    return this.database.$count(photos, eq(photos.build, build));
+  }
+
+  /** @returns undefined when there is no such build */
+  async addPhoto(build: string, photo: Photo): Promise<PhotoRow | undefined> {
+    const [there] = await this.database.select({ id: builds.id }).from(builds).where(eq(builds.id, build));
+    if (!there) return undefined;
+    const [row] = await this.database
+      .insert(photos)
+      .values({ build, ...photo })
+      .returning(seen);
+    return row;
+  }
+
+  /** A photo with an id of its own, to a note that is there. @returns false when that note is not; one whose id is taken stays as it is */
+  async bringPhoto(build: string, note: string, id: string, photo: Photo): Promise<boolean> {
+    const [there] = await this.database
+      .select({ id: notes.id })
+      .from(notes)
+      .where(and(eq(notes.build, build), eq(notes.id, note)));
+    if (!there) return false;
+    await this.database
+      .insert(photos)
+      .values({ id, build, note, ...photo })
+      .onConflictDoNothing();
+    return true;
+  }
+
+  async photo(build: string, id: string, size: 'whole' | 'small'): Promise<Buffer | undefined> {
+    const [row] = await this.database
+      .select({ bytes: photos[size] })
+      .from(photos)
+      .where(and(eq(photos.build, build), eq(photos.id, id)));
+    return row?.bytes;
+  }
+
+  /** A photo that is in no note yet. */
+  async removeLoose(build: string, id: string): Promise<boolean> {
+    const gone = await this.database
+      .delete(photos)
+      .where(and(eq(photos.build, build), eq(photos.id, id), isNull(photos.note)))
+      .returning({ id: photos.id });
+    return gone.length > 0;
+  }
+
+  /** Photos that were sent more than a day ago for a note that was never written. @returns how many */
+  async sweep(now = new Date()): Promise<number> {
+    const gone = await this.database
+      .delete(photos)
+      .where(and(isNull(photos.note), lt(photos.at, sql`${now.toISOString()}::timestamptz - interval '1 day'`)))
+      .returning({ id: photos.id });
+    return gone.length;
+  }
+}

@@ -1,0 +1,67 @@
+import type { Note, NoteContract, NotePhoto } from '@hobrek/contracts';
+import { Injectable } from '@nestjs/common';
+import { ProblemError } from '../../platform/problem-error.js';
+import { makePhoto } from './make-photo.js';
+import { type NoteRow, NotesRepository } from './notes.repository.js';
+
+const mostPhotos = 500;
+
+@Injectable()
+export class NotesService {
+  constructor(private readonly repository: NotesRepository) {}
+
+  async write(build: string, { text, by, tags = [], photos = [] }: NoteContract): Promise<Note> {
+    const words = text.trim() === '' ? '' : text;
+    if (words === '' && photos.length === 0) throw new ProblemError('note-refused', 'text: write something, or add a photo');
+    const written = await this.repository.write(build, { text: words, by, tags: tidy(tags), photos });
+    if (!written) throw gone();
+    if (written === 'photos gone') throw new ProblemError('note-refused', 'photos: one of them is not here any more; add it again');
+    return noted(written);
+  }
+
+  async remove(build: string, note: string): Promise<void> {
+    if (!(await this.repository.remove(build, note))) throw new ProblemError('not-found', 'There is no such note.');
+  }
+
+  async addPhoto(build: string, bytes: Buffer): Promise<NotePhoto> {
+    if ((await this.repository.countPhotos(build)) >= mostPhotos)
+      throw new ProblemError('photo-refused', `There are ${mostPhotos} photos with this build: take some out first.`);
+    const row = await this.repository.addPhoto(build, await this.drawn(bytes));
+    if (!row) throw gone();
+    const { id, width, height } = row;
+    return { id, width, height };
+  }
+
+  async bringPhoto(build: string, note: string, id: string, bytes: Buffer): Promise<void> {
+    if (!(await this.repository.bringPhoto(build, note, id, await this.drawn(bytes)))) throw new ProblemError('not-found', 'There is no such note.');
+  }
+
+  async photo(build: string, id: string, size: 'whole' | 'small'): Promise<Buffer> {
+    const bytes = await this.repository.photo(build, id, size);
+    if (!bytes) throw new ProblemError('not-found', 'There is no such photo.');
+    return bytes;
+  }
+
+  async removeLoose(build: string, id: string): Promise<void> {
+    if (!(await this.repository.removeLoose(build, id))) throw new ProblemError('not-found', 'There is no such photo outside of a note.');
+  }
+
+  /** One picture at a time: each takes a lot of memory while it is drawn. */
+  private turn: Promise<unknown> = Promise.resolve();
+
+  private drawn(bytes: Buffer): ReturnType<typeof makePhoto> {
+    const drawing = this.turn.then(
+      () => makePhoto(bytes),
+      () => makePhoto(bytes),
+    );
+    this.turn = drawing.catch(() => {});
+    return drawing;
+  }
+}
+
+/** In lower case, each once, in the order given. */
+const tidy = (tags: readonly string[]) => [...new Set(tags.map((tag) => tag.trim().toLowerCase()).filter((tag) => tag !== ''))];
+
+export const noted = ({ id, at, madeBy, text, tags, photos }: NoteRow): Note => ({ id, at: at.toISOString(), by: madeBy, text, tags, photos });
+
+const gone = () => new ProblemError('not-found', 'There is no such build; it may have been deleted.');
