@@ -2,7 +2,7 @@ import type { Looked, Shed } from '@hobrek/contracts';
 import { type Build, buildFormat, shedFormat, shedVersion } from '@hobrek/core';
 import { Dialog } from 'radix-ui';
 import { type ChangeEvent, useRef, useState } from 'react';
-import { AskError, send } from '../../shared/ask.js';
+import { AskError, ask, send } from '../../shared/ask.js';
 
 type Entry = Shed['builds'][number];
 
@@ -158,8 +158,9 @@ function oneBuild(file: string, build: Build, names: ReadonlySet<string>): Comin
   };
 }
 
-async function look(entry: Entry, key: string): Promise<Coming> {
-  const named = (entry as Partial<Entry> | null)?.build?.name;
+async function look(whole: Entry, key: string): Promise<Coming> {
+  const named = (whole as Partial<Entry> | null)?.build?.name;
+  const { entry, photos } = withoutPhotos(whole);
   try {
     const { name, what, says } = await send<Looked>('POST', 'shed/look', entry);
     const coming = { key, name, says: `${says}.` };
@@ -167,7 +168,11 @@ async function look(entry: Entry, key: string): Promise<Coming> {
     return {
       ...coming,
       replaces: what !== 'new',
-      bring: async (replace) => `${(await send<Looked>('POST', 'shed/bring', { ...entry, ...(replace ? { replace } : {}) })).says}.`,
+      bring: async (replace) => {
+        const done = await send<Looked>('POST', 'shed/bring', { ...entry, ...(replace ? { replace } : {}) });
+        const lost = await bringPhotos(entry.id, photos);
+        return `${done.says}.${lost > 0 ? ` ${lost} of ${photos.length} photos could not be read.` : ''}`;
+      },
     };
   } catch (problem) {
     return {
@@ -176,4 +181,38 @@ async function look(entry: Entry, key: string): Promise<Coming> {
       says: `cannot be brought in: ${problem instanceof AskError ? problem.message : 'it could not be sent'}`,
     };
   }
+}
+
+interface HeldPhoto {
+  readonly note: string;
+  readonly id: string;
+  readonly webp: string;
+}
+
+/** An entry as it is sent, and the photos in it, which are sent one by one after it. What is no entry stays as it is: the server says what is wrong. */
+function withoutPhotos(whole: Entry): { entry: Entry; photos: readonly HeldPhoto[] } {
+  const notes: unknown = (whole as Partial<Entry> | null)?.notes;
+  if (!Array.isArray(notes)) return { entry: whole, photos: [] };
+  const held: HeldPhoto[] = [];
+  const bare = (notes as Entry['notes']).map((note) => {
+    if (typeof note !== 'object' || note === null || !Array.isArray(note.photos)) return note;
+    const { photos, ...words } = note;
+    held.push(...photos.map(({ id, webp }) => ({ note: note.id, id, webp })));
+    return words;
+  });
+  return { entry: { ...whole, notes: bare }, photos: held };
+}
+
+/** @returns how many could not be brought in */
+async function bringPhotos(build: string, photos: readonly HeldPhoto[]): Promise<number> {
+  let lost = 0;
+  for (const { note, id, webp } of photos) {
+    try {
+      const body = Uint8Array.from(atob(webp), (letter) => letter.charCodeAt(0));
+      await ask(`builds/${build}/notes/${note}/photos/${id}`, { method: 'PUT', headers: { 'content-type': 'image/webp' }, body });
+    } catch {
+      lost += 1;
+    }
+  }
+  return lost;
 }

@@ -1,13 +1,13 @@
-import type { BuildLog, Note, Revision } from '@hobrek/contracts';
+import type { BuildLog, Revision } from '@hobrek/contracts';
 import { type Build, describeChange } from '@hobrek/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { format } from 'date-fns';
-import { type FormEvent, useState } from 'react';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { broughtBack, useOpenBuild } from '../../build/open-build.js';
-import { ask, send } from '../../shared/ask.js';
-import { deviceName, rememberDeviceName } from '../../shared/device-name.js';
+import { ask } from '../../shared/ask.js';
 import { unbroken } from '../../shared/unbroken.js';
+import { when } from '../../shared/when.js';
+import { Notes } from './notes.js';
 
 /** What was done to the build and what was written down about it, newest first. */
 export function LogStop() {
@@ -46,20 +46,10 @@ export function LogStop() {
           ))}
         </ol>
       </section>
-      <section className="border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
-        <h2 className="font-head text-lg tracking-wide uppercase">Notes</h2>
-        <NoteForm id={id} />
-        <ol className="mt-3">
-          {log.data?.notes.map((note) => (
-            <NoteRow key={note.id} note={note} />
-          ))}
-        </ol>
-      </section>
+      <Notes id={id} notes={log.data?.notes ?? []} />
     </div>
   );
 }
-
-const when = (at: string) => format(new Date(at), 'd MMM yyyy, HH:mm');
 
 /** Two states laid beside each other: what it takes to come from the older to the newer, in words. */
 function Between({ id, versions, close }: { id: string; versions: readonly number[]; close: () => void }) {
@@ -117,70 +107,5 @@ function RevisionRow({ revision: { changes, savedAt, by }, back, marked, mark }:
         </label>
       </p>
     </li>
-  );
-}
-
-function NoteRow({ note: { text, at, by } }: { note: Note }) {
-  return (
-    <li className="border-b border-hair py-2">
-      <p className="whitespace-pre-wrap">{text}</p>
-      <p className="text-sm text-soft">
-        {when(at)}
-        {by && `, ${by}`}
-      </p>
-    </li>
-  );
-}
-
-/** What is written stays in the box until the server has it. */
-function NoteForm({ id }: { id: string }) {
-  const queries = useQueryClient();
-  const [text, setText] = useState('');
-  const [by, setBy] = useState(deviceName);
-  const write = useMutation({
-    mutationFn: () => send<Note>('POST', `builds/${id}/notes`, { text, by }),
-    onSuccess: () => {
-      setText('');
-      return queries.invalidateQueries({ queryKey: ['log', id] });
-    },
-  });
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    rememberDeviceName(by);
-    if (text.trim() !== '') write.mutate();
-  };
-  return (
-    <form onSubmit={submit}>
-      <label className="block text-sm text-soft">
-        What happened, what was measured
-        <textarea
-          className="mt-1 block w-full border border-ink bg-ground p-2 text-base text-ink"
-          rows={3}
-          maxLength={4000}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
-      </label>
-      <div className="mt-2 flex flex-wrap items-end gap-4">
-        <label className="text-sm text-soft">
-          Your name on this device
-          <input
-            className="mt-1 block border-b border-ink bg-transparent text-base text-ink"
-            maxLength={40}
-            value={by}
-            onChange={(event) => setBy(event.target.value)}
-            onBlur={() => rememberDeviceName(by)}
-          />
-        </label>
-        <button
-          type="submit"
-          className="min-h-9 cursor-pointer border border-blue px-4 font-semibold text-blue disabled:cursor-default disabled:opacity-50"
-          disabled={text.trim() === '' || write.isPending}
-        >
-          Write down
-        </button>
-      </div>
-      {write.error && <p className="mt-1 text-sm text-gives-word">{write.error.message} What you wrote is still here.</p>}
-    </form>
   );
 }

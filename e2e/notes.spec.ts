@@ -1,0 +1,66 @@
+import { fileURLToPath } from 'node:url';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './parts/hobrek.js';
+
+const picture = (name: string) => fileURLToPath(new URL(`../docs/screenshots/${name}.png`, import.meta.url));
+
+test('a note has photos and words to find it by; they go away with the shed’s file and come back with it', async ({ page, crusher, address }) => {
+  test.setTimeout(120_000);
+  await page.goto(`${address}/builds/${crusher.id}/log`);
+  const notes = page.getByRole('listitem');
+  const said = page.getByLabel('What happened, what was measured');
+  const down = page.getByRole('button', { name: 'Write down' });
+  await expect(down).toBeDisabled();
+
+  // What is no picture is told so by its name; the others come.
+  await page.getByTestId('photos').setInputFiles([picture('sheet'), fileURLToPath(import.meta.url), picture('motor')]);
+  await expect(page.getByText(/^notes\.spec\.ts: A picture is sent as image\/jpeg/)).toBeVisible();
+  await expect(page.getByLabel('photos of this note').getByRole('img')).toHaveCount(2);
+  await page.getByRole('button', { name: 'leave out photo 2' }).click();
+  await said.fill('Belt on, 6 mm under the thumb.');
+  await page.getByRole('button', { name: 'fitted' }).click();
+  await page.getByLabel('another word').fill('Belt');
+  await down.click();
+  await expect(said).toHaveValue('');
+  await said.fill('380 rpm at the roll.');
+  await page.getByRole('button', { name: 'measured' }).click();
+  await down.click();
+  await expect(page.getByText('380 rpm at the roll.')).toBeVisible();
+
+  await page.reload();
+  await expect(page.getByText('fitted · belt')).toBeVisible();
+  const shown = page.getByRole('group', { name: 'show only' });
+  await shown.getByRole('button', { name: 'belt 1' }).click();
+  await expect(page.getByText('380 rpm at the roll.')).toHaveCount(0);
+  await shown.getByRole('button', { name: 'all 2' }).click();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+  const small = page.getByRole('button', { name: /photo 1 of 1/ });
+  await small.click();
+  const large = page.getByRole('dialog').getByRole('img');
+  await expect(large).toBeVisible();
+  expect(await large.evaluate((img: HTMLImageElement) => img.complete && img.naturalWidth)).toBeGreaterThan(1000);
+  await page.keyboard.press('Escape');
+  await expect(small).toBeFocused();
+
+  // The file takes them along; the build is deleted and comes back out of it, photo and all.
+  const file = await (await fetch(`${address}/api/shed?find=${encodeURIComponent(crusher.build.name)}`)).text();
+  const { version } = (await (await fetch(`${address}/api/builds/${crusher.id}`)).json()) as { version: number };
+  await fetch(`${address}/api/builds/${crusher.id}`, { method: 'DELETE', headers: { 'if-match': `"${version}"` } });
+  await page.goto(address);
+  await page.getByTestId('bring-in').setInputFiles({ name: 'shed.json', mimeType: 'application/json', buffer: Buffer.from(file) });
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.goto(`${address}/builds/${crusher.id}/log`);
+  await expect(page.getByRole('img', { name: /photo 1 of 1/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /photo 1 of 1/ })).toHaveJSProperty('naturalHeight', 200);
+
+  // Gone for good only when asked twice.
+  const belt = notes.filter({ hasText: '6 mm under the thumb' });
+  await belt.getByRole('button', { name: 'take out', exact: true }).click();
+  await belt.getByRole('button', { name: 'leave it' }).click();
+  await belt.getByRole('button', { name: 'take out', exact: true }).click();
+  await belt.getByRole('button', { name: 'take out this note and its photo for good' }).click();
+  await expect(page.getByText('6 mm under the thumb')).toHaveCount(0);
+  await expect(page.getByText('380 rpm at the roll.')).toBeVisible();
+});
