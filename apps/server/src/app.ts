@@ -9,6 +9,9 @@ import { DATABASE, type Database, openDatabase } from './db/database.js';
 import { backupsModule } from './modules/backups/backups.module.js';
 import { BuildsModule } from './modules/builds/builds.module.js';
 import { HealthModule } from './modules/health/health.module.js';
+import { pairingModule } from './modules/pairing/pairing.module.js';
+import { SessionsRepository } from './modules/pairing/sessions.repository.js';
+import { whoAsks } from './modules/pairing/who-asks.js';
 import type { Config } from './platform/config.js';
 import { photoTypes } from './platform/photo-types.js';
 import { ProblemFilter } from './platform/problem-filter.js';
@@ -31,7 +34,7 @@ class PlatformModule implements OnApplicationShutdown {
 @Module({})
 class AppModule {
   static with(config: Config): DynamicModule {
-    return { module: AppModule, imports: [PlatformModule.with(config), BuildsModule, backupsModule(config), HealthModule] };
+    return { module: AppModule, imports: [PlatformModule.with(config), BuildsModule, backupsModule(config), pairingModule(config), HealthModule] };
   }
 }
 
@@ -44,7 +47,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     abortOnError: false,
   });
   app.disable('x-powered-by');
-  app.use(headers, ownPagesOnly, knownTypesOnly);
+  app.use(headers, ownPagesOnly, whoAsks(app.get(SessionsRepository, { strict: false })), knownTypesOnly);
   app.useBodyParser('json', { limit: '1mb', strict: true });
   app.useBodyParser('raw', { limit: '25mb', type: photoTypes });
   app.use(guardShape);

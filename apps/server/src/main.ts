@@ -5,7 +5,9 @@ import { migrateDatabase } from './db/migrate.js';
 import { backUpDaily } from './modules/backups/backups.js';
 import { BuildsRepository } from './modules/builds/builds.repository.js';
 import { NotesRepository } from './modules/notes/notes.repository.js';
+import { SessionsRepository } from './modules/pairing/sessions.repository.js';
 import { type Config, configFrom } from './platform/config.js';
+import { lanAddresses } from './platform/lan.js';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
@@ -23,12 +25,13 @@ async function prepare(config: Config): Promise<void> {
 const hour_ms = 60 * 60 * 1000;
 
 /** Looks once an hour whether a day has gone by: then a backup is made, and only after it old states are thinned. What fails is said and tried again. */
-function lookAfter(config: Config, builds: BuildsRepository, notes: NotesRepository): void {
+function lookAfter(config: Config, builds: BuildsRepository, notes: NotesRepository, sessions: SessionsRepository): void {
   const look = async () => {
     try {
       if (!(await backUpDaily(config))) return;
       await builds.thin();
       await notes.sweep();
+      await sessions.sweep();
     } catch (error) {
       process.stderr.write(`The daily backup failed: ${(error as Error).message}\n`);
     }
@@ -42,8 +45,19 @@ try {
   const config = configFrom(process.env);
   await prepare(config);
   const app = await createApp(config);
-  await app.listen(config.port, '127.0.0.1');
-  lookAfter(config, app.get(BuildsRepository, { strict: false }), app.get(NotesRepository, { strict: false }));
+  await app.listen(config.port, config.lan ? '0.0.0.0' : '127.0.0.1');
+  lookAfter(
+    config,
+    app.get(BuildsRepository, { strict: false }),
+    app.get(NotesRepository, { strict: false }),
+    app.get(SessionsRepository, { strict: false }),
+  );
+  if (config.lan) {
+    const where = lanAddresses().map((address) => `http://${address}:${config.port}`);
+    say(
+      `On the network: ${where.join(', ') || 'no address of this machine on a network was found'}. A device is let in by the code that the page Phone shows.`,
+    );
+  }
   // Started by a parent that talks to it: tell it, and go when it goes, even if it was killed.
   process.send?.({ listening: config.port });
   process.on('disconnect', () => process.kill(process.pid, 'SIGTERM'));

@@ -38,7 +38,7 @@ export async function serve(url?: string, env: Readonly<Record<string, string>> 
   const config = configAt(database.url, port, env);
   if (!url) await migrateDatabase(config, () => {});
   const app = await createApp(config);
-  await app.listen(port, '127.0.0.1');
+  await app.listen(port, config.lan ? '0.0.0.0' : '127.0.0.1');
   const base = `http://127.0.0.1:${port}`;
   return {
     app,

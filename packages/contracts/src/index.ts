@@ -2,6 +2,7 @@ export type { Backup, BuildLog, Health, ListedBuild, Note, NotePhoto, Revision, 
 export { type BuildRead, readBuild } from './build/read-build.js';
 export { buildSchema } from './build/schema.js';
 export { NoteContract } from './note.js';
+export { type Device, PairContract, type PairingCode, type Standing } from './pairing.js';
 export { type Complaint, type Problem, type ProblemCode, problems } from './problem.js';
 export { shapeGuard, shapeLimits } from './shape-guard.js';
 export { type Looked, type Shed, ShedEntryContract } from './shed.js';

@@ -5,6 +5,8 @@ const root = resolve(dirname(fileURLToPath(import.meta.url)), '../../../..');
 
 export interface Config {
   readonly port: number;
+  /** Listens on the network too, and lets devices there in by a code. */
+  readonly lan: boolean;
   readonly databaseUrl: string;
   /** The built web application; served when it is there. */
   readonly web: string;
@@ -24,8 +26,11 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
   const port = Number(env.HOBREK_PORT ?? 4310);
   if (!Number.isInteger(port) || port < 1 || port > 65_535) throw new Error(`HOBREK_PORT is “${env.HOBREK_PORT}”; it must be a port from 1 to 65535`);
   if (!env.DATABASE_URL) throw new Error('DATABASE_URL is not set: say where PostgreSQL is, or use npm start, which brings its own');
+  const { HOBREK_LAN = '' } = env;
+  if (!['', '0', '1'].includes(HOBREK_LAN)) throw new Error(`HOBREK_LAN is “${HOBREK_LAN}”; it must be 1, or not set`);
   return {
     port,
+    lan: HOBREK_LAN === '1',
     databaseUrl: env.DATABASE_URL,
     web: env.HOBREK_WEB ?? resolve(root, 'apps/web/dist'),
     demo: env.HOBREK_DEMO ?? resolve(root, 'demo'),

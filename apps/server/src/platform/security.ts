@@ -1,6 +1,7 @@
 import { shapeGuard } from '@hobrek/contracts';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import helmet from 'helmet';
+import { lanAddresses } from './lan.js';
 import { photoTypes } from './photo-types.js';
 import { ProblemError } from './problem-error.js';
 
@@ -25,17 +26,23 @@ export const headers: RequestHandler = helmet({
 
 const ownNames = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
+/** Whether an address is this machine speaking to itself. */
+export const isLoopback = (address: string | undefined): boolean => address !== undefined && (address === '::1' || /^(::ffff:)?127\./.test(address));
+
 /**
  * Answers only to its own name: a page elsewhere may point a name of its own at this machine (DNS rebinding), or send a form here.
- * Refused are a Host that is not loopback, an Origin that is not that Host, and what the browser itself calls cross-site.
+ * Refused are a Host that is not loopback, or for devices on the network not this machine's address there; an Origin that is not that Host; and what
+ * the browser itself calls cross-site.
  */
 export function ownPagesOnly(request: Request, _response: Response, next: NextFunction): void {
   const host = request.headers.host ?? '';
   const name = host.replace(/:\d+$/, '');
+  // Asked on every request: a laptop's address changes from shed to house.
+  const own = isLoopback(request.socket.remoteAddress) ? ownNames.has(name) : lanAddresses().includes(name);
   const { origin } = request.headers;
   const site = request.headers['sec-fetch-site'];
   const crossSite = request.path.startsWith('/api') && site === 'cross-site';
-  if (!ownNames.has(name) || (origin !== undefined && origin !== `http://${host}`) || crossSite) {
+  if (!own || (origin !== undefined && origin !== `http://${host}`) || crossSite) {
     next(new ProblemError('foreign-request', 'The request came for another name or from another page.'));
     return;
   }

@@ -4,12 +4,14 @@ import { Controller, type DynamicModule, Get, Inject, Module, Param, Post, Res, 
 import type { Response } from 'express';
 import type { DumpSettings } from '../../db/dump.js';
 import { ProblemError } from '../../platform/problem-error.js';
+import { MainScreenOnly } from '../pairing/who-asks.js';
 import { backUpByHand, listBackups, pathOfBackup } from './backups.js';
 
 const SETTINGS = Symbol('where dumps are kept');
 
 /** Dumps of the whole database: what there is, one more, and one to take away. Putting one back is done with Hobrek stopped. */
 @Controller('backups')
+@MainScreenOnly()
 class BackupsController {
   constructor(@Inject(SETTINGS) private readonly settings: DumpSettings) {}
 
