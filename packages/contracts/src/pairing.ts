@@ -15,7 +15,14 @@ export class PairContract {
 export type Standing =
   /** On the machine itself. */
   | { readonly from: 'main'; readonly lan: false }
-  | { readonly from: 'main'; readonly lan: true; readonly addresses: readonly string[]; readonly devices: readonly Device[] }
+  | {
+      readonly from: 'main';
+      readonly lan: true;
+      /** A code is shown that was not used yet. */
+      readonly waits: boolean;
+      readonly addresses: readonly string[];
+      readonly devices: readonly Device[];
+    }
   /** Over the network. */
   | { readonly from: 'network'; readonly device: string | null };
 

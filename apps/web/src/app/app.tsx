@@ -1,5 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { useShutOut } from '../shared/ask.js';
+import { LetInPage } from './let-in-page.js';
 import { LostPage } from './lost-page.js';
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
@@ -21,6 +23,7 @@ const router = createBrowserRouter([
         ],
       },
       { path: '/backups', lazy: async () => ({ Component: (await import('../features/backups/index.js')).BackupsPage }) },
+      { path: '/phone', lazy: async () => ({ Component: (await import('../features/phone/index.js')).PhonePage }) },
       { path: '/compare/:a/:b', lazy: async () => ({ Component: (await import('../features/compare/index.js')).ComparePage }) },
       { path: '*', Component: LostPage },
     ],
@@ -28,9 +31,6 @@ const router = createBrowserRouter([
 ]);
 
 export function App() {
-  return (
-    <QueryClientProvider client={queries}>
-      <RouterProvider router={router} />
-    </QueryClientProvider>
-  );
+  const out = useShutOut((state) => state.out);
+  return <QueryClientProvider client={queries}>{out ? <LetInPage /> : <RouterProvider router={router} />}</QueryClientProvider>;
 }

@@ -1,4 +1,5 @@
 import { type Build, buildFormat } from '@hobrek/core';
+import { v4 as newId } from 'uuid';
 
 /** What was typed on this device and is not yet with the server, and what it was typed on top of. Outlives a reload and a closed tab. */
 export interface Unsent {
@@ -13,11 +14,29 @@ const tabLock = (tab: string) => `hobrek:tab:${tab}`;
 
 /** A name for this tab that a reload keeps; held as a lock for as long as the tab lives, so that others can tell. */
 const tab = (() => {
-  const known = sessionStorage.getItem('hobrek:tab') ?? crypto.randomUUID();
+  const known = sessionStorage.getItem('hobrek:tab') ?? newId();
   sessionStorage.setItem('hobrek:tab', known);
   void navigator.locks?.request(tabLock(known), () => new Promise(() => {}));
   return known;
 })();
+
+/** Where there are no locks (plain http on a network) tabs ask each other who lives. */
+const roll = new BroadcastChannel('hobrek:roll');
+roll.onmessage = ({ data }: MessageEvent<string>) => {
+  if (data === 'who?') roll.postMessage(tab);
+};
+const answerWithin_ms = 250;
+
+async function livingTabs(): Promise<ReadonlySet<string>> {
+  if (navigator.locks) return new Set((await navigator.locks.query()).held?.map(({ name }) => name?.slice(tabLock('').length) ?? ''));
+  const living = new Set<string>();
+  const hear = ({ data }: MessageEvent<string>) => living.add(data);
+  roll.addEventListener('message', hear);
+  roll.postMessage('who?');
+  await new Promise((resolve) => setTimeout(resolve, answerWithin_ms));
+  roll.removeEventListener('message', hear);
+  return living;
+}
 
 const keyOf = (id: string) => `${prefix}${id}:${tab}`;
 
@@ -40,12 +59,10 @@ export function clearUnsent(id: string): void {
 
 /** What this tab, or one that is gone, left unsent of a build; a tab that still lives sends its own. `forget` takes it out of the journal. */
 export async function findUnsent(id: string): Promise<{ unsent: Unsent[]; forget: () => void }> {
-  const alive = new Set((await navigator.locks?.query())?.held?.map((lock) => lock.name));
   const mine = `${prefix}${id}:`;
-  // Where the browser has no locks, nobody can tell whether another tab lives: only our own is taken.
-  const isGone = (owner: string) => navigator.locks !== undefined && !alive.has(tabLock(owner));
-  const isOurs = (key: string) => key.startsWith(mine) && (key === keyOf(id) || isGone(key.slice(mine.length)));
-  const keys = Object.keys(localStorage).filter(isOurs);
+  const left = Object.keys(localStorage).filter((key) => key.startsWith(mine));
+  const others = left.some((key) => key !== keyOf(id)) ? await livingTabs() : new Set();
+  const keys = left.filter((key) => key === keyOf(id) || !others.has(key.slice(mine.length)));
   return {
     unsent: keys.flatMap((key) => parse(localStorage.getItem(key))),
     forget: () => {

@@ -31,6 +31,7 @@ import {
   withStageDoubled,
   withStageMoved,
 } from '@hobrek/core';
+import { v4 as newId } from 'uuid';
 import { create } from 'zustand';
 import { hearChanges } from '../shared/changes.js';
 import { useHabits } from '../shared/habits.js';
@@ -79,7 +80,7 @@ let onItsWay: Build | null = null;
 let opening = 0;
 let stopHearing: (() => void) | null = null;
 /** The step of the person's work that is under way; its saves are one revision. */
-let stepId = crypto.randomUUID() as string;
+let stepId = newId();
 
 /** Puts a stored build on the screen, its kinds loaded, with what was typed on this device and never sent. */
 export async function openBuild(stored: StoredBuild): Promise<void> {
@@ -236,7 +237,7 @@ export function chose(conflict: Conflict, which: 'mine' | 'theirs'): void {
     which === 'mine' ? open.history : change(settle(open.history), mergeBuilds(base, open.build, theirs, theirsAt(conflict)).build, 'choice');
   const meeting = left.length > 0 ? { base, theirs, conflicts: left } : null;
   stand(open, history, meeting);
-  if (!meeting) afterwards(() => queue?.chosen(history.present, crypto.randomUUID()));
+  if (!meeting) afterwards(() => queue?.chosen(history.present, newId()));
 }
 
 const theirsAt =
@@ -272,7 +273,7 @@ function bringBack({ base: typedOn, build: mine, sent }: Unsent): void {
   const meeting = conflicts.length > 0 ? { base, theirs: open.build, conflicts } : null;
   const save: SaveState = meeting ? { state: 'stale', says: 'not kept' } : { state: 'keeping', says: 'keeping …' };
   stand({ ...open, notices, save }, settle(change(open.history, build, 'brought back')), meeting);
-  if (!meeting) queue?.push(build, crypto.randomUUID());
+  if (!meeting) queue?.push(build, newId());
 }
 
 function edit(name: string, next: (build: Build) => Build): void {
@@ -286,7 +287,7 @@ function step(next: (history: History<Build>) => History<Build>): void {
   if (history === open.history) return;
   stand(open.meeting ? open : { ...open, save: { state: 'keeping', says: 'keeping …' } }, history, open.meeting);
   // While the person has to choose, nothing is sent: it could overwrite what they have not seen.
-  if (history.open === null || history.open !== open.history.open) stepId = crypto.randomUUID();
+  if (history.open === null || history.open !== open.history.open) stepId = newId();
   const now = stepId;
   if (!open.meeting) afterwards(() => queue?.push(history.present, now));
 }

@@ -1,5 +1,6 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
+import { v4 as newId } from 'uuid';
 import { AskError, ask, send } from '../shared/ask.js';
 import { deviceName } from '../shared/device-name.js';
 
@@ -83,7 +84,7 @@ export class SaveQueue {
       const next = this.waiting;
       if (!next) {
         if (!this.told || this.newest <= this.kept.version) break;
-        await this.meet(crypto.randomUUID());
+        await this.meet(newId());
         continue;
       }
       this.waiting = null;
@@ -94,7 +95,7 @@ export class SaveQueue {
   }
 
   private async put({ build, step }: Waiting): Promise<void> {
-    const headers = { 'if-match': `"${this.kept.version}"`, 'save-id': crypto.randomUUID(), 'step-id': step, by: encodeURIComponent(deviceName()) };
+    const headers = { 'if-match': `"${this.kept.version}"`, 'save-id': newId(), 'step-id': step, by: encodeURIComponent(deviceName()) };
     if (this.told) this.hooks.sending(build);
     try {
       const stored = await this.whileAway(() => send<StoredBuild>('PUT', `builds/${this.id}`, build, headers));

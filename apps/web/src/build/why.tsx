@@ -1,6 +1,7 @@
 import { explain, explainAsText, type Figure, figuresByPath, usedBy } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
+import { copyText } from '../shared/copy-text.js';
 import { useOpenBuild } from './open-build.js';
 
 /** Any figure, pressed, answers where it comes from: the relation, the numbers put in, the source, and behind each number the same again. */
@@ -107,10 +108,7 @@ function Reason({ figure, name, down }: Step & { down: (step: Step) => void }) {
 function CopyText({ text }: { text: () => string }) {
   const [said, setSaid] = useState('copy as text');
   const copy = () => {
-    navigator.clipboard.writeText(text()).then(
-      () => setSaid('copied'),
-      () => setSaid('the browser does not allow it'),
-    );
+    void copyText(text()).then((done) => setSaid(done ? 'copied' : 'the browser does not allow it'));
   };
   return (
     <button type="button" className="mt-2 cursor-pointer text-sm text-blue underline" onClick={copy}>

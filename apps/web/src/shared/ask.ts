@@ -1,4 +1,8 @@
 import type { Problem } from '@hobrek/contracts';
+import { create } from 'zustand';
+
+/** Whether the server wants this device to be let in first. */
+export const useShutOut = create<{ readonly out: boolean }>(() => ({ out: false }));
 
 /** The server refused, in words; or it, or its database, was not there. */
 export class AskError extends Error {
@@ -29,6 +33,7 @@ export async function ask<T>(path: string, init: RequestInit = {}): Promise<T> {
   const body: unknown = response.status === 204 ? undefined : await response.json().catch(() => undefined);
   if (response.ok) return body as T;
   const problem = (body ?? null) as Problem | null;
+  if (problem?.code === 'not-paired') useShutOut.setState({ out: true });
   throw new AskError(problem, problem?.detail ?? 'The server does not answer.');
 }
 

@@ -18,7 +18,10 @@ export function hearChanges(listener: (change: Change) => void): () => void {
   if (!channel) {
     channel = new BroadcastChannel(name);
     channel.onmessage = ({ data }: MessageEvent<Change>) => tell(data);
-    void navigator.locks?.request(name, () => new Promise<never>(() => openStream(channel as BroadcastChannel)));
+    const stream = () => openStream(channel as BroadcastChannel);
+    // Over plain http on a network there are no locks: each tab has a stream of its own then, and a phone has few tabs.
+    if (navigator.locks) void navigator.locks.request(name, () => new Promise<never>(stream));
+    else stream();
   }
   return () => listeners.delete(listener);
 }

@@ -14,6 +14,11 @@ export class ShownCode {
     return { code, until: new Date(this.shown.until) };
   }
 
+  /** Whether a code would let a device in now. */
+  waits(now = Date.now()): boolean {
+    return this.shown !== null && now < this.shown.until;
+  }
+
   /** Uses the code up when it fits. One that is not shown, has run out or was used fits nothing; which of these it was is not told. */
   fits(tried: string, now = Date.now()): boolean {
     const { shown } = this;

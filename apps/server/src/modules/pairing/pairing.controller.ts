@@ -43,6 +43,7 @@ export class PairingController {
     return {
       from: 'main',
       lan,
+      waits: this.code.waits(),
       addresses: lanAddresses().map((address) => `http://${address}:${port}`),
       devices: (await this.sessions.all()).map(device),
     };

@@ -17,7 +17,9 @@ describe('the code on the main screen', () => {
     for (const code of codes) expect(code).toMatch(/^\d{6}$/);
     expect(new Set(codes).size).toBeGreaterThan(45);
     const { code } = shown.make();
+    expect(shown.waits()).toBe(true);
     expect([shown.fits(code), shown.fits(code)]).toEqual([true, false]);
+    expect(shown.waits()).toBe(false);
   });
 
   it('runs out after ten minutes, and with a new one', () => {

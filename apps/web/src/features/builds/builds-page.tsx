@@ -66,6 +66,9 @@ export function BuildsPage() {
             <Link to="/backups" className="py-1 text-base text-blue hover:underline">
               Backups
             </Link>
+            <Link to="/phone" className="py-1 text-base text-blue hover:underline">
+              Phone
+            </Link>
             <BringIn names={new Set(all?.map(({ name }) => name))} done={reload} />
           </>
         }

@@ -1,0 +1,1 @@
+export { PhonePage } from './phone-page.js';

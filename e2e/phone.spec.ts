@@ -1,0 +1,98 @@
+import { networkInterfaces } from 'node:os';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { addBuild, dataFolder, demo, Hobrek } from './parts/hobrek.js';
+
+const onNetwork = Object.values(networkInterfaces())
+  .flatMap((each) => each ?? [])
+  .some(({ family, internal, address }) => family === 'IPv4' && !internal && !address.startsWith('169.254.'));
+
+test('a phone is let in by the code of the main screen, works over plain http, and is sent away again', async ({ page: main, browser }) => {
+  test.skip(!onNetwork, 'this machine is on no network');
+  test.setTimeout(150_000);
+  const data = dataFolder();
+  const hobrek = new Hobrek(data.path, { HOBREK_LAN: '1' });
+  const pocket = await browser.newContext({ viewport: { width: 390, height: 800 }, hasTouch: true });
+  try {
+    const address = await hobrek.address();
+    const { id, build } = await addBuild(address, { ...demo(), name: 'Crusher in the shed' });
+    await main.goto(`${address}/`);
+    await main.getByRole('link', { name: 'Phone' }).click();
+    await main.getByRole('button', { name: 'Show a code' }).click();
+    const code = ((await main.getByTestId('code').textContent()) ?? '').replace(/\s/g, '');
+    const far = ((await main.getByRole('region', { name: 'let a device in' }).locator('b').textContent()) ?? '').trim();
+    expect(far).toMatch(/^http:\/\/\d+\.\d+\.\d+\.\d+:\d+$/);
+    expect((await new AxeBuilder({ page: main }).analyze()).violations).toEqual([]);
+
+    const phone = await pocket.newPage();
+    const wrong: string[] = [];
+    phone.on('pageerror', ({ message }) => wrong.push(message));
+    await phone.goto(`${far}/builds/${id}`);
+    await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
+    await expect(phone.getByText(build.name)).toHaveCount(0);
+    expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
+    await phone.getByLabel('Code').fill(code === '000000' ? '111111' : '000000');
+    await phone.getByLabel('What this device is called').fill('Ode’s phone');
+    await phone.getByRole('button', { name: 'Let in' }).click();
+    await expect(phone.getByRole('alert')).toContainText('This code does not fit');
+    await phone.getByLabel('Code').fill(`${code.slice(0, 3)} ${code.slice(3)}`);
+    await phone.getByRole('button', { name: 'Let in' }).click();
+
+    // The page that was asked for, and all of it works where the browser holds back what it gives only to secure pages.
+    await expect(phone.getByTestId('sentence')).toBeVisible();
+    expect(await phone.evaluate(() => isSecureContext)).toBe(false);
+    await phone.getByLabel('Plate power').fill('1 hp');
+    await expect(phone.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+    await phone.goto(`${far}/builds/${id}/log`);
+    await phone.getByLabel('What happened, what was measured').fill('Read off in the shed.');
+    await phone.getByRole('button', { name: 'Write down' }).click();
+    await expect(phone.getByText('Read off in the shed.', { exact: true })).toBeVisible();
+
+    // The main screen sees the change and the device, and sends it away.
+    await expect(main.getByText('Ode’s phone')).toBeVisible();
+    const second = await main.context().newPage();
+    await second.goto(`${address}/builds/${id}`);
+    await expect(second.getByLabel('Plate power')).toHaveValue('1 hp');
+    await phone.goto(`${far}/builds/${id}`);
+    await expect(phone.getByTestId('sentence')).toBeVisible();
+    await second.getByLabel('Plate power').fill('0.55 kW');
+    await expect(phone.getByLabel('Plate power')).toHaveValue('0.55 kW');
+    await main.getByRole('button', { name: 'send away' }).click();
+    await expect(main.getByText('None.')).toBeVisible();
+
+    // What was typed meanwhile is on the phone still, and goes in when it is let in again, by the square this time.
+    await phone.getByLabel('Torque asked').fill('9 N·m');
+    await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
+    await main.getByRole('button', { name: 'Show a code' }).click();
+    const next = ((await main.getByTestId('code').textContent()) ?? '').replace(/\s/g, '');
+    await phone.goto(`${far}/builds/${id}#${next}`);
+    await expect(phone.getByLabel('Code')).toHaveValue(next);
+    expect(phone.url()).not.toContain(next);
+    await phone.getByRole('button', { name: 'Let in' }).click();
+    await expect(phone.getByLabel('Torque asked')).toHaveValue('9 N·m');
+    await expect(phone.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+    await expect(second.getByLabel('Torque asked')).toHaveValue('9 N·m');
+
+    await phone.goto(`${far}/phone`);
+    await phone.getByRole('button', { name: 'Send this device away' }).click();
+    await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
+    expect(wrong).toEqual([]);
+  } finally {
+    await pocket.close();
+    await hobrek.stop();
+    data.remove();
+  }
+});
+
+test('without being asked for, nothing listens on the network, and the page says how to ask', async ({ page }) => {
+  const data = dataFolder();
+  const hobrek = new Hobrek(data.path);
+  try {
+    await page.goto(`${await hobrek.address()}/phone`);
+    await expect(page.getByText('HOBREK_LAN=1 npm start')).toBeVisible();
+    await expect(page.getByText('whoever can listen on the network can read')).toBeVisible();
+  } finally {
+    await hobrek.stop();
+    data.remove();
+  }
+});
