@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdirSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import pg from 'pg';
@@ -80,5 +80,28 @@ it('is not put back while Hobrek runs on the same data', async () => {
   const { takeLock } = await import('./parts/lock.mjs');
   const release = await takeLock(join(folder, 'run.lock'), 0);
   expect(say('restore.mjs', 'shed.dump', '--over')).toMatchObject({ status: 1, said: expect.stringContaining('Hobrek is running on this data') });
-  release?.();
+  await release?.();
+});
+
+// The package manager is asked first, which may be slow to say no.
+it('is the way on when the system no longer has the PostgreSQL that made the cluster', { timeout: 400_000 }, async () => {
+  const before = await holdings(cluster.url);
+  mkdirSync(join(folder, 'dumps'), { recursive: true });
+  expect(say('backup.mjs', 'dumps/daily.dump').status).toBe(0);
+  await cluster.stop();
+  const made = join(folder, 'cluster');
+  const version = readFileSync(join(made, 'PG_VERSION'), 'utf8');
+  writeFileSync(join(made, 'PG_VERSION'), '8\n');
+  const refusal = await startCluster({ folder, testing: true }).then(String, String);
+  expect(refusal).toMatch(/written by PostgreSQL 8; its package postgresql-8 is needed/);
+  const [, from = '', to = ''] = /mv (\S+) (\S+)/.exec(refusal) ?? [];
+  const [, backup = ''] = /npm run restore -- (\S+)/.exec(refusal) ?? [];
+  expect([from, backup]).toEqual([made, join(folder, 'dumps/daily.dump')]);
+
+  // What it says is done: the old cluster is kept, a new one holds the same.
+  renameSync(from, to);
+  expect(say('restore.mjs', backup)).toMatchObject({ status: 0, said: expect.stringContaining('Put back') });
+  cluster = await startCluster({ folder, testing: true });
+  expect(await holdings(cluster.url)).toEqual(before);
+  writeFileSync(join(to, 'PG_VERSION'), version);
 });

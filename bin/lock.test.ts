@@ -12,10 +12,10 @@ it('is held by one at a time and can be let go of', async () => {
   const file = join(folder, 'one');
   const release = await takeLock(file, 0);
   expect(await takeLock(file, 0)).toBeNull();
-  release?.();
+  await release?.();
   const again = await takeLock(file, 10);
   expect(again).not.toBeNull();
-  again?.();
+  await again?.();
 });
 
 it('is free again when its holder was killed without a chance to tidy up', async () => {
@@ -30,5 +30,5 @@ it('is free again when its holder was killed without a chance to tidy up', async
   holder.kill('SIGKILL');
   const release = await takeLock(file, 10);
   expect(release).not.toBeNull();
-  release?.();
+  await release?.();
 });

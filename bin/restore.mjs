@@ -29,7 +29,7 @@ async function main() {
     await restore(cluster, source, data, over);
   } finally {
     await cluster?.stop();
-    release();
+    await release();
   }
 }
 

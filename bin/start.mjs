@@ -30,7 +30,7 @@ async function main() {
     return await serve(cluster);
   } finally {
     await cluster?.stop();
-    release();
+    await release();
   }
 }
 

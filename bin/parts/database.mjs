@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { chownSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { alone } from './lock.mjs';
 import { isRoot } from './places.mjs';
@@ -64,7 +64,7 @@ function giveToOwner(path) {
 }
 
 /** A cluster is opened by the version that made it; a system upgrade may have taken that away. */
-async function programsFor({ data }, say) {
+async function programsFor({ folder, data }, say) {
   const versions = postgresVersions();
   if (!existsSync(data)) return versions[0].bin;
   const version = readFileSync(join(data, 'PG_VERSION'), 'utf8').trim();
@@ -74,9 +74,22 @@ async function programsFor({ data }, say) {
   try {
     await aptInstall([name], say);
   } catch (error) {
-    throw new Error(`The builds in ${data} were written by PostgreSQL ${version}; its package ${name} is needed to open them. ${error.message}`);
+    throw new Error(
+      `The builds in ${data} were written by PostgreSQL ${version}; its package ${name} is needed to open them. ${error.message}${otherwise(folder, data)}`,
+    );
   }
   return postgresVersions().find((each) => each.version === version).bin;
+}
+
+/** The way on where the version that made a cluster cannot be had any more: its newest backup, put into a new cluster. */
+function otherwise(folder, data) {
+  const dumps = join(folder, 'dumps');
+  const [newest] = (existsSync(dumps) ? readdirSync(dumps) : [])
+    .filter((name) => name.endsWith('.dump'))
+    .map((name) => ({ path: join(dumps, name), at: statSync(join(dumps, name)).mtime }))
+    .sort((a, b) => b.at - a.at);
+  if (!newest) return '';
+  return `\n\nIf the package cannot be had: the newest backup is of ${newest.at.toLocaleString('en-GB')}. It is put into a new cluster, and the old one is kept, with\n\n  mv ${data} ${data}.old\n  npm run restore -- ${newest.path}\n`;
 }
 
 /** Made under another name and renamed when whole, so that a cluster that is there can be trusted. */

@@ -1,4 +1,4 @@
-const tables = ['builds', 'revisions', 'notes'];
+const tables = ['builds', 'revisions', 'notes', 'photos'];
 
 /**
  * How many builds a database holds, and a print of every row of its tables: two databases with the same print hold the same.
@@ -13,6 +13,9 @@ export async function holdings(url) {
     if (!there[0].found) return { builds: 0, print: '' };
     const prints = [];
     for (const table of tables) {
+      // A shed from before there were photos has none.
+      const { rows: known } = await client.query('select to_regclass($1) is not null as found', [`public.${table}`]);
+      if (!known[0].found) continue;
       const { rows } = await client.query(
         `select count(*)::int as many, coalesce(md5(string_agg(md5(t::text), '' order by t::text)), '') as print from ${table} t`,
       );

@@ -5,7 +5,7 @@ import { dirname } from 'node:path';
 /**
  * Takes a lock that the kernel gives up by itself when this process ends, however it ends: `flock` holds it for as long as our pipe is open.
  * @param wait seconds to wait for it
- * @returns what lets go of it, or null when someone else kept it all that time
+ * @returns what lets go of it, and tells when it is free; or null when someone else kept it all that time
  */
 export async function takeLock(file, wait) {
   mkdirSync(dirname(file), { recursive: true });
@@ -26,7 +26,12 @@ export async function takeLock(file, wait) {
   held.unref();
   held.stdin.unref?.();
   held.stdout.unref?.();
-  return () => held.stdin.end();
+  return () => {
+    const free = new Promise((resolve) => held.once('exit', () => resolve()));
+    held.ref();
+    held.stdin.end();
+    return free;
+  };
 }
 
 /** Runs `work` alone among all who use the same lock file. */
@@ -36,6 +41,6 @@ export async function alone(file, wait, work) {
   try {
     return await work();
   } finally {
-    release();
+    await release();
   }
 }
