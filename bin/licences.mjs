@@ -49,13 +49,20 @@ function text({ path, name, version, license }) {
   return `## ${name} ${version} (${license})\n\n~~~\n${words}\n~~~\n`;
 }
 
+/** What a package brings for the machine it is on: another one on each, so not listed one by one. */
+const native = `## libvips, through sharp (LGPL-3.0-or-later)
+
+Pictures are read and drawn by sharp with the library libvips, which comes in the package \`@img/sharp-libvips-…\` of each system: a library of its own that can be
+replaced. What is in it, and under which licence, stands in the README of that package.
+`;
+
 /** @returns what is wrong, in words; nothing when all is well */
 export function licenceComplaints({ write = false } = {}) {
   const packages = shipped();
   const odd = packages
     .filter(({ license }) => !isAllowed(license))
     .map(({ name, version, license }) => `${name} ${version} has the licence “${license}”, which is not on the list in bin/licences.mjs`);
-  const wanted = `# What Hobrek ships that others wrote\n\nMade by \`npm run licences\` from package-lock.json.\n\n${packages.map(text).join('\n')}`;
+  const wanted = `# What Hobrek ships that others wrote\n\nMade by \`npm run licences\` from package-lock.json.\n\n${native}\n${packages.map(text).join('\n')}`;
   if (write) writeFileSync(notice, wanted);
   const listed = existsSync(notice) ? readFileSync(notice, 'utf8') : '';
   const missing = packages

@@ -73,6 +73,7 @@ async function main() {
   );
   await step('unused code', () => quietly('knip', []));
   await step('licences of what is shipped', async () => must((await import('./licences.mjs')).licenceComplaints()));
+  await step('packages as locked', async () => must((await import('./lock-audit.mjs')).lockComplaints()));
   await step('generated pages', async () => must(await (await import('./docs.mjs')).staleDocs()));
   await step('share of tests', async () => {
     const { tests, all, share } = (await import('./test-share.mjs')).testShare();

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './parts/hobrek.js';
@@ -42,6 +43,10 @@ test('a note has photos and words to find it by; they go away with the shed’s 
   expect(await large.evaluate((img: HTMLImageElement) => img.complete && img.naturalWidth)).toBeGreaterThan(1000);
   await page.keyboard.press('Escape');
   await expect(small).toBeFocused();
+
+  const [log] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'take it as text' }).click()]);
+  expect(log.suggestedFilename()).toMatch(/^crusher-\d+-log\.md$/);
+  expect(await readFile(await log.path(), 'utf8')).toMatch(/\(fitted, belt, one photo\)\n\nBelt on, 6 mm under the thumb\./);
 
   // The file takes them along; the build is deleted and comes back out of it, photo and all.
   const file = await (await fetch(`${address}/api/shed?find=${encodeURIComponent(crusher.build.name)}`)).text();

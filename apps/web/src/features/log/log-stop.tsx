@@ -5,8 +5,10 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import { broughtBack, useOpenBuild } from '../../build/open-build.js';
 import { ask } from '../../shared/ask.js';
+import { takeFile } from '../../shared/take-file.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { when } from '../../shared/when.js';
+import { logAsMarkdown } from './log-as-markdown.js';
 import { Notes } from './notes.js';
 
 /** What was done to the build and what was written down about it, newest first. */
@@ -28,10 +30,13 @@ export function LogStop() {
   return (
     <div className="grid grow grid-cols-[minmax(0,11fr)_minmax(0,9fr)] border-t border-ink max-lg:grid-cols-1">
       <section className="px-6 py-3 max-sm:px-4">
-        <h2 className="font-head text-lg tracking-wide uppercase">
-          Log{' '}
-          <span className="font-text text-sm tracking-normal text-soft normal-case">what changed, newest first; any state can be brought back</span>
-        </h2>
+        <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+          <h2 className="font-head text-lg tracking-wide uppercase">
+            Log{' '}
+            <span className="font-text text-sm tracking-normal text-soft normal-case">what changed, newest first; any state can be brought back</span>
+          </h2>
+          {log.data && <TakeLog log={log.data} />}
+        </div>
         {pair.length === 2 && <Between id={id} versions={pair} close={() => setPair([])} />}
         {(log.error ?? bringBack.error) && <p className="text-gives-word">{(log.error ?? bringBack.error)?.message}</p>}
         <ol className="mt-2">
@@ -48,6 +53,19 @@ export function LogStop() {
       </section>
       <Notes id={id} notes={log.data?.notes ?? []} />
     </div>
+  );
+}
+
+function TakeLog({ log }: { log: BuildLog }) {
+  const name = useOpenBuild(({ open }) => open?.build.name) ?? '';
+  return (
+    <button
+      type="button"
+      className="min-h-6 cursor-pointer text-sm text-blue underline"
+      onClick={() => takeFile(name, '-log.md', 'text/markdown', logAsMarkdown(name, log))}
+    >
+      take it as text
+    </button>
   );
 }
 

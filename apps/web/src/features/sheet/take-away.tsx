@@ -1,6 +1,7 @@
 import { asMarkdown } from '@hobrek/core';
 import { DropdownMenu } from 'radix-ui';
 import { type OpenBuild, useOpenBuild } from '../../build/open-build.js';
+import { takeFile } from '../../shared/take-file.js';
 
 /** The writers of drawings and tables come in when one is asked for. */
 const papers = () => import('@hobrek/papers');
@@ -46,13 +47,7 @@ export function TakeAway() {
   const id = useOpenBuild(({ open }) => open?.id);
   const take = async ({ text, type, ending }: Form) => {
     const { open } = useOpenBuild.getState();
-    if (!open) return;
-    const url = URL.createObjectURL(new Blob([await text(open)], { type }));
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = `${open.build.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-') || 'build'}${ending}`;
-    link.click();
-    URL.revokeObjectURL(url);
+    if (open) takeFile(open.build.name, ending, type, await text(open));
   };
   const look = 'block cursor-pointer px-4 py-1.5 outline-none data-highlighted:bg-wash';
   return (

@@ -1,0 +1,1 @@
+export function lockComplaints(lock?: { packages: Record<string, object> }, settings?: string): string[];
