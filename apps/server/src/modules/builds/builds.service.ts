@@ -8,6 +8,7 @@ import { type BuildRow, BuildsRepository, type Contents, type SavedAs, type Want
 
 const longestList = 100;
 const longestLog = 200;
+const mostNotes = 1_000;
 
 @Injectable()
 export class BuildsService {
@@ -51,7 +52,7 @@ export class BuildsService {
   /** What a build was and what was written down about it, newest first. */
   async log(id: string): Promise<BuildLog> {
     if (!(await this.repository.find(id))) throw gone();
-    const [rows, notes] = await Promise.all([this.repository.revisionsOf(id, longestLog), this.notes.of(id, longestLog)]);
+    const [rows, notes] = await Promise.all([this.repository.revisionsOf(id, longestLog), this.notes.of(id, mostNotes)]);
     const revisions = rows.slice(0, longestLog).map((row, k): Revision => {
       const before = rows[k + 1];
       const changes = before ? describeChange(upToDate(before.document), upToDate(row.document)) : ['Begun'];

@@ -7,6 +7,7 @@ import { PhotoPicker, usePhotos } from './photo-picker.js';
 
 /** Offered from the start; what a person adds is offered after. */
 const usual = ['first run', 'measured', 'fitted', 'changed', 'broke', 'bought'];
+/** As many as a note takes, one of them for the word that is typed. */
 const mostTags = 8;
 
 /** What is written stays in the box until the server has it. */
@@ -21,8 +22,7 @@ export function NoteForm({ id, used }: { id: string; used: readonly string[] }) 
   const typedWord = word.trim().toLowerCase();
   const given = typedWord === '' ? tags : [...new Set([...tags, typedWord])];
   const write = useMutation({
-    mutationFn: () =>
-      send<Note>('POST', `builds/${id}/notes`, { text, by, tags: given.slice(0, mostTags), photos: photos.there.map((photo) => photo.id) }),
+    mutationFn: () => send<Note>('POST', `builds/${id}/notes`, { text, by, tags: given, photos: photos.there.map((photo) => photo.id) }),
     onSuccess: () => {
       setText('');
       setTags([]);
@@ -55,7 +55,8 @@ export function NoteForm({ id, used }: { id: string; used: readonly string[] }) 
             key={tag}
             type="button"
             aria-pressed={tags.includes(tag)}
-            className="min-h-7 cursor-pointer border border-hair px-2 text-soft aria-pressed:border-ink aria-pressed:bg-wash aria-pressed:text-ink"
+            disabled={tags.length >= mostTags - 1 && !tags.includes(tag)}
+            className="min-h-7 cursor-pointer border border-hair px-2 text-soft disabled:opacity-50 aria-pressed:border-ink aria-pressed:bg-wash aria-pressed:text-ink"
             onClick={() => setTags((now) => (now.includes(tag) ? now.filter((each) => each !== tag) : [...now, tag]))}
           >
             {tag}
