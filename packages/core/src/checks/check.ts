@@ -1,4 +1,4 @@
-import { type Figure, flag, highEnd, lowEnd } from '../figure/figure.js';
+import { type Figure, flag, highEnd, type Known, lowEnd } from '../figure/figure.js';
 import { margin } from '../formulas/transmission/margin.js';
 import { listed } from '../quantity/listed.js';
 import type { Unit } from '../quantity/quantities.js';
@@ -57,21 +57,38 @@ export function hold<U extends Unit>({ id, at, subject, has, needs, says, source
   };
   const judged = verdictOf(left.worst, has.flags | needs.flags, near);
   const verdict = best && judged === 'holds' ? best : judged;
-  let sentence: string | undefined;
-  return {
-    id,
-    at,
-    has,
-    needs,
-    source,
-    verdict,
-    margin: left,
-    // Put into words when someone reads it: a search tries many builds and reads few.
-    get says() {
-      sentence ??= `${says({ has: show(has.value, has.unit), needs: show(needs.value, needs.unit), verdict, margin: left })}.`;
-      return sentence;
-    },
-  };
+  return new Judged(id, at, verdict, has, needs, left, source, says);
+}
+
+/** A check of known figures. A class, since there are many: its sentence is made when someone reads it, and a search tries many builds and reads few. */
+class Judged<U extends Unit> implements Check<U> {
+  #sentence: string | undefined;
+  readonly #inWords: Held<U>['says'];
+
+  constructor(
+    readonly id: string,
+    readonly at: string,
+    readonly verdict: Verdict,
+    readonly has: Known<U>,
+    readonly needs: Known<U>,
+    readonly margin: Margin,
+    readonly source: string,
+    inWords: Held<U>['says'],
+  ) {
+    this.#inWords = inWords;
+  }
+
+  get says(): string {
+    const { has, needs, verdict, margin: left } = this;
+    this.#sentence ??= `${this.#inWords({ has: show(has.value, has.unit), needs: show(needs.value, needs.unit), verdict, margin: left })}.`;
+    return this.#sentence;
+  }
+
+  /** All of it, the sentence too. */
+  toJSON(): Check<U> {
+    const { id, at, verdict, has, needs, margin: left, says, source } = this;
+    return { id, at, verdict, has, needs, margin: left, says, source };
+  }
 }
 
 /** Of a limit that is used up or worse, a share means nothing: short by all of it, and by how much more in shares of what is asked. */

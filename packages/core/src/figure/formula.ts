@@ -41,9 +41,10 @@ export interface Formula<U extends Unit = Unit, S extends Slots = Slots> extends
  */
 export function defineFormula<const U extends Unit, const S extends Slots>(definition: Definition<U, S>): Formula<U, S> {
   const names = Object.keys(definition.inputs);
+  const valid = names.map((name) => (definition.inputs[name] as Slot).valid);
   // One set of numbers, filled anew at every call: a relation is worked out thousands of times a keystroke and never calls itself.
   const numbers = Object.fromEntries(names.map((name) => [name, 0]));
-  const door = (figures: Figures<S>): Figure<U> => evaluate(definition, names, numbers, figures as Readonly<Record<string, Figure>>);
+  const door = (figures: Figures<S>): Figure<U> => evaluate(definition, names, valid, numbers, figures as Readonly<Record<string, Figure>>);
   return Object.assign(door, definition);
 }
 
@@ -56,35 +57,32 @@ export const solve = <U extends Unit>(
   id: string,
   from: Readonly<Record<string, Figure>>,
   compute: (numbers: Readonly<Record<string, number>>) => number,
-): Figure<U> =>
-  evaluate(
-    { id, unit, title: id.replaceAll('-', ' '), symbol: '', expr: '', source: '', inputs: {} as Slots, compute },
-    Object.keys(from),
-    {},
-    from,
-    'solved',
-  );
+): Figure<U> => evaluate({ id, unit, title: '', inputs: nothing, compute }, Object.keys(from), [], {}, from, 'solved');
+
+const nothing: Slots = {};
 
 /** Names of the ranged inputs of the call under way: filled anew at every call. */
 const ranged: string[] = [];
 
 function evaluate<U extends Unit, S extends Slots>(
-  definition: Definition<U, S>,
+  definition: Pick<Definition<U, S>, 'id' | 'unit' | 'title' | 'inputs' | 'compute'>,
   names: readonly string[],
+  valid: readonly Slot['valid'][],
   numbers: Record<string, number>,
   figures: Readonly<Record<string, Figure>>,
   by: 'formula' | 'solved' = 'formula',
 ): Figure<U> {
   let many = 0;
   let flags = 0;
-  for (const name of names) {
+  for (let k = 0; k < names.length; k++) {
+    const name = names[k] as string;
     const figure = figures[name] as Figure;
     if (!figure.known) return missingFrom(definition.unit, names, figures);
     numbers[name] = figure.value;
     flags |= figure.flags;
     if (figure.low !== undefined) ranged[many++] = name;
-    const valid = definition.inputs[name]?.valid;
-    if (valid && (lowEnd(figure) < valid[0] || highEnd(figure) > valid[1])) flags |= flag.outsideValid;
+    const trusted = valid[k];
+    if (trusted && (lowEnd(figure) < trusted[0] || highEnd(figure) > trusted[1])) flags |= flag.outsideValid;
   }
   const likely = definition.compute(numbers as Numbers<S>);
   const origin = { by, id: definition.id, from: figures } as const;
@@ -106,12 +104,12 @@ function evaluate<U extends Unit, S extends Slots>(
 }
 
 function noValue<U extends Unit, S extends Slots>(
-  { unit, title }: Definition<U, S>,
+  { id, unit, title }: Pick<Definition<U, S>, 'id' | 'unit' | 'title'>,
   names: readonly string[],
   figures: Readonly<Record<string, Figure>>,
 ): Figure<U> {
   const at = names.map((name) => `${name} = ${(figures[name] as Known).value}`).join(', ');
-  return unknown(unit, [], `${title} has no value at ${at}`);
+  return unknown(unit, [], `${title || id.replaceAll('-', ' ')} has no value at ${at}`);
 }
 
 function missingFrom<U extends Unit>(unit: U, names: readonly string[], figures: Readonly<Record<string, Figure>>): Figure<U> {

@@ -91,7 +91,7 @@ function curesFor(wanted: Check, build: Build, kinds: Kinds, now: Evaluation): s
   const isWork = now.lines.some((line) => line.checks[0]?.id === wanted.id);
   const name = wanted.id.slice(wanted.at.length + 1);
   const proved = new Map<string, string>();
-  for (const offer of now.lines.flatMap((line) => line.offers)) {
+  for (const offer of now.lines.flatMap((line) => line.offers())) {
     const path = `${offer.path}/${offer.field}`;
     const field = places.get(path)?.field;
     const meant = offer.cures === undefined ? isWork : offer.path === wanted.at && offer.cures === name;

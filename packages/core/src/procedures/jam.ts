@@ -60,7 +60,7 @@ export function jam(machine: Jammed): Jam {
   const brings = note('jam-brings', brought(prepared, tool, Number.POSITIVE_INFINITY));
   const forward = (each: Placed) =>
     note(
-      each.limit.id.split('/').slice(1).join('-'),
+      nameOf(each.limit.id),
       machine.passings.slice(each.shaft).reduce((T, { ratio, kept }) => carriedTorque({ T1: T, i: ratio, k: kept }), each.limit.torque),
     );
   const checks: Check[] = [];
@@ -71,7 +71,7 @@ export function jam(machine: Jammed): Jam {
     // The steady limit has its own check, against the duty: a jam may pass it for a moment.
     if (each.fuse || limit.harm === 'wearing') return { ...rung, verdict: 'holds' };
     const check = hold({
-      id: `${limit.at}/check-${limit.id.split('/').at(-1)}`,
+      id: `${limit.at}/check-${limit.id.slice(limit.id.lastIndexOf('/') + 1)}`,
       at: limit.at,
       subject: `Whether ${limit.says} in a jam`,
       has: limit.torque,
@@ -93,6 +93,9 @@ export function jam(machine: Jammed): Jam {
   const first = rungs.filter((_, k) => all[k]?.fuse).sort(byTorque);
   return { rungs: [...rungs].sort(byTorque), brings, checks, says: `${sentence(machine, first, brings)} ${weakSpot(checks)}`.trim() };
 }
+
+/** What a limit is called under its line: its path without the line. */
+const nameOf = (id: string) => id.slice(id.indexOf('/') + 1).replaceAll('/', '-');
 
 /** As it stands after “may”: breaks, crushes, lets. */
 const infinitive = (verb: string) => verb.replace(/(?<=sh|ch|x)es$|s$/, '');

@@ -125,5 +125,6 @@ function runsUp({ given, path, label }: Machine, time: Figure<'s'>, worst_rpm: n
   });
   if (time.known) return check;
   const hangs = worst_rpm === 0 ? 'it may never leave rest' : `it may hang at ${show(worst_rpm, 'rpm')} and cook`;
-  return { ...check, verdict: 'gives', says: `It may not run up: at the worst of what is not sure ${hangs}.` };
+  const { id, at, has, needs, margin, source: by } = check;
+  return { id, at, has, needs, margin, source: by, verdict: 'gives', says: `It may not run up: at the worst of what is not sure ${hangs}.` };
 }

@@ -57,7 +57,8 @@ export interface WalkedLine {
   /** The first says whether the drive carries the work. */
   readonly checks: readonly Check[];
   readonly outlines: readonly DrawnStage[];
-  readonly offers: readonly Offer[];
+  /** What might cure its checks; worked out when it is asked for. */
+  readonly offers: () => readonly Offer[];
   readonly jam: Jam;
   readonly runUp: RunUp | null;
   readonly cautions: readonly string[];
@@ -136,7 +137,7 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
       ...stopped.checks,
     ],
     outlines: passings.map(({ outline }, k) => ({ ...outline, kind: (line.stages[k] as Element).kind })),
-    offers: [source, ...others].flatMap(({ kind, inputs, context }) => offersOf(kind, inputs).map((each) => ({ ...each, path: context.path }))),
+    offers: () => [source, ...others].flatMap(({ kind, inputs, context }) => offersOf(kind, inputs).map((each) => ({ ...each, path: context.path }))),
     jam: stopped,
     runUp: started.runUp,
     cautions: [...new Set(everyone.flatMap((each) => each.cautions ?? []))],

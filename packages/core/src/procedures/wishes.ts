@@ -14,7 +14,8 @@ const source = 'The brief’s own wish';
 
 /** What was wished of the machine, each wish a check. A wish is met or not: there is nothing to keep clear of. */
 export function wishChecks(build: Build, lines: readonly WalkedLine[], label: (path: string) => string): Check[] {
-  const wishes = build.wishes ?? {};
+  const { wishes } = build;
+  if (!wishes) return [];
   const entered = (name: Wish): Figure => {
     const field = wishFields[name];
     const path = `wishes/${name}`;
