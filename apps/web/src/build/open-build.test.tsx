@@ -16,6 +16,8 @@ beforeEach(async () => {
     saved.push(JSON.parse(init.body as string));
     return new Response(JSON.stringify({ version: saved.length + 1, changedAt: '2026-11-25T10:42:00Z' }));
   });
+  // What a page has and this environment has not; nothing is heard through it.
+  vi.stubGlobal('EventSource', class {});
   await openBuild({ id: 'b', version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
   for (const [path, text] of [
     ['source/power', '0.55 kW'],
