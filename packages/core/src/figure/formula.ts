@@ -61,8 +61,10 @@ export const solve = <U extends Unit>(
 
 const nothing: Slots = {};
 
-/** Names of the ranged inputs of the call under way: filled anew at every call. */
+/** Names of the ranged inputs of the call under way, and their ends: filled anew at every call. */
 const ranged: string[] = [];
+const lows: number[] = [];
+const highs: number[] = [];
 
 function evaluate<U extends Unit, S extends Slots>(
   definition: Pick<Definition<U, S>, 'id' | 'unit' | 'title' | 'inputs' | 'compute'>,
@@ -80,7 +82,11 @@ function evaluate<U extends Unit, S extends Slots>(
     if (!figure.known) return missingFrom(definition.unit, names, figures);
     numbers[name] = figure.value;
     flags |= figure.flags;
-    if (figure.low !== undefined) ranged[many++] = name;
+    if (figure.low !== undefined) {
+      ranged[many] = name;
+      lows[many] = figure.low;
+      highs[many++] = figure.high as number;
+    }
     const trusted = valid[k];
     if (trusted && (lowEnd(figure) < trusted[0] || highEnd(figure) > trusted[1])) flags |= flag.outsideValid;
   }
@@ -88,11 +94,13 @@ function evaluate<U extends Unit, S extends Slots>(
   const origin = { by, id: definition.id, from: figures } as const;
   if (many === 0) return Number.isFinite(likely) ? known(definition.unit, likely, origin, undefined, flags) : noValue(definition, names, figures);
   let [low, high] = [likely, likely];
-  // Least and most over every combination of the ranged inputs' ends.
+  for (let k = 0; k < many; k++) numbers[ranged[k] as string] = lows[k] as number;
+  // Least and most over every combination of the ranged inputs' ends, in an order in which from one to the next a single one goes to its other end
+  // (Gray code): the k-th at the odd multiples of 2^k.
   for (let corner = 0; corner < 1 << many; corner++) {
-    for (let k = 0; k < many; k++) {
-      const figure = figures[ranged[k] as string] as Known;
-      numbers[ranged[k] as string] = corner & (1 << k) ? highEnd(figure) : lowEnd(figure);
+    if (corner > 0) {
+      const k = 31 - Math.clz32(corner & -corner);
+      numbers[ranged[k] as string] = (corner >> (k + 1)) & 1 ? (lows[k] as number) : (highs[k] as number);
     }
     const value = definition.compute(numbers as Numbers<S>);
     // NaN is neither less nor more: it must not slip through.

@@ -114,10 +114,15 @@ function placed({ given, held }: Jammed): Placed[] {
   return [{ limit: given.stall, shaft: 0, along: -0.1, fuse: true }, ...stages.filter((each) => each !== null)];
 }
 
+interface Wheel {
+  readonly along: number;
+  readonly energy: Figure<'J'>;
+}
+
 /** What a jam hangs on, worked out once: each fuse's torque on each shaft, the energy of each wheel, the angle in which each shaft is stopped. */
 interface Prepared {
   readonly fuses: readonly { readonly fuse: Placed; readonly onShaft: readonly Figure<'N·m'>[] }[];
-  readonly wheels: readonly { readonly along: number; readonly energy: Figure<'J'> }[];
+  readonly wheels: readonly Wheel[];
   readonly angles: readonly Figure<'rad'>[];
 }
 
@@ -159,8 +164,7 @@ function brought(prepared: Prepared, shaft: number, along: number): Figure<'N·m
   const phi = prepared.angles[shaft] as Figure<'rad'>;
   const among = prepared.fuses.map(({ fuse, onShaft }) => {
     const torque = onShaft[shaft] as Figure<'N·m'>;
-    const between = fuse.along < along ? prepared.wheels.filter((wheel) => wheel.along > fuse.along && wheel.along < along) : [];
-    return { torque, between };
+    return { torque, between: fuse.along < along ? wheelsBetween(prepared.wheels, fuse.along, along) : none };
   });
   return picked(
     'least',
@@ -171,6 +175,17 @@ function brought(prepared: Prepared, shaft: number, along: number): Figure<'N·m
       return swingTorque({ T_0: torque, E: energies.length === 1 ? (energies[0] as Figure<'J'>) : picked('sum', 'J', energies), phi });
     }),
   );
+}
+
+const none: Prepared['wheels'] = [];
+
+/** Wheels stand in the order of the line. */
+function wheelsBetween(wheels: Prepared['wheels'], from: number, to: number): Prepared['wheels'] {
+  let first = 0;
+  while (first < wheels.length && (wheels[first] as Wheel).along <= from) first++;
+  let end = first;
+  while (end < wheels.length && (wheels[end] as Wheel).along < to) end++;
+  return wheels.slice(first, end);
 }
 
 interface Brought {

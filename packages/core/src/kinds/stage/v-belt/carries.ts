@@ -42,56 +42,96 @@ export interface Drive {
 const coefficient = (value: number, row: string, source: string): Known<'1'> =>
   known('1', value, { by: 'catalog', table: 'belt rating coefficients', row, source }, undefined, 0);
 
+const older = (value: number, section: string) => coefficient(value, section, 'RMA 1977 form (from memory), which reproduces Shigley’s table 17-12');
+const newer = (value: number, section: string): Known<'1'> => ({
+  ...coefficient(value, section, 'RMA IP-20 (1988) and IP-22 (from memory, with doubt); SPZ and SPB by the nearest inch section'),
+  flags: flag.estimated,
+});
+
+/** A table's numbers as figures, which are the same for every belt of a section. */
+const rows = <T extends Record<string, Record<string, number>>>(table: T, figure: (value: number, section: string) => Known<'1'>) =>
+  new Map<string, Record<keyof T[keyof T], Known<'1'>>>(
+    Object.entries(table).map(([section, row]) => [
+      section,
+      Object.fromEntries(Object.entries(row).map(([name, value]) => [name, figure(value, section)])) as Record<keyof T[keyof T], Known<'1'>>,
+    ]),
+  );
+const olderRows = rows(olderCoefficients, older);
+const newerRows = rows(newerCoefficients, newer);
+
 /** Power rating of one belt at half a turn of wrap, by one school. Unknown where the school has no table of the section. */
-export function ratingOf(school: 'older' | 'newer', drive: Drive): Figure<'W'> {
+type School = 'older' | 'newer';
+
+function ratingOf(school: School, drive: Drive): Figure<'W'> {
   const { section, small, ratio, n, v } = drive;
   if (!section) return unknown('W', []);
   if (!ratio.known) return unknown('W', ratio.missing, ratio.because);
   const i = Math.max(ratio.value, 1 / ratio.value);
   if (school === 'older') {
-    const row = section in olderCoefficients ? olderCoefficients[section as keyof typeof olderCoefficients] : null;
+    const row = olderRows.get(section);
     if (!row) return unknown('W', [], `the older standard has no rating of section ${section}: it is judged by its tension alone`);
-    const c = (value: number) => coefficient(value, section, 'RMA 1977 form (from memory), which reproduces Shigley’s table 17-12');
     const kfpm = solve('1', 'thousand-feet', { v }, ({ v: metres = 0 }) => metres / 5.08);
     return olderRating({
       v: kfpm,
-      a: c(row.a),
-      b: c(row.b),
-      c: c(row.c),
+      a: row.a,
+      b: row.b,
+      c: row.c,
       r: coefficient(ratioFactor(i), `ratio ${i.toFixed(2)}`, 'RMA 1977, speed ratio factor (from memory)'),
       d: small,
     });
   }
-  const row = section in newerCoefficients ? newerCoefficients[section as keyof typeof newerCoefficients] : null;
+  const row = newerRows.get(section);
   if (!row) return unknown('W', [], `the newer standard has no rating of section ${section} here: it is judged by its tension alone`);
-  const c = (value: number) => ({
-    ...coefficient(value, section, 'RMA IP-20 (1988) and IP-22 (from memory, with doubt); SPZ and SPB by the nearest inch section'),
-    flags: flag.estimated,
-  });
   // The ratio's share of the rating is full from about 3 to 1 up (same standard, from memory).
-  const K = i < 1.02 ? 1 : 1 + ((row.K - 1) * Math.min(i, 3) - (row.K - 1)) / 2;
-  return newerRating({ d: small, n, k1: c(row.k1), k2: c(row.k2), k3: c(row.k3), k4: c(row.k4), K: c(K) });
+  const full = row.K.value - 1;
+  const K = i < 1.02 ? 1 : 1 + (full * Math.min(i, 3) - full) / 2;
+  return newerRating({ d: small, n, ...row, K: newer(K, section) });
 }
 
-/** What the belts are good for by a rating, with arc and length. */
-export function goodFor(rating: Figure<'W'>, drive: Drive, belts: Figure<'1'>): Figure<'W'> {
-  const { section, length } = drive;
+/** What one belt of a drive is rated at, by both schools, and what arc and length make of it. */
+export interface Rated {
+  readonly older: Figure<'W'>;
+  readonly newer: Figure<'W'>;
+  readonly K_1: Figure<'1'>;
+  readonly K_2: Figure<'1'>;
+}
+
+export const ratedBy = (drive: Drive): Rated => ({
+  older: ratingOf('older', drive),
+  newer: ratingOf('newer', drive),
+  K_1: arcFactor({ theta: drive.wrap }),
+  K_2: lengthFactorOf(drive),
+});
+
+/** What so many belts are good for by a school, with arc and length. */
+export const goodFor = ({ K_1, K_2, ...rated }: Rated, school: School, belts: Figure<'1'>): Figure<'W'> =>
+  allowedPower({ z: belts, P_r: rated[school], K_1, K_2 });
+
+function lengthFactorOf({ section, length }: Drive): Figure<'1'> {
   const inside = section && length.known ? length.value - (vBeltSections[section].insideToPitch_mm ?? 0) : null;
   const factor = section && inside !== null ? lengthFactor(section, inside) : null;
-  const K_2: Figure<'1'> = !length.known
+  return !length.known
     ? unknown('1', length.missing, length.because)
     : factor === null
       ? fixed('1', 1, 'No length factor for this section: taken as 1')
       : known('1', factor, { by: 'catalog', table: 'length factor', row: `${section} ${(inside ?? 0).toFixed(0)} mm`, source: lengthFactorSource });
-  return allowedPower({ z: belts, P_r: rating, K_1: arcFactor({ theta: drive.wrap }), K_2 });
 }
 
 /** Service factor by how rough the work is and how even the driver; the widest of what is not said. */
 export function serviceFactor(shock: Shock | undefined, driver: 'normal' | 'high' | undefined): Figure<'1'> {
-  const rows = (shock ? [shock] : (Object.keys(serviceFactors) as Shock[])).flatMap((row) =>
+  const name = `${shock} ${driver}`;
+  const factor = factors.get(name) ?? widestFactor(shock, driver);
+  factors.set(name, factor);
+  return factor;
+}
+
+const factors = new Map<string, Known<'1'>>();
+
+function widestFactor(shock: Shock | undefined, driver: 'normal' | 'high' | undefined): Known<'1'> {
+  const those = (shock ? [shock] : (Object.keys(serviceFactors) as Shock[])).flatMap((row) =>
     driver ? [serviceFactors[row][driver]] : [serviceFactors[row].normal, serviceFactors[row].high],
   );
-  const [low, high] = [Math.min(...rows.map(([least]) => least)), Math.max(...rows.map(([, most]) => most))];
+  const [low, high] = [Math.min(...those.map(([least]) => least)), Math.max(...those.map(([, most]) => most))];
   return fromTable('1', [low, (low + high) / 2, high], {
     table: 'service factors',
     row: `${shock ?? 'not said how rough'}, ${driver ?? 'any'} driver`,
@@ -123,13 +163,22 @@ export function tensionSet(inputs: Inputs, span: Figure<'mm'>, section: VBeltSec
   return assumedTension({ u: byFeel, F_w: wanted });
 }
 
-export const massOf = (section: VBeltSection | undefined): Figure<'kg/m'> => {
-  const mass = section ? vBeltSections[section].mass_kg_m : null;
-  return mass === null || !section
-    ? unknown('kg/m', [])
-    : fromTable('kg/m', [mass * 0.9, mass, mass * 1.1], {
-        table: 'V-belt sections',
-        row: section,
-        source: 'Mass of wrapped belts, typical, ±10 % (from memory)',
-      });
-};
+const masses = new Map<string | undefined, Figure<'kg/m'>>(
+  Object.entries(vBeltSections).flatMap(([row, { mass_kg_m: mass }]) =>
+    mass === null
+      ? []
+      : [
+          [
+            row,
+            fromTable('kg/m', [mass * 0.9, mass, mass * 1.1], {
+              table: 'V-belt sections',
+              row,
+              source: 'Mass of wrapped belts, typical, ±10 % (from memory)',
+            }),
+          ],
+        ],
+  ),
+);
+const noMass = unknown('kg/m', []);
+
+export const massOf = (section: VBeltSection | undefined): Figure<'kg/m'> => masses.get(section) ?? noMass;

@@ -8,7 +8,7 @@ import { centresFromLength } from '../../../geometry/centres-from-length.js';
 import { show, showShare } from '../../../quantity/show.js';
 import type { Context, Duty, Rotary } from '../../kind.js';
 import { distance, roomTowards } from '../../slot.js';
-import { type Drive, goodFor, ratingOf } from './carries.js';
+import { type Drive, goodFor, type Rated } from './carries.js';
 import type { Inputs } from './wheels.js';
 
 /** A belt with what is asked of it. */
@@ -18,6 +18,7 @@ export interface Loaded {
   readonly duty: Duty;
   readonly context: Context;
   readonly drive: Drive;
+  readonly rated: Rated;
   readonly driver: Figure<'mm'>;
   readonly large: Figure<'mm'>;
   readonly centres: Figure<'mm'>;
@@ -151,17 +152,14 @@ function roomFor({ slotIn, slotOut, section: { is: section } }: Inputs, marked: 
 }
 
 /** What hangs on the load: how long it lasts by the rating, whether it slips at the tension as set. */
-export function loadChecks({ inputs, duty, context, drive }: Loaded, section: VBeltSection, design: Figure<'W'>, running: Figure<'N·m'>): Check[] {
+export function loadChecks({ inputs, duty, context, rated }: Loaded, section: VBeltSection, design: Figure<'W'>, running: Figure<'N·m'>): Check[] {
   const { path, label, note } = context;
   const school = inputs.school.is ?? 'older';
-  const [older, newer] = [ratingOf('older', drive), ratingOf('newer', drive)].map((rating) => goodFor(rating, drive, inputs.belts)) as [
-    Figure<'W'>,
-    Figure<'W'>,
-  ];
+  const [older, newer] = [goodFor(rated, 'older', inputs.belts), goodFor(rated, 'newer', inputs.belts)];
   const [chosen, other] = school === 'older' ? [older, newer] : [newer, older];
   // A section that only one of the two rates is judged by that one.
   const has = note('good-for', chosen.known || !other.known ? chosen : other);
-  const one = goodFor(ratingOf(chosen.known || !other.known ? school : school === 'older' ? 'newer' : 'older', drive), drive, single);
+  const one = goodFor(rated, chosen.known || !other.known ? school : school === 'older' ? 'newer' : 'older', single);
   note('belts-needed', beltsNeeded({ P_d: design, P_1: one }));
   const differ = chosen.known && other.known && Math.abs(other.value / chosen.value - 1) > 0.15;
   if (differ) note('good-for-other-school', other);

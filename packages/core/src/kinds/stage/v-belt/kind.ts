@@ -22,7 +22,7 @@ import { lineCheck, lineOf, outOfLine } from '../../in-line.js';
 import type { Candidate, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
 import { angleOf } from '../../lies.js';
 import { largerSizes } from '../../stock-wheels.js';
-import { type Drive, designFor, goodFor, massOf, ratingOf, serviceFactor, tensionSet, tensionWanted } from './carries.js';
+import { type Drive, designFor, goodFor, massOf, ratedBy, serviceFactor, tensionSet, tensionWanted } from './carries.js';
 import { geometryChecks, type Loaded, loadChecks, tensionSource, tight } from './checks.js';
 import { vBeltHead } from './fields.js';
 import { beltPitchLength, centresOf, groove, type Inputs, pitchDiameters, pulleyInertia, smallerFirst, stockNear } from './wheels.js';
@@ -67,7 +67,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
       },
       outline: outlineOf(inputs, driver, driven, centres),
       lies: inputs.angle,
-      under: (duty) => underLoad({ inputs, arriving, duty, context, drive, driver, large, centres, marked }),
+      under: (duty) => underLoad({ inputs, arriving, duty, context, drive, rated: ratedBy(drive), driver, large, centres, marked }),
     };
   },
   candidates: (inputs) => [...largerDriven(inputs), ...moreBelts(inputs), ...keyed(inputs)],
@@ -132,9 +132,8 @@ function underLoad(loaded: Loaded): Held {
 }
 
 /** The rating as a torque at the driving shaft. */
-function lasting({ inputs, duty, drive, arriving, context }: Loaded): Figure<'N·m'> {
-  const ratings = (['older', 'newer'] as const).map((school) => goodFor(ratingOf(school, drive), drive, inputs.belts));
-  const [older, newer] = ratings as [Figure<'W'>, Figure<'W'>];
+function lasting({ inputs, duty, rated, arriving, context }: Loaded): Figure<'N·m'> {
+  const [older, newer] = [goodFor(rated, 'older', inputs.belts), goodFor(rated, 'newer', inputs.belts)];
   const P_a = inputs.school.is === 'newer' ? (newer.known ? newer : older) : older.known ? older : newer;
   return context.note('lasts-up-to', lastingTorque({ P_a, K_s: serviceFactor(duty.shock, duty.driver), n: arriving.speed }));
 }
