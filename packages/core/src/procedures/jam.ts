@@ -58,10 +58,13 @@ export function jam(machine: Jammed): Jam {
   const prepared = prepare(machine, all);
   const tool = machine.at.length - 1;
   const brings = note('jam-brings', brought(prepared, tool, Number.POSITIVE_INFINITY));
+  // A fuse's torque was followed along the line already.
+  const followed = new Map(prepared.fuses.map(({ fuse, onShaft }) => [fuse, onShaft[tool] as Figure<'N·m'>]));
   const forward = (each: Placed) =>
     note(
       nameOf(each.limit.id),
-      machine.passings.slice(each.shaft).reduce((T, { ratio, kept }) => carriedTorque({ T1: T, i: ratio, k: kept }), each.limit.torque),
+      followed.get(each) ??
+        machine.passings.slice(each.shaft).reduce((T, { ratio, kept }) => carriedTorque({ T1: T, i: ratio, k: kept }), each.limit.torque),
     );
   const checks: Check[] = [];
   const rungs = all.map((each): Rung => {
@@ -114,15 +117,21 @@ function placed({ given, held }: Jammed): Placed[] {
   return [{ limit: given.stall, shaft: 0, along: -0.1, fuse: true }, ...stages.filter((each) => each !== null)];
 }
 
-interface Wheel {
-  readonly along: number;
-  readonly energy: Figure<'J'>;
+/** The wheels in the order of the line; beside each the sums over all before it, with one more at the end. */
+interface Wheels {
+  readonly along: readonly number[];
+  readonly energy: readonly Figure<'J'>[];
+  readonly low: readonly number[];
+  readonly high: readonly number[];
+  /** How many of which the energy is not known. */
+  readonly unknown: readonly number[];
 }
 
 /** What a jam hangs on, worked out once: each fuse's torque on each shaft, the energy of each wheel, the angle in which each shaft is stopped. */
 interface Prepared {
-  readonly fuses: readonly { readonly fuse: Placed; readonly onShaft: readonly Figure<'N·m'>[] }[];
-  readonly wheels: readonly Wheel[];
+  /** `first`: of the wheels, the first behind the fuse. */
+  readonly fuses: readonly { readonly fuse: Placed; readonly first: number; readonly onShaft: readonly Figure<'N·m'>[] }[];
+  readonly wheels: Wheels;
   readonly angles: readonly Figure<'rad'>[];
 }
 
@@ -135,13 +144,33 @@ function prepare(machine: Jammed, all: readonly Placed[]): Prepared {
       { J: inertia.out, shaft: k + 1, along: k + 0.7 },
     ]),
   ];
+  const along = wheels.map((wheel) => wheel.along);
+  const energy = wheels.map(({ J, shaft }) => kineticEnergy({ J, n: (at[shaft] as Rotary).speed }));
   const angles: Figure<'rad'>[] = [asked.stops];
   for (const { ratio } of [...passings].reverse()) angles.unshift(gearedAngle({ phi: angles[0] as Figure<'rad'>, i: ratio }));
+  const firstBehind = (place: number) => {
+    const first = along.findIndex((each) => each > place);
+    return first < 0 ? along.length : first;
+  };
   return {
-    fuses: all.filter((each) => each.fuse).map((fuse) => ({ fuse, onShaft: carried(machine, fuse.limit.torque, fuse.shaft) })),
-    wheels: wheels.map(({ J, shaft, along }) => ({ along, energy: kineticEnergy({ J, n: (at[shaft] as Rotary).speed }) })),
+    fuses: all
+      .filter((each) => each.fuse)
+      .map((fuse) => ({ fuse, first: firstBehind(fuse.along), onShaft: carried(machine, fuse.limit.torque, fuse.shaft) })),
+    wheels: {
+      along,
+      energy,
+      low: sums(energy, (each) => (each.known ? lowEnd(each) : 0)),
+      high: sums(energy, (each) => (each.known ? highEnd(each) : 0)),
+      unknown: sums(energy, (each) => (each.known ? 0 : 1)),
+    },
     angles,
   };
+}
+
+function sums<T>(of: readonly T[], value: (each: T) => number): number[] {
+  const sofar = [0];
+  for (const [k, each] of of.entries()) sofar.push((sofar[k] as number) + value(each));
+  return sofar;
 }
 
 /** A torque on one shaft as each shaft feels it: forward with power flowing to the tool, backward since nothing more can pass the earlier one. */
@@ -160,55 +189,35 @@ function carried({ passings }: Jammed, torque: Figure<'N·m'>, shaft: number): F
 }
 
 /** What a jam can bring to a place: the least of what comes from upstream with its swing, and of what slips downstream before more can pass. */
-function brought(prepared: Prepared, shaft: number, along: number): Figure<'N·m'> {
-  const phi = prepared.angles[shaft] as Figure<'rad'>;
-  const among = prepared.fuses.map(({ fuse, onShaft }) => {
+function brought({ fuses, wheels, angles }: Prepared, shaft: number, along: number): Figure<'N·m'> {
+  const phi = angles[shaft] as Figure<'rad'>;
+  let end = 0;
+  while (end < wheels.along.length && (wheels.along[end] as number) < along) end++;
+  const least: number[] = [];
+  let ceiling = Number.POSITIVE_INFINITY;
+  let sure = true;
+  for (const { fuse, first, onShaft } of fuses) {
     const torque = onShaft[shaft] as Figure<'N·m'>;
-    return { torque, between: fuse.along < along ? wheelsBetween(prepared.wheels, fuse.along, along) : none };
-  });
-  return picked(
-    'least',
-    'N·m',
-    thatMayBeLeast(among, phi).map(({ torque, between }) => {
-      if (between.length === 0) return torque;
-      const energies = between.map((wheel) => wheel.energy);
-      return swingTorque({ T_0: torque, E: energies.length === 1 ? (energies[0] as Figure<'J'>) : picked('sum', 'J', energies), phi });
-    }),
-  );
-}
-
-const none: Prepared['wheels'] = [];
-
-/** Wheels stand in the order of the line. */
-function wheelsBetween(wheels: Prepared['wheels'], from: number, to: number): Prepared['wheels'] {
-  let first = 0;
-  while (first < wheels.length && (wheels[first] as Wheel).along <= from) first++;
-  let end = first;
-  while (end < wheels.length && (wheels[end] as Wheel).along < to) end++;
-  return wheels.slice(first, end);
-}
-
-interface Brought {
-  readonly torque: Figure<'N·m'>;
-  readonly between: Prepared['wheels'];
-}
-
-/** Leaves out what cannot be the least at any end, by plain numbers; with something unknown nothing is left out. */
-function thatMayBeLeast(among: readonly Brought[], phi: Figure<'rad'>): readonly Brought[] {
-  const ends = among.map(({ torque, between }) => {
-    if (!torque.known || (between.length > 0 && !phi.known)) return null;
-    let [least, most] = [lowEnd(torque), highEnd(torque)];
-    for (const { energy } of between) {
-      if (!energy.known || !phi.known) return null;
-      least += lowEnd(energy) / highEnd(phi);
-      most += highEnd(energy) / lowEnd(phi);
+    const swings = fuse.along < along && first < end;
+    if (!torque.known || (swings && (!phi.known || wheels.unknown[end] !== wheels.unknown[first]))) {
+      sure = false;
+      break;
     }
-    return { least, most };
-  });
-  const known = ends.filter((each) => each !== null);
-  if (known.length < ends.length) return among;
-  const ceiling = Math.min(...known.map(({ most }) => most));
-  return among.filter((_, k) => (known[k]?.least ?? 0) <= ceiling);
+    // Nought over an angle is nought where nothing swings.
+    const part = (sums: readonly number[], over: number) => (swings ? ((sums[end] as number) - (sums[first] as number)) / over : 0);
+    least.push(lowEnd(torque) + part(wheels.low, phi.known ? highEnd(phi) : 1));
+    ceiling = Math.min(ceiling, highEnd(torque) + part(wheels.high, phi.known ? lowEnd(phi) : 1));
+  }
+  const among: Figure<'N·m'>[] = [];
+  for (const [k, { fuse, first, onShaft }] of fuses.entries()) {
+    // What cannot be the least at any end is left out, by plain numbers; with something unknown nothing is.
+    if (sure && (least[k] as number) > ceiling) continue;
+    const torque = onShaft[shaft] as Figure<'N·m'>;
+    const energies = fuse.along < along ? wheels.energy.slice(first, end) : [];
+    if (energies.length === 0) among.push(torque);
+    else among.push(swingTorque({ T_0: torque, E: energies.length === 1 ? (energies[0] as Figure<'J'>) : picked('sum', 'J', energies), phi }));
+  }
+  return picked('least', 'N·m', among);
 }
 
 /** Of what holds, what holds least: where it is close and the sentence over the whole does not name it. */
