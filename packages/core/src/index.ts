@@ -42,6 +42,7 @@ export {
   type Explanation,
   explain,
   explainAsText,
+  figureAt,
   figuresByPath,
   showFigure,
   usedBy,

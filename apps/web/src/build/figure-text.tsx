@@ -1,4 +1,4 @@
-import { type Evaluation, figuresByPath, restsOn, showFigure, showParts, showRange } from '@hobrek/core';
+import { type Evaluation, figureAt, restsOn, showFigure, showParts, showRange } from '@hobrek/core';
 import { memo } from 'react';
 import { type OpenBuild, useOpenBuild } from './open-build.js';
 import { Why } from './why.js';
@@ -47,7 +47,7 @@ function appearance({ evaluation, drafted }: OpenBuild, path: string): string {
   made.set(evaluation, all);
   const known = all.get(path);
   if (known !== undefined) return known;
-  const figure = figuresByPath(evaluation).get(path);
+  const figure = figureAt(evaluation, path);
   let seen = '';
   if (figure?.known) {
     const { number, symbol } = showParts(figure.value, figure.unit);

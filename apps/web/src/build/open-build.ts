@@ -319,12 +319,22 @@ function update(id: string, next: (open: OpenBuild) => Partial<OpenBuild>): void
   useOpenBuild.setState(({ open }) => (open?.id === id ? { open: { ...open, ...next(open) } } : {}));
 }
 
+/** What is drawn stays the same object while it says the same: a key that moves nothing draws nothing anew. */
+function drawnAsBefore(now: Evaluation, before: Evaluation | undefined): Evaluation {
+  const lines = now.lines.map((line, k) => {
+    const outlines = before?.lines[k]?.outlines;
+    return outlines && same(outlines, line.outlines) ? { ...line, outlines } : line;
+  });
+  return { ...now, lines };
+}
+
 /** All that follows from a history's present. */
 function standing(history: History<Build>, kinds: Kinds): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'drafted'> {
   const build = history.present;
   tryRemedies();
   const drafted = placesOf(build).flatMap(({ path, input }) => (input?.draft === undefined ? [] : [path]));
-  return { history, build, evaluation: evaluateBuild(build, kinds), remedy: '', drafted: new Set(drafted) };
+  const evaluation = drawnAsBefore(evaluateBuild(build, kinds), useOpenBuild.getState().open?.evaluation);
+  return { history, build, evaluation, remedy: '', drafted: new Set(drafted) };
 }
 
 /** Every sentence and figure again, in the units that are wanted now. */

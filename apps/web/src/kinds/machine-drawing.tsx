@@ -1,4 +1,5 @@
 import { type DrawnStage, layOut, type Point } from '@hobrek/core';
+import { memo } from 'react';
 import type { DrawnWheel } from './drawn-wheel.js';
 import { stageDrawings } from './registry.js';
 
@@ -53,7 +54,7 @@ interface MachineDrawn {
 }
 
 /** The power path in side view: wheels at their true diameters, belts on them, shafts as centre marks. */
-export function MachineDrawing({ stages, drawn, picked, onPick }: MachineDrawn) {
+export const MachineDrawing = memo(function MachineDrawing({ stages, drawn, picked, onPick }: MachineDrawn) {
   const { wheels } = layOut(stages);
   const { scale, shafts } = drawn;
   const circle = (stage: number, end: 'in' | 'out'): DrawnWheel => {
@@ -85,4 +86,4 @@ export function MachineDrawing({ stages, drawn, picked, onPick }: MachineDrawn) 
       ))}
     </>
   );
-}
+});

@@ -30,6 +30,17 @@ const bare_mm = 20;
 
 /** Places shafts at their true distances, each where its stage says it lies from the one before: level where it says nothing. */
 export function layOut(outlines: readonly StageOutline[]): LaidOut {
+  const known = laid.get(outlines);
+  if (known) return known;
+  const out = place(outlines);
+  laid.set(outlines, out);
+  return out;
+}
+
+/** Outlines never change, and several views lay out the same. */
+const laid = new WeakMap<readonly StageOutline[], LaidOut>();
+
+function place(outlines: readonly StageOutline[]): LaidOut {
   const shafts: Place[] = [{ x: 0, y: 0 }];
   const wheels: PlacedWheel[] = [];
   const assumed: number[] = [];

@@ -146,6 +146,21 @@ export function explainAsText(build: Build, figure: Figure, name: string): strin
 
 const indexed = new WeakMap<Evaluation, Map<string, Figure>>();
 
+/** The figure at a path, as `figuresByPath` has it: for the few that a screen asks for at every key, without an index of all of them. */
+export function figureAt(evaluation: Evaluation, path: string): Figure | undefined {
+  const cut = path.lastIndexOf('/');
+  const [place, name] = [path.slice(0, cut), path.slice(cut + 1)];
+  for (const line of evaluation.lines) {
+    const own = line.figures.get(place)?.get(name);
+    if (own) return own;
+    const station = line.stations.find(({ id }) => place === `${line.id}/${id}`);
+    const here = station && (['speed', 'torque', 'power', 'pull'] as const).find((each) => each === name);
+    const figure = station && here && station[here];
+    if (figure) return figure;
+  }
+  return undefined;
+}
+
 /** Every figure of an evaluation by its path, `main/belt/torque`, and those under a shaft by its station, `main/roll/speed`. */
 export function figuresByPath(evaluation: Evaluation): ReadonlyMap<string, Figure> {
   const known = indexed.get(evaluation);

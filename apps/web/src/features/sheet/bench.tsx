@@ -23,30 +23,32 @@ const headings: Record<Role, string> = { source: 'Motor', feed: 'Supply', stage:
 
 /** Where the elements of the machine are entered, in the order of the power path; the supply, which is seldom touched, comes last. */
 export function Bench() {
-  const line = useOpenBuild(({ open }) => open?.build.lines[0]);
-  const picked = useOpenBuild(({ open }) => open?.picked);
-  if (!line) return null;
-  const [feed, ...others] = elementsOf(line);
+  // Which elements there are, as one text: a key in one of them draws none of this again.
+  const order = useOpenBuild(
+    ({ open }) =>
+      open?.build.lines[0] &&
+      elementsOf(open.build.lines[0])
+        .map(({ role, path }) => `${role} ${path}`)
+        .join(),
+  );
+  if (!order) return null;
+  const [feed, ...others] = order.split(',').map((each) => each.split(' ') as [role: Role, path: string]);
   return (
     <section className="border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
-      <InOrder paths={line.stages.map((stage) => `${line.id}/${stage.id}`)}>
-        {[...others, feed as (typeof others)[number]].map(({ role, path, element }) => (
-          <ElementBench key={path} role={role} path={path} element={element} picked={picked === path} />
+      <InOrder paths={others.flatMap(([role, path]) => (role === 'stage' ? [path] : []))}>
+        {[...others, feed as (typeof others)[number]].map(([role, path]) => (
+          <ElementBench key={path} role={role} path={path} />
         ))}
       </InOrder>
     </section>
   );
 }
 
-interface Shown {
-  readonly role: Role;
-  readonly path: string;
-  readonly element: Element;
-  readonly picked: boolean;
-}
-
 /** Drawn again only when the element itself is touched or picked; its figures follow by themselves. */
-const ElementBench = memo(function ElementBench({ role, path, element, picked }: Shown) {
+const ElementBench = memo(function ElementBench({ role, path }: { role: Role; path: string }) {
+  const element = useOpenBuild(({ open }) => open?.build.lines[0] && elementsOf(open.build.lines[0]).find((each) => each.path === path)?.element);
+  const picked = useOpenBuild(({ open }) => open?.picked === path);
+  if (!element) return null;
   const head = kindHead(role, element.kind);
   const groups = grouped(path, element, head);
   if (role === 'source') return <Plate path={path} picked={picked} kind={element.kind} label={head?.label ?? element.kind} groups={groups} />;

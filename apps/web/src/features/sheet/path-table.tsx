@@ -1,4 +1,5 @@
 import { type Element, elementsOf, kindHead, type Line, type Role } from '@hobrek/core';
+import { memo } from 'react';
 
 /** The drawing as a table, for who cannot see it: each element from source to work, with what is entered of it. */
 export function PathTable({ line }: { line: Line }) {
@@ -15,16 +16,23 @@ export function PathTable({ line }: { line: Line }) {
         </thead>
         <tbody>
           {elementsOf(line).map(({ role, path, element }) => (
-            <tr key={path}>
-              <th scope="row">{kindHead(role, element.kind)?.label ?? element.kind}</th>
-              <td>{entered(role, element) || 'nothing entered yet'}</td>
-            </tr>
+            <Row key={path} role={role} element={element} />
           ))}
         </tbody>
       </table>
     </div>
   );
 }
+
+/** Drawn again only when something of the element changes. */
+const Row = memo(function Row({ role, element }: { role: Role; element: Element }) {
+  return (
+    <tr>
+      <th scope="row">{kindHead(role, element.kind)?.label ?? element.kind}</th>
+      <td>{entered(role, element) || 'nothing entered yet'}</td>
+    </tr>
+  );
+});
 
 function entered(role: Role, element: Element): string {
   const fields = Object.entries(kindHead(role, element.kind)?.fields ?? {});

@@ -1,5 +1,5 @@
 import { type DrawnStage, elementsOf, layOut, type Point, show, unitShown } from '@hobrek/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { FigureText } from '../../build/figure-text.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
@@ -29,20 +29,24 @@ export function PowerPath() {
   const [frame, width] = useWidth<HTMLDivElement>();
   const [held, setHeld] = useState<Frame | undefined>();
   usePathKeys();
-  if (!line || !elements) return null;
+  const wide = width >= 900;
+  const outlines = line?.outlines;
+  const drawn = useMemo(
+    () => outlines && fitDrawing(outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: heightOf(outlines), frame: held }),
+    [outlines, wide, width, held],
+  );
+  if (!line || !elements || !drawn) return null;
   const [, source, ...others] = elementsOf(elements).map((element) => element.path);
   const stages = others.slice(0, -1);
   // A shaft is picked with the element that ends there: the source at the first, the work at the last.
   const atShaft = (k: number) => (k === 0 ? source : k === stages.length ? others.at(-1) : undefined);
-  const wide = width >= 900;
-  const drawn = fitDrawing(line.outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: heightOf(line.outlines), frame: held });
   const hung = drawn.shafts.every(({ x }, k) => k === 0 || x - (drawn.shafts[k - 1]?.x ?? 0) >= leastSpacing_px);
   return (
     <div ref={frame} className={`mt-2 grid gap-x-12 gap-y-4 pb-3 ${wide ? 'grid-cols-[minmax(0,58fr)_minmax(0,42fr)]' : ''}`}>
       <figure aria-label="Power path in side view, to scale">
         <div className="relative">
           <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
-            <MachineDrawing stages={line.outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={(k) => pick(stages[k] ?? null)} />
+            <MachineDrawing stages={line.outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={pickStage} />
             <CentreLine drawn={drawn} centres={line.outlines.map((outline) => outline.centres)} />
             {hung &&
               drawn.shafts.map(({ x, y }) => (
@@ -71,6 +75,13 @@ export function PowerPath() {
       <JamLadder />
     </div>
   );
+}
+
+/** The stage at a place of the line as it is now. */
+function pickStage(k: number): void {
+  const line = useOpenBuild.getState().open?.build.lines[0];
+  const stage = line?.stages[k];
+  pick(line && stage ? `${line.id}/${stage.id}` : null);
 }
 
 function CentreLine({ drawn, centres }: { drawn: Drawn; centres: readonly (number | null)[] }) {
