@@ -139,9 +139,19 @@ export function restsOn(figure: Figure, fields: ReadonlySet<FieldPath>): boolean
   }
   const known = found.get(figure);
   if (known !== undefined) return known;
-  const rests = restsItself(figure, fields) || partsOf(figure).some(([, part]) => restsOn(part, fields));
+  const rests = restsItself(figure, fields) || partRests(figure, fields);
   found.set(figure, rests);
   return rests;
+}
+
+/** As `partsOf`, without making a list of them: it is asked for every figure of a page at every key. */
+function partRests(figure: Figure, fields: ReadonlySet<FieldPath>): boolean {
+  if (!figure.known) return false;
+  const { origin } = figure;
+  if (origin.by === 'picked') return origin.from.some((part) => restsOn(part, fields));
+  if (origin.by !== 'formula' && origin.by !== 'solved') return false;
+  for (const name in origin.from) if (restsOn(origin.from[name] as Figure, fields)) return true;
+  return false;
 }
 
 function restsItself(figure: Figure, fields: ReadonlySet<FieldPath>): boolean {
