@@ -135,8 +135,8 @@ async function load(base, client, people = 200, seconds = Number(process.env.HOB
   await Promise.all([inserter(), ...Array.from({ length: people }, person)]);
   const spread = (values) => `${ms(share(values, 0.5))} / ${ms(share(values, 0.99))}`;
   row(
-    `${people} people at once: errors in ${saved.length + read.length} requests`,
-    `${failed.length}${failed.length > 0 ? ` (${failed[0]})` : ''}`,
+    `${people} people at once: errors`,
+    `${failed.length} in ${saved.length + read.length} requests${failed.length > 0 ? ` (${failed[0]})` : ''}`,
     'wanted: 0',
   );
   row(`${people} people at once: a save, half / 99 of 100`, spread(saved), '');
