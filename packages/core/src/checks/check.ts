@@ -8,6 +8,9 @@ import { show } from '../quantity/show.js';
 export const verdicts = ['holds', 'close', 'unknown', 'gives'] as const;
 export type Verdict = (typeof verdicts)[number];
 
+/** Where a verdict stands from best to worst. */
+export const rankOf: Readonly<Record<Verdict, number>> = { holds: 0, close: 1, unknown: 2, gives: 3 };
+
 export interface Check<U extends Unit = Unit> {
   readonly id: string;
   /** Path of the element it belongs to. */
@@ -116,5 +119,7 @@ function whyUnknown(figures: readonly Figure[], label: (path: string) => string)
 /** The worst of several verdicts; nothing to judge is `unknown`. */
 export function worstVerdict(checks: readonly Pick<Check, 'verdict'>[]): Verdict {
   if (checks.length === 0) return 'unknown';
-  return verdicts[Math.max(...checks.map((check) => verdicts.indexOf(check.verdict)))] as Verdict;
+  let worst: Verdict = 'holds';
+  for (const { verdict } of checks) if (rankOf[verdict] > rankOf[worst]) worst = verdict;
+  return worst;
 }

@@ -99,10 +99,26 @@ type HubInputs = { readonly [K in keyof HubFields as K extends `x${infer N}` ? N
 /** The entries of one wheel's fixing, by the names they have for any wheel. */
 export function hubOf(inputs: object, wheel: string): HubInputs {
   const all = inputs as Readonly<Record<string, unknown>>;
-  const own = (name: string) => all[wheel + name];
-  const [Fixing, Bore, Length, Hub] = [own('Fixing'), own('Bore'), own('Length'), own('Hub')];
-  return { Fixing, Bore, Length, Hub, Screw: own('Screw'), Screws: own('Screws'), Clamp: own('Clamp') } as HubInputs;
+  const [fixing, bore, length, hub, screw, screws, clamp] = namesOf(wheel);
+  return {
+    Fixing: all[fixing],
+    Bore: all[bore],
+    Length: all[length],
+    Hub: all[hub],
+    Screw: all[screw],
+    Screws: all[screws],
+    Clamp: all[clamp],
+  } as HubInputs;
 }
+
+/** Names are put together once for a wheel, not at every evaluation. */
+function namesOf(wheel: string): ReturnType<typeof hubNames> {
+  const names = hubNamesOf.get(wheel) ?? hubNames(wheel);
+  hubNamesOf.set(wheel, names);
+  return names;
+}
+
+const hubNamesOf = new Map<string, ReturnType<typeof hubNames>>();
 
 interface Wheel {
   readonly path: string;

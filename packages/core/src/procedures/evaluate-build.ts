@@ -1,4 +1,4 @@
-import { type Check, closeBelow, type Verdict, verdicts, worstVerdict } from '../checks/check.js';
+import { type Check, closeBelow, rankOf, type Verdict, worstVerdict } from '../checks/check.js';
 import { guessesUnder } from '../figure/figure.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
@@ -54,7 +54,7 @@ export function evaluateBuild(build: Build, kinds: Kinds): Evaluation {
   };
 }
 
-const byVerdict = (a: Check, b: Check) => verdicts.indexOf(b.verdict) - verdicts.indexOf(a.verdict);
+const byVerdict = (a: Check, b: Check) => rankOf[b.verdict] - rankOf[a.verdict];
 
 function worstFirst(a: Check, b: Check): number {
   return byVerdict(a, b) || (a.margin?.worst ?? 0) - (b.margin?.worst ?? 0);

@@ -70,9 +70,9 @@ export function jam(machine: Jammed): Jam {
   const rungs = all.map((each): Rung => {
     const { limit } = each;
     const atTool = forward(each);
-    const rung = { id: limit.id, at: limit.at, short: limit.short, atTool, harm: limit.harm };
+    const { id, at, short, harm } = limit;
     // The steady limit has its own check, against the duty: a jam may pass it for a moment.
-    if (each.fuse || limit.harm === 'wearing') return { ...rung, verdict: 'holds' };
+    if (each.fuse || limit.harm === 'wearing') return { id, at, short, atTool, harm, verdict: 'holds' };
     const check = hold({
       id: `${limit.at}/check-${limit.id.slice(limit.id.lastIndexOf('/') + 1)}`,
       at: limit.at,
@@ -91,7 +91,7 @@ export function jam(machine: Jammed): Jam {
       label,
     });
     checks.push(check);
-    return { ...rung, verdict: check.verdict };
+    return { id, at, short, atTool, harm, verdict: check.verdict };
   });
   const first = rungs.filter((_, k) => all[k]?.fuse).sort(byTorque);
   return { rungs: [...rungs].sort(byTorque), brings, checks, says: `${sentence(machine, first, brings)} ${weakSpot(checks)}`.trim() };

@@ -37,12 +37,12 @@ const single = fixed('1', 1, 'One belt');
 /** What hangs on its shape and speed alone. */
 export function geometryChecks({ inputs, arriving, context, drive, driver, large, marked, centres }: Loaded): Check[] {
   const { path, label, note } = context;
-  const shared = { at: path, label };
   const top = note('highest-belt-speed', rimSpeed({ d: driver, n: arriving.top }));
   const checks: Check[] = [
     hold({
-      ...shared,
       id: `${path}/check-speed`,
+      at: path,
+      label,
       subject: 'Belt speed',
       has: speedCeiling,
       needs: top,
@@ -50,8 +50,9 @@ export function geometryChecks({ inputs, arriving, context, drive, driver, large
       source: speedSource,
     }),
     hold({
-      ...shared,
       id: `${path}/check-wrap`,
+      at: path,
+      label,
       subject: 'Wrap on the smaller pulley',
       has: drive.wrap,
       needs: leastWrap,
