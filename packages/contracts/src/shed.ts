@@ -66,5 +66,7 @@ export interface Looked {
   readonly name: string;
   /** Against the build of that id: not there, equal, changed later in the file, or changed later here. */
   readonly what: 'new' | 'same' | 'newer' | 'older' | 'damaged';
+  /** Notes of the entry that are not here. */
+  readonly notes: number;
   readonly says: string;
 }

@@ -49,10 +49,13 @@ export class ShedService {
     const name = String((entry.build as Partial<Build>).name ?? 'a build without a name').slice(0, 120);
     if (!read.ok) {
       const [first] = read.complaints;
-      return { id, name, what: 'damaged', says: `cannot be brought in: ${first?.path}: ${first?.says}` };
+      return { id, name, what: 'damaged', notes: 0, says: `cannot be brought in: ${first?.path}: ${first?.says}` };
     }
     const there = await this.repository.find(id);
-    return { id, name, ...compared(read.build, entry.changedAt, there) };
+    const known = new Set(there ? (await this.notes.ofMany([id])).map((note) => note.id) : []);
+    const notes = entry.notes.filter((note) => !known.has(note.id)).length;
+    const { what, says } = compared(read.build, entry.changedAt, there);
+    return { id, name, what, notes, says: what === 'same' && notes > 0 ? `${says}; ${counted(notes)} not here and will be added` : says };
   }
 
   /** Brings it in where it is new; over one that is there only when that was asked for, as a change that can be brought back. */
@@ -78,7 +81,13 @@ export class ShedService {
     return {
       ...looked,
       says:
-        what === 'same' ? 'is here already' : replaces ? 'stands in the place of what was here; the log can bring that back' : 'is in the shed now',
+        what === 'same'
+          ? looked.notes > 0
+            ? `was here already; ${looked.notes === 1 ? 'one note was' : `${looked.notes} notes were`} added`
+            : 'is here already'
+          : replaces
+            ? 'stands in the place of what was here; the log can bring that back'
+            : 'is in the shed now',
     };
   }
 
@@ -89,6 +98,8 @@ export class ShedService {
     return saved !== undefined && 'row' in saved;
   }
 }
+
+const counted = (notes: number) => (notes === 1 ? 'one note of the file is' : `${notes} notes of the file are`);
 
 function compared(build: Build, changedAt: string, there: BuildRow | undefined): Pick<Looked, 'what' | 'says'> {
   if (!there) return { what: 'new', says: 'is not here yet and will be put into the shed' };

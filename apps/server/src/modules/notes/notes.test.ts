@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { BuildLog, Note, NotePhoto, StoredBuild } from '@hobrek/contracts';
+import type { BuildLog, Looked, Note, NotePhoto, StoredBuild } from '@hobrek/contracts';
 import { blankBuild } from '@hobrek/core';
 import pg from 'pg';
 import sharp from 'sharp';
@@ -203,6 +203,25 @@ describe('a shed’s file', () => {
     } finally {
       await other.stop();
     }
+  });
+
+  it('brings notes that are only in it to a build that is the same', async () => {
+    const id = randomUUID();
+    const note = (text: string) => ({ id: randomUUID(), at: '2026-02-05T10:00:00.000Z', by: '', text });
+    const [kept, taken] = [note('kept'), note('taken out here')];
+    const entry = { id, changedAt: kept.at, build: blankBuild('Twice'), notes: [kept, taken] };
+    const say = async (path: string) => (await (await served.ask('POST', `shed/${path}`, entry)).json()) as Looked;
+    expect(await say('look')).toMatchObject({ what: 'new', notes: 2 });
+    await say('bring');
+    expect(await say('look')).toMatchObject({ what: 'same', notes: 0, says: 'is here already, the same' });
+    await served.ask('DELETE', `builds/${id}/notes/${taken.id}`);
+    expect(await say('look')).toMatchObject({
+      what: 'same',
+      notes: 1,
+      says: 'is here already, the same; one note of the file is not here and will be added',
+    });
+    expect(await say('bring')).toMatchObject({ says: 'was here already; one note was added' });
+    expect((await notesOf(id)).map(({ text }) => text).sort()).toEqual(['kept', 'taken out here']);
   });
 
   it('from before there were tags still comes in', async () => {

@@ -162,12 +162,12 @@ async function look(whole: Entry, key: string): Promise<Coming> {
   const named = (whole as Partial<Entry> | null)?.build?.name;
   const { entry, photos } = withoutPhotos(whole);
   try {
-    const { name, what, says } = await send<Looked>('POST', 'shed/look', entry);
+    const { name, what, notes, says } = await send<Looked>('POST', 'shed/look', entry);
     const coming = { key, name, says: `${says}.` };
-    if (what === 'damaged' || what === 'same') return coming;
+    if (what === 'damaged' || (what === 'same' && notes === 0)) return coming;
     return {
       ...coming,
-      replaces: what !== 'new',
+      replaces: what === 'newer' || what === 'older',
       bring: async (replace) => {
         const done = await send<Looked>('POST', 'shed/bring', { ...entry, ...(replace ? { replace } : {}) });
         const lost = await bringPhotos(entry.id, photos);
