@@ -35,6 +35,7 @@ import { v4 as newId } from 'uuid';
 import { create } from 'zustand';
 import { hearChanges } from '../shared/changes.js';
 import { useHabits } from '../shared/habits.js';
+import { drawnAsBefore } from './drawn-as-before.js';
 import { clearUnsent, findUnsent, type Unsent, writeUnsent } from './journal.js';
 import { SaveQueue, type SaveState } from './save-queue.js';
 
@@ -317,15 +318,6 @@ addEventListener('pagehide', doPending);
 
 function update(id: string, next: (open: OpenBuild) => Partial<OpenBuild>): void {
   useOpenBuild.setState(({ open }) => (open?.id === id ? { open: { ...open, ...next(open) } } : {}));
-}
-
-/** What is drawn stays the same object while it says the same: a key that moves nothing draws nothing anew. */
-function drawnAsBefore(now: Evaluation, before: Evaluation | undefined): Evaluation {
-  const lines = now.lines.map((line, k) => {
-    const outlines = before?.lines[k]?.outlines;
-    return outlines && same(outlines, line.outlines) ? { ...line, outlines } : line;
-  });
-  return { ...now, lines };
 }
 
 /** All that follows from a history's present. */

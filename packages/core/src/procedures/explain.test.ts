@@ -3,7 +3,7 @@ import { afterTyping, crusher } from '../../test/crusher.js';
 import { type Figure, known, picked, unknown } from '../figure/figure.js';
 import { loadKinds } from '../kinds/registry.js';
 import { evaluateBuild } from './evaluate-build.js';
-import { explain, explainAsText, figuresByPath, usedBy } from './explain.js';
+import { explain, explainAsText, figureAt, figuresByPath, usedBy } from './explain.js';
 
 const kinds = await loadKinds(crusher());
 const evaluation = evaluateBuild(crusher(), kinds);
@@ -55,4 +55,11 @@ it('picks the least, the most or the sum, end by end, and cannot pick past an un
   expect(picked('least', 'N·m', [...from, unknown('N·m', ['x'])])).toMatchObject({ known: false, missing: ['x'] });
   expect(picked('sum', 'N·m', [])).toMatchObject({ known: false, because: 'there is nothing to pick from' });
   expect(explain(crusher(), picked('least', 'N·m', from)).parts.map((part) => part.shows)).toEqual(['10 N·m (8 to 12 N·m)', '11 N·m (5 to 20 N·m)']);
+});
+
+it('finds a figure by its path as the index of all of them does', () => {
+  for (const [path, figure] of figures) expect(figureAt(evaluation, path), path).toBe(figure);
+  for (const path of ['', 'main', 'main/belt', 'main/belt/nothing', 'main/nothing/torque', 'torque', 'main/roll/id']) {
+    expect(figureAt(evaluation, path), path).toBeUndefined();
+  }
 });

@@ -1,10 +1,9 @@
 import { Readable } from 'node:stream';
 import { type Looked, ShedEntryContract } from '@hobrek/contracts';
 import { Body, Controller, Get, HttpCode, Post, Query, Res, StreamableFile } from '@nestjs/common';
-import { plainToInstance } from 'class-transformer';
-import { validateSync } from 'class-validator';
 import type { Response } from 'express';
 import { ProblemError } from '../../platform/problem-error.js';
+import { readBody } from '../../platform/read-body.js';
 import { wordsFrom } from './builds.controller.js';
 import { ShedService } from './shed.service.js';
 
@@ -39,13 +38,9 @@ function entryFrom(body: unknown): ShedEntryContract {
   if (typeof body !== 'object' || body === null || Array.isArray(body))
     throw new ProblemError('entry-refused', 'An entry is an object with id, changedAt, build and notes.');
   // The build is read by its own door: here it only has to be an object, and stays as it came.
-  const { build, ...others } = body as { build?: unknown };
-  const entry = plainToInstance(ShedEntryContract, others);
-  Object.assign(entry, { build });
-  const [wrong] = validateSync(entry, { whitelist: true, forbidNonWhitelisted: true });
-  if (wrong) {
-    const says = Object.values(wrong.constraints ?? {})[0] ?? 'is not as it should be';
-    throw new ProblemError('entry-refused', `${wrong.property}: ${says}`, [{ path: wrong.property, says }]);
-  }
-  return entry;
+  const { build, ...others } = body as Partial<ShedEntryContract>;
+  const entry = readBody<ShedEntryContract>(ShedEntryContract, others, { build: build as ShedEntryContract['build'] });
+  if ('read' in entry) return entry.read;
+  const { property, says } = entry.wrong;
+  throw new ProblemError('entry-refused', `${property}: ${says}`, [{ path: property, says }]);
 }

@@ -1,10 +1,9 @@
 import { type Note, NoteContract, type NotePhoto } from '@hobrek/contracts';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Query, Res, StreamableFile } from '@nestjs/common';
-import { plainToInstance } from 'class-transformer';
-import { validateSync } from 'class-validator';
 import type { Response } from 'express';
 import { idFrom } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
+import { readBody } from '../../platform/read-body.js';
 import { NotesService } from './notes.service.js';
 
 @Controller('builds/:build')
@@ -62,9 +61,7 @@ function bytesFrom(body: unknown): Buffer {
 }
 
 function noteFrom(body: unknown): NoteContract {
-  const note = plainToInstance(NoteContract, body ?? {});
-  const [wrong] = Array.isArray(note) ? [] : validateSync(note, { whitelist: true, forbidNonWhitelisted: true });
-  if (Array.isArray(note) || wrong)
-    throw new ProblemError('note-refused', Object.values(wrong?.constraints ?? { note: 'A note is an object with text and by' }).join('; '));
-  return note;
+  const note = readBody(NoteContract, body);
+  if ('wrong' in note) throw new ProblemError('note-refused', note.wrong.says);
+  return note.read;
 }

@@ -1,12 +1,11 @@
 import { type Device, PairContract, type PairingCode, type Standing } from '@hobrek/contracts';
 import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Req, Res } from '@nestjs/common';
-import { plainToInstance } from 'class-transformer';
-import { validateSync } from 'class-validator';
 import type { Request, Response } from 'express';
 import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
 import { idFrom } from '../../platform/ids.js';
 import { lanAddresses } from '../../platform/lan.js';
 import { ProblemError } from '../../platform/problem-error.js';
+import { readBody } from '../../platform/read-body.js';
 import { ShownCode } from './pairing-code.js';
 import { type SessionRow, SessionsRepository, staysDays } from './sessions.repository.js';
 import { askerOf, breakOff, MainScreenOnly, OpenToAll, sessionCookie } from './who-asks.js';
@@ -62,19 +61,18 @@ export class PairingController {
   @OpenToAll()
   async pair(@Body() body: unknown, @Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<Standing> {
     await this.count(request, response);
-    const asked = plainToInstance(PairContract, body ?? {});
-    const [wrong] = Array.isArray(asked) ? [] : validateSync(asked, { whitelist: true, forbidNonWhitelisted: true });
-    if (Array.isArray(asked) || wrong)
-      throw new ProblemError('pairing-refused', Object.values(wrong?.constraints ?? { body: 'Send an object with code and name' }).join('; '));
-    if (!this.code.fits(asked.code))
+    const asked = readBody(PairContract, body);
+    if ('wrong' in asked) throw new ProblemError('pairing-refused', asked.wrong.says);
+    const { code, name } = asked.read;
+    if (!this.code.fits(code))
       throw new ProblemError(
         'pairing-refused',
         'This code does not fit: it may have run out or been used. The main screen shows a new one under Phone.',
       );
-    const { token } = await this.sessions.make(asked.name);
+    const { token } = await this.sessions.make(name);
     // Not Secure: plain http could not send it then.
     response.cookie(sessionCookie, token, { httpOnly: true, sameSite: 'strict', path: '/api', maxAge: staysDays * 24 * 3600 * 1000 });
-    return { from: 'network', device: asked.name };
+    return { from: 'network', device: name };
   }
 
   /** The device itself goes. */
@@ -83,7 +81,11 @@ export class PairingController {
   async leave(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
     const asker = askerOf(request);
     response.clearCookie(sessionCookie, { httpOnly: true, sameSite: 'strict', path: '/api' });
-    if (asker.from === 'network' && asker.session) await this.sessions.end(asker.session.id);
+    if (asker.from === 'main' || !asker.session) return;
+    const { id } = asker.session;
+    await this.sessions.end(id);
+    // Its other pages too; not before this answer is out.
+    response.once('finish', () => breakOff(id));
   }
 
   @Delete('sessions/:id')
