@@ -42,9 +42,8 @@ export interface Formula<U extends Unit = Unit, S extends Slots = Slots> extends
 export function defineFormula<const U extends Unit, const S extends Slots>(definition: Definition<U, S>): Formula<U, S> {
   const names = Object.keys(definition.inputs);
   const valid = names.map((name) => (definition.inputs[name] as Slot).valid);
-  // One set of numbers, filled anew at every call: a relation is worked out thousands of times a keystroke and never calls itself.
-  const numbers = Object.fromEntries(names.map((name) => [name, 0]));
-  const door = (figures: Figures<S>): Figure<U> => evaluate(definition, names, valid, numbers, figures as Readonly<Record<string, Figure>>);
+  const tray = trayFor(names);
+  const door = (figures: Figures<S>): Figure<U> => evaluate(definition, valid, tray, figures as Readonly<Record<string, Figure>>);
   return Object.assign(door, definition);
 }
 
@@ -57,52 +56,76 @@ export const solve = <U extends Unit>(
   id: string,
   from: Readonly<Record<string, Figure>>,
   compute: (numbers: Readonly<Record<string, number>>) => number,
-): Figure<U> => evaluate({ id, unit, title: '', inputs: nothing, compute }, Object.keys(from), [], {}, from, 'solved');
+): Figure<U> => evaluate({ id, unit, title: '', inputs: nothing, compute }, [], trayFor(Object.keys(from)), from, 'solved');
 
 const nothing: Slots = {};
 
-/** Names of the ranged inputs of the call under way, and their ends: filled anew at every call. */
-const ranged: string[] = [];
+/**
+ * The numbers that are handed to a relation: one set, filled anew at every call, since a relation is worked out thousands of times a keystroke and never
+ * calls itself. A number is put in by its name, which is the dear part, only where it is not there already.
+ */
+interface Tray {
+  readonly names: readonly string[];
+  readonly numbers: Record<string, number>;
+  /** What stands in `numbers`, in the order of the names. */
+  readonly there: number[];
+}
+
+const trayFor = (names: readonly string[]): Tray => ({
+  names,
+  numbers: Object.fromEntries(names.map((name) => [name, 0])),
+  there: names.map(() => 0),
+});
+
+function put({ names, numbers, there }: Tray, k: number, value: number): void {
+  if (there[k] === value) return;
+  there[k] = value;
+  numbers[names[k] as string] = value;
+}
+
+/** Which inputs of the call under way are ranged, and their ends: filled anew at every call. */
+const ranged: number[] = [];
 const lows: number[] = [];
 const highs: number[] = [];
 
 function evaluate<U extends Unit, S extends Slots>(
   definition: Pick<Definition<U, S>, 'id' | 'unit' | 'title' | 'inputs' | 'compute'>,
-  names: readonly string[],
   valid: readonly Slot['valid'][],
-  numbers: Record<string, number>,
+  tray: Tray,
   figures: Readonly<Record<string, Figure>>,
   by: 'formula' | 'solved' = 'formula',
 ): Figure<U> {
+  const { names } = tray;
+  const numbers = tray.numbers as Numbers<S>;
   let many = 0;
   let flags = 0;
   for (let k = 0; k < names.length; k++) {
     const name = names[k] as string;
     const figure = figures[name] as Figure;
     if (!figure.known) return missingFrom(definition.unit, names, figures);
-    numbers[name] = figure.value;
+    put(tray, k, figure.value);
     flags |= figure.flags;
     if (figure.low !== undefined) {
-      ranged[many] = name;
+      ranged[many] = k;
       lows[many] = figure.low;
       highs[many++] = figure.high as number;
     }
     const trusted = valid[k];
     if (trusted && (lowEnd(figure) < trusted[0] || highEnd(figure) > trusted[1])) flags |= flag.outsideValid;
   }
-  const likely = definition.compute(numbers as Numbers<S>);
+  const likely = definition.compute(numbers);
   const origin = { by, id: definition.id, from: figures } as const;
   if (many === 0) return Number.isFinite(likely) ? known(definition.unit, likely, origin, undefined, flags) : noValue(definition, names, figures);
   let [low, high] = [likely, likely];
-  for (let k = 0; k < many; k++) numbers[ranged[k] as string] = lows[k] as number;
+  for (let k = 0; k < many; k++) put(tray, ranged[k] as number, lows[k] as number);
   // Least and most over every combination of the ranged inputs' ends, in an order in which from one to the next a single one goes to its other end
   // (Gray code): the k-th at the odd multiples of 2^k.
   for (let corner = 0; corner < 1 << many; corner++) {
     if (corner > 0) {
       const k = 31 - Math.clz32(corner & -corner);
-      numbers[ranged[k] as string] = (corner >> (k + 1)) & 1 ? (lows[k] as number) : (highs[k] as number);
+      put(tray, ranged[k] as number, ((corner >> (k + 1)) & 1 ? lows[k] : highs[k]) as number);
     }
-    const value = definition.compute(numbers as Numbers<S>);
+    const value = definition.compute(numbers);
     // NaN is neither less nor more: it must not slip through.
     if (!Number.isFinite(value)) return noValue(definition, names, figures);
     if (value < low) low = value;

@@ -117,6 +117,8 @@ import { ratedTorque } from './transmission/rated-torque.js';
 import { resultantPull } from './transmission/resultant-pull.js';
 import { slipLoss } from './transmission/slip-loss.js';
 import { toothRatio } from './transmission/tooth-ratio.js';
+import { torqueAtTool } from './transmission/torque-at-tool.js';
+import { torqueGain } from './transmission/torque-gain.js';
 import { wormBackward } from './transmission/worm-backward.js';
 import { wormEfficiency } from './transmission/worm-efficiency.js';
 import { grownTorque } from './work/grown-torque.js';
@@ -226,6 +228,8 @@ const all = [
   ratedTorque,
   slipLoss,
   toothRatio,
+  torqueAtTool,
+  torqueGain,
   grownTorque,
   leverTorque,
   measuredShaftPower,

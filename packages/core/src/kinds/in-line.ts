@@ -23,8 +23,8 @@ interface Placed {
 const likely = (figure: Figure): number | null => (figure.known ? figure.value : null);
 
 /** Where both wheels stand along their shafts, for the view from above; nothing while neither is entered. */
-export const lineOf = ({ driverAt, drivenAt }: Placed): { readonly line?: readonly [number | null, number | null] } =>
-  driverAt.known || drivenAt.known ? { line: [likely(driverAt), likely(drivenAt)] } : {};
+export const lineOf = ({ driverAt, drivenAt }: Placed): readonly [number | null, number | null] | undefined =>
+  driverAt.known || drivenAt.known ? [likely(driverAt), likely(drivenAt)] : undefined;
 
 /** How far one wheel stands beside the other's plane; not known while either place is not. */
 export const outOfLine = ({ driverAt, drivenAt }: Placed): Figure<'mm'> =>

@@ -87,18 +87,20 @@ export interface StageOutline {
   readonly driven: number | null;
   readonly centres: number | null;
   /** Where the driven shaft lies from the driving one, rad: nought to the right of it, a quarter turn straight above. Level where it is left out. */
-  readonly angle?: number;
+  readonly angle?: number | undefined;
   /** Where its two wheels stand along their shafts, mm from one face of the machine; null where that is not entered. */
-  readonly line?: readonly [driver: number | null, driven: number | null];
+  readonly line?: readonly [driver: number | null, driven: number | null] | undefined;
   /** Both shafts on one axis: drawn beside each other, which is no distance. */
-  readonly coaxial?: boolean;
+  readonly coaxial?: boolean | undefined;
   /** Lengths on sale near here, and how far the motor can move: nearest and furthest centre distance. */
-  readonly stock?: {
-    readonly what: string;
-    readonly belts: readonly StockBelt[];
-    readonly slot: readonly [number, number] | null;
-    readonly chosen: string | null;
-  };
+  readonly stock?:
+    | {
+        readonly what: string;
+        readonly belts: readonly StockBelt[];
+        readonly slot: readonly [number, number] | null;
+        readonly chosen: string | null;
+      }
+    | undefined;
 }
 
 /** A stage's outline with the kind that knows how to draw it. */

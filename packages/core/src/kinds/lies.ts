@@ -12,4 +12,4 @@ export const liesField = quantity('Driven shaft lies at', 'angle', {
 });
 
 /** For the drawing: nothing where it is level anyway. */
-export const angleOf = (lies: Figure<'rad'>): { readonly angle?: number } => (lies.known && lies.value !== 0 ? { angle: lies.value } : {});
+export const angleOf = (lies: Figure<'rad'>): number | undefined => (lies.known && lies.value !== 0 ? lies.value : undefined);

@@ -1,3 +1,4 @@
+import { joined } from '../joined.js';
 import type { Field, Fields } from '../kinds/fields.js';
 import type { Role } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
@@ -34,23 +35,37 @@ export function elementsOf(line: Line): Placed[] {
 export function placesOf(build: Build): readonly Place[] {
   const known = placed.get(build);
   if (known) return known;
-  const places = findPlaces(build);
-  placed.set(build, places);
-  return places;
+  const all = findPlaces(build);
+  placed.set(build, all);
+  return all;
 }
 
 /** A build never changes: its places are found once. */
 const placed = new WeakMap<Build, readonly Place[]>();
 
 function findPlaces(build: Build): Place[] {
-  const inLines = build.lines
-    .flatMap(elementsOf)
-    .flatMap(({ role, path, element }) => placesIn(path, kindHead(role, element.kind)?.fields ?? {}, element.inputs));
-  return [...inLines, ...placesIn('supply', briefParts.supply, build.supply as Inputs), ...placesIn('wishes', briefParts.wishes, build.wishes ?? {})];
+  return [
+    ...joined(joined(build.lines, elementsOf), ({ role, path, element }) =>
+      placesIn(path, kindHead(role, element.kind)?.fields ?? noFields, element.inputs),
+    ),
+    ...placesIn('supply', briefParts.supply, build.supply as Inputs),
+    ...placesIn('wishes', briefParts.wishes, build.wishes ?? noInputs),
+  ];
 }
 
-const placesIn = (path: string, fields: Fields, inputs: Inputs): Place[] =>
-  Object.entries(fields).map(([name, field]) => ({ path: `${path}/${name}`, field, input: inputs[name] }));
+const noFields: Fields = {};
+const noInputs: Inputs = {};
+
+/** Of what nobody touched, the same as before: a key changes one element. */
+function placesIn(path: string, fields: Fields, inputs: Inputs): readonly Place[] {
+  const known = places.get(inputs);
+  if (known?.path === path && known.fields === fields) return known.all;
+  const all = Object.entries(fields).map(([name, field]) => ({ path: `${path}/${name}`, field, input: inputs[name] }));
+  places.set(inputs, { path, fields, all });
+  return all;
+}
+
+const places = new WeakMap<Inputs, { readonly path: string; readonly fields: Fields; readonly all: readonly Place[] }>();
 
 /** Whether a field makes sense with what is chosen in its element. */
 export const applies = ({ when }: Field, inputs: Inputs): boolean => !when || when.is.includes(inputs[when.field]?.text ?? '');

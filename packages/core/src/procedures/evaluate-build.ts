@@ -1,5 +1,6 @@
 import { type Check, closeBelow, rankOf, type Verdict, worstVerdict } from '../checks/check.js';
 import { guessesUnder } from '../figure/figure.js';
+import { joined } from '../joined.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { enter } from '../machine/enter.js';
@@ -34,12 +35,12 @@ const never = 'Not worked out: shaft strength, bearing life.';
 export function evaluateBuild(build: Build, kinds: Kinds): Evaluation {
   const lines = build.lines.map((line) => walkLine(line, kinds, (path) => fieldLabel(build, path), build.supply));
   const wished = wishChecks(build, lines, (path) => fieldLabel(build, path));
-  const checks = [...lines.flatMap((line) => line.checks), ...wished].sort(worstFirst);
+  const checks = worstFirst([...joined(lines, (line) => line.checks), ...wished]);
   // The sentence is about the work first, then the jam; another check speaks only when it gives and the work does not.
   const headline = lines.map((line) => line.checks[0] as Check).sort(byVerdict)[0];
   const worst = checks[0];
   const other = worst && headline && worst.verdict === 'gives' && headline.verdict !== 'gives' ? worst.says : '';
-  const notEntered = lines.flatMap((line) => line.notEntered);
+  const notEntered = joined(lines, (line) => line.notEntered);
   return {
     lines,
     checks,
@@ -50,14 +51,18 @@ export function evaluateBuild(build: Build, kinds: Kinds): Evaluation {
       .filter(Boolean)
       .join(' '),
     notWorkedOut: `${notEntered.length > 0 ? `Not entered: ${listed(notEntered)}. ` : ''}${never}`,
-    cautions: [...new Set(lines.flatMap((line) => line.cautions))],
+    cautions: [...new Set(joined(lines, (line) => line.cautions))],
   };
 }
 
 const byVerdict = (a: Check, b: Check) => rankOf[b.verdict] - rankOf[a.verdict];
 
-function worstFirst(a: Check, b: Check): number {
-  return byVerdict(a, b) || (a.margin?.worst ?? 0) - (b.margin?.worst ?? 0);
+/** By verdict, then by how little is left. What they are sorted by is read once: a sort asks for it some hundreds of times. */
+function worstFirst(checks: readonly Check[]): Check[] {
+  return checks
+    .map((check) => ({ check, rank: rankOf[check.verdict], left: check.margin?.worst ?? 0 }))
+    .sort((a, b) => b.rank - a.rank || a.left - b.left)
+    .map(({ check }) => check);
 }
 
 /** Most cures that are told of at once. */

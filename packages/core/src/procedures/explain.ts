@@ -146,10 +146,22 @@ export function explainAsText(build: Build, figure: Figure, name: string): strin
 
 const indexed = new WeakMap<Evaluation, Map<string, Figure>>();
 
+/** A path's place and name, taken apart once: the same few hundred are asked for at every key. */
+function cut(path: string): readonly [place: string, name: string] {
+  const known = cuts.get(path);
+  if (known) return known;
+  const at = path.lastIndexOf('/');
+  const parts = [path.slice(0, at), path.slice(at + 1)] as const;
+  if (cuts.size > 5000) cuts.clear();
+  cuts.set(path, parts);
+  return parts;
+}
+
+const cuts = new Map<string, readonly [place: string, name: string]>();
+
 /** The figure at a path, as `figuresByPath` has it: for the few that a screen asks for at every key, without an index of all of them. */
 export function figureAt(evaluation: Evaluation, path: string): Figure | undefined {
-  const cut = path.lastIndexOf('/');
-  const [place, name] = [path.slice(0, cut), path.slice(cut + 1)];
+  const [place, name] = cut(path);
   for (const line of evaluation.lines) {
     const own = line.figures.get(place)?.get(name);
     if (own) return own;

@@ -1,10 +1,13 @@
 import { type Check, closeBelow, hold, type Verdict } from '../checks/check.js';
-import { type Figure, highEnd, type Known, lowEnd, picked } from '../figure/figure.js';
+import { type Figure, fixed, highEnd, type Known, lowEnd, picked } from '../figure/figure.js';
 import { kineticEnergy } from '../formulas/dynamics/kinetic-energy.js';
 import { swingTorque } from '../formulas/dynamics/swing-torque.js';
 import { askedBack } from '../formulas/transmission/asked-back.js';
 import { carriedTorque } from '../formulas/transmission/carried-torque.js';
 import { gearedAngle } from '../formulas/transmission/geared-angle.js';
+import { torqueAtTool } from '../formulas/transmission/torque-at-tool.js';
+import { torqueGain } from '../formulas/transmission/torque-gain.js';
+import { joined } from '../joined.js';
 import type { Asked, Given, Held, Limit, Note, Passing, Rotary } from '../kinds/kind.js';
 import { show, showRange } from '../quantity/show.js';
 
@@ -58,14 +61,9 @@ export function jam(machine: Jammed): Jam {
   const prepared = prepare(machine, all);
   const tool = machine.at.length - 1;
   const brings = note('jam-brings', brought(prepared, tool, Number.POSITIVE_INFINITY));
-  // A fuse's torque was followed along the line already.
-  const followed = new Map(prepared.fuses.map(({ fuse, onShaft }) => [fuse, onShaft[tool] as Figure<'N·m'>]));
-  const forward = (each: Placed) =>
-    note(
-      nameOf(each.limit.id),
-      followed.get(each) ??
-        machine.passings.slice(each.shaft).reduce((T, { ratio, kept }) => carriedTorque({ T1: T, i: ratio, k: kept }), each.limit.torque),
-    );
+  const gains = gainsOf(machine.passings);
+  const forward = ({ limit, shaft }: Placed) =>
+    note(nameOf(limit.id), shaft === tool ? limit.torque : torqueAtTool({ T: limit.torque, G: gains[shaft] as Figure<'1'> }));
   const checks: Check[] = [];
   const rungs = all.map((each): Rung => {
     const { limit } = each;
@@ -97,8 +95,15 @@ export function jam(machine: Jammed): Jam {
   return { rungs: [...rungs].sort(byTorque), brings, checks, says: `${sentence(machine, first, brings)} ${weakSpot(checks)}`.trim() };
 }
 
-/** What a limit is called under its line: its path without the line. */
-const nameOf = (id: string) => id.slice(id.indexOf('/') + 1).replaceAll('/', '-');
+/** What a limit is called under its line: its path without the line. Put together once, not at every key. */
+function nameOf(id: string): string {
+  const name = names.get(id) ?? id.slice(id.indexOf('/') + 1).replaceAll('/', '-');
+  if (names.size > 1000) names.clear();
+  names.set(id, name);
+  return name;
+}
+
+const names = new Map<string, string>();
 
 /** As it stands after “may”: breaks, crushes, lets. */
 const infinitive = (verb: string) => verb.replace(/(?<=sh|ch|x)es$|s$/, '');
@@ -107,14 +112,18 @@ const byTorque = (a: Rung, b: Rung) =>
   (a.atTool.known ? a.atTool.value : Number.POSITIVE_INFINITY) - (b.atTool.known ? b.atTool.value : Number.POSITIVE_INFINITY);
 
 function placed({ given, held }: Jammed): Placed[] {
-  const stages = held.flatMap(({ slips, steady, breaks, hubs }, k): (Placed | null)[] => [
-    steady && { limit: steady, shaft: k, along: k + 0.4, fuse: false },
-    hubs.in && { limit: hubs.in, shaft: k, along: k + 0.2, fuse: false },
-    breaks ? { limit: breaks, shaft: k, along: k + 0.45, fuse: false } : null,
-    slips && { limit: slips, shaft: k, along: k + 0.5, fuse: true },
-    hubs.out && { limit: hubs.out, shaft: k + 1, along: k + 0.8, fuse: false },
-  ]);
-  return [{ limit: given.stall, shaft: 0, along: -0.1, fuse: true }, ...stages.filter((each) => each !== null)];
+  const all: Placed[] = [{ limit: given.stall, shaft: 0, along: -0.1, fuse: true }];
+  const put = (limit: Limit | null | undefined, shaft: number, along: number, fuse = false) => {
+    if (limit) all.push({ limit, shaft, along, fuse });
+  };
+  for (const [k, { slips, steady, breaks, hubs }] of held.entries()) {
+    put(steady, k, k + 0.4);
+    put(hubs.in, k, k + 0.2);
+    put(breaks, k, k + 0.45);
+    put(slips, k, k + 0.5, true);
+    put(hubs.out, k + 1, k + 0.8);
+  }
+  return all;
 }
 
 /** The wheels in the order of the line; beside each the sums over all before it, with one more at the end. */
@@ -127,10 +136,19 @@ interface Wheels {
   readonly unknown: readonly number[];
 }
 
+/** A fuse and its torque on each shaft: its ends as plain numbers, NaN where not known, to tell which fuses matter; as a figure for those that do. */
+interface Fuse {
+  readonly fuse: Placed;
+  /** Of the wheels, the first behind the fuse. */
+  readonly first: number;
+  readonly low: readonly number[];
+  readonly high: readonly number[];
+  readonly onShaft: (shaft: number) => Figure<'N·m'>;
+}
+
 /** What a jam hangs on, worked out once: each fuse's torque on each shaft, the energy of each wheel, the angle in which each shaft is stopped. */
 interface Prepared {
-  /** `first`: of the wheels, the first behind the fuse. */
-  readonly fuses: readonly { readonly fuse: Placed; readonly first: number; readonly onShaft: readonly Figure<'N·m'>[] }[];
+  readonly fuses: readonly Fuse[];
   readonly wheels: Wheels;
   readonly angles: readonly Figure<'rad'>[];
 }
@@ -139,7 +157,7 @@ function prepare(machine: Jammed, all: readonly Placed[]): Prepared {
   const { passings, given, at, asked } = machine;
   const wheels = [
     { J: given.inertia, shaft: 0, along: 0 },
-    ...passings.flatMap(({ inertia }, k) => [
+    ...joined(passings, ({ inertia }, k) => [
       { J: inertia.in, shaft: k, along: k + 0.3 },
       { J: inertia.out, shaft: k + 1, along: k + 0.7 },
     ]),
@@ -153,9 +171,7 @@ function prepare(machine: Jammed, all: readonly Placed[]): Prepared {
     return first < 0 ? along.length : first;
   };
   return {
-    fuses: all
-      .filter((each) => each.fuse)
-      .map((fuse) => ({ fuse, first: firstBehind(fuse.along), onShaft: carried(machine, fuse.limit.torque, fuse.shaft) })),
+    fuses: all.filter((each) => each.fuse).map((fuse) => followed(fuse, firstBehind(fuse.along), passings)),
     wheels: {
       along,
       energy,
@@ -173,19 +189,48 @@ function sums<T>(of: readonly T[], value: (each: T) => number): number[] {
   return sofar;
 }
 
-/** A torque on one shaft as each shaft feels it: forward with power flowing to the tool, backward since nothing more can pass the earlier one. */
-function carried({ passings }: Jammed, torque: Figure<'N·m'>, shaft: number): Figure<'N·m'>[] {
-  const on: Figure<'N·m'>[] = [];
-  on[shaft] = torque;
-  for (let k = shaft; k < passings.length; k++) {
-    const { ratio, kept } = passings[k] as Passing;
-    on[k + 1] = carriedTorque({ T1: on[k] as Figure<'N·m'>, i: ratio, k: kept });
+/** A fuse's torque as each shaft feels it: forward with power flowing to the tool, backward since nothing more can pass the earlier one. */
+function followed(fuse: Placed, first: number, passings: readonly Passing[]): Fuse {
+  const { torque } = fuse.limit;
+  const on: (Figure<'N·m'> | null)[] = Array.from({ length: passings.length + 1 }, (_, k) => (k === fuse.shaft ? torque : null));
+  const onShaft = (shaft: number): Figure<'N·m'> => {
+    const found = on[shaft];
+    if (found) return found;
+    const forward = shaft > fuse.shaft;
+    const next = onShaft(forward ? shaft - 1 : shaft + 1);
+    const { ratio, kept } = passings[forward ? shaft - 1 : shaft] as Passing;
+    const there = forward ? carriedTorque({ T1: next, i: ratio, k: kept }) : askedBack({ T_2: next, i: ratio, k: kept });
+    on[shaft] = there;
+    return there;
+  };
+  const low = [torque.known ? lowEnd(torque) : Number.NaN];
+  const high = [torque.known ? highEnd(torque) : Number.NaN];
+  for (const { ratio, kept } of passings.slice(fuse.shaft)) {
+    const sure = ratio.known && kept.known;
+    low.push(sure ? carriedTorque.compute({ T1: low.at(-1) as number, i: lowEnd(ratio), k: lowEnd(kept) }) : Number.NaN);
+    high.push(sure ? carriedTorque.compute({ T1: high.at(-1) as number, i: highEnd(ratio), k: highEnd(kept) }) : Number.NaN);
   }
-  for (let k = shaft - 1; k >= 0; k--) {
+  for (let k = fuse.shaft - 1; k >= 0; k--) {
     const { ratio, kept } = passings[k] as Passing;
-    on[k] = askedBack({ T_2: on[k + 1] as Figure<'N·m'>, i: ratio, k: kept });
+    const sure = ratio.known && kept.known;
+    low.unshift(sure ? askedBack.compute({ T_2: low[0] as number, i: highEnd(ratio), k: highEnd(kept) }) : Number.NaN);
+    high.unshift(sure ? askedBack.compute({ T_2: high[0] as number, i: lowEnd(ratio), k: lowEnd(kept) }) : Number.NaN);
   }
-  return on;
+  return { fuse, first, low, high, onShaft };
+}
+
+const atTheTool = fixed('1', 1, 'Definition: at the tool itself');
+
+/** What a torque on each shaft has become at the tool. */
+function gainsOf(passings: readonly Passing[]): readonly Figure<'1'>[] {
+  let G_2: Figure<'1'> = atTheTool;
+  const backward: Figure<'1'>[] = [atTheTool];
+  for (let k = passings.length - 1; k >= 0; k--) {
+    const { ratio, kept } = passings[k] as Passing;
+    G_2 = torqueGain({ i: ratio, k: kept, G_2 });
+    backward.push(G_2);
+  }
+  return backward.reverse();
 }
 
 /** What a jam can bring to a place: the least of what comes from upstream with its swing, and of what slips downstream before more can pass. */
@@ -196,23 +241,22 @@ function brought({ fuses, wheels, angles }: Prepared, shaft: number, along: numb
   const least: number[] = [];
   let ceiling = Number.POSITIVE_INFINITY;
   let sure = true;
-  for (const { fuse, first, onShaft } of fuses) {
-    const torque = onShaft[shaft] as Figure<'N·m'>;
+  for (const { fuse, first, low, high } of fuses) {
     const swings = fuse.along < along && first < end;
-    if (!torque.known || (swings && (!phi.known || wheels.unknown[end] !== wheels.unknown[first]))) {
+    if (!((low[shaft] as number) >= 0) || (swings && (!phi.known || wheels.unknown[end] !== wheels.unknown[first]))) {
       sure = false;
       break;
     }
     // Nought over an angle is nought where nothing swings.
     const part = (sums: readonly number[], over: number) => (swings ? ((sums[end] as number) - (sums[first] as number)) / over : 0);
-    least.push(lowEnd(torque) + part(wheels.low, phi.known ? highEnd(phi) : 1));
-    ceiling = Math.min(ceiling, highEnd(torque) + part(wheels.high, phi.known ? lowEnd(phi) : 1));
+    least.push((low[shaft] as number) + part(wheels.low, phi.known ? highEnd(phi) : 1));
+    ceiling = Math.min(ceiling, (high[shaft] as number) + part(wheels.high, phi.known ? lowEnd(phi) : 1));
   }
   const among: Figure<'N·m'>[] = [];
   for (const [k, { fuse, first, onShaft }] of fuses.entries()) {
     // What cannot be the least at any end is left out, by plain numbers; with something unknown nothing is.
     if (sure && (least[k] as number) > ceiling) continue;
-    const torque = onShaft[shaft] as Figure<'N·m'>;
+    const torque = onShaft(shaft);
     const energies = fuse.along < along ? wheels.energy.slice(first, end) : [];
     if (energies.length === 0) among.push(torque);
     else among.push(swingTorque({ T_0: torque, E: energies.length === 1 ? (energies[0] as Figure<'J'>) : picked('sum', 'J', energies), phi }));

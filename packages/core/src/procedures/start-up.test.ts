@@ -68,6 +68,29 @@ describe('a run-up', () => {
     expect(settles_rpm).toBeCloseTo(500, 0);
   });
 
+  it('settles where a plain search in twenty thousand steps finds the first speed with nothing left', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.2, max: 3, noNaN: true }),
+        fc.double({ min: 0.12, max: 0.5, noNaN: true }),
+        fc.double({ min: 0, max: 25, noNaN: true }),
+        fc.double({ min: 0, max: 4, noNaN: true }),
+        fc.constantFrom(0, 1, 2),
+        (T_0, s_b, full, away, growth) => {
+          // A single-phase motor: straight from its torque at rest to its running curve where the switch opens.
+          const running = kloss(20, s_b, 1500).torque;
+          const torque = (n: number) => (n >= 1125 ? running(n) : 8 * T_0 + ((running(1125) - 8 * T_0) * n) / 1125);
+          const load = (n: number) => full * (n / 1500) ** growth + (n < 75 ? (away * (75 - n)) / 75 : 0);
+          let first = 0;
+          while (first < 20_000 && torque((first * 1500) / 20_000) - load((first * 1500) / 20_000) > 0) first++;
+          const { settles_rpm } = startUp({ torque, top_rpm: 1500, switch_rpm: 1125 }, load, 0.01);
+          expect(Math.abs(settles_rpm - (first * 1500) / 20_000)).toBeLessThanOrEqual(1500 / 20_000);
+        },
+      ),
+      { seed: 32, numRuns: 300 },
+    );
+  });
+
   it('takes twice as long with twice the inertia', () => {
     const [once, twice] = [0.01, 0.02].map((J) => startUp(kloss(25, 0.24, 1500), () => 5, J).seconds ?? 0) as [number, number];
     expect(twice / once).toBeCloseTo(2, 9);

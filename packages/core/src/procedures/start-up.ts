@@ -10,7 +10,9 @@ export interface StartUp {
   readonly seconds: number | null;
 }
 
-const steps = 240;
+/** Speeds at which the surplus is tried: the coarse ones everywhere, the fine ones where it is gone or lowest. */
+const coarse = 48;
+const fine = 8;
 
 /**
  * A run-up from rest: surplus torque at every speed, the speed where it is used up, and the time ∫ J dω / (T_motor − T_load) to get there.
@@ -27,11 +29,27 @@ export function startUp({ torque, top_rpm, switch_rpm }: Curve, load: (n_rpm: nu
 
 /** The first speed from rest at which the surplus is gone. */
 function firstCrossing(surplus: (n: number) => number, top: number): number {
-  if (!(surplus(0) > 0)) return 0;
-  for (let k = 1; k <= steps; k++) {
-    const n = (top * k) / steps;
-    if (surplus(n) > 0) continue;
-    let [low, high] = [(top * (k - 1)) / steps, n];
+  let here = surplus(0);
+  if (!(here > 0)) return 0;
+  let before = Number.POSITIVE_INFINITY;
+  for (let k = 1; k <= coarse; k++) {
+    const next = surplus((top * k) / coarse);
+    // Gone here, or no more here than on either side: between these steps it may be gone already.
+    if (!(next > 0) || (here < before && here <= next)) {
+      const gone = goneBetween(surplus, (top * Math.max(0, k - 2)) / coarse, (top * k) / coarse);
+      if (gone !== null) return gone;
+    }
+    [before, here] = [here, next];
+  }
+  return goneBetween(surplus, (top * (coarse - 1)) / coarse, top) ?? top;
+}
+
+/** The first speed in between at which it is gone, by fine steps and then by halving. */
+function goneBetween(surplus: (n: number) => number, from: number, to: number): number | null {
+  const width = (to - from) / (2 * fine);
+  for (let k = 1; k <= 2 * fine; k++) {
+    if (surplus(from + k * width) > 0) continue;
+    let [low, high] = [from + (k - 1) * width, from + k * width];
     for (let turn = 0; turn < 40; turn++) {
       const middle = (low + high) / 2;
       if (surplus(middle) > 0) low = middle;
@@ -39,7 +57,7 @@ function firstCrossing(surplus: (n: number) => number, top: number): number {
     }
     return (low + high) / 2;
   }
-  return top;
+  return null;
 }
 
 /**
@@ -47,7 +65,7 @@ function firstCrossing(surplus: (n: number) => number, top: number): number {
  * @param to_rpm a speed below which the surplus is never gone
  */
 export function secondsTo(to_rpm: number, torque: (n_rpm: number) => number, load: (n_rpm: number) => number, J: number): number {
-  const many = 2 * steps;
+  const many = 480;
   const width = to_rpm / many;
   let sum = 0;
   for (let k = 0; k < many; k++) sum += width / (torque((k + 0.5) * width) - load((k + 0.5) * width));

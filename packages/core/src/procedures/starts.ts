@@ -19,6 +19,8 @@ interface Machine {
   readonly given: Given;
   readonly passings: readonly Passing[];
   readonly asked: Asked;
+  /** What it asks steadily, as the motor feels it. */
+  readonly steady: Figure<'N·m'>;
   /** Speed at the tool at which `asked` holds. */
   readonly toolSpeed: Figure<'rpm'>;
   readonly note: Note;
@@ -30,8 +32,10 @@ const source = 'Surplus of the motor’s torque over the load at every speed fro
 /** Does it start, how long does it take, where does it settle. */
 export function starts(machine: Machine): { readonly checks: readonly Check[]; readonly runUp: RunUp | null } {
   const { given, passings, asked, note, path, label } = machine;
-  const back = (torque: Figure<'N·m'>) => passings.reduceRight((T, { ratio, kept }) => askedBack({ T_2: T, i: ratio, k: kept }), torque);
-  const breakaway = note('breakaway-at-motor', back(asked.breakaway));
+  const breakaway = note(
+    'breakaway-at-motor',
+    passings.reduceRight((T, { ratio, kept }) => askedBack({ T_2: T, i: ratio, k: kept }), asked.breakaway),
+  );
   const checks: Check[] = [
     hold({
       id: `${path}/check-starts`,
@@ -50,7 +54,7 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
   ];
   if (given.byHand) return { checks, runUp: null };
   const J = note('inertia-at-motor', inertiaAtMotor(given, passings, asked));
-  const ends = endsOf(machine, back(asked.steady), breakaway);
+  const ends = endsOf(machine, breakaway);
   if (!given.curves || !ends || !J.known) return { checks, runUp: null };
   const runs = [
     startUp(given.curves[0], ends.high, highEnd(J)),
@@ -95,7 +99,7 @@ function inertiaAtMotor(given: Given, passings: readonly Passing[], asked: Asked
 }
 
 /** The load at the motor over its speed, as plain numbers: breaking away at rest, eased to the steady torque within a twentieth of full speed. */
-function endsOf({ given, passings, asked, toolSpeed }: Machine, steady: Figure<'N·m'>, breakaway: Figure<'N·m'>) {
+function endsOf({ given, passings, asked, steady, toolSpeed }: Machine, breakaway: Figure<'N·m'>) {
   const ratio = passings.reduce((i, each) => (each.ratio.known ? i * each.ratio.value : Number.NaN), 1);
   if (!steady.known || !breakaway.known || !toolSpeed.known || !given.top.known || !Number.isFinite(ratio)) return null;
   const rated = toolSpeed.value * ratio;

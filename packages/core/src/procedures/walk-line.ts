@@ -7,6 +7,7 @@ import { askedBack } from '../formulas/transmission/asked-back.js';
 import { frictionLoss } from '../formulas/transmission/friction-loss.js';
 import { resultantPull } from '../formulas/transmission/resultant-pull.js';
 import { slipLoss } from '../formulas/transmission/slip-loss.js';
+import { joined } from '../joined.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
 import { unitOf } from '../kinds/fields.js';
 import type {
@@ -23,6 +24,7 @@ import type {
   Rotary,
   SourceKind,
   StageKind,
+  StageOutline,
   Supply,
   WorkKind,
 } from '../kinds/kind.js';
@@ -119,7 +121,16 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
   for (const [k, { kept }] of passings.entries()) loses(stages[k] as Opened, stations, k, kept);
   const last = stations.at(-1) as StationFigures;
   const stopped = jam({ line: line.id, tool: last.name, given, passings, held, asked, at, note: noteUnder(`${line.id}/jam`), label });
-  const started = starts({ path: source.context.path, given, passings, asked, toolSpeed: last.speed, note: source.context.note, label });
+  const started = starts({
+    path: source.context.path,
+    given,
+    passings,
+    asked,
+    steady: askedAt[0] as Figure<'N·m'>,
+    toolSpeed: last.speed,
+    note: source.context.note,
+    label,
+  });
   const everyone: readonly { readonly cautions?: readonly string[]; readonly notEntered?: readonly string[] }[] = [given, ...held, asked];
   return {
     id: line.id,
@@ -131,19 +142,34 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
       ...given.under(shaftPower({ T: askedAt[0] as Figure<'N·m'>, n: given.speed })),
       ...started.checks,
       ...bearing(source.context.path, given, held, label),
-      ...held.flatMap((each) => each.checks),
-      ...stages.flatMap(({ context }, k) => overhung(context.path, held[k], held[k + 1], label)),
+      ...joined(held, (each) => each.checks),
+      ...joined(stages, ({ context }, k) => overhung(context.path, held[k], held[k + 1], label)),
       ...asked.checks,
       ...stopped.checks,
     ],
-    outlines: passings.map(({ outline }, k) => ({ ...outline, kind: (line.stages[k] as Element).kind })),
+    outlines: passings.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
     offers: () => [source, ...others].flatMap(({ kind, inputs, context }) => offersOf(kind, inputs).map((each) => ({ ...each, path: context.path }))),
     jam: stopped,
     runUp: started.runUp,
-    cautions: [...new Set(everyone.flatMap((each) => each.cautions ?? []))],
-    notEntered: [...new Set(everyone.flatMap((each) => each.notEntered ?? []))],
+    cautions: once(everyone, (each) => each.cautions),
+    notEntered: once(everyone, (each) => each.notEntered),
   };
 }
+
+/** What is said of several, each saying once. */
+const once = <L>(of: readonly L[], says: (each: L) => readonly string[] | undefined): readonly string[] => [...new Set(joined(of, says))];
+
+/** Field by field: copied at every key. */
+const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOutline, { kind }: Element): DrawnStage => ({
+  kind,
+  driver,
+  driven,
+  centres,
+  angle,
+  line,
+  coaxial,
+  stock,
+});
 
 const offersOf = (kind: Kind, inputs: InputFigures<Fields>): readonly Candidate[] => (kind.role === 'feed' ? [] : (kind.candidates?.(inputs) ?? []));
 
@@ -201,14 +227,15 @@ function stationOf(line: Line, { speed, torque }: Rotary, k: number, passings: r
 
 /** Pull of belts and chains on a shaft: put together where it is entered how the shafts lie, otherwise the larger of the two. */
 function pullAt(k: number, passings: readonly Passing[], held: readonly Held[]): Figure<'N'> | null {
-  const pulls = [held[k - 1]?.pulls.out, held[k]?.pulls.in].filter((each) => each !== undefined);
-  const [F_1, F_2] = pulls;
+  const [before, behind] = [held[k - 1]?.pulls.out, held[k]?.pulls.in];
+  const F_1 = before ?? behind;
+  const F_2 = before && behind;
   if (!F_1) return null;
   if (!F_2) return F_1.known && F_1.value === 0 ? null : F_1;
   const [a_1, a_2] = [passings[k - 1]?.lies, passings[k]?.lies];
   // A stage on one axis pulls nothing: there is nothing to put together.
   if (!a_1 || !a_2) return pullAlone(F_1, F_2);
-  return entered(a_1) || entered(a_2) ? resultantPull({ F_1, F_2, a_1, a_2 }) : picked('most', 'N', pulls);
+  return entered(a_1) || entered(a_2) ? resultantPull({ F_1, F_2, a_1, a_2 }) : picked('most', 'N', [F_1, F_2]);
 }
 
 const entered = (figure: Figure) => figure.known && figure.origin.by === 'given';

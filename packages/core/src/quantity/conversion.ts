@@ -1,4 +1,4 @@
-import unitmath from 'unitmath/dist/UnitMath.js';
+import unitmath from 'unitmath/es/UnitMath.js';
 
 /**
  * The only file that knows the units library. Units it lacks are defined here from exact relations:

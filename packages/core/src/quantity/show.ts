@@ -90,10 +90,10 @@ export function showParts(value: number, unit: Unit): Shown {
 }
 
 /** A house figure as text, e.g. `550 W`, `156°`. */
-export function show(value: number, unit: Unit): string {
-  const { number, symbol } = showParts(value, unit);
-  return symbol === '' || symbol === '°' ? `${number}${symbol}` : `${number} ${symbol}`;
-}
+export const show = (value: number, unit: Unit): string => joinParts(showParts(value, unit));
+
+/** Number and unit as one text. */
+export const joinParts = ({ number, symbol }: Shown): string => (symbol === '' || symbol === '°' ? `${number}${symbol}` : `${number} ${symbol}`);
 
 /** From least to most: `10.9 to 12.0 N·m`; one figure when both are the same. */
 export function showRange(low: number, high: number, unit: Unit): string {

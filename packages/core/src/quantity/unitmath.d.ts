@@ -1,5 +1,5 @@
 /** The few calls Hobrek makes of unitmath; its own types are not wired up for this entry. */
-declare module 'unitmath/dist/UnitMath.js' {
+declare module 'unitmath/es/UnitMath.js' {
   interface Unit {
     to(unit: string): Unit;
     value: number;

@@ -217,5 +217,5 @@ const outlineOf = (inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, c
   driver: likely(driver),
   driven: likely(driven),
   centres: likely(centres),
-  ...angleOf(inputs.angle),
+  angle: angleOf(inputs.angle),
 });

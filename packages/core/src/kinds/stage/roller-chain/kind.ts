@@ -332,7 +332,7 @@ function loadChecks(
 
 function outlineOf(inputs: Inputs, p: Figure<'mm'>, driver: Figure<'mm'>, driven: Figure<'mm'>, centres: Figure<'mm'>): StageOutline {
   const likely = (figure: Figure) => (figure.known ? figure.value : null);
-  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres), ...angleOf(inputs.angle), ...lineOf(inputs) };
+  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres), angle: angleOf(inputs.angle), line: lineOf(inputs) };
   const { links, slotIn, slotOut, z1, z2 } = inputs;
   const [few, many] = fewerFirst(z1, z2);
   if (!p.known || !few.known || !many.known || !centres.known) return plain;

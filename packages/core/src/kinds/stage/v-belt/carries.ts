@@ -85,7 +85,8 @@ function ratingOf(school: School, drive: Drive): Figure<'W'> {
   // The ratio's share of the rating is full from about 3 to 1 up (same standard, from memory).
   const full = row.K.value - 1;
   const K = i < 1.02 ? 1 : 1 + (full * Math.min(i, 3) - full) / 2;
-  return newerRating({ d: small, n, ...row, K: newer(K, section) });
+  const { k1, k2, k3, k4 } = row;
+  return newerRating({ d: small, n, k1, k2, k3, k4, K: newer(K, section) });
 }
 
 /** What one belt of a drive is rated at, by both schools, and what arc and length make of it. */
@@ -104,8 +105,8 @@ export const ratedBy = (drive: Drive): Rated => ({
 });
 
 /** What so many belts are good for by a school, with arc and length. */
-export const goodFor = ({ K_1, K_2, ...rated }: Rated, school: School, belts: Figure<'1'>): Figure<'W'> =>
-  allowedPower({ z: belts, P_r: rated[school], K_1, K_2 });
+export const goodFor = (rated: Rated, school: School, belts: Figure<'1'>): Figure<'W'> =>
+  allowedPower({ z: belts, P_r: rated[school], K_1: rated.K_1, K_2: rated.K_2 });
 
 function lengthFactorOf({ section, length }: Drive): Figure<'1'> {
   const inside = section && length.known ? length.value - (vBeltSections[section].insideToPitch_mm ?? 0) : null;

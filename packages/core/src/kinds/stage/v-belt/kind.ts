@@ -143,14 +143,24 @@ const portion = (span: Figure<'mm'>): Figure<'mm'> => solve('mm', 'sixty-fourth'
 const likely = (figure: Figure): number | null => (figure.known ? figure.value : null);
 
 function outlineOf(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, centres: Figure<'mm'>): StageOutline {
-  const plain = { driver: likely(driver), driven: likely(driven), centres: likely(centres), ...angleOf(inputs.angle), ...lineOf(inputs) };
+  return {
+    driver: likely(driver),
+    driven: likely(driven),
+    centres: likely(centres),
+    angle: angleOf(inputs.angle),
+    line: lineOf(inputs),
+    stock: stockFor(inputs, driver, driven, centres),
+  };
+}
+
+function stockFor(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, centres: Figure<'mm'>): StageOutline['stock'] {
   const { section, slotIn, slotOut, belt, lengthIs } = inputs;
   const [small, large] = smallerFirst(driver, driven);
-  if (!section.is || !small.known || !large.known || !centres.known) return plain;
+  if (!section.is || !small.known || !large.known || !centres.known) return undefined;
   const slot = slotIn.known && slotOut.known ? ([centres.value - slotIn.value, centres.value + slotOut.value] as const) : null;
   const belts = stockNear(section.is, small.value, large.value, centres.value);
   const inches = belt.known && lengthIs.is !== 'pitch' ? Math.round(belt.value / 25.4) : null;
-  return { ...plain, stock: { what: 'belts on sale', belts, slot, chosen: inches === null ? null : `${section.is}${inches}` } };
+  return { what: 'belts on sale', belts, slot, chosen: inches === null ? null : `${section.is}${inches}` };
 }
 
 function largerDriven({ driven }: Inputs): Candidate[] {

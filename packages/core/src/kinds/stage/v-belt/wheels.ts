@@ -81,15 +81,18 @@ export function centresOf(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'
 
 /** Belts on sale that would run within a fifth of the centre distance either way, with where each wants the motor. */
 export function stockNear(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): readonly StockBelt[] {
-  const key = [section, small_mm, large_mm, centres_mm].join();
-  const belts = foundStock.get(key) ?? findStock(section, small_mm, large_mm, centres_mm);
-  if (foundStock.size > 100) foundStock.clear();
-  foundStock.set(key, belts);
+  for (const found of foundStock) {
+    if (found.section === section && found.small_mm === small_mm && found.large_mm === large_mm && found.centres_mm === centres_mm)
+      return found.belts;
+  }
+  const belts = findStock(section, small_mm, large_mm, centres_mm);
+  foundStock[nextStock++ % 32] = { section, small_mm, large_mm, centres_mm, belts };
   return belts;
 }
 
-/** Most keystrokes change neither pulleys nor centres. */
-const foundStock = new Map<string, readonly StockBelt[]>();
+/** Most keystrokes change neither pulleys nor centres: the last few that were looked for. */
+const foundStock: { section: VBeltSection; small_mm: number; large_mm: number; centres_mm: number; belts: readonly StockBelt[] }[] = [];
+let nextStock = 0;
 
 function findStock(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): StockBelt[] {
   const least = (small_mm + large_mm) / 2;
