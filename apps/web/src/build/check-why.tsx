@@ -1,5 +1,6 @@
-import { type Check, type Evaluation, showNumber, showShare } from '@hobrek/core';
+import { showNumber, showShare } from '@hobrek/core';
 import { memo } from 'react';
+import { checkOf } from './check-of.js';
 import { useOpenBuild } from './open-build.js';
 import { WhyPopover, WhyTrail } from './why.js';
 
@@ -22,16 +23,8 @@ function Left({ id }: { id: string }) {
   );
 }
 
-const found = new WeakMap<Evaluation, ReadonlyMap<string, Check>>();
-
-function checkOf(evaluation: Evaluation, id: string): Check | undefined {
-  const checks = found.get(evaluation) ?? new Map(evaluation.checks.map((check) => [check.id, check]));
-  found.set(evaluation, checks);
-  return checks.get(id);
-}
-
 function Held({ id }: { id: string }) {
-  const check = useOpenBuild(({ open }) => open?.evaluation.checks.find((each) => each.id === id));
+  const check = useOpenBuild(({ open }) => (open ? checkOf(open.evaluation, id) : undefined));
   if (!check) return null;
   return (
     <>

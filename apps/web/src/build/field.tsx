@@ -1,7 +1,7 @@
 import { inNextUnit, nextSize, type QuantityField, type QuantityInput, readQuantity, type StockWheel, showAs } from '@hobrek/core';
 import { type KeyboardEvent, memo, useEffect, useId, useState } from 'react';
 import { useHabits } from '../shared/habits.js';
-import { fieldLeft, typed } from './open-build.js';
+import { fieldLeft, typed, typingPause_ms } from './open-build.js';
 
 interface Entry {
   readonly path: string;
@@ -91,7 +91,7 @@ function useAfterPause(sentence: string | null): string | null {
   const [said, setSaid] = useState(sentence);
   useEffect(() => {
     if (sentence === null) setSaid(null);
-    const timer = setTimeout(() => setSaid(sentence), 600);
+    const timer = setTimeout(() => setSaid(sentence), typingPause_ms);
     return () => clearTimeout(timer);
   }, [sentence]);
   return sentence === null ? null : said;

@@ -1,4 +1,4 @@
-import { type Evaluation, figureAt, restsOn, showFigure, showParts, showRange } from '@hobrek/core';
+import { type Evaluation, type Figure, figureAt, joinParts, restsOn, showParts, showRange } from '@hobrek/core';
 import { memo } from 'react';
 import { type OpenBuild, useOpenBuild } from './open-build.js';
 import { Why } from './why.js';
@@ -15,10 +15,11 @@ export const FigureText = memo(function FigureText({ path, name, size = 'text-ba
 /** Follows its own number and nothing else: while that stays the same, it is not drawn again. */
 function Digits({ path, name, size }: { path: string; name: string; size: string }) {
   const seen = useOpenBuild(({ open }) => (open ? appearance(open, path) : ''));
-  const [number = '', symbol = '', range = '', stale = '', spoken = ''] = seen.split('|');
+  const [stale = '', number = '', symbol = '', range = ''] = seen.split('|');
+  const spoken = number === '' ? 'not known' : `${joinParts({ number, symbol })}${range ? ` (${range})` : ''}`;
   return (
     <>
-      <span className="sr-only">{`${name}: ${spoken || 'not known'}. Why?`}</span>
+      <span className="sr-only">{`${name}: ${spoken}. Why?`}</span>
       {number === '' ? (
         <span aria-hidden="true" className="text-soft">
           not known
@@ -39,21 +40,27 @@ function Digits({ path, name, size }: { path: string; name: string; size: string
 }
 
 /** What was made of an evaluation's figures already: the store speaks more often than figures change. */
-const made = new WeakMap<Evaluation, Map<string, string>>();
+const made = new WeakMap<Evaluation, Map<string, Made>>();
+
+interface Made {
+  readonly figure: Figure | undefined;
+  readonly seen: string;
+}
 
 /** All that can be seen of a figure, as one text: equal texts look alike. */
-function appearance({ evaluation, drafted }: OpenBuild, path: string): string {
-  const all = made.get(evaluation) ?? new Map<string, string>();
+function appearance({ evaluation, greyed }: OpenBuild, path: string): string {
+  const all = made.get(evaluation) ?? new Map<string, Made>();
   made.set(evaluation, all);
   const known = all.get(path);
-  if (known !== undefined) return known;
-  const figure = figureAt(evaluation, path);
-  let seen = '';
-  if (figure?.known) {
-    const { number, symbol } = showParts(figure.value, figure.unit);
-    const range = figure.low === undefined || figure.high === undefined ? '' : showRange(figure.low, figure.high, figure.unit);
-    seen = [number, symbol, range, restsOn(figure, drafted) ? 'stale' : '', showFigure(figure)].join('|');
-  }
-  all.set(path, seen);
-  return seen;
+  const now = known ?? make(figureAt(evaluation, path));
+  if (!known) all.set(path, now);
+  const { figure, seen } = now;
+  return figure?.known && restsOn(figure, greyed) ? `stale|${seen}` : `|${seen}`;
+}
+
+function make(figure: Figure | undefined): Made {
+  if (!figure?.known) return { figure, seen: '' };
+  const { number, symbol } = showParts(figure.value, figure.unit);
+  const range = figure.low === undefined || figure.high === undefined ? '' : showRange(figure.low, figure.high, figure.unit);
+  return { figure, seen: `${number}|${symbol}|${range}` };
 }

@@ -55,8 +55,8 @@ export interface OpenBuild {
   readonly evaluation: Evaluation;
   /** What was tried and would cure it; empty until there was time to try. */
   readonly remedy: string;
-  /** Fields whose text is not read: what rests on them is shown greyed. */
-  readonly drafted: ReadonlySet<string>;
+  /** Fields whose text is not read and was left standing for a moment: what rests on them is shown greyed. */
+  readonly greyed: ReadonlySet<string>;
   readonly notices: readonly string[];
   readonly save: SaveState;
   readonly meeting: Meeting | null;
@@ -123,7 +123,24 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
   });
   forget();
   for (const each of unsent) bringBack(each);
+  practise(turn, 30);
 }
+
+/**
+ * Works the build out a few times while nobody waits: the engine makes fast what runs often, and otherwise the first words that are typed would be what
+ * it learns on. Given up when the build is closed.
+ */
+function practise(turn: number, times: number): void {
+  whenIdle(() => {
+    const { open } = useOpenBuild.getState();
+    if (turn !== opening || !open) return;
+    evaluateBuild(open.build, open.kinds);
+    if (times > 1) practise(turn, times - 1);
+  });
+}
+
+/** Not every browser says when it has nothing to do. */
+const whenIdle: (work: () => void) => void = globalThis.requestIdleCallback ?? ((work) => setTimeout(work, 30));
 
 /** Takes the build off the screen. What was not sent yet is still sent. */
 export function closeBuild(): void {
@@ -321,12 +338,31 @@ function update(id: string, next: (open: OpenBuild) => Partial<OpenBuild>): void
 }
 
 /** All that follows from a history's present. */
-function standing(history: History<Build>, kinds: Kinds): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'drafted'> {
+function standing(history: History<Build>, kinds: Kinds): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'greyed'> {
   const build = history.present;
   tryRemedies();
+  const before = useOpenBuild.getState().open;
+  const evaluation = drawnAsBefore(evaluateBuild(build, kinds), before?.evaluation);
+  return { history, build, evaluation, remedy: '', greyed: greyLater(draftedIn(build), before?.greyed) };
+}
+
+function draftedIn(build: Build): ReadonlySet<string> {
   const drafted = placesOf(build).flatMap(({ path, input }) => (input?.draft === undefined ? [] : [path]));
-  const evaluation = drawnAsBefore(evaluateBuild(build, kinds), useOpenBuild.getState().open?.evaluation);
-  return { history, build, evaluation, remedy: '', drafted: new Set(drafted) };
+  return drafted.length === 0 ? nothingGreyed : new Set(drafted);
+}
+
+const nothingGreyed: ReadonlySet<string> = new Set();
+let greying: ReturnType<typeof setTimeout> | undefined;
+
+/** Halfway through a word the whole sheet would go grey and come back: it does once typing has paused. That it can be read again shows at once. */
+function greyLater(drafted: ReadonlySet<string>, greyed: ReadonlySet<string> | undefined): ReadonlySet<string> {
+  clearTimeout(greying);
+  if (drafted.size === 0 || !greyed || greyed.size > 0) return drafted;
+  greying = setTimeout(() => {
+    const { open } = useOpenBuild.getState();
+    if (open) useOpenBuild.setState({ open: { ...open, greyed: draftedIn(open.build) } });
+  }, typingPause_ms);
+  return greyed;
 }
 
 /** Every sentence and figure again, in the units that are wanted now. */
@@ -334,6 +370,9 @@ useHabits.subscribe(({ units }, { units: before }) => {
   const { open } = useOpenBuild.getState();
   if (open && units !== before) useOpenBuild.setState({ open: { ...open, ...standing(open.history, open.kinds) } });
 });
+
+/** Without a key for so long, typing has paused: what could not be read is told of. */
+export const typingPause_ms = 600;
 
 /** Long enough that a person who types is not kept waiting by it, short enough to seem at once. */
 const pause_ms = 60;

@@ -1,5 +1,7 @@
 import { type DrawnStage, show } from '@hobrek/core';
+import { memo } from 'react';
 import type { Drawn } from '../../kinds/machine-drawing.js';
+import { useHabits } from '../../shared/habits.js';
 
 interface Seen {
   readonly stages: readonly DrawnStage[];
@@ -14,7 +16,8 @@ const rim_px = 7;
  * The shafts as lines seen from above, each wheel where it stands along its shaft, each belt and chain from one to the other: what runs askew is seen.
  * To the scale of the side view, both ways; nothing until it is entered where at least both wheels of one stage stand.
  */
-export function FromAbove({ stages, names, drawn }: Seen) {
+export const FromAbove = memo(function FromAbove({ stages, names, drawn }: Seen) {
+  useHabits(({ units }) => units);
   const placed = stages.flatMap(({ line, driver, driven }, k) => {
     const [a, b] = line ?? [null, null];
     return [
@@ -70,4 +73,4 @@ export function FromAbove({ stages, names, drawn }: Seen) {
       </svg>
     </figure>
   );
-}
+});

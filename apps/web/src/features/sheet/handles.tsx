@@ -1,11 +1,16 @@
-import { canMove, type DrawnStage, kindHead, type Line, layOut, nearestSize, nextSize, type Point, placesOf, type StockWheel } from '@hobrek/core';
+import { canMove, type DrawnStage, kindHead, layOut, nearestSize, nextSize, type Point, placesOf, type StockWheel } from '@hobrek/core';
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, memo, useCallback, useRef } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import { fieldLeft, pick, shaftMoved, typed, useOpenBuild } from '../../build/open-build.js';
 import type { Drawn, Frame } from '../../kinds/machine-drawing.js';
 
 interface HandlesShown {
-  readonly line: Line;
+  readonly line: string;
+  /** Of the shafts. */
+  readonly names: readonly string[];
+  /** Of the stages. */
+  readonly paths: readonly string[];
   readonly stages: readonly DrawnStage[];
   readonly drawn: Drawn;
   readonly picked: string | null | undefined;
@@ -14,33 +19,32 @@ interface HandlesShown {
 }
 
 /** What can be taken hold of on the drawing: every shaft that may stand elsewhere, and the rims of the wheels of the stage that is picked. */
-export function Handles({ line, stages, drawn, picked, hold }: HandlesShown) {
-  const build = useOpenBuild(({ open }) => open?.build);
+export const Handles = memo(function Handles({ line, names, paths, stages, drawn, picked, hold }: HandlesShown) {
+  const movable = useOpenBuild(useShallow(({ open }) => names.map((_, k) => open !== null && canMove(open.build, line, k))));
   // What is dragged reads the view when it is taken hold of: a handle is drawn again only when it stands elsewhere.
   const view = useRef(drawn);
   view.current = drawn;
   const viewNow = useCallback(() => view.current, []);
-  if (!build) return null;
   return (
     <>
-      {line.stations.map(
-        (station, k) =>
-          canMove(build, line.id, k) && (
+      {names.map(
+        (name, k) =>
+          movable[k] && (
             <ShaftHandle
-              key={station.id}
-              name={station.name}
+              // biome-ignore lint/suspicious/noArrayIndexKey: a shaft is its place in the line
+              key={k}
+              name={name}
               x={drawn.shafts[k]?.x ?? 0}
               y={drawn.shafts[k]?.y ?? 0}
               k={k}
-              line={line.id}
+              line={line}
               viewNow={viewNow}
               hold={hold}
             />
           ),
       )}
-      {line.stages.map((stage, k) => {
-        const wheels = kindHead('stage', stage.kind)?.wheels;
-        const path = `${line.id}/${stage.id}`;
+      {paths.map((path, k) => {
+        const wheels = kindHead('stage', stages[k]?.kind ?? '')?.wheels;
         if (!wheels || path !== picked) return null;
         return (['driver', 'driven'] as const).map((end) => (
           <RimHandle
@@ -58,7 +62,7 @@ export function Handles({ line, stages, drawn, picked, hold }: HandlesShown) {
       })}
     </>
   );
-}
+});
 
 const size_px = 28;
 const look =

@@ -1,4 +1,5 @@
 import { type Figure, type Known, type Rung, show, showParts, showRange, unitShown } from '@hobrek/core';
+import { memo } from 'react';
 import { pick, useOpenBuild } from '../../build/open-build.js';
 import { useWidth } from '../../shared/use-width.js';
 
@@ -17,7 +18,7 @@ interface Line {
 /** What the work asks, what reaches the tool, what gives in a jam and what a jam brings, all as the tool feels it, on one ruler. */
 export function JamLadder() {
   const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]);
-  const stale = useOpenBuild(({ open }) => (open?.drafted.size ?? 0) > 0);
+  const stale = useOpenBuild(({ open }) => (open?.greyed.size ?? 0) > 0);
   const picked = useOpenBuild(({ open }) => open?.picked);
   const [frame, width] = useWidth<HTMLElement>();
   const check = line?.checks[0];
@@ -61,10 +62,22 @@ export function JamLadder() {
         ))}
         {brings.known && <Brings figure={brings} x={x} width={width} height={height} />}
         {lines.map((each, k) => (
-          <path key={each.id} d={`M${x(each.figure.value)} ${top_px - 6}V${top_px + (k + 0.5) * rung_px}`} stroke={each.colour} opacity={0.6} />
+          <Drop key={each.id} x={x(each.figure.value)} to={top_px + (k + 0.5) * rung_px} colour={each.colour} />
         ))}
-        {lines.map((each, k) => (
-          <Mark key={each.id} line={each} y={top_px + (k + 0.5) * rung_px} x={x} width={width} picked={each.at !== null && each.at === picked} />
+        {lines.map(({ id, at, says, figure, colour, hollow }, k) => (
+          <Mark
+            key={id}
+            at={at}
+            label={`${says} ${showParts(figure.value, figure.unit).number}`}
+            colour={colour}
+            hollow={hollow}
+            y={top_px + (k + 0.5) * rung_px}
+            from={x(figure.low ?? figure.value)}
+            middle={x(figure.value)}
+            to={x(figure.high ?? figure.value)}
+            width={width}
+            picked={at !== null && at === picked}
+          />
         ))}
       </svg>
     </section>
@@ -98,13 +111,8 @@ function ticksOf(least: number, most: number): number[] {
   return decades.flatMap((ten) => [1, 2, 5].map((each) => Number((each * ten).toPrecision(3)))).filter((tick) => tick >= least && tick <= most);
 }
 
-interface Scaled {
-  readonly x: (value: number) => number;
-  readonly width: number;
-}
-
 /** The dotted line of what a jam brings, with its range along the ruler. */
-function Brings({ figure, x, width, height }: Scaled & { figure: Known; height: number }) {
+function Brings({ figure, x, width, height }: { figure: Known; x: (value: number) => number; width: number; height: number }) {
   const at = x(figure.value);
   const end = at > width / 2;
   return (
@@ -126,10 +134,27 @@ function Brings({ figure, x, width, height }: Scaled & { figure: Known; height: 
 /** Room a label needs, px. */
 const letter_px = 7;
 
-function Mark({ line, y, x, width, picked }: Scaled & { line: Line; y: number; picked: boolean }) {
-  const { says, figure, colour, hollow, at } = line;
-  const [from, middle, to] = [x(figure.low ?? figure.value), x(figure.value), x(figure.high ?? figure.value)];
-  const label = `${says} ${showParts(figure.value, figure.unit).number}`;
+interface Marked {
+  readonly at: string | null;
+  readonly label: string;
+  readonly colour: string;
+  readonly hollow: boolean;
+  readonly y: number;
+  /** Along the ruler, px: least, likely and most. */
+  readonly from: number;
+  readonly middle: number;
+  readonly to: number;
+  readonly width: number;
+  readonly picked: boolean;
+}
+
+/** From the ruler down to its mark. */
+const Drop = memo(function Drop({ x, to, colour }: { x: number; to: number; colour: string }) {
+  return <path d={`M${x} ${top_px - 6}V${to}`} stroke={colour} opacity={0.6} />;
+});
+
+/** Drawn again only when it stands elsewhere or says something else. */
+const Mark = memo(function Mark({ at, label, colour, hollow, y, from, middle, to, width, picked }: Marked) {
   const right = width - to > label.length * letter_px;
   return (
     <g className={at ? 'cursor-pointer' : ''} onPointerDown={at ? () => pick(at) : undefined}>
@@ -150,4 +175,4 @@ function Mark({ line, y, x, width, picked }: Scaled & { line: Line; y: number; p
       </text>
     </g>
   );
-}
+});

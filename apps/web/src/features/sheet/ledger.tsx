@@ -1,40 +1,31 @@
 import { type Check, restsOn, type Verdict } from '@hobrek/core';
 import { memo } from 'react';
+import { useShallow } from 'zustand/react/shallow';
+import { checkOf } from '../../build/check-of.js';
 import { CheckWhy } from '../../build/check-why.js';
-import { pick, useOpenBuild } from '../../build/open-build.js';
+import { type OpenBuild, pick, useOpenBuild } from '../../build/open-build.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 const one = { close: 'one is close', gives: 'one gives', unknown: 'one is not known yet' } as const;
 const several = { close: 'are close', gives: 'give', unknown: 'are not known yet' } as const;
 
-/** Every check, worst first, with how much of its limit is left. */
+/** Every check, worst first, with how much of its limit is left. While their order stays, a key draws only the rows that say something else. */
 export function Ledger() {
-  const checks = useOpenBuild(({ open }) => open?.evaluation.checks);
-  const drafted = useOpenBuild(({ open }) => open?.drafted);
-  const picked = useOpenBuild(({ open }) => open?.picked);
-  if (!checks) return null;
-  const odd = checks.filter((check) => check.verdict !== 'holds');
+  const ids = useOpenBuild(useShallow(({ open }) => open?.evaluation.checks.map(({ id }) => id)));
+  const odd = useOpenBuild(({ open }) => tally(open?.evaluation.checks ?? []));
+  if (!ids) return null;
   return (
     <section className="px-6 py-3 max-sm:px-4">
       <h2 className="font-head text-lg tracking-wide uppercase">
         Ledger{' '}
         <span className="font-text text-sm tracking-normal text-soft normal-case">
-          {checks.length} checks, worst first{odd.length > 0 ? ` · ${tally(odd)}` : ' · all hold'}
+          {ids.length} checks, worst first · {odd || 'all hold'}
         </span>
       </h2>
       <ul className="mt-2">
-        {checks.map((check) => (
-          <Row
-            key={check.id}
-            id={check.id}
-            at={check.at}
-            says={check.says}
-            verdict={check.verdict}
-            worst={check.margin?.worst}
-            stale={rests(check, drafted)}
-            picked={picked === check.at}
-          />
+        {ids.map((id) => (
+          <Row key={id} id={id} />
         ))}
       </ul>
       <Cautions />
@@ -65,36 +56,29 @@ function tally(checks: readonly Check[]): string {
 }
 
 /** Whether a check rests on an entry that is not read yet. */
-function rests({ has, needs }: Check, drafted: ReadonlySet<string> | undefined): boolean {
-  return drafted !== undefined && (restsOn(has, drafted) || restsOn(needs, drafted));
+const rests = ({ has, needs }: Check, fields: ReadonlySet<string>) => restsOn(has, fields) || restsOn(needs, fields);
+
+/** All that a row shows, as one text: equal texts look alike. */
+function shownOf({ evaluation, greyed, picked }: OpenBuild, id: string): string {
+  const check = checkOf(evaluation, id);
+  if (!check) return '';
+  const { at, says, verdict, margin } = check;
+  return `${verdict}|${margin?.worst ?? ''}|${rests(check, greyed) ? 'stale' : ''}|${picked === at ? 'picked' : ''}|${at}|${says}`;
 }
 
 /** Drawn again only when what it says changes. */
-const Row = memo(function Row({
-  id,
-  at,
-  says,
-  verdict,
-  worst,
-  stale,
-  picked,
-}: {
-  id: string;
-  at: string;
-  says: string;
-  verdict: Verdict;
-  worst: number | undefined;
-  stale: boolean;
-  picked: boolean;
-}) {
+const Row = memo(function Row({ id }: { id: string }) {
+  const shown = useOpenBuild(({ open }) => (open ? shownOf(open, id) : ''));
+  if (shown === '') return null;
+  const [verdict = '', left = '', stale, picked, at = '', ...says] = shown.split('|');
   return (
     <li
       onPointerDown={() => pick(at)}
       className={`${picked ? '-ml-6 border-l-4 border-l-brass bg-wash pl-5 max-sm:-ml-4 max-sm:pl-3' : ''} grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${stale ? 'stale' : ''}`}
     >
-      <VerdictMark verdict={verdict} />
-      <p>{unbroken(says)}</p>
-      <MarginScale verdict={verdict} worst={worst} />
+      <VerdictMark verdict={verdict as Verdict} />
+      <p>{unbroken(says.join('|'))}</p>
+      <MarginScale verdict={verdict as Verdict} worst={left === '' ? undefined : Number(left)} />
       <CheckWhy id={id} />
     </li>
   );

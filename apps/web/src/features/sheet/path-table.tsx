@@ -1,8 +1,11 @@
-import { type Element, elementsOf, kindHead, type Line, type Role } from '@hobrek/core';
+import { type Element, elementsOf, kindHead, type Role } from '@hobrek/core';
 import { memo } from 'react';
+import { useOpenBuild } from '../../build/open-build.js';
 
 /** The drawing as a table, for who cannot see it: each element from source to work, with what is entered of it. */
-export function PathTable({ line }: { line: Line }) {
+export function PathTable() {
+  const line = useOpenBuild(({ open }) => open?.build.lines[0]);
+  if (!line) return null;
   return (
     // A table does not shrink to the one pixel of what only screen readers see; what holds it does.
     <div className="sr-only">

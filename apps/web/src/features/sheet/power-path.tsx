@@ -1,8 +1,10 @@
-import { type DrawnStage, elementsOf, layOut, type Point, show, unitShown } from '@hobrek/core';
-import { useMemo, useState } from 'react';
+import { type DrawnStage, elementsOf, figureAt, layOut, type Point, show, unitShown } from '@hobrek/core';
+import { memo, useMemo, useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import { FigureText } from '../../build/figure-text.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
+import { useHabits } from '../../shared/habits.js';
 import { useWidth } from '../../shared/use-width.js';
 import { FromAbove } from './from-above.js';
 import { Handles } from './handles.js';
@@ -21,22 +23,24 @@ function heightOf(stages: readonly DrawnStage[]): number {
 /** Narrower than this the figures under two shafts would run into each other. */
 const leastSpacing_px = 170;
 
-/** The machine in side view, to scale, with its figures hung under each shaft. */
+/** The machine in side view, to scale, with its figures hung under each shaft. A key that moves nothing draws none of it again: figures follow by themselves. */
 export function PowerPath() {
-  const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]);
-  const elements = useOpenBuild(({ open }) => open?.build.lines[0]);
+  const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]?.id);
+  const outlines = useOpenBuild(({ open }) => open?.evaluation.lines[0]?.outlines);
+  const names = useOpenBuild(useShallow(({ open }) => open?.evaluation.lines[0]?.stations.map(({ name }) => name)));
+  const stations = useOpenBuild(useShallow(({ open }) => open?.evaluation.lines[0]?.stations.map(({ id }) => id)));
+  const elements = useOpenBuild(useShallow(({ open }) => open?.build.lines[0] && elementsOf(open.build.lines[0]).map(({ path }) => path)));
   const picked = useOpenBuild(({ open }) => open?.picked);
   const [frame, width] = useWidth<HTMLDivElement>();
   const [held, setHeld] = useState<Frame | undefined>();
   usePathKeys();
   const wide = width >= 900;
-  const outlines = line?.outlines;
   const drawn = useMemo(
     () => outlines && fitDrawing(outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: heightOf(outlines), frame: held }),
     [outlines, wide, width, held],
   );
-  if (!line || !elements || !drawn) return null;
-  const [, source, ...others] = elementsOf(elements).map((element) => element.path);
+  if (!line || !names || !stations || !elements || !outlines || !drawn) return null;
+  const [, source, ...others] = elements;
   const stages = others.slice(0, -1);
   // A shaft is picked with the element that ends there: the source at the first, the work at the last.
   const atShaft = (k: number) => (k === 0 ? source : k === stages.length ? others.at(-1) : undefined);
@@ -46,25 +50,24 @@ export function PowerPath() {
       <figure aria-label="Power path in side view, to scale">
         <div className="relative">
           <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
-            <MachineDrawing stages={line.outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={pickStage} />
-            <CentreLine drawn={drawn} centres={line.outlines.map((outline) => outline.centres)} />
+            <MachineDrawing stages={outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={pickStage} />
+            <CentreLine drawn={drawn} stages={outlines} />
             {hung &&
               drawn.shafts.map(({ x, y }) => (
                 <path key={x} d={`M${x} ${y + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
               ))}
-            <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} trueScale={isToScale(line.outlines, drawn)} />
+            <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} trueScale={isToScale(outlines, drawn)} />
           </svg>
-          <Handles line={elements} stages={line.outlines} drawn={drawn} picked={picked} hold={setHeld} />
+          <Handles line={line} names={names} paths={stages} stages={outlines} drawn={drawn} picked={picked} hold={setHeld} />
         </div>
-        <FromAbove stages={line.outlines} names={line.stations.map((station) => station.name)} drawn={drawn} />
-        <PathTable line={elements} />
+        <FromAbove stages={outlines} names={names} drawn={drawn} />
+        <PathTable />
         <figcaption className={hung ? 'relative h-21 max-sm:h-34' : 'mt-2 grid grid-cols-2 gap-4'}>
-          {line.stations.map((station, k) => (
+          {stations.map((id, k) => (
             <Station
-              key={station.id}
-              path={`${line.id}/${station.id}`}
-              name={station.name}
-              pull={station.pull?.known === true}
+              key={id}
+              path={`${line}/${id}`}
+              name={names[k] ?? ''}
               left={hung ? drawn.shafts[k]?.x : undefined}
               element={atShaft(k)}
               picked={picked}
@@ -84,9 +87,10 @@ function pickStage(k: number): void {
   pick(line && stage ? `${line.id}/${stage.id}` : null);
 }
 
-function CentreLine({ drawn, centres }: { drawn: Drawn; centres: readonly (number | null)[] }) {
+const CentreLine = memo(function CentreLine({ drawn, stages }: { drawn: Drawn; stages: readonly DrawnStage[] }) {
+  useHabits(({ units }) => units);
   const { shafts, assumed } = drawn;
-  return centres.map((centre, k) => {
+  return stages.map(({ centres: centre }, k) => {
     const [from, to] = [shafts[k] as Point, shafts[k + 1] as Point];
     const known = centre !== null && !assumed.includes(k);
     const steep = Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
@@ -111,14 +115,15 @@ function CentreLine({ drawn, centres }: { drawn: Drawn; centres: readonly (numbe
       </g>
     );
   });
-}
+});
 
 const bars = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 
 const isToScale = (stages: readonly DrawnStage[], drawn: Drawn) =>
   drawn.assumed.length === 0 && stages.every((stage) => stage.driver !== null && stage.driven !== null);
 
-function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; trueScale: boolean }) {
+const ScaleBar = memo(function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; trueScale: boolean }) {
+  useHabits(({ units }) => units);
   const { factor } = unitShown('mm');
   const long = (bars.find((each) => (each / factor) * drawn.scale >= 50) ?? 5000) / factor;
   const length = long * drawn.scale;
@@ -140,19 +145,19 @@ function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; true
       </text>
     </g>
   );
-}
+});
 
 /** What stands at one shaft: hung under it where there is room, in a row where there is not. */
 interface StationShown {
   readonly path: string;
   readonly name: string;
-  readonly pull: boolean;
   readonly left: number | undefined;
   readonly element: string | undefined;
   readonly picked: string | null | undefined;
 }
 
-function Station({ path, name, pull, left, element, picked }: StationShown) {
+const Station = memo(function Station({ path, name, left, element, picked }: StationShown) {
+  const pull = useOpenBuild(({ open }) => open && figureAt(open.evaluation, `${path}/pull`)?.known === true);
   const isPicked = element !== undefined && element === picked;
   return (
     <div
@@ -182,4 +187,4 @@ function Station({ path, name, pull, left, element, picked }: StationShown) {
       </p>
     </div>
   );
-}
+});

@@ -1,30 +1,36 @@
 import { useEffect, useRef, useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import { useOpenBuild } from '../../build/open-build.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** The state of the whole in one sentence, and what was tried that would cure it. */
 export function Sentence() {
-  const open = useOpenBuild((store) => store.open);
-  if (!open) return null;
-  const { evaluation, remedy, drafted, notices } = open;
-  const stale = drafted.size > 0;
+  const shown = useOpenBuild(
+    useShallow(({ open }) => {
+      if (!open) return null;
+      const { says, verdict, jam, notWorkedOut } = open.evaluation;
+      return { says, verdict, jam, notWorkedOut, remedy: open.remedy, notices: open.notices, stale: open.greyed.size > 0 };
+    }),
+  );
+  if (!shown) return null;
+  const { says, verdict, jam, notWorkedOut, remedy, notices, stale } = shown;
   return (
     <div className="min-h-18">
       <p
         className={`text-[1.35rem] leading-snug ${stale ? 'stale' : ''}`}
         data-testid="sentence"
-        data-verdict={evaluation.verdict}
+        data-verdict={verdict}
         data-stale={stale || undefined}
       >
-        <VerdictMark verdict={evaluation.verdict} /> {unbroken(evaluation.says)}
+        <VerdictMark verdict={verdict} /> {unbroken(says)}
       </p>
       <p className="mt-0.5 text-soft">
         {stale ? 'One entry is not read yet; this is for the last good one. ' : ''}
-        {unbroken(evaluation.jam)} {remedy && <b className="font-semibold text-ink">{unbroken(remedy)}</b>}
+        {unbroken(jam)} {remedy && <b className="font-semibold text-ink">{unbroken(remedy)}</b>}
       </p>
-      <p className="text-sm text-soft">{evaluation.notWorkedOut}</p>
-      <Spoken says={stale ? '' : evaluation.says} />
+      <p className="text-sm text-soft">{notWorkedOut}</p>
+      <Spoken says={stale ? '' : says} />
       {notices.map((notice) => (
         <p key={notice} className="text-sm text-close-word">
           {notice}
