@@ -89,9 +89,12 @@ export const smallMotors = {
 export type StartType = keyof typeof smallMotors;
 export const smallMotorSource = 'Small motors by kind: common practice and catalogue averages, no source (from memory)';
 
+/** What is tabled of a motor as a band. */
+export type BandName = 'start' | 'most' | 'efficiency' | 'powerFactor' | 'locked';
+
 /** Widest of several kinds: what is known of a motor that does not say how it starts. */
-export function widest(types: readonly SmallMotor[], pick: (motor: SmallMotor) => Band): Band {
-  const bands = types.map(pick);
+export function widest(types: readonly SmallMotor[], of: BandName): Band {
+  const bands = types.map((motor) => motor[of]);
   const likely = bands.map(([, middle]) => middle).sort((a, b) => a - b);
   return [Math.min(...bands.map(([low]) => low)), likely[Math.floor(likely.length / 2)] ?? 1, Math.max(...bands.map(([, , high]) => high))];
 }

@@ -56,7 +56,23 @@ export const solve = <U extends Unit>(
   id: string,
   from: Readonly<Record<string, Figure>>,
   compute: (numbers: Readonly<Record<string, number>>) => number,
-): Figure<U> => evaluate({ id, unit, title: '', inputs: nothing, compute }, [], trayFor(Object.keys(from)), from, 'solved');
+): Figure<U> => {
+  let tray = trays.get(id);
+  if (!tray || !takes(tray, from)) {
+    tray = trayFor(Object.keys(from));
+    trays.set(id, tray);
+  }
+  return evaluate({ id, unit, title: '', inputs: nothing, compute }, [], tray, from, 'solved');
+};
+
+/** By procedure, which nearly always goes by the same names. */
+const trays = new Map<string, Tray>();
+
+function takes({ names }: Tray, from: Readonly<Record<string, Figure>>): boolean {
+  let many = 0;
+  for (const name in from) if (names[many++] !== name) return false;
+  return many === names.length;
+}
 
 const nothing: Slots = {};
 
@@ -73,8 +89,8 @@ interface Tray {
 
 const trayFor = (names: readonly string[]): Tray => ({
   names,
-  numbers: Object.fromEntries(names.map((name) => [name, 0])),
-  there: names.map(() => 0),
+  numbers: Object.fromEntries(names.map((name) => [name, Number.NaN])),
+  there: names.map(() => Number.NaN),
 });
 
 function put({ names, numbers, there }: Tray, k: number, value: number): void {

@@ -91,8 +91,10 @@ export function jam(machine: Jammed): Jam {
     checks.push(check);
     return { id, at, short, atTool, harm, verdict: check.verdict };
   });
-  const first = rungs.filter((_, k) => all[k]?.fuse).sort(byTorque);
-  return { rungs: [...rungs].sort(byTorque), brings, checks, says: `${sentence(machine, first, brings)} ${weakSpot(checks)}`.trim() };
+  const ranked = rungs.map((rung, k) => ({ rung, fuse: all[k]?.fuse, torque: rung.atTool.known ? rung.atTool.value : Number.POSITIVE_INFINITY }));
+  ranked.sort((a, b) => a.torque - b.torque);
+  const first = ranked.filter(({ fuse }) => fuse).map(({ rung }) => rung);
+  return { rungs: ranked.map(({ rung }) => rung), brings, checks, says: `${sentence(machine, first, brings)} ${weakSpot(checks)}`.trim() };
 }
 
 /** What a limit is called under its line: its path without the line. Put together once, not at every key. */
@@ -108,8 +110,6 @@ const names = new Map<string, string>();
 /** As it stands after “may”: breaks, crushes, lets. */
 const infinitive = (verb: string) => verb.replace(/(?<=sh|ch|x)es$|s$/, '');
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-const byTorque = (a: Rung, b: Rung) =>
-  (a.atTool.known ? a.atTool.value : Number.POSITIVE_INFINITY) - (b.atTool.known ? b.atTool.value : Number.POSITIVE_INFINITY);
 
 function placed({ given, held }: Jammed): Placed[] {
   const all: Placed[] = [{ limit: given.stall, shaft: 0, along: -0.1, fuse: true }];
@@ -192,7 +192,8 @@ function sums<T>(of: readonly T[], value: (each: T) => number): number[] {
 /** A fuse's torque as each shaft feels it: forward with power flowing to the tool, backward since nothing more can pass the earlier one. */
 function followed(fuse: Placed, first: number, passings: readonly Passing[]): Fuse {
   const { torque } = fuse.limit;
-  const on: (Figure<'N·m'> | null)[] = Array.from({ length: passings.length + 1 }, (_, k) => (k === fuse.shaft ? torque : null));
+  const on: (Figure<'N·m'> | null)[] = [];
+  for (let k = 0; k <= passings.length; k++) on.push(k === fuse.shaft ? torque : null);
   const onShaft = (shaft: number): Figure<'N·m'> => {
     const found = on[shaft];
     if (found) return found;
@@ -266,7 +267,8 @@ function brought({ fuses, wheels, angles }: Prepared, shaft: number, along: numb
 
 /** Of what holds, what holds least: where it is close and the sentence over the whole does not name it. */
 function weakSpot(checks: readonly Check[]): string {
-  const [worst] = checks.filter((check) => check.margin).sort((a, b) => (a.margin?.worst ?? 0) - (b.margin?.worst ?? 0));
+  const least = (a: Check | undefined, b: Check) => (b.margin && b.margin.worst < (a?.margin?.worst ?? Number.POSITIVE_INFINITY) ? b : a);
+  const worst = checks.reduce(least, undefined as Check | undefined);
   return worst?.verdict === 'close' && (worst.margin?.worst ?? 1) < closeBelow
     ? `Weak spot: ${worst.says.charAt(0).toLowerCase()}${worst.says.slice(1)}`
     : '';

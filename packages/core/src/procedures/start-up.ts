@@ -65,7 +65,7 @@ function goneBetween(surplus: (n: number) => number, from: number, to: number): 
  * @param to_rpm a speed below which the surplus is never gone
  */
 export function secondsTo(to_rpm: number, torque: (n_rpm: number) => number, load: (n_rpm: number) => number, J: number): number {
-  const many = 480;
+  const many = 240;
   const width = to_rpm / many;
   let sum = 0;
   for (let k = 0; k < many; k++) sum += width / (torque((k + 0.5) * width) - load((k + 0.5) * width));

@@ -1,5 +1,6 @@
 import { breakerTrips, tripSource } from '../../../catalog/breakers.js';
 import {
+  type BandName,
   type SmallMotor,
   type StartType,
   shaftPullBand,
@@ -48,13 +49,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
   gives: (inputs, fed, context) => {
     const { note } = context;
     const like = motorsLike(inputs);
-    const table = (name: keyof Pick<SmallMotor, 'start' | 'most' | 'efficiency' | 'powerFactor' | 'locked'>) =>
-      fromTable(
-        '1',
-        widest(like, (motor) => motor[name]),
-        { table: 'small motors', row: rowOf(inputs), source: smallMotorSource },
-        flag.estimated,
-      );
+    const table = (name: BandName) => tabled(like, rowOf(inputs), name);
     const given = (own: Figure<'1'>, name: 'efficiency' | 'powerFactor') => (own.known ? own : table(name));
     const eta = note('efficiency', given(inputs.efficiency, 'efficiency'));
     const pf = note('power-factor', given(inputs.powerFactor, 'powerFactor'));
@@ -147,13 +142,34 @@ const offBy = fixed('1', 1, 'An estimate from the size: half to twice is found',
 
 /** The kinds of motor it may be, by what is said of it. */
 function motorsLike({ phases, start, power }: Inputs): readonly SmallMotor[] {
-  if (phases.is === '3') return [smallMotors['three-phase']];
-  if (start.is) return [smallMotors[start.is as StartType]];
-  const small = power.known && power.value <= 150;
-  return Object.entries(smallMotors)
-    .filter(([name, motor]) => (name !== 'shaded-pole' || small) && (phases.is !== '1' || motor.phases === 1))
-    .map(([, motor]) => motor);
+  const named = phases.is === '3' ? 'three-phase' : start.is;
+  if (named) return kindsOfMotor.one[named as StartType];
+  const { all, small } = phases.is === '1' ? kindsOfMotor.single : kindsOfMotor.any;
+  return power.known && power.value <= 150 ? small : all;
 }
+
+/** Shaded poles are found on small ones only. */
+const among = (motors: readonly (readonly [string, SmallMotor])[]) => ({
+  small: motors.map(([, motor]) => motor),
+  all: motors.filter(([name]) => name !== 'shaded-pole').map(([, motor]) => motor),
+});
+const entries = Object.entries(smallMotors);
+const kindsOfMotor = {
+  one: Object.fromEntries(entries.map(([name, motor]) => [name, [motor]])) as unknown as Record<StartType, readonly SmallMotor[]>,
+  any: among(entries),
+  single: among(entries.filter(([, motor]) => motor.phases === 1)),
+};
+
+/** What the table says of those kinds: the same figure for the same kinds, row and column. */
+function tabled(like: readonly SmallMotor[], row: string, name: BandName): Known<'1'> {
+  const known = found.get(like) ?? new Map<string, Known<'1'>>();
+  found.set(like, known);
+  const figure = known.get(name) ?? fromTable('1', widest(like, name), { table: 'small motors', row, source: smallMotorSource }, flag.estimated);
+  known.set(name, figure);
+  return figure;
+}
+
+const found = new WeakMap<readonly SmallMotor[], Map<string, Known<'1'>>>();
 
 const rowOf = ({ phases, start }: Inputs) =>
   phases.is === '3' ? 'three-phase' : start.is ? smallMotors[start.is as StartType].says : 'how it starts is not said: the widest of all';

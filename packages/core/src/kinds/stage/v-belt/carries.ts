@@ -16,7 +16,6 @@ import { allowedPower } from '../../../formulas/belt/allowed-power.js';
 import { arcFactor } from '../../../formulas/belt/arc-factor.js';
 import { assumedTension } from '../../../formulas/belt/assumed-tension.js';
 import { beltPullDifference } from '../../../formulas/belt/belt-pull-difference.js';
-import { centrifugalTension } from '../../../formulas/belt/centrifugal-tension.js';
 import { designPower } from '../../../formulas/belt/design-power.js';
 import { newerRating } from '../../../formulas/belt/newer-rating.js';
 import { olderRating } from '../../../formulas/belt/older-rating.js';
@@ -37,6 +36,8 @@ export interface Drive {
   readonly v: Figure<'m/s'>;
   readonly wrap: Figure<'rad'>;
   readonly length: Figure<'mm'>;
+  /** What its own swing round the pulleys takes of its tension. */
+  readonly F_c: Figure<'N'>;
 }
 
 const coefficient = (value: number, row: string, source: string): Known<'1'> =>
@@ -89,24 +90,27 @@ function ratingOf(school: School, drive: Drive): Figure<'W'> {
   return newerRating({ d: small, n, k1, k2, k3, k4, K: newer(K, section) });
 }
 
-/** What one belt of a drive is rated at, by both schools, and what arc and length make of it. */
+/** What one belt of a drive is rated at, by both schools, what arc and length make of it, and what all of its belts are good for. */
 export interface Rated {
   readonly older: Figure<'W'>;
   readonly newer: Figure<'W'>;
   readonly K_1: Figure<'1'>;
   readonly K_2: Figure<'1'>;
+  readonly good: Readonly<Record<School, Figure<'W'>>>;
 }
 
-export const ratedBy = (drive: Drive): Rated => ({
-  older: ratingOf('older', drive),
-  newer: ratingOf('newer', drive),
-  K_1: arcFactor({ theta: drive.wrap }),
-  K_2: lengthFactorOf(drive),
-});
+export function ratedBy(drive: Drive, belts: Figure<'1'>): Rated {
+  const [older, newer] = [ratingOf('older', drive), ratingOf('newer', drive)];
+  const [K_1, K_2] = [arcFactor({ theta: drive.wrap }), lengthFactorOf(drive)];
+  const good = { older: allowedPower({ z: belts, P_r: older, K_1, K_2 }), newer: allowedPower({ z: belts, P_r: newer, K_1, K_2 }) };
+  return { older, newer, K_1, K_2, good };
+}
 
-/** What so many belts are good for by a school, with arc and length. */
-export const goodFor = (rated: Rated, school: School, belts: Figure<'1'>): Figure<'W'> =>
-  allowedPower({ z: belts, P_r: rated[school], K_1: rated.K_1, K_2: rated.K_2 });
+const single = fixed('1', 1, 'One belt');
+
+/** What one belt is good for by a school, with arc and length. */
+export const oneGoodFor = (rated: Rated, school: School): Figure<'W'> =>
+  allowedPower({ z: single, P_r: rated[school], K_1: rated.K_1, K_2: rated.K_2 });
 
 function lengthFactorOf({ section, length }: Drive): Figure<'1'> {
   const inside = section && length.known ? length.value - (vBeltSections[section].insideToPitch_mm ?? 0) : null;
@@ -148,11 +152,10 @@ const byFeel = fixed('1', 1, 'Common practice, no source: a belt set by thumb is
 
 /** Tension to set each belt to for a design power. */
 export function tensionWanted(design: Figure<'W'>, drive: Drive, belts: Figure<'1'>): Figure<'N'> {
-  const m: Figure<'kg/m'> = massOf(drive.section);
   return wantedTension({
     dF: beltPullDifference({ P: design, v: drive.v, z: belts }),
     e: tensionRatio({ mu: ratingFriction, theta: drive.wrap }),
-    F_c: centrifugalTension({ m, v: drive.v }),
+    F_c: drive.F_c,
   });
 }
 

@@ -8,7 +8,7 @@ import { centresFromLength } from '../../../geometry/centres-from-length.js';
 import { show, showShare } from '../../../quantity/show.js';
 import type { Context, Duty, Rotary } from '../../kind.js';
 import { distance, roomTowards } from '../../slot.js';
-import { type Drive, goodFor, type Rated } from './carries.js';
+import { type Drive, oneGoodFor, type Rated } from './carries.js';
 import type { Inputs } from './wheels.js';
 
 /** A belt with what is asked of it. */
@@ -32,7 +32,6 @@ const smallSource =
   'Least pitch diameter of the section (ISO 4184, from memory); salvage practice runs smaller ones at reduced life (common practice, no source)';
 const speedCeiling = fixed('m/s', 30, speedSource);
 const leastWrap = fixed('rad', (120 * Math.PI) / 180, wrapSource);
-const single = fixed('1', 1, 'One belt');
 
 /** What hangs on its shape and speed alone. */
 export function geometryChecks({ inputs, arriving, context, drive, driver, large, marked, centres }: Loaded): Check[] {
@@ -156,11 +155,11 @@ function roomFor({ slotIn, slotOut, section: { is: section } }: Inputs, marked: 
 export function loadChecks({ inputs, duty, context, rated }: Loaded, section: VBeltSection, design: Figure<'W'>, running: Figure<'N·m'>): Check[] {
   const { path, label, note } = context;
   const school = inputs.school.is ?? 'older';
-  const [older, newer] = [goodFor(rated, 'older', inputs.belts), goodFor(rated, 'newer', inputs.belts)];
+  const { older, newer } = rated.good;
   const [chosen, other] = school === 'older' ? [older, newer] : [newer, older];
   // A section that only one of the two rates is judged by that one.
   const has = note('good-for', chosen.known || !other.known ? chosen : other);
-  const one = goodFor(rated, chosen.known || !other.known ? school : school === 'older' ? 'newer' : 'older', single);
+  const one = oneGoodFor(rated, chosen.known || !other.known ? school : school === 'older' ? 'newer' : 'older');
   note('belts-needed', beltsNeeded({ P_d: design, P_1: one }));
   const differ = chosen.known && other.known && Math.abs(other.value / chosen.value - 1) > 0.15;
   if (differ) note('good-for-other-school', other);

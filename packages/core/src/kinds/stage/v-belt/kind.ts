@@ -22,7 +22,7 @@ import { lineCheck, lineOf, outOfLine } from '../../in-line.js';
 import type { Candidate, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
 import { angleOf } from '../../lies.js';
 import { largerSizes } from '../../stock-wheels.js';
-import { type Drive, designFor, goodFor, massOf, ratedBy, serviceFactor, tensionSet, tensionWanted } from './carries.js';
+import { type Drive, designFor, massOf, ratedBy, serviceFactor, tensionSet, tensionWanted } from './carries.js';
 import { geometryChecks, type Loaded, loadChecks, tensionSource, tight } from './checks.js';
 import { vBeltHead } from './fields.js';
 import { beltPitchLength, centresOf, groove, type Inputs, pitchDiameters, pulleyInertia, smallerFirst, stockNear } from './wheels.js';
@@ -56,7 +56,9 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
     const wrap = note('wrap', arcOfContact({ d: small, D: large, C: centres }));
     const length = note('belt-length', openBeltLength({ d: small, D: large, C: centres }));
     if (!inputs.centres.known && centres.known) note('centres', centres);
-    const drive: Drive = { section: inputs.section.is, small, ratio, n: small === driver ? arriving.speed : leaving.speed, v, wrap, length };
+    const section = inputs.section.is;
+    const F_c = centrifugalTension({ m: massOf(section), v });
+    const drive: Drive = { section, small, ratio, n: small === driver ? arriving.speed : leaving.speed, v, wrap, length, F_c };
     return {
       leaving,
       ratio,
@@ -67,7 +69,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
       },
       outline: outlineOf(inputs, driver, driven, centres),
       lies: inputs.angle,
-      under: (duty) => underLoad({ inputs, arriving, duty, context, drive, rated: ratedBy(drive), driver, large, centres, marked }),
+      under: (duty) => underLoad({ inputs, arriving, duty, context, drive, rated: ratedBy(drive, inputs.belts), driver, large, centres, marked }),
     };
   },
   candidates: (inputs) => [...largerDriven(inputs), ...moreBelts(inputs), ...keyed(inputs)],
@@ -76,7 +78,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
 function underLoad(loaded: Loaded): Held {
   const { inputs, duty, context, drive, driver, large, centres } = loaded;
   const { note, path } = context;
-  const { section, small, v, wrap } = drive;
+  const { section, small, wrap, F_c } = drive;
   const { belts } = inputs;
   const design = note('design-power', designFor(duty));
   const wanted = note('tension-wanted', section ? tensionWanted(design, drive, belts) : unknown('N', [inputs.section.field]));
@@ -88,7 +90,6 @@ function underLoad(loaded: Loaded): Held {
   const grip = section
     ? tensionRatio({ mu: wedgeFriction({ mu: inputs.friction, g: groove(section, small) }), theta: wrap })
     : unknown('1', [inputs.section.field]);
-  const F_c = centrifugalTension({ m: massOf(section), v });
   const running = note('slips-at', beltSlipTorque({ z: belts, F_i: set, F_c, e: grip, d: driver }));
   const jammed = note('slips-in-a-jam-at', beltSlipTorque({ z: belts, F_i: set, F_c: still, e: grip, d: driver }));
   const pull = note('shaft-pull', shaftPull({ z: belts, F_i: set, theta: wrap }));
@@ -133,7 +134,7 @@ function underLoad(loaded: Loaded): Held {
 
 /** The rating as a torque at the driving shaft. */
 function lasting({ inputs, duty, rated, arriving, context }: Loaded): Figure<'N·m'> {
-  const [older, newer] = [goodFor(rated, 'older', inputs.belts), goodFor(rated, 'newer', inputs.belts)];
+  const { older, newer } = rated.good;
   const P_a = inputs.school.is === 'newer' ? (newer.known ? newer : older) : older.known ? older : newer;
   return context.note('lasts-up-to', lastingTorque({ P_a, K_s: serviceFactor(duty.shock, duty.driver), n: arriving.speed }));
 }
