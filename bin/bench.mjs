@@ -24,6 +24,14 @@ const row = (what, measured, wanted) => {
   say(`${what.padEnd(58)} ${measured.padEnd(26)} ${wanted}`);
 };
 
+/** Always the same sums: how busy the machine is with other things, so that one run can be told from another. */
+function spin() {
+  const from = performance.now();
+  let sum = 0;
+  for (let k = 0; k < 100_000_000; k++) sum += k % 7;
+  return sum > 0 ? performance.now() - from : 0;
+}
+
 async function evaluation() {
   const runs = [];
   for (let k = 0; k < 5; k++) runs.push(Number(await run(process.execPath, [join(root, 'bin/bench/six-stages.mjs'), 'run'], { quiet: true })));
@@ -203,6 +211,7 @@ await installPackages(say);
 if (wanted('keys')) await ensureChromium(say);
 await build(say);
 say(`\n${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}\n`);
+const before = Math.min(spin(), spin());
 if (wanted('evaluation')) await evaluation();
 if (wanted('saves') || wanted('keys') || parts.has('load')) {
   await withServer(async (base, client) => {
@@ -211,6 +220,7 @@ if (wanted('saves') || wanted('keys') || parts.has('load')) {
     if (parts.has('load')) await load(base, client);
   });
 }
+if (rows.length > 0) row('a hundred million additions, before and after', `${ms(before)} / ${ms(Math.min(spin(), spin()))}`, '');
 if (rows.length > 0) {
   const report = writeReport(rows, `${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}`);
   await run(tool('biome'), ['format', '--write', report], { quiet: true });

@@ -347,8 +347,8 @@ function standing(history: History<Build>, kinds: Kinds): Pick<OpenBuild, 'histo
 }
 
 function draftedIn(build: Build): ReadonlySet<string> {
-  const drafted = placesOf(build).flatMap(({ path, input }) => (input?.draft === undefined ? [] : [path]));
-  return drafted.length === 0 ? nothingGreyed : new Set(drafted);
+  const drafted = placesOf(build).filter(({ input }) => input?.draft !== undefined);
+  return drafted.length === 0 ? nothingGreyed : new Set(drafted.map(({ path }) => path));
 }
 
 const nothingGreyed: ReadonlySet<string> = new Set();

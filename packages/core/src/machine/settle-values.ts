@@ -1,3 +1,4 @@
+import type { QuantityField } from '../kinds/fields.js';
 import { readQuantity } from '../quantity/read-quantity.js';
 import { showAs } from '../quantity/show.js';
 import type { Build } from './build.js';
@@ -5,6 +6,18 @@ import { placesOf, withInput } from './paths.js';
 
 /** Values written with four digits or more by hand are the same; more apart, they are two readings. */
 const closeEnough = 1e-4;
+
+/** What texts were found to mean, by field: every save brings some dozens that were read before. */
+const meanings = new WeakMap<QuantityField, Map<string, number>>();
+const mostMeanings = 200;
+
+const knownToMean = (field: QuantityField, text: string, value: number): boolean => meanings.get(field)?.get(text) === value;
+
+function keepInMind(field: QuantityField, text: string, value: number): void {
+  const known = meanings.get(field) ?? new Map<string, number>();
+  if (known.size >= mostMeanings) known.clear();
+  meanings.set(field, known.set(text, value));
+}
 
 export interface Settled {
   readonly build: Build;
@@ -25,6 +38,7 @@ export function settleValues(build: Build): Settled {
   for (const { path, field, input } of placesOf(build)) {
     // A choice has no value; that it is one of its options is the contract's to say.
     if (!input || field.is === 'choice' || (input.text === '' && input.value === undefined)) continue;
+    if (input.value !== undefined && knownToMean(field, input.text, input.value)) continue;
     const reading = readQuantity(input.text, field);
     if (input.value === undefined) {
       if (!reading.ok) {
@@ -33,7 +47,9 @@ export function settleValues(build: Build): Settled {
       }
       const { value, unit, low, high } = reading;
       settled = withInput(settled, path, { ...input, value, unit, ...(low === undefined || high === undefined ? {} : { low, high }) });
-    } else if (!reading.ok || Math.abs(reading.value - input.value) > closeEnough * Math.abs(input.value)) {
+    } else if (reading.ok && Math.abs(reading.value - input.value) <= closeEnough * Math.abs(input.value)) {
+      keepInMind(field, input.text, input.value);
+    } else {
       const today = reading.ok ? `is read as ${reading.understood} today` : 'is not read today';
       notices.push(`${field.label}: “${input.text}” ${today}; the build was worked with ${showAs(field.quantity, input.value)}, and still is.`);
     }

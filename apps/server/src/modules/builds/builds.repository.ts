@@ -1,6 +1,7 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { and, desc, eq, gt, ilike, or, sql } from 'drizzle-orm';
+import { PgDialect } from 'drizzle-orm/pg-core';
 import { announce, announcement } from '../../db/changes.js';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds } from '../../db/tables/builds.js';
@@ -39,11 +40,22 @@ function matching(find: string) {
   return or(ilike(builds.name, words), sql`${builds.summary}->>'says' ilike ${words}`);
 }
 
+const dialect = new PgDialect();
+
 const columns = ({ build, summary, engine }: Contents) => ({ name: build.name, document: build, summary, engine });
 
 @Injectable()
 export class BuildsRepository {
-  constructor(@Inject(DATABASE) private readonly database: Database) {}
+  /** Asked for at every opening: parsed and planned once for a connection. */
+  private readonly byId;
+
+  constructor(@Inject(DATABASE) private readonly database: Database) {
+    this.byId = database
+      .select()
+      .from(builds)
+      .where(eq(builds.id, sql.placeholder('id')))
+      .prepare('build-by-id');
+  }
 
   /** Newest change first, or what gives first; of those whose name or sentence holds the words, if any are given. */
   list(limit: number, { find, worstFirst, from }: Wanted): Promise<BuildRow[]> {
@@ -64,7 +76,7 @@ export class BuildsRepository {
   }
 
   async find(id: string): Promise<BuildRow | undefined> {
-    const [row] = await this.database.select().from(builds).where(eq(builds.id, id));
+    const [row] = await this.byId.execute({ id });
     return row;
   }
 
@@ -79,11 +91,12 @@ export class BuildsRepository {
 
   /**
    * Writes only on top of the version the change started from. The same save sent twice is written once. The save becomes the revision of its step,
-   * or begins one: another step, or five minutes, make a new one. All in one statement, so that a save costs one round trip and one write.
+   * or begins one: another step, or five minutes, make a new one. All in one statement, so that a save costs one round trip and one write; by a name, so that
+   * it is parsed and planned once for a connection.
    */
   async save(id: string, from: number, contents: Contents, as: SavedAs): Promise<Saved> {
     const { build, summary, engine } = contents;
-    const { rows } = await this.database.execute<{ version: number; changed_at: Date; created_at: Date }>(sql`
+    const { sql: text, params } = dialect.sqlToQuery(sql`
       with written as (
         update ${builds} set name = ${build.name}, document = ${JSON.stringify(build)}::jsonb, summary = ${JSON.stringify(summary)}::jsonb,
           engine = ${engine}, version = version + 1, saved_by = ${as.saveId}::uuid, changed_at = now()
@@ -101,10 +114,15 @@ export class BuildsRepository {
         select ${announcement(sql`id`, sql`version`)} from written
       )
       select version, created_at, changed_at, (select count(*) from told) from written`);
+    const { rows } = await this.database.$client.query<{ version: number; changed_at: Date; created_at: Date }>({
+      name: 'save-build',
+      text,
+      values: params,
+    });
     const [written] = rows;
     if (written) {
       const { version, created_at: createdAt, changed_at: changedAt } = written;
-      return { row: { ...columns(contents), id, version, savedBy: as.saveId, createdAt: new Date(createdAt), changedAt: new Date(changedAt) } };
+      return { row: { ...columns(contents), id, version, savedBy: as.saveId, createdAt, changedAt } };
     }
     const now = await this.find(id);
     if (!now) return undefined;

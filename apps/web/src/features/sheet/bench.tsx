@@ -177,7 +177,7 @@ function Plate({ path, picked, kind, label, groups }: ElementShown) {
 }
 
 /** The element's kind, to be changed where there is more than one of its role. */
-function KindOf({ of, path, kind, label }: { of: Role; path: string; kind: string; label: string }) {
+const KindOf = memo(function KindOf({ of, path, kind, label }: { of: Role; path: string; kind: string; label: string }) {
   const heads = kindHeads(of);
   const look = 'font-text text-sm tracking-normal text-soft normal-case';
   if (heads.length < 2) return <span className={look}>{label}</span>;
@@ -196,7 +196,7 @@ function KindOf({ of, path, kind, label }: { of: Role; path: string; kind: strin
       ))}
     </select>
   );
-}
+});
 
 /** Sized on purpose: a fifth under the weakest of what breaks. */
 function FirstToGive({ path }: { path: string }) {

@@ -1,6 +1,6 @@
 import { fitsHere } from '@hobrek/core';
 import { Popover } from 'radix-ui';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { stageAdded, useOpenBuild } from '../../build/open-build.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -12,7 +12,7 @@ interface Gap {
 }
 
 /** Every kind that fits into a gap of the line, with what it would change; tried only when someone asks. */
-export function WhatCouldGoHere({ line, at, after }: Gap) {
+export const WhatCouldGoHere = memo(function WhatCouldGoHere({ line, at, after }: Gap) {
   const [asked, setAsked] = useState(false);
   return (
     <Popover.Root open={asked} onOpenChange={setAsked}>
@@ -35,7 +35,7 @@ export function WhatCouldGoHere({ line, at, after }: Gap) {
       </Popover.Portal>
     </Popover.Root>
   );
-}
+});
 
 function Fittings({ line, at, done }: { line: string; at: number; done: () => void }) {
   const open = useOpenBuild((store) => store.open);
