@@ -226,6 +226,32 @@ describe('a field', () => {
     expect(roll()).toEqual(before);
     expect(document.querySelectorAll('[data-stale]')).toHaveLength(1);
   });
+
+  it('does not grey the sheet halfway through a word, and takes the grey off as soon as it can be read', async () => {
+    vi.useFakeTimers();
+    render(
+      <>
+        <PowerField />
+        <FigureText path="main/tool/torque" name="torque" />
+      </>,
+    );
+    const grey = () => document.querySelectorAll('[data-stale]').length;
+    const input = screen.getByLabelText<HTMLInputElement>('Plate power');
+    for (const [text, waits] of [
+      ['0.55 k', 500],
+      ['0.55 kW', 0],
+      ['0.55 k', 500],
+      ['0.55 ki', 500],
+    ] as const) {
+      fireEvent.change(input, { target: { value: text } });
+      await act(() => vi.advanceTimersByTimeAsync(waits));
+      expect(grey()).toBe(0);
+    }
+    await act(() => vi.advanceTimersByTimeAsync(200));
+    expect(grey()).toBe(1);
+    fireEvent.change(input, { target: { value: '0.75 kW' } });
+    expect(grey()).toBe(0);
+  });
 });
 
 describe('a figure', () => {

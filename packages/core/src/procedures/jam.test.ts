@@ -4,6 +4,7 @@ import { afterTyping, crusher } from '../../test/crusher.js';
 import type { Figure, Known } from '../figure/figure.js';
 import { loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
+import { withStageDoubled } from '../machine/reshape.js';
 import { type Evaluation, evaluateBuild, remedyFor } from './evaluate-build.js';
 
 const kinds = await loadKinds(crusher());
@@ -54,6 +55,16 @@ describe('the demo crusher when it jams', () => {
       'In a jam the set screw of the driven pulley may let go: it stands 66.7 N·m, the jam can bring 64.8 N·m there.',
     );
     expect(remedyFor(build(screwed), kinds, evaluation)).toMatch(/^A key in the driven pulley would do with \d+ % left\.$/);
+  });
+
+  // By hand: each belt multiplies by 250/75 and keeps 0.89 to 0.98 of it, so two of them by 8.80 to 10.67.
+  it('refers what slips to the tool over every stage on the way, its ends with the ends of what each passes', () => {
+    const two = evaluateBuild(withStageDoubled(build({}), 'main/belt'), kinds);
+    const slips = figure(two, 'belt', 'slips-in-a-jam-at') as Known;
+    const atTool = figure(two, 'jam', 'belt-slip') as Known;
+    const over = (kept: number) => ((250 / 75) * kept) ** 2;
+    expect(atTool.low).toBeCloseTo((slips.low ?? 0) * over(0.89), 6);
+    expect(atTool.high).toBeCloseTo((slips.high ?? 0) * over(0.98), 6);
   });
 
   it('says that it is not known while nobody said how hard it stops, with the wheels still counted', () => {
