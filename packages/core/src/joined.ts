@@ -7,3 +7,6 @@ export function joined<T, L>(of: readonly L[], list: (each: L, k: number) => rea
   }
   return all;
 }
+
+/** The same, each of them once. */
+export const joinedOnce = <T, L>(of: readonly L[], list: (each: L) => readonly T[] | undefined): T[] => [...new Set(joined(of, list))];

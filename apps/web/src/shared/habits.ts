@@ -18,6 +18,9 @@ export const useHabits = create<Habits>()(
   persist((): Habits => ({ gallon: 'us', letters: true, units: 'metric', theme: 'device' }), { name: 'hobrek-habits' }),
 );
 
+/** The units figures are shown in. Asked by what keeps still while its figures do: its numbers are written anew when the units change. */
+export const useUnits = (): UnitHabit => useHabits(({ units }) => units);
+
 /** What does not wait for a screen to be drawn again: the units of every sentence, and the colours of the page. */
 function live({ units, theme }: Habits): void {
   showIn(units);

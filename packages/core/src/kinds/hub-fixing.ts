@@ -4,6 +4,7 @@ import { clampTorque } from '../formulas/hub/clamp-torque.js';
 import { keyTorque } from '../formulas/hub/key-torque.js';
 import { setScrewTorque } from '../formulas/hub/set-screw-torque.js';
 import { shrinkTorque } from '../formulas/hub/shrink-torque.js';
+import { remembering } from '../remembering.js';
 import { type Chosen, choice, type InputFigures, quantity } from './fields.js';
 import type { Limit } from './kind.js';
 
@@ -112,13 +113,7 @@ export function hubOf(inputs: object, wheel: string): HubInputs {
 }
 
 /** Names are put together once for a wheel, not at every evaluation. */
-function namesOf(wheel: string): ReturnType<typeof hubNames> {
-  const names = hubNamesOf.get(wheel) ?? hubNames(wheel);
-  hubNamesOf.set(wheel, names);
-  return names;
-}
-
-const hubNamesOf = new Map<string, ReturnType<typeof hubNames>>();
+const namesOf = remembering(100, (wheel: string) => hubNames(wheel));
 
 interface Wheel {
   readonly path: string;

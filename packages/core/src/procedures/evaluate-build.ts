@@ -1,6 +1,6 @@
 import { type Check, closeBelow, rankOf, type Verdict, worstVerdict } from '../checks/check.js';
 import { guessesUnder } from '../figure/figure.js';
-import { joined } from '../joined.js';
+import { joined, joinedOnce } from '../joined.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { enter } from '../machine/enter.js';
@@ -51,7 +51,7 @@ export function evaluateBuild(build: Build, kinds: Kinds): Evaluation {
       .filter(Boolean)
       .join(' '),
     notWorkedOut: `${notEntered.length > 0 ? `Not entered: ${listed(notEntered)}. ` : ''}${never}`,
-    cautions: [...new Set(joined(lines, (line) => line.cautions))],
+    cautions: joinedOnce(lines, (line) => line.cautions),
   };
 }
 

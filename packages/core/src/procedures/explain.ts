@@ -5,6 +5,7 @@ import type { Build } from '../machine/build.js';
 import { placesOf } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { show, showRange } from '../quantity/show.js';
+import { remembering } from '../remembering.js';
 import type { Evaluation } from './evaluate-build.js';
 import { solvers } from './solvers.js';
 
@@ -147,17 +148,10 @@ export function explainAsText(build: Build, figure: Figure, name: string): strin
 const indexed = new WeakMap<Evaluation, Map<string, Figure>>();
 
 /** A path's place and name, taken apart once: the same few hundred are asked for at every key. */
-function cut(path: string): readonly [place: string, name: string] {
-  const known = cuts.get(path);
-  if (known) return known;
+const cut = remembering(5_000, (path: string) => {
   const at = path.lastIndexOf('/');
-  const parts = [path.slice(0, at), path.slice(at + 1)] as const;
-  if (cuts.size > 5000) cuts.clear();
-  cuts.set(path, parts);
-  return parts;
-}
-
-const cuts = new Map<string, readonly [place: string, name: string]>();
+  return [path.slice(0, at), path.slice(at + 1)] as const;
+});
 
 /** The figure at a path, as `figuresByPath` has it: for the few that a screen asks for at every key, without an index of all of them. */
 export function figureAt(evaluation: Evaluation, path: string): Figure | undefined {

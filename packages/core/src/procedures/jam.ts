@@ -10,6 +10,7 @@ import { torqueGain } from '../formulas/transmission/torque-gain.js';
 import { joined } from '../joined.js';
 import type { Asked, Given, Held, Limit, Note, Passing, Rotary } from '../kinds/kind.js';
 import { show, showRange } from '../quantity/show.js';
+import { remembering } from '../remembering.js';
 
 /** One rung: what gives, and at what torque as the tool feels it. */
 export interface Rung {
@@ -98,14 +99,7 @@ export function jam(machine: Jammed): Jam {
 }
 
 /** What a limit is called under its line: its path without the line. Put together once, not at every key. */
-function nameOf(id: string): string {
-  const name = names.get(id) ?? id.slice(id.indexOf('/') + 1).replaceAll('/', '-');
-  if (names.size > 1000) names.clear();
-  names.set(id, name);
-  return name;
-}
-
-const names = new Map<string, string>();
+const nameOf = remembering(1_000, (id: string) => id.slice(id.indexOf('/') + 1).replaceAll('/', '-'));
 
 /** As it stands after “may”: breaks, crushes, lets. */
 const infinitive = (verb: string) => verb.replace(/(?<=sh|ch|x)es$|s$/, '');

@@ -7,7 +7,7 @@ import { askedBack } from '../formulas/transmission/asked-back.js';
 import { frictionLoss } from '../formulas/transmission/friction-loss.js';
 import { resultantPull } from '../formulas/transmission/resultant-pull.js';
 import { slipLoss } from '../formulas/transmission/slip-loss.js';
-import { joined } from '../joined.js';
+import { joined, joinedOnce } from '../joined.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
 import { unitOf } from '../kinds/fields.js';
 import type {
@@ -151,13 +151,10 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
     offers: () => [source, ...others].flatMap(({ kind, inputs, context }) => offersOf(kind, inputs).map((each) => ({ ...each, path: context.path }))),
     jam: stopped,
     runUp: started.runUp,
-    cautions: once(everyone, (each) => each.cautions),
-    notEntered: once(everyone, (each) => each.notEntered),
+    cautions: joinedOnce(everyone, (each) => each.cautions),
+    notEntered: joinedOnce(everyone, (each) => each.notEntered),
   };
 }
-
-/** What is said of several, each saying once. */
-const once = <L>(of: readonly L[], says: (each: L) => readonly string[] | undefined): readonly string[] => [...new Set(joined(of, says))];
 
 /** Field by field: copied at every key. */
 const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOutline, { kind }: Element): DrawnStage => ({

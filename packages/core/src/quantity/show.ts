@@ -1,3 +1,4 @@
+import { remembering } from '../remembering.js';
 import { listed } from './listed.js';
 import { type Quantity, type QuantityName, quantities, type Unit } from './quantities.js';
 
@@ -8,17 +9,10 @@ import { type Quantity, type QuantityName, quantities, type Unit } from './quant
  * @example showNumber(7.996) // '8.00': rounded, and seen to be
  * @example showNumber(8) // '8'
  */
-export function showNumber(value: number): string {
-  const known = shownNumbers.get(value);
-  if (known !== undefined) return known;
-  if (shownNumbers.size > 5_000) shownNumbers.clear();
-  const text = write(value);
-  shownNumbers.set(value, text);
-  return text;
-}
+export const showNumber = (value: number): string => shownNumber(value);
 
 /** Most of the numbers of a sheet are the same after a keystroke, and putting one into digits is the dearest step of showing it. */
-const shownNumbers = new Map<number, string>();
+const shownNumber = remembering(5_000, write);
 
 function write(value: number): string {
   if (value === 0) return '0';

@@ -1,7 +1,7 @@
 import { type DrawnStage, show } from '@hobrek/core';
 import { memo } from 'react';
 import type { Drawn } from '../../kinds/machine-drawing.js';
-import { useHabits } from '../../shared/habits.js';
+import { useUnits } from '../../shared/habits.js';
 
 interface Seen {
   readonly stages: readonly DrawnStage[];
@@ -17,7 +17,7 @@ const rim_px = 7;
  * To the scale of the side view, both ways; nothing until it is entered where at least both wheels of one stage stand.
  */
 export const FromAbove = memo(function FromAbove({ stages, names, drawn }: Seen) {
-  useHabits(({ units }) => units);
+  useUnits();
   const placed = stages.flatMap(({ line, driver, driven }, k) => {
     const [a, b] = line ?? [null, null];
     return [

@@ -4,7 +4,7 @@ import { useShallow } from 'zustand/react/shallow';
 import { FigureText } from '../../build/figure-text.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
-import { useHabits } from '../../shared/habits.js';
+import { useUnits } from '../../shared/habits.js';
 import { useWidth } from '../../shared/use-width.js';
 import { FromAbove } from './from-above.js';
 import { Handles } from './handles.js';
@@ -88,7 +88,7 @@ function pickStage(k: number): void {
 }
 
 const CentreLine = memo(function CentreLine({ drawn, stages }: { drawn: Drawn; stages: readonly DrawnStage[] }) {
-  useHabits(({ units }) => units);
+  useUnits();
   const { shafts, assumed } = drawn;
   return stages.map(({ centres: centre }, k) => {
     const [from, to] = [shafts[k] as Point, shafts[k + 1] as Point];
@@ -123,7 +123,7 @@ const isToScale = (stages: readonly DrawnStage[], drawn: Drawn) =>
   drawn.assumed.length === 0 && stages.every((stage) => stage.driver !== null && stage.driven !== null);
 
 const ScaleBar = memo(function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; trueScale: boolean }) {
-  useHabits(({ units }) => units);
+  useUnits();
   const { factor } = unitShown('mm');
   const long = (bars.find((each) => (each / factor) * drawn.scale >= 50) ?? 5000) / factor;
   const length = long * drawn.scale;

@@ -1,6 +1,6 @@
 import { type DrawnStage, show, unitShown } from '@hobrek/core';
 import { memo } from 'react';
-import { useHabits } from '../../shared/habits.js';
+import { useUnits } from '../../shared/habits.js';
 import { useWidth } from '../../shared/use-width.js';
 
 const height_px = 74;
@@ -11,7 +11,7 @@ const name_px = 40;
 /** The belts on sale, along the way the motor can move: where each wants it, how far off that is, and which the slot lets in. */
 export const StockRuler = memo(function StockRuler({ outline }: { outline: DrawnStage }) {
   const [frame, width] = useWidth<HTMLDivElement>();
-  useHabits(({ units }) => units);
+  useUnits();
   const { centres, stock } = outline;
   if (centres === null || !stock || stock.belts.length === 0) return <div ref={frame} />;
   const { what, belts, slot, chosen } = stock;
