@@ -156,8 +156,11 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
   };
 }
 
+/** Every field there is, so that none that comes later is left behind. */
+type Whole = { readonly [K in keyof Required<DrawnStage>]: DrawnStage[K] };
+
 /** Field by field: copied at every key. */
-const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOutline, { kind }: Element): DrawnStage => ({
+const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOutline, { kind }: Element): Whole => ({
   kind,
   driver,
   driven,
