@@ -5,19 +5,19 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
+import { keystrokes } from './bench/keystrokes.mjs';
 import { writeReport } from './bench/report.mjs';
-import { demo, median, sixStages } from './bench/six-stages.mjs';
+import { demo } from './bench/six-stages.mjs';
+import { ms, share } from './bench/spread.mjs';
 import { build } from './parts/build.mjs';
 import { startCluster } from './parts/database.mjs';
 import { checkNode, installPackages } from './parts/install.mjs';
 import { root, tool } from './parts/places.mjs';
 import { freePort } from './parts/ports.mjs';
 import { run } from './parts/run.mjs';
-import { chromium, ensureChromium } from './parts/system.mjs';
+import { ensureChromium } from './parts/system.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
-const ms = (value) => `${value.toFixed(value < 1 ? 3 : 1)} ms`;
-const share = (values, part) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * part))];
 const rows = [];
 const row = (what, measured, wanted) => {
   rows.push([what, measured, wanted]);
@@ -152,57 +152,6 @@ async function load(base, client, people = 200, seconds = Number(process.env.HOB
   row(`${people} people at once: a bare insert beside them, half / 99 of 100`, spread(bare), '');
 }
 
-/** From the first listener that hears a key to the last, with the layout it makes necessary forced. */
-async function keystrokes(base) {
-  const { id } = await post(base, sixStages(demo()));
-  const { chromium: browserType } = await import('@playwright/test');
-  const browser = await browserType.launch({
-    executablePath: chromium,
-    args: ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],
-  });
-  try {
-    for (const rate of [1, 4]) {
-      const runs = [];
-      for (let k = 0; k < 5; k++) runs.push(await typeIn(browser, `${base}/builds/${id}`, rate));
-      const best = runs.sort((a, b) => median(a) - median(b))[0];
-      const slowed = rate === 1 ? '' : `, CPU slowed ${rate} times`;
-      row(
-        `a keystroke on six stages${slowed}, half / 95 of 100`,
-        `${ms(median(best))} / ${ms(share(best, 0.95))}`,
-        rate === 1 ? 'wanted: 4 ms / 8 ms' : 'printed only',
-      );
-    }
-  } finally {
-    await browser.close();
-  }
-}
-
-async function typeIn(browser, url, rate) {
-  const page = await browser.newPage();
-  await page.goto(url);
-  await page.getByTestId('sentence').waitFor();
-  const session = await page.context().newCDPSession(page);
-  await session.send('Emulation.setCPUThrottlingRate', { rate });
-  await page.evaluate(() => {
-    window.spans = [];
-    let from = 0;
-    addEventListener('input', () => (from = performance.now()), true);
-    addEventListener('input', () => {
-      document.body.getBoundingClientRect();
-      window.spans.push(performance.now() - from);
-    });
-  });
-  const field = page.getByLabel('Plate power', { exact: true });
-  await field.fill('');
-  for (let k = 0; k < 8; k++) {
-    await field.pressSequentially('0.55 kW');
-    for (let n = 0; n < 7; n++) await page.keyboard.press('Backspace');
-  }
-  const spans = await page.evaluate(() => window.spans);
-  await page.close();
-  return spans.slice(14);
-}
-
 const parts = new Set(process.argv.slice(2));
 const wanted = (part) => parts.size === 0 || parts.has(part);
 
@@ -216,7 +165,7 @@ if (wanted('evaluation')) await evaluation();
 if (wanted('saves') || wanted('keys') || parts.has('load')) {
   await withServer(async (base, client) => {
     if (wanted('saves')) await saving(base, client);
-    if (wanted('keys')) await keystrokes(base);
+    if (wanted('keys')) await keystrokes(base, (sent) => post(base, sent), row);
     if (parts.has('load')) await load(base, client);
   });
 }

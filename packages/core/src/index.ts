@@ -27,6 +27,7 @@ export {
 export { describeChange } from './machine/describe-change.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
+export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
 export { applies, elementsOf, type Place, placesOf, withInput } from './machine/paths.js';

@@ -18,6 +18,7 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
   const id = useId();
   const habits = useHabits();
   const text = input?.draft ?? input?.text ?? '';
+  const [asTyped, setAsTyped] = useState(text);
   const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field, habits);
   const refused = reading && !reading.ok ? reading.says : null;
   const said = useAfterPause(refused);
@@ -37,8 +38,12 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
         <input
           id={id}
           data-path={path}
-          value={text}
-          onChange={(event) => typed(path, event.target.value)}
+          // The build keeps a text without the spaces around it; the next sign may need them: 3 11/16 in.
+          value={asTyped.trim() === text ? asTyped : text}
+          onChange={(event) => {
+            setAsTyped(event.target.value);
+            typed(path, event.target.value);
+          }}
           onBlur={fieldLeft}
           onKeyDown={(event) => {
             if (event.altKey && event.code === 'KeyU') {

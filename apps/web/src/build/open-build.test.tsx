@@ -227,6 +227,18 @@ describe('a field', () => {
     expect(document.querySelectorAll('[data-stale]')).toHaveLength(1);
   });
 
+  it('keeps a space that ends what is typed so far: the next sign may need it', () => {
+    render(<PowerField />);
+    const field = screen.getByLabelText<HTMLInputElement>('Plate power');
+    fireEvent.change(field, { target: { value: '' } });
+    for (const sign of '3 1/2 hp') fireEvent.change(field, { target: { value: field.value + sign } });
+    expect(field.value).toBe('3 1/2 hp');
+    // 3.5 × 550 ft·lbf/s, exactly.
+    expect(input('main/source/power')?.value).toBeCloseTo(2609.95, 2);
+    act(undone);
+    expect(field.value).toBe('0.55 kW');
+  });
+
   it('does not grey the sheet halfway through a word, and takes the grey off as soon as it can be read', async () => {
     vi.useFakeTimers();
     render(
@@ -275,7 +287,19 @@ describe('a figure', () => {
     expect(Object.fromEntries(drawn)).toEqual({ 'main/motor/torque': 1, 'main/tool/torque': 1 });
     act(() => typed('main/source/power', '750 W'));
     expect([...drawn.values()]).toEqual([1, 1]);
+    // What is only put in other words, or is not read yet, is not worked out again.
+    act(() => typed('main/source/power', '750 '));
+    act(() => typed('main/source/power', '750 w?'));
+    expect(evaluations).toBe(1);
     stop();
+  });
+
+  it('says why in the words that stand now, when nothing but the words was changed', async () => {
+    typed('main/source/power', '550 W');
+    render(<FigureText path="main/motor/torque" name="torque" />);
+    fireEvent.click(screen.getByRole('button', { name: /torque/ }));
+    fireEvent.click(await screen.findByRole('button', { name: /^P 550 W/ }));
+    expect(await screen.findByText(/typed “550 W”/)).toBeTruthy();
   });
 
   it('that is not known says what to enter', async () => {

@@ -337,13 +337,19 @@ function update(id: string, next: (open: OpenBuild) => Partial<OpenBuild>): void
   useOpenBuild.setState(({ open }) => (open?.id === id ? { open: { ...open, ...next(open) } } : {}));
 }
 
-/** All that follows from a history's present. */
-function standing(history: History<Build>, kinds: Kinds): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'greyed'> {
+/** All that follows from a history's present. @param last what may stand when nothing means anything else than before */
+function standing(
+  history: History<Build>,
+  kinds: Kinds,
+  last = useOpenBuild.getState().open,
+): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'greyed'> {
   const build = history.present;
   tryRemedies();
   const before = useOpenBuild.getState().open;
-  const evaluation = drawnAsBefore(evaluateBuild(build, kinds), before?.evaluation);
-  return { history, build, evaluation, remedy: '', greyed: greyLater(draftedIn(build), before?.greyed) };
+  const now = evaluateBuild(build, kinds, last ?? undefined);
+  const stands = now === before?.evaluation;
+  const evaluation = stands ? now : drawnAsBefore(now, before?.evaluation);
+  return { history, build, evaluation, remedy: stands ? before.remedy : '', greyed: greyLater(draftedIn(build), before?.greyed) };
 }
 
 function draftedIn(build: Build): ReadonlySet<string> {
@@ -368,7 +374,7 @@ function greyLater(drafted: ReadonlySet<string>, greyed: ReadonlySet<string> | u
 /** Every sentence and figure again, in the units that are wanted now. */
 useHabits.subscribe(({ units }, { units: before }) => {
   const { open } = useOpenBuild.getState();
-  if (open && units !== before) useOpenBuild.setState({ open: { ...open, ...standing(open.history, open.kinds) } });
+  if (open && units !== before) useOpenBuild.setState({ open: { ...open, ...standing(open.history, open.kinds, null) } });
 });
 
 /** Without a key for so long, typing has paused: what could not be read is told of. */

@@ -2,8 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { flag, known, unknown } from '../figure/figure.js';
 import { hold, worstVerdict } from './check.js';
 
-const torque = (value: number, range?: readonly [number, number], flags = 0) =>
-  known('N·m', value, { by: 'given', field: 'f', text: '' }, range, flags);
+const torque = (value: number, range?: readonly [number, number], flags = 0) => known('N·m', value, { by: 'given', field: 'f' }, range, flags);
 const held = (has: ReturnType<typeof torque>, needs: ReturnType<typeof torque>) =>
   hold({
     id: 'c',

@@ -6,9 +6,9 @@ export type FieldPath = string;
 /** Marks a figure carries upward to everything worked out from it. */
 export const flag = { outsideValid: 1, guessed: 2, estimated: 4 } as const;
 
-/** Where a figure comes from. Holds ids, never functions, so that it crosses into a worker. */
+/** Where a figure comes from. Holds ids, never functions, so that it crosses into a worker; of an entry its field, never the text, which may be put in other words. */
 export type Origin =
-  | { readonly by: 'given'; readonly field: FieldPath; readonly text: string }
+  | { readonly by: 'given'; readonly field: FieldPath }
   | { readonly by: 'usual'; readonly field: FieldPath; readonly source: string }
   | { readonly by: 'limit'; readonly source: string }
   | { readonly by: 'catalog'; readonly table: string; readonly row: string; readonly source: string }

@@ -9,7 +9,7 @@ import type { Unit } from '../quantity/quantities.js';
 import { flag, guessesUnder, type Known, known, restsOn, unknown } from './figure.js';
 
 const given = <U extends Unit>(unit: U, value: number, field = 'f', range?: readonly [number, number], flags = 0) =>
-  known(unit, value, { by: 'given', field, text: '' }, range, flags);
+  known(unit, value, { by: 'given', field }, range, flags);
 const ends = (figure: unknown) => [(figure as Known).low, (figure as Known).high] as number[];
 
 describe('the figure door', () => {

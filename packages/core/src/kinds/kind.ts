@@ -28,6 +28,9 @@ export interface Part {
   readonly many: number;
 }
 
+/** What was typed in a field of an element. */
+export type Typed = (field: string) => string | undefined;
+
 /** What a kind is, without what it does: enough to read, validate and edit one. */
 export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
   readonly role: R;
@@ -44,15 +47,15 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
    */
   readonly begins?: (ratio: number) => Readonly<Record<string, string>>;
   /** A stage that is meant to give first: the field that sets at what torque, and with which power of it that grows. */
-  readonly fuse?: (typed: (field: string) => string | undefined) => { readonly field: string; readonly power: number };
+  readonly fuse?: (typed: Typed) => { readonly field: string; readonly power: number };
   /** What has to be had for it, from what was typed. */
-  readonly parts?: (typed: (field: string) => string | undefined) => readonly Part[];
+  readonly parts?: (typed: Typed) => readonly Part[];
   /** A stage's wheels: the field that sizes each, and what is on the shelf. */
   readonly wheels?: Readonly<Record<'driver' | 'driven', StockWheel>>;
   /** How inputs of an older version become those of the next, by the version they have. Never changed once it has landed. */
   readonly upgrade?: Readonly<Record<number, (inputs: Inputs) => Inputs>>;
   /** The element in a few words, from what was typed: `0.55 kW motor`. */
-  readonly short: (typed: (field: string) => string | undefined) => string;
+  readonly short: (typed: Typed) => string;
 }
 
 /** A turning shaft as it is handed from one element to the next. */
@@ -200,7 +203,7 @@ export interface Given extends Rotary, Said {
 
 export interface SourceKind<F extends Fields = Fields> extends KindHead<'source', F> {
   readonly gives: (inputs: InputFigures<F>, fed: Fed, context: Context) => Given;
-  readonly candidates?: (inputs: InputFigures<F>) => Candidate[];
+  readonly candidates?: (inputs: InputFigures<F>, typed: Typed) => Candidate[];
 }
 
 /** What a stage is asked to carry. */
@@ -246,7 +249,7 @@ export interface Held extends Said {
 
 export interface StageKind<F extends Fields = Fields> extends KindHead<'stage', F> {
   readonly passes: (inputs: InputFigures<F>, arriving: Rotary, context: Context) => Passing;
-  readonly candidates?: (inputs: InputFigures<F>) => Candidate[];
+  readonly candidates?: (inputs: InputFigures<F>, typed: Typed) => Candidate[];
 }
 
 /** What the work asks at the tool's shaft. */
@@ -265,7 +268,7 @@ export interface Asked extends Said {
 export interface WorkKind<F extends Fields = Fields> extends KindHead<'work', F> {
   /** What the tool asks at the speed that reaches it. */
   readonly asks: (inputs: InputFigures<F>, arriving: Rotary, context: Context) => Asked;
-  readonly candidates?: (inputs: InputFigures<F>) => Candidate[];
+  readonly candidates?: (inputs: InputFigures<F>, typed: Typed) => Candidate[];
 }
 
 export type Kind = SourceKind | StageKind | WorkKind | FeedKind;

@@ -4,6 +4,7 @@ import { joined, joinedOnce } from '../joined.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { enter } from '../machine/enter.js';
+import { meansTheSame } from '../machine/means-the-same.js';
 import { fieldLabel, placesOf, withInput } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { showShare } from '../quantity/show.js';
@@ -31,8 +32,18 @@ export interface Evaluation {
 /** What stands behind every answer until it is built. */
 const never = 'Not worked out: shaft strength, bearing life.';
 
-/** Works a build out: pure and synchronous once its kinds are loaded. What would cure it is tried apart, by `remedyFor`. */
-export function evaluateBuild(build: Build, kinds: Kinds): Evaluation {
+/** What was worked out last, and of what. */
+export interface WorkedOut {
+  readonly build: Build;
+  readonly evaluation: Evaluation;
+}
+
+/**
+ * Works a build out: pure and synchronous once its kinds are loaded. What would cure it is tried apart, by `remedyFor`.
+ * @param last where the build still means what it meant then, however it is written now, what was worked out stands: the same object
+ */
+export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Evaluation {
+  if (last && meansTheSame(build, last.build)) return last.evaluation;
   const lines = build.lines.map((line) => walkLine(line, kinds, (path) => fieldLabel(build, path), build.supply));
   const wished = wishChecks(build, lines, (path) => fieldLabel(build, path));
   const checks = worstFirst([...joined(lines, (line) => line.checks), ...wished]);
@@ -96,7 +107,8 @@ function curesFor(wanted: Check, build: Build, kinds: Kinds, now: Evaluation): s
   const isWork = now.lines.some((line) => line.checks[0]?.id === wanted.id);
   const name = wanted.id.slice(wanted.at.length + 1);
   const proved = new Map<string, string>();
-  for (const offer of now.lines.flatMap((line) => line.offers())) {
+  const typed = (path: string) => places.get(path)?.input?.text;
+  for (const offer of now.lines.flatMap((line) => line.offers(typed))) {
     const path = `${offer.path}/${offer.field}`;
     const field = places.get(path)?.field;
     const meant = offer.cures === undefined ? isWork : offer.path === wanted.at && offer.cures === name;

@@ -47,7 +47,7 @@ it('knows what a figure goes into', () => {
 
 it('picks the least, the most or the sum, end by end, and cannot pick past an unknown', () => {
   const some = ([value, low, high]: [number, number, number], flags = 0) =>
-    known('N·m', value, { by: 'given', field: `f${value}`, text: '' }, [low, high], flags);
+    known('N·m', value, { by: 'given', field: `f${value}` }, [low, high], flags);
   const from = [some([10, 8, 12]), some([11, 5, 20], 2)];
   expect(picked('least', 'N·m', from)).toMatchObject({ value: 10, low: 5, high: 12, flags: 2 });
   expect(picked('most', 'N·m', from)).toMatchObject({ value: 11, low: 8, high: 20 });

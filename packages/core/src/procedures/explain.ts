@@ -39,7 +39,8 @@ export function showFigure(figure: Figure): string {
 export function explain(build: Build, figure: Figure): Explanation {
   const shows = showFigure(figure);
   const plain = (...says: string[]): Explanation => ({ shows, relation: null, parts: [], says, caution: '' });
-  const labelOf = (path: string) => placesOf(build).find((place) => place.path === path)?.field.label ?? path;
+  const placeOf = (path: string) => placesOf(build).find((place) => place.path === path);
+  const labelOf = (path: string) => placeOf(path)?.field.label ?? path;
   if (!figure.known) {
     const missing = listed(figure.missing.map(labelOf));
     return plain(missing ? `Enter ${missing} and it can be worked out.` : `${capital(figure.because ?? 'it has no value here')}.`);
@@ -47,7 +48,9 @@ export function explain(build: Build, figure: Figure): Explanation {
   const { origin } = figure;
   switch (origin.by) {
     case 'given':
-      return plain(`${labelOf(origin.field)}: typed “${origin.text}”, that is ${shows}${figure.flags & flag.guessed ? ', a guess' : ''}.`);
+      return plain(
+        `${labelOf(origin.field)}: typed “${placeOf(origin.field)?.input?.text ?? ''}”, that is ${shows}${figure.flags & flag.guessed ? ', a guess' : ''}.`,
+      );
     case 'usual':
       return plain(`${labelOf(origin.field)} is not entered; usual is ${shows}.`, `${origin.source}.`);
     case 'limit':

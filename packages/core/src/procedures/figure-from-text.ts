@@ -12,5 +12,5 @@ export function figureFromText(text: string, name: string, slot: Slot): Figure |
   const reading = readQuantity(text, { label: `${name} (${slot.means})`, quantity, accepts: [-1e15, 1e15], bare: slot.unit });
   if (!reading.ok) return reading;
   const { value, low, high } = reading;
-  return known(slot.unit, value, { by: 'given', field: name, text }, low === undefined || high === undefined ? undefined : [low, high]);
+  return known(slot.unit, value, { by: 'given', field: name }, low === undefined || high === undefined ? undefined : [low, high]);
 }

@@ -26,6 +26,7 @@ import type {
   StageKind,
   StageOutline,
   Supply,
+  Typed,
   WorkKind,
 } from '../kinds/kind.js';
 import { type Kinds, kindKey } from '../kinds/registry.js';
@@ -60,7 +61,7 @@ export interface WalkedLine {
   readonly checks: readonly Check[];
   readonly outlines: readonly DrawnStage[];
   /** What might cure its checks; worked out when it is asked for. */
-  readonly offers: () => readonly Offer[];
+  readonly offers: (typed: (path: string) => string | undefined) => readonly Offer[];
   readonly jam: Jam;
   readonly runUp: RunUp | null;
   readonly cautions: readonly string[];
@@ -148,7 +149,10 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
       ...stopped.checks,
     ],
     outlines: passings.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
-    offers: () => [source, ...others].flatMap(({ kind, inputs, context }) => offersOf(kind, inputs).map((each) => ({ ...each, path: context.path }))),
+    offers: (typed) =>
+      [source, ...others].flatMap(({ kind, inputs, context: { path } }) =>
+        offersOf(kind, inputs, (field) => typed(`${path}/${field}`)).map((each) => ({ ...each, path })),
+      ),
     jam: stopped,
     runUp: started.runUp,
     cautions: joinedOnce(everyone, (each) => each.cautions),
@@ -171,13 +175,14 @@ const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOu
   stock,
 });
 
-const offersOf = (kind: Kind, inputs: InputFigures<Fields>): readonly Candidate[] => (kind.role === 'feed' ? [] : (kind.candidates?.(inputs) ?? []));
+const offersOf = (kind: Kind, inputs: InputFigures<Fields>, typed: Typed): readonly Candidate[] =>
+  kind.role === 'feed' ? [] : (kind.candidates?.(inputs, typed) ?? []);
 
 /** What the brief says of the supply. */
 function supplyOf(supply: Build['supply']): Supply {
   const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> => {
-    const { value, text } = supply[name] ?? { text: '' };
-    return value === undefined ? unknown(unit, []) : known(unit, value, { by: 'given', field: `supply/${name}`, text });
+    const value = supply[name]?.value;
+    return value === undefined ? unknown(unit, []) : known(unit, value, { by: 'given', field: `supply/${name}` });
   };
   return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), breaker: entry('breaker', 'A') };
 }
@@ -277,7 +282,7 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
     const unit = unitOf(field);
     if (input?.value !== undefined) {
       const range = input.low === undefined || input.high === undefined ? undefined : ([input.low, input.high] as const);
-      figures[name] = known(unit, input.value, { by: 'given', field: at, text: input.text }, range, input.how === 'guessed' ? flag.guessed : 0);
+      figures[name] = known(unit, input.value, { by: 'given', field: at }, range, input.how === 'guessed' ? flag.guessed : 0);
     } else if (field.usual) {
       const { value, low, high, source } = field.usual;
       figures[name] = known(unit, value, { by: 'usual', field: at, source }, [low, high]);

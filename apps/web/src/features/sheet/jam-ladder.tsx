@@ -5,6 +5,8 @@ import { useWidth } from '../../shared/use-width.js';
 
 const top_px = 24;
 const rung_px = 25;
+/** Most over least of the ruler: whatever is smaller stands at its left end. */
+const longest = 1e6;
 
 interface Line {
   readonly id: string;
@@ -29,15 +31,16 @@ export function JamLadder() {
     ...line.jam.rungs.flatMap(rungLine),
   ];
   const brings = line.jam.brings;
-  const values = [...lines.map(({ figure }) => figure), ...(brings.known ? [brings] : [])].flatMap((figure) => [
-    figure.low ?? figure.value,
-    figure.high ?? figure.value,
-  ]);
+  // The ruler is logarithmic: what is nothing, or less, stands at its left end.
+  const values = [...lines.map(({ figure }) => figure), ...(brings.known ? [brings] : [])]
+    .flatMap((figure) => [figure.low ?? figure.value, figure.high ?? figure.value])
+    .filter((value) => value > 0);
   if (values.length === 0) return <section ref={frame} />;
-  const [least, most] = [Math.min(...values) / 1.25, Math.max(...values) * 1.25];
+  const most = Math.max(...values) * 1.25;
+  const least = Math.max(Math.min(...values) / 1.25, most / longest);
   const x = (value: number) => (Math.log(Math.max(value, least) / least) / Math.log(most / least)) * width;
   const { factor, symbol } = unitShown('N·m');
-  const ticks = ticksOf(least * factor, most * factor).map((says) => ({ says, at: says / factor }));
+  const ticks = ticksOf(least * factor, most * factor, width).map((says) => ({ says, at: says / factor }));
   const height = top_px + lines.length * rung_px + (brings.known ? 22 : 6);
   return (
     <section ref={frame} className={`min-w-0 ${stale ? 'stale' : ''}`}>
@@ -104,11 +107,16 @@ const rungLine = ({ id, at, short, atTool, harm, verdict }: Rung): Line[] =>
       ]
     : [];
 
-/** 1, 2 and 5 of every decade. */
-function ticksOf(least: number, most: number): number[] {
+/** Room that a number at the ruler needs, px. */
+const tick_px = 30;
+
+/** 1, 2 and 5 of every decade; the decades alone where those would run into each other. */
+function ticksOf(least: number, most: number, width: number): number[] {
+  const apart = (Math.log10(2) / Math.log10(most / least)) * width;
+  const steps = apart < tick_px ? [1] : [1, 2, 5];
   const from = Math.floor(Math.log10(least));
   const decades = Array.from({ length: Math.ceil(Math.log10(most)) - from + 1 }, (_, k) => 10 ** (from + k));
-  return decades.flatMap((ten) => [1, 2, 5].map((each) => Number((each * ten).toPrecision(3)))).filter((tick) => tick >= least && tick <= most);
+  return decades.flatMap((ten) => steps.map((each) => Number((each * ten).toPrecision(3)))).filter((tick) => tick >= least && tick <= most);
 }
 
 /** The dotted line of what a jam brings, with its range along the ruler. */

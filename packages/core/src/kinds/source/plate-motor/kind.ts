@@ -203,7 +203,7 @@ export function polesFrom(speed_rpm: number, frequency_Hz: number): number {
 }
 
 function polesOf({ poles, speed }: Inputs, frequency: Figure<'Hz'>): Figure<'1'> {
-  if (poles.is) return known('1', Number(poles.is), { by: 'given', field: poles.field, text: poles.is });
+  if (poles.is) return known('1', Number(poles.is), { by: 'given', field: poles.field });
   return solve('1', 'poles', { n: speed, f: frequency }, ({ n = 0, f = 0 }) => polesFrom(n, f));
 }
 

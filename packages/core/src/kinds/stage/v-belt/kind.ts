@@ -72,7 +72,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
       under: (duty) => underLoad({ inputs, arriving, duty, context, drive, rated: ratedBy(drive, inputs.belts), driver, large, centres, marked }),
     };
   },
-  candidates: (inputs) => [...largerDriven(inputs), ...moreBelts(inputs), ...keyed(inputs)],
+  candidates: (inputs, typed) => [...largerDriven(inputs, typed('driven')), ...moreBelts(inputs), ...keyed(inputs)],
 };
 
 function underLoad(loaded: Loaded): Held {
@@ -164,9 +164,8 @@ function stockFor(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, ce
   return { what: 'belts on sale', belts, slot, chosen: inches === null ? null : `${section.is}${inches}` };
 }
 
-function largerDriven({ driven }: Inputs): Candidate[] {
+function largerDriven({ driven }: Inputs, text = ''): Candidate[] {
   if (!driven.known) return [];
-  const text = driven.origin.by === 'given' ? driven.origin.text : '';
   return largerSizes(vBeltHead.wheels.driven, driven.value, text)
     .slice(0, 3)
     .map((size) => ({ field: 'driven', text: size, says: `a ${size} driven pulley` }));
