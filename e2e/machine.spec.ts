@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, test } from './parts/hobrek.js';
+import { addBuild, expect, test } from './parts/hobrek.js';
 
 const sentence = (page: Page) => page.getByTestId('sentence');
 const kept = (page: Page) => expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
@@ -232,3 +232,42 @@ test('any two states of the log are laid beside each other, in words', async ({ 
   await expect(between).toContainText('Torque asked 8 N·m → 9 N·m');
   await expect(between).toContainText('Driven pulley 250 mm → 280 mm');
 });
+
+/** Nothing, little, much, and too much to be true: read or refused by the field, never drawn as no number at all. */
+const anything = ['0.001', '25', '99999', '3 to 400', '?'];
+
+for (const machine of ['apple-crusher', 'kelp-cart', 'clock-plate-mill']) {
+  test(`whatever is entered into the ${machine}, no figure and no line of the drawing is without a number`, async ({ page, address }) => {
+    const complaints: string[] = [];
+    page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
+    page.on('pageerror', (error) => complaints.push(error.message));
+    const { id } = await addBuild(address, JSON.parse(await readFile(`demo/${machine}.json`, 'utf8')));
+    // All of it in sight: what is not would follow later.
+    await page.setViewportSize({ width: 1280, height: 6000 });
+    await page.goto(`${address}/builds/${id}`);
+    await sentence(page).waitFor();
+    await page.locator('details').evaluateAll((all) => {
+      for (const each of all) (each as HTMLDetailsElement).open = true;
+    });
+    const tried = await page.evaluate(async (texts) => {
+      const setValue = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
+      const paths = [...document.querySelectorAll<HTMLInputElement>('input[data-path]')].map((input) => input.dataset.path);
+      const found: string[] = [];
+      for (const path of paths) {
+        const before = document.querySelector<HTMLInputElement>(`input[data-path="${path}"]`)?.value ?? '';
+        for (const text of [...texts, before]) {
+          const input = document.querySelector(`input[data-path="${path}"]`);
+          setValue?.call(input, text);
+          input.dispatchEvent(new Event('input', { bubbles: true }));
+          await new Promise((done) => setTimeout(done));
+          const wrong = /[^<>]{0,60}\b(NaN|Infinity|undefined)\b/.exec(document.body.innerHTML);
+          if (wrong) found.push(`${path} = ${text}: ${wrong[0]}`);
+        }
+      }
+      return { many: paths.length, found };
+    }, anything);
+    expect(tried.many).toBeGreaterThan(20);
+    expect(tried.found).toEqual([]);
+    expect(complaints).toEqual([]);
+  });
+}

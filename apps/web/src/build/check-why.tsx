@@ -1,6 +1,7 @@
 import { showNumber, showShare } from '@hobrek/core';
 import { memo } from 'react';
 import { checkOf } from './check-of.js';
+import { useShown } from './in-sight.js';
 import { useOpenBuild } from './open-build.js';
 import { WhyPopover, WhyTrail } from './why.js';
 
@@ -14,7 +15,7 @@ export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
 });
 
 function Left({ id }: { id: string }) {
-  const worst = useOpenBuild(({ open }) => open && checkOf(open.evaluation, id)?.margin?.worst);
+  const worst = useShown(({ open }) => open && checkOf(open.evaluation, id)?.margin?.worst);
   return (
     <>
       {worst === undefined || worst === null ? '?' : worst < -1 ? `${showNumber(1 - worst)}×` : showShare(worst)}

@@ -1,6 +1,7 @@
 import { type Evaluation, type Figure, figureAt, joinParts, restsOn, showParts, showRange } from '@hobrek/core';
 import { memo } from 'react';
-import { type OpenBuild, useOpenBuild } from './open-build.js';
+import { useShown } from './in-sight.js';
+import type { OpenBuild } from './open-build.js';
 import { Why } from './why.js';
 
 /** The one way a figure stands on a screen: large number, small unit, greyed when it is the last good one; pressed, it says why. */
@@ -14,7 +15,7 @@ export const FigureText = memo(function FigureText({ path, name, size = 'text-ba
 
 /** Follows its own number and nothing else: while that stays the same, it is not drawn again. */
 function Digits({ path, name, size }: { path: string; name: string; size: string }) {
-  const seen = useOpenBuild(({ open }) => (open ? appearance(open, path) : ''));
+  const seen = useShown(({ open }) => (open ? appearance(open, path) : ''));
   const [stale = '', number = '', symbol = '', range = ''] = seen.split('|');
   const spoken = number === '' ? 'not known' : `${joinParts({ number, symbol })}${range ? ` (${range})` : ''}`;
   return (

@@ -64,7 +64,7 @@ export interface OpenBuild {
   readonly picked: string | null;
 }
 
-interface Store {
+export interface Store {
   readonly open: OpenBuild | null;
 }
 

@@ -14,6 +14,7 @@ import { type ComponentType, memo, useState } from 'react';
 import { Choice } from '../../build/choice-field.js';
 import { Field } from '../../build/field.js';
 import { FigureText } from '../../build/figure-text.js';
+import { useShown, WhenInSight } from '../../build/in-sight.js';
 import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved, useOpenBuild } from '../../build/open-build.js';
 import { benchExtras } from '../../kinds/registry.js';
 import { InOrder, useGrip } from './in-order.js';
@@ -37,12 +38,17 @@ export function Bench() {
     <section className="border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
       <InOrder paths={others.flatMap(([role, path]) => (role === 'stage' ? [path] : []))}>
         {[...others, feed as (typeof others)[number]].map(([role, path]) => (
-          <ElementBench key={path} role={role} path={path} />
+          <WhenInSight key={path}>
+            <ElementBench role={role} path={path} />
+          </WhenInSight>
         ))}
       </InOrder>
     </section>
   );
 }
+
+/** The browser lays out of it what can be seen. */
+const unseen = '[contain-intrinsic-size:auto_24rem] [content-visibility:auto]';
 
 /** Drawn again only when the element itself is touched or picked; its figures follow by themselves. */
 const ElementBench = memo(function ElementBench({ role, path }: { role: Role; path: string }) {
@@ -57,7 +63,7 @@ const ElementBench = memo(function ElementBench({ role, path }: { role: Role; pa
     <fieldset
       data-element={path}
       onFocus={() => pick(path)}
-      className={`mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
+      className={`${unseen} mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
         {headings[role]} <KindOf of={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
@@ -84,7 +90,7 @@ function StageBench({ path, picked, kind, label, groups }: ElementShown) {
       {...dragged}
       data-element={path}
       onFocus={() => pick(path)}
-      className={`mt-3 -ml-6 min-w-0 border-l-4 bg-sheet pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
+      className={`${unseen} mt-3 -ml-6 min-w-0 border-l-4 bg-sheet pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
         {grip}
@@ -100,7 +106,7 @@ function StageBench({ path, picked, kind, label, groups }: ElementShown) {
 }
 
 function WithOutline({ path, Extra }: { path: string; Extra: ComponentType<{ outline: DrawnStage }> }) {
-  const outline = useOpenBuild(({ open }) => {
+  const outline = useShown(({ open }) => {
     const line = open?.build.lines[0];
     return open?.evaluation.lines[0]?.outlines[line?.stages.findIndex((stage) => `${line.id}/${stage.id}` === path) ?? -1];
   });
@@ -243,7 +249,7 @@ const elsewhere = new Set(['speed', 'torque', 'highest-speed', 'belt-speed', 'dr
 
 function Follows({ path }: { path: string }) {
   // What is only waiting for an entry says so in the ledger; what cannot be, says why here.
-  const names = useOpenBuild(({ open }) =>
+  const names = useShown(({ open }) =>
     [...(open?.evaluation.lines[0]?.figures.get(path) ?? [])]
       .filter(([name, figure]) => !elsewhere.has(name) && (figure.known || figure.because))
       .map(([name]) => name)

@@ -2,6 +2,7 @@ import { canMove, type DrawnStage, kindHead, layOut, nearestSize, nextSize, type
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, memo, useCallback, useRef } from 'react';
 import { useShallow } from 'zustand/react/shallow';
+import { useShown } from '../../build/in-sight.js';
 import { fieldLeft, pick, shaftMoved, typed, useOpenBuild } from '../../build/open-build.js';
 import type { Drawn, Frame } from '../../kinds/machine-drawing.js';
 
@@ -20,7 +21,7 @@ interface HandlesShown {
 
 /** What can be taken hold of on the drawing: every shaft that may stand elsewhere, and the rims of the wheels of the stage that is picked. */
 export const Handles = memo(function Handles({ line, names, paths, stages, drawn, picked, hold }: HandlesShown) {
-  const movable = useOpenBuild(useShallow(({ open }) => names.map((_, k) => open !== null && canMove(open.build, line, k))));
+  const movable = useShown(useShallow(({ open }) => names.map((_, k) => open !== null && canMove(open.build, line, k))));
   // What is dragged reads the view when it is taken hold of: a handle is drawn again only when it stands elsewhere.
   const view = useRef(drawn);
   view.current = drawn;
@@ -147,7 +148,7 @@ interface RimShown {
 
 const RimHandle = memo(function RimHandle({ path, wheel, x, y, diameter, scale, viewNow, hold }: RimShown) {
   const at = `${path}/${wheel.field}`;
-  const input = useOpenBuild(({ open }) => open && placesOf(open.build).find((place) => place.path === at)?.input);
+  const input = useShown(({ open }) => open && placesOf(open.build).find((place) => place.path === at)?.input);
   const bind = useDrag(
     ({ first, last, movement: [, dy], memo: held }) => {
       if (diameter === null || input?.value === undefined) return held;

@@ -1,10 +1,13 @@
 import { type Figure, type Known, type Rung, show, showParts, showRange, unitShown } from '@hobrek/core';
-import { memo } from 'react';
-import { pick, useOpenBuild } from '../../build/open-build.js';
+import { memo, useState } from 'react';
+import { useShown } from '../../build/in-sight.js';
+import { pick } from '../../build/open-build.js';
 import { useWidth } from '../../shared/use-width.js';
 
 const top_px = 24;
 const rung_px = 25;
+/** Rungs of a ladder that is not shown whole. */
+const shortLadder = 10;
 /** Most over least of the ruler: whatever is smaller stands at its left end. */
 const longest = 1e6;
 
@@ -19,17 +22,17 @@ interface Line {
 
 /** What the work asks, what reaches the tool, what gives in a jam and what a jam brings, all as the tool feels it, on one ruler. */
 export function JamLadder() {
-  const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]);
-  const stale = useOpenBuild(({ open }) => (open?.greyed.size ?? 0) > 0);
-  const picked = useOpenBuild(({ open }) => open?.picked);
+  const line = useShown(({ open }) => open?.evaluation.lines[0]);
+  const stale = useShown(({ open }) => (open?.greyed.size ?? 0) > 0);
+  const picked = useShown(({ open }) => open?.picked);
+  const [all, setAll] = useState(false);
   const [frame, width] = useWidth<HTMLElement>();
   const check = line?.checks[0];
   if (!line || !check) return <section ref={frame} />;
-  const lines = [
-    ...plain('the work asks', check.needs, 'var(--ink)'),
-    ...plain('reaches it', check.has, `var(--${check.verdict})`),
-    ...line.jam.rungs.flatMap(rungLine),
-  ];
+  const rungs = line.jam.rungs.flatMap(rungLine);
+  // Of a long machine what gives first, and what is picked; further up nothing is near.
+  const near = all || rungs.length <= shortLadder + 1 ? rungs : rungs.filter(({ at }, k) => k < shortLadder || (at !== null && at === picked));
+  const lines = [...plain('the work asks', check.needs, 'var(--ink)'), ...plain('reaches it', check.has, `var(--${check.verdict})`), ...near];
   const brings = line.jam.brings;
   // The ruler is logarithmic: what is nothing, or less, stands at its left end.
   const values = [...lines.map(({ figure }) => figure), ...(brings.known ? [brings] : [])]
@@ -83,6 +86,11 @@ export function JamLadder() {
           />
         ))}
       </svg>
+      {rungs.length > shortLadder + 1 && (
+        <button type="button" aria-expanded={all} className="min-h-6 cursor-pointer text-sm text-blue hover:underline" onClick={() => setAll(!all)}>
+          {all ? 'only what gives first' : `${rungs.length - near.length} more, that give later`}
+        </button>
+      )}
     </section>
   );
 }

@@ -3,17 +3,28 @@ import { memo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { checkOf } from '../../build/check-of.js';
 import { CheckWhy } from '../../build/check-why.js';
-import { type OpenBuild, pick, useOpenBuild } from '../../build/open-build.js';
+import { InSight, useInSight, useShown, WhenInSight } from '../../build/in-sight.js';
+import { type OpenBuild, pick } from '../../build/open-build.js';
+import { useSettledBuild } from '../../build/settled-build.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 const one = { close: 'one is close', gives: 'one gives', unknown: 'one is not known yet' } as const;
 const several = { close: 'are close', gives: 'give', unknown: 'are not known yet' } as const;
 
-/** Every check, worst first, with how much of its limit is left. While their order stays, a key draws only the rows that say something else. */
+/** Every check, worst first, with how much of its limit is left. A key draws only the rows that say something else. */
 export function Ledger() {
-  const ids = useOpenBuild(useShallow(({ open }) => open?.evaluation.checks.map(({ id }) => id)));
-  const odd = useOpenBuild(({ open }) => tally(open?.evaluation.checks ?? []));
+  return (
+    <WhenInSight>
+      <Checks />
+    </WhenInSight>
+  );
+}
+
+function Checks() {
+  // Rows change places when typing has paused: while it goes on each says at once what is so, where it stands.
+  const ids = useSettledBuild(useShallow(({ open }) => open?.evaluation.checks.map(({ id }) => id)));
+  const odd = useShown(({ open }) => tally(open?.evaluation.checks ?? []));
   if (!ids) return null;
   return (
     <section className="px-6 py-3 max-sm:px-4">
@@ -35,7 +46,7 @@ export function Ledger() {
 
 /** What to beware of with the elements that are here, each once. */
 function Cautions() {
-  const cautions = useOpenBuild(({ open }) => open?.evaluation.cautions.join('\n')) ?? '';
+  const cautions = useShown(({ open }) => open?.evaluation.cautions.join('\n')) ?? '';
   return (
     <ul aria-label="cautions" className="mt-5 border-l-2 border-brass pl-3 text-sm text-soft">
       {cautions.split('\n').map((caution) => (
@@ -68,18 +79,22 @@ function shownOf({ evaluation, greyed, picked }: OpenBuild, id: string): string 
 
 /** Drawn again only when what it says changes. */
 const Row = memo(function Row({ id }: { id: string }) {
-  const shown = useOpenBuild(({ open }) => (open ? shownOf(open, id) : ''));
+  const [ref, inSight] = useInSight<HTMLLIElement>();
+  const shown = useShown(({ open }) => (open ? shownOf(open, id) : ''), inSight);
   if (shown === '') return null;
   const [verdict = '', left = '', stale, picked, at = '', ...says] = shown.split('|');
   return (
     <li
+      ref={ref}
       onPointerDown={() => pick(at)}
-      className={`${picked ? '-ml-6 border-l-4 border-l-brass bg-wash pl-5 max-sm:-ml-4 max-sm:pl-3' : ''} grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${stale ? 'stale' : ''}`}
+      className={`${picked ? '-ml-6 border-l-4 border-l-brass bg-wash pl-5 max-sm:-ml-4 max-sm:pl-3' : ''} grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 [contain-intrinsic-size:auto_3rem] [content-visibility:auto] border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${stale ? 'stale' : ''}`}
     >
       <VerdictMark verdict={verdict as Verdict} />
       <p>{unbroken(says.join('|'))}</p>
       <MarginScale verdict={verdict as Verdict} worst={left === '' ? undefined : Number(left)} />
-      <CheckWhy id={id} />
+      <InSight value={inSight}>
+        <CheckWhy id={id} />
+      </InSight>
     </li>
   );
 });

@@ -2,6 +2,7 @@ import { type DrawnStage, elementsOf, figureAt, layOut, type Point, show, unitSh
 import { memo, useMemo, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { FigureText } from '../../build/figure-text.js';
+import { useShown, WhenInSight } from '../../build/in-sight.js';
 import { pick, useOpenBuild } from '../../build/open-build.js';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useUnits } from '../../shared/habits.js';
@@ -25,19 +26,32 @@ const leastSpacing_px = 170;
 
 /** The machine in side view, to scale, with its figures hung under each shaft. A key that moves nothing draws none of it again: figures follow by themselves. */
 export function PowerPath() {
-  const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]?.id);
-  const outlines = useOpenBuild(({ open }) => open?.evaluation.lines[0]?.outlines);
-  const names = useOpenBuild(useShallow(({ open }) => open?.evaluation.lines[0]?.stations.map(({ name }) => name)));
-  const stations = useOpenBuild(useShallow(({ open }) => open?.evaluation.lines[0]?.stations.map(({ id }) => id)));
-  const elements = useOpenBuild(useShallow(({ open }) => open?.build.lines[0] && elementsOf(open.build.lines[0]).map(({ path }) => path)));
-  const picked = useOpenBuild(({ open }) => open?.picked);
   const [frame, width] = useWidth<HTMLDivElement>();
-  const [held, setHeld] = useState<Frame | undefined>();
   usePathKeys();
   const wide = width >= 900;
+  return (
+    <div ref={frame} className={`mt-2 grid gap-x-12 gap-y-4 pb-3 ${wide ? 'grid-cols-[minmax(0,58fr)_minmax(0,42fr)]' : ''}`}>
+      <WhenInSight>
+        <SideView room={wide ? width * 0.58 : width} />
+      </WhenInSight>
+      <WhenInSight>
+        <JamLadder />
+      </WhenInSight>
+    </div>
+  );
+}
+
+function SideView({ room }: { room: number }) {
+  const line = useShown(({ open }) => open?.evaluation.lines[0]?.id);
+  const outlines = useShown(({ open }) => open?.evaluation.lines[0]?.outlines);
+  const names = useShown(useShallow(({ open }) => open?.evaluation.lines[0]?.stations.map(({ name }) => name)));
+  const stations = useShown(useShallow(({ open }) => open?.evaluation.lines[0]?.stations.map(({ id }) => id)));
+  const elements = useShown(useShallow(({ open }) => open?.build.lines[0] && elementsOf(open.build.lines[0]).map(({ path }) => path)));
+  const picked = useShown(({ open }) => open?.picked);
+  const [held, setHeld] = useState<Frame | undefined>();
   const drawn = useMemo(
-    () => outlines && fitDrawing(outlines, { width: Math.max(wide ? width * 0.58 : width, 200), height: heightOf(outlines), frame: held }),
-    [outlines, wide, width, held],
+    () => outlines && fitDrawing(outlines, { width: Math.max(room, 200), height: heightOf(outlines), frame: held }),
+    [outlines, room, held],
   );
   if (!line || !names || !stations || !elements || !outlines || !drawn) return null;
   const [, source, ...others] = elements;
@@ -46,37 +60,34 @@ export function PowerPath() {
   const atShaft = (k: number) => (k === 0 ? source : k === stages.length ? others.at(-1) : undefined);
   const hung = drawn.shafts.every(({ x }, k) => k === 0 || x - (drawn.shafts[k - 1]?.x ?? 0) >= leastSpacing_px);
   return (
-    <div ref={frame} className={`mt-2 grid gap-x-12 gap-y-4 pb-3 ${wide ? 'grid-cols-[minmax(0,58fr)_minmax(0,42fr)]' : ''}`}>
-      <figure aria-label="Power path in side view, to scale">
-        <div className="relative">
-          <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
-            <MachineDrawing stages={outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={pickStage} />
-            <CentreLine drawn={drawn} stages={outlines} />
-            {hung &&
-              drawn.shafts.map(({ x, y }) => (
-                <path key={x} d={`M${x} ${y + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
-              ))}
-            <ScaleBar drawn={drawn} room={wide ? width * 0.58 : width} trueScale={isToScale(outlines, drawn)} />
-          </svg>
-          <Handles line={line} names={names} paths={stages} stages={outlines} drawn={drawn} picked={picked} hold={setHeld} />
-        </div>
-        <FromAbove stages={outlines} names={names} drawn={drawn} />
-        <PathTable />
-        <figcaption className={hung ? 'relative h-21 max-sm:h-34' : 'mt-2 grid grid-cols-2 gap-4'}>
-          {stations.map((id, k) => (
-            <Station
-              key={id}
-              path={`${line}/${id}`}
-              name={names[k] ?? ''}
-              left={hung ? drawn.shafts[k]?.x : undefined}
-              element={atShaft(k)}
-              picked={picked}
-            />
-          ))}
-        </figcaption>
-      </figure>
-      <JamLadder />
-    </div>
+    <figure aria-label="Power path in side view, to scale">
+      <div className="relative">
+        <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
+          <MachineDrawing stages={outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={pickStage} />
+          <CentreLine drawn={drawn} stages={outlines} />
+          {hung &&
+            drawn.shafts.map(({ x, y }) => (
+              <path key={`${x} ${y}`} d={`M${x} ${y + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
+            ))}
+          <ScaleBar drawn={drawn} room={room} trueScale={isToScale(outlines, drawn)} />
+        </svg>
+        <Handles line={line} names={names} paths={stages} stages={outlines} drawn={drawn} picked={picked} hold={setHeld} />
+      </div>
+      <FromAbove stages={outlines} names={names} drawn={drawn} />
+      <PathTable />
+      <figcaption className={hung ? 'relative h-21 max-sm:h-34' : 'mt-2 grid grid-cols-2 gap-4'}>
+        {stations.map((id, k) => (
+          <Station
+            key={id}
+            path={`${line}/${id}`}
+            name={names[k] ?? ''}
+            left={hung ? drawn.shafts[k]?.x : undefined}
+            element={atShaft(k)}
+            picked={picked}
+          />
+        ))}
+      </figcaption>
+    </figure>
   );
 }
 
@@ -157,7 +168,7 @@ interface StationShown {
 }
 
 const Station = memo(function Station({ path, name, left, element, picked }: StationShown) {
-  const pull = useOpenBuild(({ open }) => open && figureAt(open.evaluation, `${path}/pull`)?.known === true);
+  const pull = useShown(({ open }) => open && figureAt(open.evaluation, `${path}/pull`)?.known === true);
   const isPicked = element !== undefined && element === picked;
   return (
     <div

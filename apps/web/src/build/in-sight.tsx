@@ -1,0 +1,43 @@
+import { createContext, type ReactNode, type RefCallback, useCallback, useContext, useState } from 'react';
+import { useStore } from 'zustand';
+import { type Store, useOpenBuild } from './open-build.js';
+import { useSettledBuild } from './settled-build.js';
+
+export const InSight = createContext(true);
+
+/** Follows the open build: at once where it is in sight, otherwise when typing has paused. */
+export function useShown<T>(select: (store: Store) => T, inSight = useContext(InSight)): T {
+  return useStore(inSight ? useOpenBuild : useSettledBuild, select);
+}
+
+const watched = new WeakMap<Element, (inSight: boolean) => void>();
+
+/** One for the page. Not every place that draws has one. */
+const watch =
+  'IntersectionObserver' in globalThis
+    ? new IntersectionObserver((entries) => {
+        for (const { target, isIntersecting } of entries) watched.get(target)?.(isIntersecting);
+      })
+    : null;
+
+/** Whether an element is in sight; it is, until the browser says that it is not. */
+export function useInSight<E extends Element>(): [RefCallback<E>, boolean] {
+  const [inSight, setInSight] = useState(true);
+  const ref = useCallback((element: E | null) => {
+    if (!element) return undefined;
+    watched.set(element, setInSight);
+    watch?.observe(element);
+    return () => watch?.unobserve(element);
+  }, []);
+  return [ref, inSight];
+}
+
+/** What is in it follows the open build by whether it is in sight. */
+export function WhenInSight({ children }: { children: ReactNode }) {
+  const [ref, inSight] = useInSight<HTMLDivElement>();
+  return (
+    <div ref={ref} className="min-w-0">
+      <InSight value={inSight}>{children}</InSight>
+    </div>
+  );
+}
