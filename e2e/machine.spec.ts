@@ -256,9 +256,9 @@ for (const machine of ['apple-crusher', 'kelp-cart', 'clock-plate-mill']) {
       for (const path of paths) {
         const before = document.querySelector<HTMLInputElement>(`input[data-path="${path}"]`)?.value ?? '';
         for (const text of [...texts, before]) {
-          const input = document.querySelector(`input[data-path="${path}"]`);
+          const input = document.querySelector<HTMLInputElement>(`input[data-path="${path}"]`);
           setValue?.call(input, text);
-          input.dispatchEvent(new Event('input', { bubbles: true }));
+          input?.dispatchEvent(new Event('input', { bubbles: true }));
           await new Promise((done) => setTimeout(done));
           const wrong = /[^<>]{0,60}\b(NaN|Infinity|undefined)\b/.exec(document.body.innerHTML);
           if (wrong) found.push(`${path} = ${text}: ${wrong[0]}`);
