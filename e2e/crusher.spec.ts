@@ -33,6 +33,22 @@ test('from the list to the machine: half a horsepower changes the sentence, and 
   await expect(sentence(page)).toHaveAttribute('data-verdict', 'gives');
 });
 
+test('a doubled tab leaves alone what the first has not sent yet; both come together when it can be', async ({ page, context, crusher: _ }) => {
+  await page.route('**/api/builds/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await power(page).fill('0.9 kW');
+  await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'away');
+  // What a browser does when a tab is doubled: the new one begins with all that the session of the first remembers.
+  const [double] = await Promise.all([context.waitForEvent('page'), page.evaluate(() => void window.open(location.href))]);
+  await sentence(double).waitFor();
+  await expect(power(double)).toHaveValue('0.55 kW');
+  await double.getByLabel('Torque asked').fill('9 N·m');
+  await kept(double);
+  await page.unroute('**/api/builds/**');
+  await kept(page);
+  await expect(page.getByLabel('Torque asked')).toHaveValue('9 N·m');
+  await expect(power(double)).toHaveValue('0.9 kW');
+});
+
 const unreadable = [
   ['abc', 'does not start with a number: “abc”'],
   ['-5 kW', 'was read as −5 kW; it takes 1 W to 1000 kW'],

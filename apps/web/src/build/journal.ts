@@ -10,25 +10,41 @@ export interface Unsent {
 }
 
 const prefix = 'hobrek:unsent:';
-const tabLock = (tab: string) => `hobrek:tab:${tab}`;
+const pageLock = (of: string) => `hobrek:page:${of}`;
 
-/** A name for this tab that a reload keeps; held as a lock for as long as the tab lives, so that others can tell. */
-const tab = (() => {
-  const known = sessionStorage.getItem('hobrek:tab') ?? newId();
-  sessionStorage.setItem('hobrek:tab', known);
-  void navigator.locks?.request(tabLock(known), () => new Promise(() => {}));
-  return known;
-})();
+/** A name for this page as long as it stands, be it reloaded or the tab doubled; held as a lock, so that others can tell that it lives. */
+const page = newId();
+void navigator.locks?.request(pageLock(page), () => new Promise(() => {}));
 
-/** Where there are no locks (plain http on a network) tabs ask each other who lives. */
+/** Where there are no locks (plain http on a network) pages ask each other who lives. */
 const roll = new BroadcastChannel('hobrek:roll');
 roll.onmessage = ({ data }: MessageEvent<string>) => {
-  if (data === 'who?') roll.postMessage(tab);
+  if (data === 'who?') roll.postMessage(page);
 };
-const answerWithin_ms = 250;
+/** A page that is just being reloaded may still hold its lock, and one that lives may be busy: so long it is waited for. */
+const answerWithin_ms = 300;
 
-async function livingTabs(): Promise<ReadonlySet<string>> {
-  if (navigator.locks) return new Set((await navigator.locks.query()).held?.map(({ name }) => name?.slice(tabLock('').length) ?? ''));
+/** Which of these pages are gone. */
+async function gone(pages: readonly string[]): Promise<ReadonlySet<string>> {
+  if (pages.length === 0) return new Set();
+  if (!navigator.locks) {
+    const living = await livingPages();
+    return new Set(pages.filter((each) => !living.has(each)));
+  }
+  const signal = AbortSignal.timeout(answerWithin_ms);
+  const asked = pages.map((each) =>
+    navigator.locks
+      .request(pageLock(each), { signal }, () => each)
+      .catch((error: DOMException) => {
+        // Still held when the time was up: it lives.
+        if (error.name !== 'TimeoutError' && error.name !== 'AbortError') throw error;
+        return null;
+      }),
+  );
+  return new Set((await Promise.all(asked)).filter((each) => each !== null));
+}
+
+async function livingPages(): Promise<ReadonlySet<string>> {
   const living = new Set<string>();
   const hear = ({ data }: MessageEvent<string>) => living.add(data);
   roll.addEventListener('message', hear);
@@ -38,7 +54,7 @@ async function livingTabs(): Promise<ReadonlySet<string>> {
   return living;
 }
 
-const keyOf = (id: string) => `${prefix}${id}:${tab}`;
+const keyOf = (id: string) => `${prefix}${id}:${page}`;
 
 let failed = false;
 
@@ -57,12 +73,12 @@ export function clearUnsent(id: string): void {
   localStorage.removeItem(keyOf(id));
 }
 
-/** What this tab, or one that is gone, left unsent of a build; a tab that still lives sends its own. `forget` takes it out of the journal. */
+/** What this page, or one that is gone, left unsent of a build; a page that still lives sends its own. `forget` takes it out of the journal. */
 export async function findUnsent(id: string): Promise<{ unsent: Unsent[]; forget: () => void }> {
   const mine = `${prefix}${id}:`;
   const left = Object.keys(localStorage).filter((key) => key.startsWith(mine));
-  const others = left.some((key) => key !== keyOf(id)) ? await livingTabs() : new Set();
-  const keys = left.filter((key) => key === keyOf(id) || !others.has(key.slice(mine.length)));
+  const others = await gone(left.filter((key) => key !== keyOf(id)).map((key) => key.slice(mine.length)));
+  const keys = left.filter((key) => key === keyOf(id) || others.has(key.slice(mine.length)));
   return {
     unsent: keys.flatMap((key) => parse(localStorage.getItem(key))),
     forget: () => {
