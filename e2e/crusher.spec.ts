@@ -171,7 +171,10 @@ test('the server goes away while typing: the page says so, a reload after it is 
   await page.unroute('**/api/builds/*');
   await page.reload();
   await expect(power(page)).toHaveValue('1 hp');
-  await expect(page.getByText('What was typed here and had not been kept was brought back.')).toBeVisible();
+  const notice = page.getByText('What was typed here and had not been kept was brought back.');
+  await expect(notice).toBeVisible();
+  await page.getByRole('button', { name: 'seen', exact: true }).click();
+  await expect(notice).toHaveCount(0);
   await kept(page);
 });
 

@@ -62,6 +62,7 @@ export { type QuantityName, quantities, type Unit } from './quantity/quantities.
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
 export {
   acceptedUnits,
+  inUnits,
   joinParts,
   show,
   showAs,

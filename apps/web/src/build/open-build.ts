@@ -186,6 +186,12 @@ export function pickAlong(by: 1 | -1): void {
   pick(paths[next] ?? null);
 }
 
+/** A notice was read and need not stand there any longer. */
+export function noticed(notice: string): void {
+  const { open } = useOpenBuild.getState();
+  if (open) update(open.id, ({ notices }) => ({ notices: notices.filter((each) => each !== notice) }));
+}
+
 /** A state that the build was in stands again; a change like any other, which can be undone. */
 export function broughtBack(build: Build): void {
   fieldLeft();

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, test } from 'vitest';
 import { readQuantity } from './read-quantity.js';
-import { show, showAs, showIn, showNumber, showRange, showShare } from './show.js';
+import { inUnits, show, showAs, showIn, showNumber, showRange, showShare } from './show.js';
 
 test.each([
   [1425, '1425'],
@@ -42,6 +42,16 @@ test('a share is shown whole unless that hides it', () => {
 
 describe('shown as a person likes it', () => {
   afterEach(() => showIn('metric'));
+
+  it('can be those of one piece of work, be it broken off', () => {
+    expect(inUnits('inch', () => show(25.4, 'mm'))).toBe('1 in');
+    const breaks = () =>
+      inUnits('inch', () => {
+        throw new Error('broken off');
+      });
+    expect(breaks).toThrow('broken off');
+    expect(show(25.4, 'mm')).toBe('25.4 mm');
+  });
 
   // Exact definitions: 25.4 mm, 0.45359237 kg, 9.80665 m/s², 550 ft·lbf/s (NIST SP 811).
   it.each([

@@ -53,6 +53,17 @@ export function showIn(habit: UnitHabit): void {
   shown = habits[habit];
 }
 
+/** Does a piece of work, which must not wait for anything, in these units, whatever is shown otherwise: for a server, which answers many people. */
+export function inUnits<T>(habit: UnitHabit, work: () => T): T {
+  const before = shown;
+  showIn(habit);
+  try {
+    return work();
+  } finally {
+    shown = before;
+  }
+}
+
 /** How one of a house unit is written now: its factor and its symbol. For rulers and axes, which count in the unit that is shown. */
 export const unitShown = (unit: Unit): { readonly factor: number; readonly symbol: string } => shown[unit] ?? { factor: 1, symbol: unit };
 

@@ -1,5 +1,5 @@
 import type { BuildLog, ListedBuild, StoredBuild } from '@hobrek/contracts';
-import type { Build } from '@hobrek/core';
+import { type Build, type UnitHabit, unitHabits } from '@hobrek/core';
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Query, Res, StreamableFile } from '@nestjs/common';
 import type { Response } from 'express';
 import { idFrom, isId } from '../../platform/ids.js';
@@ -15,8 +15,13 @@ export class BuildsController {
   ) {}
 
   @Get()
-  list(@Query('find') find: unknown, @Query('sort') sort: unknown, @Query('from') from: unknown): Promise<ListedBuild[]> {
-    return this.builds.list({ find: wordsFrom(find), worstFirst: sort === 'worst', from: placeFrom(from) });
+  list(
+    @Query('find') find: unknown,
+    @Query('sort') sort: unknown,
+    @Query('from') from: unknown,
+    @Query('units') units: unknown,
+  ): Promise<ListedBuild[]> {
+    return this.builds.list({ find: wordsFrom(find), worstFirst: sort === 'worst', from: placeFrom(from) }, unitsFrom(units));
   }
 
   @Get('count')
@@ -30,11 +35,16 @@ export class BuildsController {
   }
 
   @Get(':id/page.pdf')
-  async page(@Param('id') id: string, @Query('paper') paper: unknown, @Res({ passthrough: true }) response: Response): Promise<StreamableFile> {
+  async page(
+    @Param('id') id: string,
+    @Query('paper') paper: unknown,
+    @Query('units') units: unknown,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile> {
     const { build } = await this.builds.open(idFrom(id));
     response.setHeader('Cache-Control', 'no-store');
     const name = `${build.name.toLowerCase().replace(/[^a-z0-9]+/g, '-') || 'build'}.pdf`;
-    return new StreamableFile(await this.printer.print(build, paper === 'letter' ? 'letter' : 'a4'), {
+    return new StreamableFile(await this.printer.print(build, paper === 'letter' ? 'letter' : 'a4', unitsFrom(units)), {
       type: 'application/pdf',
       disposition: `inline; filename="${name}"`,
     });
@@ -80,6 +90,9 @@ export class BuildsController {
 
 /** Where in a list to go on; anything that is no whole number begins it. */
 const placeFrom = (from: unknown): number => (typeof from === 'string' && /^\d{1,7}$/.test(from) ? Number(from) : 0);
+
+/** In which units a person reads; anything that is none of them is metric. */
+const unitsFrom = (units: unknown): UnitHabit => unitHabits.find((each) => each === units) ?? 'metric';
 
 /** Words to look for; anything that is no short text looks for nothing. */
 export const wordsFrom = (find: unknown): string =>

@@ -1,5 +1,15 @@
 import { type BuildLog, type ListedBuild, type Revision, readBuild, type StoredBuild } from '@hobrek/contracts';
-import { type Build, describeChange, engineVersion, loadKinds, settleValues, summariseBuild, upgradeBuild } from '@hobrek/core';
+import {
+  type Build,
+  describeChange,
+  engineVersion,
+  inUnits,
+  loadKinds,
+  settleValues,
+  summariseBuild,
+  type UnitHabit,
+  upgradeBuild,
+} from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
 import { NotesRepository } from '../notes/notes.repository.js';
@@ -17,9 +27,9 @@ export class BuildsService {
     private readonly notes: NotesRepository,
   ) {}
 
-  async list(wanted: Wanted): Promise<ListedBuild[]> {
+  async list(wanted: Wanted, units: UnitHabit = 'metric'): Promise<ListedBuild[]> {
     const rows = await this.repository.list(longestList, wanted);
-    return Promise.all(rows.map((row) => this.listed(row)));
+    return Promise.all(rows.map((row) => this.listed(row, units)));
   }
 
   count(find: string): Promise<number> {
@@ -68,10 +78,14 @@ export class BuildsService {
     return upToDate(row.document);
   }
 
-  /** A summary made by an older engine is made again before it is shown. */
-  private async listed(row: BuildRow): Promise<ListedBuild> {
+  /** A summary made by an older engine is made again before it is shown; in other units than the kept one’s it is made for this answer. */
+  private async listed(row: BuildRow, units: UnitHabit): Promise<ListedBuild> {
     let { summary } = row;
-    if (row.engine !== engineVersion) {
+    if (units !== 'metric') {
+      const { build } = stored(row);
+      const kinds = await loadKinds(build);
+      summary = inUnits(units, () => summariseBuild(build, kinds));
+    } else if (row.engine !== engineVersion) {
       const { build } = stored(row);
       summary = summariseBuild(build, await loadKinds(build));
       await this.repository.refresh(row.id, row.version, summary, engineVersion);

@@ -26,6 +26,26 @@ const problemOf = async (response: Response): Promise<Problem> => {
 };
 const named = (name: string): Build => ({ ...demo(), name });
 
+describe('a person’s units', () => {
+  // 11.794 N·m / 1.3558 = 8.70 lbf·ft, by hand; 8 N·m = 5.90 lbf·ft.
+  it('are those of the list’s sentences and figures, for the one who asks alone', async () => {
+    const { id } = await add(named('Inches'));
+    const listed = async (query: string) =>
+      ((await (await served.ask('GET', `builds?find=Inches${query}`)).json()) as ListedBuild[]).find((each) => each.id === id)?.summary;
+    const [inch, metric, odd] = await Promise.all([listed('&units=inch'), listed(''), listed('&units=furlongs')]);
+    expect(inch?.torque).toEqual({ number: '8.70', symbol: 'lbf·ft' });
+    expect(inch?.says).toContain('5.90 lbf·ft is asked');
+    expect(metric?.torque).toEqual({ number: '11.8', symbol: 'N·m' });
+    expect(odd).toEqual(metric);
+  });
+
+  it('are those of the page', async () => {
+    const { id } = await add();
+    const page = async (query: string) => (await (await served.ask('GET', `builds/${id}/page.pdf?${query}`)).arrayBuffer()).byteLength;
+    expect(await page('units=inch')).not.toBe(await page('units=metric'));
+  });
+});
+
 describe('a build on paper', () => {
   it.each([
     ['a4', [595.28, 841.89]],

@@ -1,7 +1,6 @@
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import type { Build } from '@hobrek/core';
-import { evaluateBuild, loadKinds } from '@hobrek/core';
+import { type Build, evaluateBuild, inUnits, loadKinds, type UnitHabit } from '@hobrek/core';
 import { type Paper, pageOf } from '@hobrek/papers';
 import { Injectable } from '@nestjs/common';
 
@@ -18,11 +17,10 @@ export class PagePrinter {
   private setter: PdfMake | undefined;
 
   /** One page, as a PDF. The date is the server's own. */
-  async print(build: Build, paper: Paper): Promise<Buffer> {
-    const evaluation = evaluateBuild(build, await loadKinds(build));
-    return this.loaded()
-      .createPdf(pageOf(build, evaluation, paper, new Date().toISOString().slice(0, 10)))
-      .getBuffer();
+  async print(build: Build, paper: Paper, units: UnitHabit): Promise<Buffer> {
+    const kinds = await loadKinds(build);
+    const page = inUnits(units, () => pageOf(build, evaluateBuild(build, kinds), paper, new Date().toISOString().slice(0, 10)));
+    return this.loaded().createPdf(page).getBuffer();
   }
 
   private loaded(): PdfMake {

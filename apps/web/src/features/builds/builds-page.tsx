@@ -4,6 +4,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
 import { hearChanges } from '../../shared/changes.js';
+import { useUnits } from '../../shared/habits.js';
 import { PageHead } from '../../shared/page-head.js';
 import { BringIn } from './bring-in.js';
 import { BuildRow } from './build-row.js';
@@ -16,9 +17,10 @@ export function BuildsPage() {
   const [find, setFind] = useState('');
   const [worst, setWorst] = useState(false);
   const words = encodeURIComponent(find);
+  const units = useUnits();
   const builds = useInfiniteQuery({
-    queryKey: ['builds', find, worst],
-    queryFn: ({ pageParam }) => ask<ListedBuild[]>(`builds?find=${words}&from=${pageParam}${worst ? '&sort=worst' : ''}`),
+    queryKey: ['builds', find, worst, units],
+    queryFn: ({ pageParam }) => ask<ListedBuild[]>(`builds?find=${words}&from=${pageParam}&units=${units}${worst ? '&sort=worst' : ''}`),
     initialPageParam: 0,
     getNextPageParam: (last, pages) => (last.length === pageLong ? pages.length * pageLong : undefined),
     placeholderData: keepPreviousData,

@@ -141,7 +141,8 @@ function useHeaps(): Heap[] {
         },
         ...(['A4', 'Letter'] as const).map((paper) => ({
           says: `print on one page, ${paper}`,
-          act: () => window.open(`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}`, '_blank', 'noreferrer'),
+          act: () =>
+            window.open(`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}&units=${useHabits.getState().units}`, '_blank', 'noreferrer'),
         })),
       ],
     },

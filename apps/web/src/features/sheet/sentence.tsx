@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
-import { useOpenBuild } from '../../build/open-build.js';
+import { noticed, useOpenBuild } from '../../build/open-build.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -33,7 +33,10 @@ export function Sentence() {
       <Spoken says={stale ? '' : says} />
       {notices.map((notice) => (
         <p key={notice} className="text-sm text-close-word">
-          {notice}
+          {notice}{' '}
+          <button type="button" className="min-h-6 cursor-pointer text-blue hover:underline" onClick={() => noticed(notice)}>
+            seen
+          </button>
         </p>
       ))}
     </div>

@@ -1,6 +1,7 @@
 import { asMarkdown } from '@hobrek/core';
 import { DropdownMenu } from 'radix-ui';
 import { type OpenBuild, useOpenBuild } from '../../build/open-build.js';
+import { useUnits } from '../../shared/habits.js';
 import { takeFile } from '../../shared/take-file.js';
 
 /** The writers of drawings and tables come in when one is asked for. */
@@ -45,6 +46,7 @@ const forms: readonly Form[] = [
 
 export function TakeAway() {
   const id = useOpenBuild(({ open }) => open?.id);
+  const units = useUnits();
   const take = async ({ text, type, ending }: Form) => {
     const { open } = useOpenBuild.getState();
     if (open) takeFile(open.build.name, ending, type, await text(open));
@@ -57,7 +59,7 @@ export function TakeAway() {
         <DropdownMenu.Content sideOffset={8} align="end" className="z-10 border border-ink bg-sheet py-1 text-ink">
           {(['A4', 'Letter'] as const).map((paper) => (
             <DropdownMenu.Item key={paper} asChild className={look}>
-              <a href={`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}`} target="_blank" rel="noreferrer">
+              <a href={`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}&units=${units}`} target="_blank" rel="noreferrer">
                 print on one page, {paper} (PDF)
               </a>
             </DropdownMenu.Item>
