@@ -237,14 +237,14 @@ export interface Held extends Said {
   readonly slips: Limit | null;
   /** What it carries for years: the steady limit of the duty ladder, on the driving shaft. */
   readonly steady: Limit | null;
-  /** What holds its wheels on their shafts. */
   /** What breaks between its two shafts, if anything can; it stands on the driving shaft. */
   readonly breaks?: Limit | null;
+  /** What holds its wheels on their shafts. */
   readonly hubs: { readonly in: Limit | null; readonly out: Limit | null };
   /** Pull that its own bearings stand at the driven shaft, where its plate says so. */
   readonly takes?: Figure<'N'>;
-  /** Pull on its two shafts. */
-  readonly pulls: { readonly in: Figure<'N'>; readonly out: Figure<'N'> };
+  /** Force on its two shafts: towards each other, or pushed aside by teeth. */
+  readonly pulls: { readonly in: Figure<'N'>; readonly out: Figure<'N'>; readonly byTeeth?: true };
 }
 
 export interface StageKind<F extends Fields = Fields> extends KindHead<'stage', F> {

@@ -30,6 +30,16 @@ describe('a pair of gears behind the belt', () => {
     expect(value('pull') / value('tooth-force')).toBeCloseTo(1 / Math.cos((20 * Math.PI) / 180), 9);
   });
 
+  // By hand, all level: the belt pulls B back along the line, the teeth push T at 110° to the line forward, so 70° apart: B² + T² + 2 B T cos 70°.
+  it('pushes the shaft it shares with a belt across the line of centres', () => {
+    const { line, value } = geared({});
+    const belt = line?.figures.get('main/belt')?.get('shaft-pull') as Figure | undefined;
+    const [B, T] = [belt?.known ? belt.value : Number.NaN, value('pull')];
+    const shared = line?.stations[1]?.pull;
+    expect(shared?.known && shared.value).toBeCloseTo(Math.sqrt(B ** 2 + T ** 2 + 2 * B * T * Math.cos((70 * Math.PI) / 180)), 6);
+    expect(shared?.known && shared.value).toBeGreaterThan(Math.max(B, T));
+  });
+
   it('takes inch gears by their pitch', () => {
     expect(geared({ module: '', pitch: '16', z1: '20', z2: '80' }).value('centres')).toBeCloseTo(79.375, 6);
   });

@@ -48,6 +48,7 @@ export const gearPair: StageKind<typeof gearPairHead.fields> = {
         out: note('driven-inertia', toothedInertia(driven, inputs.face, inputs.drivenMass)),
       },
       outline: outlineOf(inputs, driver, driven, centres),
+      lies: inputs.angle,
       under: (duty) => underLoad({ inputs, arriving, duty, context, m, driver, centres }),
     };
   },
@@ -137,7 +138,7 @@ function underLoad(loaded: Loaded): Held {
       ? { id: `${path}/teeth`, at: path, says: 'a tooth breaks', short: 'tooth', torque: breaks, harm: 'breaking', source: gearSource }
       : null,
     hubs,
-    pulls: { in: push, out: push },
+    pulls: { in: push, out: push, byTeeth: true },
     cautions: [
       'Guard gears where they run together before any power: they draw a finger in and do not let go.',
       'A pair of gears turns the driven shaft the other way round.',
