@@ -2,7 +2,7 @@ import { showNumber, showShare } from '@hobrek/core';
 import { memo } from 'react';
 import { checkOf } from './check-of.js';
 import { useShown } from './in-sight.js';
-import { useOpenBuild } from './open-build.js';
+import { useOpenBuild } from './store.js';
 import { WhyPopover, WhyTrail } from './why.js';
 
 /** What is left of a check's limit; pressed, it says what was held against what, by which rule. */

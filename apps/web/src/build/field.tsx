@@ -1,7 +1,8 @@
 import { inNextUnit, nextSize, type QuantityField, type QuantityInput, readQuantity, type StockWheel, showAs } from '@hobrek/core';
 import { type KeyboardEvent, memo, useEffect, useId, useState } from 'react';
 import { useHabits } from '../shared/habits.js';
-import { fieldLeft, typed, typingPause_ms } from './open-build.js';
+import { fieldLeft, typed } from './open-build.js';
+import { typingPause_ms } from './standing.js';
 
 interface Entry {
   readonly path: string;

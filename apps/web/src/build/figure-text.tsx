@@ -1,7 +1,7 @@
 import { type Evaluation, type Figure, figureAt, joinParts, restsOn, showParts, showRange } from '@hobrek/core';
 import { memo } from 'react';
 import { useShown } from './in-sight.js';
-import type { OpenBuild } from './open-build.js';
+import type { OpenBuild } from './store.js';
 import { Why } from './why.js';
 
 /** The one way a figure stands on a screen: large number, small unit, greyed when it is the last good one; pressed, it says why. */

@@ -1,14 +1,15 @@
 import { createContext, type ReactNode, type RefCallback, useCallback, useContext, useState } from 'react';
 import { useStore } from 'zustand';
-import { type Store, useOpenBuild } from './open-build.js';
 import { useSettledBuild } from './settled-build.js';
+import { type Store, useOpenBuild } from './store.js';
 
 export const InSight = createContext(true);
 
-/** Follows the open build: at once where it is in sight, otherwise when typing has paused. */
-export function useShown<T>(select: (store: Store) => T, inSight = useContext(InSight)): T {
-  return useStore(inSight ? useOpenBuild : useSettledBuild, select);
-}
+/** Follows the open build: at once what is in sight, otherwise when typing has paused. */
+export const useFollowed = <T,>(inSight: boolean, select: (store: Store) => T): T => useStore(inSight ? useOpenBuild : useSettledBuild, select);
+
+/** Follows the open build by whether what it stands in is in sight. */
+export const useShown = <T,>(select: (store: Store) => T): T => useFollowed(useContext(InSight), select);
 
 const watched = new WeakMap<Element, (inSight: boolean) => void>();
 

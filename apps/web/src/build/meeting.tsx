@@ -1,5 +1,6 @@
 import { type Build, type Conflict, placesOf } from '@hobrek/core';
-import { chose, useOpenBuild } from './open-build.js';
+import { chose } from './open-build.js';
+import { useOpenBuild } from './store.js';
 
 /** What stands in the way of keeping the build, in words; where someone else changed the same place, both entries to choose from. */
 export function Meeting() {

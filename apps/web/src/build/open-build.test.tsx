@@ -5,7 +5,8 @@ import { Profiler } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Field } from './field.js';
 import { FigureText } from './figure-text.js';
-import { chose, closeBuild, fieldLeft, openBuild, redone, renamed, typed, undone, useOpenBuild } from './open-build.js';
+import { chose, closeBuild, fieldLeft, openBuild, redone, renamed, typed, undone } from './open-build.js';
+import { useOpenBuild } from './store.js';
 
 const saved: Build[] = [];
 

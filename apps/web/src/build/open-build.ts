@@ -4,12 +4,10 @@ import {
   begin,
   type Conflict,
   change,
-  type Evaluation,
   elementsOf,
   enter,
   evaluateBuild,
   type History,
-  type Kinds,
   layOut,
   loadKinds,
   mergeBuilds,
@@ -17,7 +15,6 @@ import {
   placesOf,
   rebase,
   redo,
-  remedyFor,
   same,
   settle,
   sizeAsFirst,
@@ -32,46 +29,13 @@ import {
   withStageMoved,
 } from '@hobrek/core';
 import { v4 as newId } from 'uuid';
-import { create } from 'zustand';
 import { hearChanges } from '../shared/changes.js';
 import { useHabits } from '../shared/habits.js';
-import { drawnAsBefore } from './drawn-as-before.js';
+import { afterwards, doPending } from './afterwards.js';
 import { clearUnsent, findUnsent, type Unsent, writeUnsent } from './journal.js';
 import { SaveQueue, type SaveState } from './save-queue.js';
-
-/** Someone else changed the same places: both sides, until the person has chosen. */
-interface Meeting {
-  readonly base: Build;
-  readonly theirs: Build;
-  readonly conflicts: readonly Conflict[];
-}
-
-export interface OpenBuild {
-  readonly id: string;
-  readonly history: History<Build>;
-  /** What stands on the page: the present of the history. */
-  readonly build: Build;
-  readonly kinds: Kinds;
-  readonly evaluation: Evaluation;
-  /** What was tried and would cure it; empty until there was time to try. */
-  readonly remedy: string;
-  /** Fields whose text is not read and was left standing for a moment: what rests on them is shown greyed. */
-  readonly greyed: ReadonlySet<string>;
-  readonly notices: readonly string[];
-  readonly save: SaveState;
-  readonly meeting: Meeting | null;
-  /** Path of the element that is picked, in all zones of the sheet: `main/belt`. Not part of the build, and no step to undo. */
-  readonly picked: string | null;
-}
-
-export interface Store {
-  readonly open: OpenBuild | null;
-}
-
-const closed: Store = { open: null };
-
-/** The build on the screen. Changed only by the events below. */
-export const useOpenBuild = create<Store>(() => closed);
+import { giveUpRemedies, standing } from './standing.js';
+import { closed, type Meeting, type OpenBuild, useOpenBuild } from './store.js';
 
 let queue: SaveQueue | null = null;
 /** The last build that the server is known to have: what is typed now is on top of it. */
@@ -148,7 +112,7 @@ export function closeBuild(): void {
   opening++;
   stopHearing?.();
   stopHearing = null;
-  clearTimeout(trying);
+  giveUpRemedies();
   queue?.close();
   queue = null;
   useOpenBuild.setState(closed);
@@ -323,78 +287,6 @@ function stand(open: OpenBuild, history: History<Build>, meeting: Meeting | null
   if (base) afterwards(() => writeUnsent(open.id, { base, build: history.present, ...(onItsWay ? { sent: onItsWay } : {}) }));
 }
 
-let pending: (() => void)[] = [];
-
-/** Done as soon as the screen has answered the key, in order; at once when the page is left. */
-function afterwards(work: () => void): void {
-  if (pending.length === 0) setTimeout(doPending);
-  pending.push(work);
-}
-
-function doPending(): void {
-  const works = pending;
-  pending = [];
-  for (const work of works) work();
-}
-
-addEventListener('pagehide', doPending);
-
 function update(id: string, next: (open: OpenBuild) => Partial<OpenBuild>): void {
   useOpenBuild.setState(({ open }) => (open?.id === id ? { open: { ...open, ...next(open) } } : {}));
-}
-
-/** All that follows from a history's present. @param last what may stand when nothing means anything else than before */
-function standing(
-  history: History<Build>,
-  kinds: Kinds,
-  last = useOpenBuild.getState().open,
-): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'greyed'> {
-  const build = history.present;
-  tryRemedies();
-  const before = useOpenBuild.getState().open;
-  const now = evaluateBuild(build, kinds, last ?? undefined);
-  const stands = now === before?.evaluation;
-  const evaluation = stands ? now : drawnAsBefore(now, before?.evaluation);
-  return { history, build, evaluation, remedy: stands ? before.remedy : '', greyed: greyLater(draftedIn(build), before?.greyed) };
-}
-
-function draftedIn(build: Build): ReadonlySet<string> {
-  const drafted = placesOf(build).filter(({ input }) => input?.draft !== undefined);
-  return drafted.length === 0 ? nothingGreyed : new Set(drafted.map(({ path }) => path));
-}
-
-const nothingGreyed: ReadonlySet<string> = new Set();
-let greying: ReturnType<typeof setTimeout> | undefined;
-
-/** Halfway through a word the whole sheet would go grey and come back: it does once typing has paused. That it can be read again shows at once. */
-function greyLater(drafted: ReadonlySet<string>, greyed: ReadonlySet<string> | undefined): ReadonlySet<string> {
-  clearTimeout(greying);
-  if (drafted.size === 0 || !greyed || greyed.size > 0) return drafted;
-  greying = setTimeout(() => {
-    const { open } = useOpenBuild.getState();
-    if (open) useOpenBuild.setState({ open: { ...open, greyed: draftedIn(open.build) } });
-  }, typingPause_ms);
-  return greyed;
-}
-
-/** Every sentence and figure again, in the units that are wanted now. */
-useHabits.subscribe(({ units }, { units: before }) => {
-  const { open } = useOpenBuild.getState();
-  if (open && units !== before) useOpenBuild.setState({ open: { ...open, ...standing(open.history, open.kinds, null) } });
-});
-
-/** Without a key for so long, typing has paused: what could not be read is told of. */
-export const typingPause_ms = 600;
-
-/** Long enough that a person who types is not kept waiting by it, short enough to seem at once. */
-const pause_ms = 60;
-let trying: ReturnType<typeof setTimeout> | undefined;
-
-/** Cures are tried when there is a moment: each costs an evaluation. */
-function tryRemedies(): void {
-  clearTimeout(trying);
-  trying = setTimeout(() => {
-    const { open } = useOpenBuild.getState();
-    if (open) useOpenBuild.setState({ open: { ...open, remedy: remedyFor(open.build, open.kinds, open.evaluation) } });
-  }, pause_ms);
 }

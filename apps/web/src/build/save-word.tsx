@@ -1,4 +1,4 @@
-import { useOpenBuild } from './open-build.js';
+import { useOpenBuild } from './store.js';
 
 /** A quiet word on whether what is on the screen is kept. */
 export function SaveWord() {

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { type OpenBuild, useOpenBuild } from './open-build.js';
+import { type OpenBuild, useOpenBuild } from './store.js';
 
 /** Without a change for so long, what is out of sight follows. */
 export const settles_ms = 120;

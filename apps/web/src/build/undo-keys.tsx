@@ -1,6 +1,7 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useHabits } from '../shared/habits.js';
-import { redone, undone, useOpenBuild } from './open-build.js';
+import { redone, undone } from './open-build.js';
+import { useOpenBuild } from './store.js';
 
 const inFields = { enableOnFormTags: true, preventDefault: true } as const;
 

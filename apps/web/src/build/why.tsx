@@ -2,7 +2,7 @@ import { explain, explainAsText, type Figure, figuresByPath, usedBy } from '@hob
 import { Popover } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
 import { copyText } from '../shared/copy-text.js';
-import { useOpenBuild } from './open-build.js';
+import { useOpenBuild } from './store.js';
 
 /** Any figure, pressed, answers where it comes from: the relation, the numbers put in, the source, and behind each number the same again. */
 export function Why({ path, name, children }: { path: string; name: string; children: ReactNode }) {

@@ -1,6 +1,7 @@
 import { type BriefPart, briefParts, type Inputs, type QuantityField } from '@hobrek/core';
 import { Field } from '../../build/field.js';
-import { briefed, fieldLeft, noted, useOpenBuild } from '../../build/open-build.js';
+import { briefed, fieldLeft, noted } from '../../build/open-build.js';
+import { useOpenBuild } from '../../build/store.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** What the machine must do and for whom, in the person's own words; it stands over everything that is worked out. */

@@ -15,7 +15,8 @@ import { Choice } from '../../build/choice-field.js';
 import { Field } from '../../build/field.js';
 import { FigureText } from '../../build/figure-text.js';
 import { useShown, WhenInSight } from '../../build/in-sight.js';
-import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved, useOpenBuild } from '../../build/open-build.js';
+import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved } from '../../build/open-build.js';
+import { useOpenBuild } from '../../build/store.js';
 import { benchExtras } from '../../kinds/registry.js';
 import { InOrder, useGrip } from './in-order.js';
 import { WhatCouldGoHere } from './what-could-go-here.js';
@@ -47,8 +48,11 @@ export function Bench() {
   );
 }
 
-/** The browser lays out of it what can be seen. */
-const unseen = '[contain-intrinsic-size:auto_24rem] [content-visibility:auto]';
+/** The browser lays out of them what can be seen, and takes the others to be about so high. */
+const unseen = {
+  stage: '[contain-intrinsic-size:auto_34rem] [content-visibility:auto]',
+  other: '[contain-intrinsic-size:auto_14rem] [content-visibility:auto]',
+};
 
 /** Drawn again only when the element itself is touched or picked; its figures follow by themselves. */
 const ElementBench = memo(function ElementBench({ role, path }: { role: Role; path: string }) {
@@ -63,7 +67,7 @@ const ElementBench = memo(function ElementBench({ role, path }: { role: Role; pa
     <fieldset
       data-element={path}
       onFocus={() => pick(path)}
-      className={`${unseen} mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
+      className={`${unseen.other} mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
         {headings[role]} <KindOf of={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
@@ -90,7 +94,7 @@ function StageBench({ path, picked, kind, label, groups }: ElementShown) {
       {...dragged}
       data-element={path}
       onFocus={() => pick(path)}
-      className={`${unseen} mt-3 -ml-6 min-w-0 border-l-4 bg-sheet pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
+      className={`${unseen.stage} mt-3 -ml-6 min-w-0 border-l-4 bg-sheet pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
         {grip}

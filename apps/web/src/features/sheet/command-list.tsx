@@ -6,7 +6,8 @@ import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
-import { pick, redone, stageAdded, stageRemoved, undone, useOpenBuild } from '../../build/open-build.js';
+import { pick, redone, stageAdded, stageRemoved, undone } from '../../build/open-build.js';
+import { useOpenBuild } from '../../build/store.js';
 import { ask, send } from '../../shared/ask.js';
 import { useHabits } from '../../shared/habits.js';
 

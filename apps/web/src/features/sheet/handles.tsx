@@ -3,7 +3,8 @@ import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, memo, useCallback, useRef } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { useShown } from '../../build/in-sight.js';
-import { fieldLeft, pick, shaftMoved, typed, useOpenBuild } from '../../build/open-build.js';
+import { fieldLeft, pick, shaftMoved, typed } from '../../build/open-build.js';
+import { useOpenBuild } from '../../build/store.js';
 import type { Drawn, Frame } from '../../kinds/machine-drawing.js';
 
 interface HandlesShown {

@@ -3,9 +3,10 @@ import { memo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { checkOf } from '../../build/check-of.js';
 import { CheckWhy } from '../../build/check-why.js';
-import { InSight, useInSight, useShown, WhenInSight } from '../../build/in-sight.js';
-import { type OpenBuild, pick } from '../../build/open-build.js';
+import { InSight, useFollowed, useInSight, useShown, WhenInSight } from '../../build/in-sight.js';
+import { pick } from '../../build/open-build.js';
 import { useSettledBuild } from '../../build/settled-build.js';
+import { type OpenBuild } from '../../build/store.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -80,7 +81,7 @@ function shownOf({ evaluation, greyed, picked }: OpenBuild, id: string): string 
 /** Drawn again only when what it says changes. */
 const Row = memo(function Row({ id }: { id: string }) {
   const [ref, inSight] = useInSight<HTMLLIElement>();
-  const shown = useShown(({ open }) => (open ? shownOf(open, id) : ''), inSight);
+  const shown = useFollowed(inSight, ({ open }) => (open ? shownOf(open, id) : ''));
   if (shown === '') return null;
   const [verdict = '', left = '', stale, picked, at = '', ...says] = shown.split('|');
   return (

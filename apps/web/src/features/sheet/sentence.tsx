@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
-import { noticed, useOpenBuild } from '../../build/open-build.js';
+import { noticed } from '../../build/open-build.js';
+import { useOpenBuild } from '../../build/store.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 

@@ -1,6 +1,6 @@
 import { asMarkdown } from '@hobrek/core';
 import { DropdownMenu } from 'radix-ui';
-import { type OpenBuild, useOpenBuild } from '../../build/open-build.js';
+import { type OpenBuild, useOpenBuild } from '../../build/store.js';
 import { useUnits } from '../../shared/habits.js';
 import { takeFile } from '../../shared/take-file.js';
 

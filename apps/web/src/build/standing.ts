@@ -1,0 +1,63 @@
+import { type Build, evaluateBuild, type History, type Kinds, placesOf, remedyFor } from '@hobrek/core';
+import { useHabits } from '../shared/habits.js';
+import { drawnAsBefore } from './drawn-as-before.js';
+import { type OpenBuild, useOpenBuild } from './store.js';
+
+/** Without a key for so long, typing has paused: what could not be read is told of. */
+export const typingPause_ms = 600;
+
+/** All that follows from a history's present. @param last what may stand when nothing means anything else than before */
+export function standing(
+  history: History<Build>,
+  kinds: Kinds,
+  last = useOpenBuild.getState().open,
+): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'greyed'> {
+  const build = history.present;
+  tryRemedies();
+  const before = useOpenBuild.getState().open;
+  const now = evaluateBuild(build, kinds, last ?? undefined);
+  const stands = now === before?.evaluation;
+  const evaluation = stands ? now : drawnAsBefore(now, before?.evaluation);
+  return { history, build, evaluation, remedy: stands ? before.remedy : '', greyed: greyLater(draftedIn(build), before?.greyed) };
+}
+
+function draftedIn(build: Build): ReadonlySet<string> {
+  const drafted = placesOf(build).filter(({ input }) => input?.draft !== undefined);
+  return drafted.length === 0 ? nothingGreyed : new Set(drafted.map(({ path }) => path));
+}
+
+const nothingGreyed: ReadonlySet<string> = new Set();
+let greying: ReturnType<typeof setTimeout> | undefined;
+
+/** Halfway through a word the whole sheet would go grey and come back: it does once typing has paused. That it can be read again shows at once. */
+function greyLater(drafted: ReadonlySet<string>, greyed: ReadonlySet<string> | undefined): ReadonlySet<string> {
+  clearTimeout(greying);
+  if (drafted.size === 0 || !greyed || greyed.size > 0) return drafted;
+  greying = setTimeout(() => {
+    const { open } = useOpenBuild.getState();
+    if (open) useOpenBuild.setState({ open: { ...open, greyed: draftedIn(open.build) } });
+  }, typingPause_ms);
+  return greyed;
+}
+
+/** Long enough that a person who types is not kept waiting by it, short enough to seem at once. */
+const pause_ms = 60;
+let trying: ReturnType<typeof setTimeout> | undefined;
+
+/** Cures are tried when there is a moment: each costs an evaluation. */
+function tryRemedies(): void {
+  clearTimeout(trying);
+  trying = setTimeout(() => {
+    const { open } = useOpenBuild.getState();
+    if (open) useOpenBuild.setState({ open: { ...open, remedy: remedyFor(open.build, open.kinds, open.evaluation) } });
+  }, pause_ms);
+}
+
+/** Every sentence and figure again, in the units that are wanted now. */
+useHabits.subscribe(({ units }, { units: before }) => {
+  const { open } = useOpenBuild.getState();
+  if (open && units !== before) useOpenBuild.setState({ open: { ...open, ...standing(open.history, open.kinds, null) } });
+});
+
+/** Cures that are still to be tried are not. */
+export const giveUpRemedies = (): void => clearTimeout(trying);
