@@ -23,6 +23,8 @@ test('from the list to the machine: half a horsepower changes the sentence, and 
     /The motor may not carry the work: 7\.41 to 8\.16.N·m reaches the roll, 8.N·m is asked; at worst 8.% short/,
   );
   await expect(page.getByText('A 0.55 kW motor would carry it')).toBeVisible();
+  // Tried beside the page, so that the next key does not wait for it.
+  expect(page.workers()).toHaveLength(1);
   await expect(page.getByRole('button', { name: /^speed, roll: 423 rpm/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^torque, roll: 8\.00 N·m/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^highest belt speed: 5\.89 m\/s/ })).toBeVisible();

@@ -23,7 +23,7 @@ function file(name: string, contents: string): string {
   return join(folder, name);
 }
 
-const changed = (change: (build: { lines: { source: { inputs: Record<string, unknown> } }[] }) => void) => {
+const changed = (change: (build: { lines: Record<'source' | 'work', { inputs: Record<string, unknown> }>[] }) => void) => {
   const build = JSON.parse(readFileSync(demo, 'utf8'));
   change(build);
   return JSON.stringify(build);
@@ -53,6 +53,17 @@ describe('check', () => {
     // By hand: 60 × 372.85 W / (2π × 1425) × 250/75 × 0.96
     expect(json.figures['main/belt/torque'].value).toBeCloseTo(7.9954, 4);
     expect(json.remedy).toContain('0.55 kW');
+    expect(json.guesses).toBeNull();
+  });
+
+  // By hand: 60 · 550 / (2π · 1425) · 250/75 · 0.89 = 10.93 N·m at the worst usual loss.
+  it('tries what is guessed together, and says what to measure first', async () => {
+    const guessed = file(
+      'guessed.json',
+      changed((b) => Object.assign(b.lines[0]?.work.inputs ?? {}, { torque: { text: '9 to 13 N·m', how: 'guessed' } })),
+    );
+    const { out } = await hobrek('check', guessed, '--json');
+    expect(JSON.parse(out).guesses).toMatchObject({ tried: 35, gives: 18, order: ['main/work/torque'] });
   });
 
   it.each([

@@ -51,6 +51,7 @@ export {
 export { figureFromText } from './procedures/figure-from-text.js';
 export { type Fitting, fitsHere, ratioWanted } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
+export { overGuesses } from './procedures/over-guesses.js';
 export { type ListedPart, partsList } from './procedures/parts-list.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export type { RunUp } from './procedures/starts.js';

@@ -1,4 +1,4 @@
-import { evaluateBuild, type Figure, figuresByPath, loadKinds, remedyFor, type StationFigures, showFigure } from '@hobrek/core';
+import { evaluateBuild, type Figure, figuresByPath, loadKinds, overGuesses, remedyFor, type StationFigures, showFigure } from '@hobrek/core';
 import type { Outcome } from '../refusal.js';
 import { buildFrom } from './read-file.js';
 
@@ -14,11 +14,12 @@ export async function check(file: string): Promise<Outcome> {
   const kinds = await loadKinds(build);
   const evaluation = evaluateBuild(build, kinds);
   const remedy = remedyFor(build, kinds, evaluation);
+  const guesses = overGuesses(build, kinds);
   const figures = figuresByPath(evaluation);
   const stations = evaluation.lines.flatMap((line) => line.stations);
   const text = [
     `${build.name}: ${evaluation.says}`,
-    ...[evaluation.jam, remedy].filter(Boolean),
+    ...[evaluation.jam, remedy, guesses?.says].filter(Boolean),
     '',
     ...stations.map(stationLine),
     ...[...figures].filter(([path]) => !underShaft.test(path)).map(([path, figure]) => `${path}: ${showFigure(figure)}`),
@@ -34,6 +35,7 @@ export async function check(file: string): Promise<Outcome> {
     says: evaluation.says,
     jam: evaluation.jam,
     remedy,
+    guesses,
     notWorkedOut: evaluation.notWorkedOut,
     cautions: evaluation.cautions,
     stations: stations.map(({ name, speed, torque, power }) => ({ name, speed: plain(speed), torque: plain(torque), power: plain(power) })),

@@ -80,6 +80,17 @@ describe('an event', () => {
   });
 });
 
+it('says, when there was time to try, what becomes of it over all that is guessed; only words changed, it stays', async () => {
+  typed('main/work/torque', '9 to 13 N·m');
+  expect(open().guesses).toBe('');
+  // By hand: 3.6857 N·m · 3.3333 · 0.89 at the tool.
+  await vi.waitFor(() => expect(open().guesses).toContain('the torque asked decides, from 10.9 N·m up'));
+  typed('main/work/torque', '9 to 13 Nm');
+  expect(open().guesses).toContain('decides');
+  typed('main/work/torque', '9 N·m');
+  expect(open().guesses).toBe('');
+});
+
 describe('undo', () => {
   it('takes back a whole field at a time, and sends that too', async () => {
     fieldLeft();

@@ -1,5 +1,6 @@
-import { type Build, evaluateBuild, type History, type Kinds, placesOf, remedyFor } from '@hobrek/core';
+import { type Build, evaluateBuild, type History, type Kinds, placesOf } from '@hobrek/core';
 import { useHabits } from '../shared/habits.js';
+import { workOut } from '../workers/calculator.js';
 import { drawnAsBefore } from './drawn-as-before.js';
 import { type OpenBuild, useOpenBuild } from './store.js';
 
@@ -11,14 +12,15 @@ export function standing(
   history: History<Build>,
   kinds: Kinds,
   last = useOpenBuild.getState().open,
-): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'greyed'> {
+): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'guesses' | 'greyed'> {
   const build = history.present;
   tryRemedies();
   const before = useOpenBuild.getState().open;
   const now = evaluateBuild(build, kinds, last ?? undefined);
   const stands = now === before?.evaluation;
   const evaluation = stands ? now : drawnAsBefore(now, before?.evaluation);
-  return { history, build, evaluation, remedy: stands ? before.remedy : '', greyed: greyLater(draftedIn(build), before?.greyed) };
+  const { remedy, guesses } = stands ? before : { remedy: '', guesses: '' };
+  return { history, build, evaluation, remedy, guesses, greyed: greyLater(draftedIn(build), before?.greyed) };
 }
 
 function draftedIn(build: Build): ReadonlySet<string> {
@@ -44,13 +46,36 @@ function greyLater(drafted: ReadonlySet<string>, greyed: ReadonlySet<string> | u
 const pause_ms = 60;
 let trying: ReturnType<typeof setTimeout> | undefined;
 
-/** Cures are tried when there is a moment: each costs an evaluation. */
+/** Cures are tried when there is a moment, beside the page: each costs an evaluation. Told of only while what they would cure still stands. */
 function tryRemedies(): void {
   clearTimeout(trying);
   trying = setTimeout(() => {
     const { open } = useOpenBuild.getState();
-    if (open) useOpenBuild.setState({ open: { ...open, remedy: remedyFor(open.build, open.kinds, open.evaluation) } });
+    if (open) void cure(open.build);
   }, pause_ms);
+}
+
+/** The build whose cures are wanted; of those that come while others are tried the last alone. */
+let ailing: Build | null = null;
+let curing = false;
+
+async function cure(build: Build): Promise<void> {
+  ailing = build;
+  if (curing) return;
+  curing = true;
+  while (ailing) {
+    const tried: Build = ailing;
+    ailing = null;
+    const given = { build: tried, units: useHabits.getState().units };
+    for (const name of ['remedy', 'guesses'] as const) {
+      if (useOpenBuild.getState().open?.build !== tried) break;
+      // That it could not be tried is no news to the person.
+      const says = await workOut(name, given).catch(() => '');
+      const { open } = useOpenBuild.getState();
+      if (open?.build === tried) useOpenBuild.setState({ open: { ...open, [name]: says } });
+    }
+  }
+  curing = false;
 }
 
 /** Every sentence and figure again, in the units that are wanted now. */

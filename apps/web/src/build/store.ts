@@ -18,6 +18,8 @@ export interface OpenBuild {
   readonly evaluation: Evaluation;
   /** What was tried and would cure it; empty until there was time to try. */
   readonly remedy: string;
+  /** What becomes of it over all that is guessed; empty where nothing is, or until there was time to try. */
+  readonly guesses: string;
   /** Fields whose text is not read and was left standing for a moment: what rests on them is shown greyed. */
   readonly greyed: ReadonlySet<string>;
   readonly notices: readonly string[];

@@ -11,11 +11,11 @@ export function Sentence() {
     useShallow(({ open }) => {
       if (!open) return null;
       const { says, verdict, jam, notWorkedOut } = open.evaluation;
-      return { says, verdict, jam, notWorkedOut, remedy: open.remedy, notices: open.notices, stale: open.greyed.size > 0 };
+      return { says, verdict, jam, notWorkedOut, remedy: open.remedy, guesses: open.guesses, notices: open.notices, stale: open.greyed.size > 0 };
     }),
   );
   if (!shown) return null;
-  const { says, verdict, jam, notWorkedOut, remedy, notices, stale } = shown;
+  const { says, verdict, jam, notWorkedOut, remedy, guesses, notices, stale } = shown;
   return (
     <div className="min-h-18">
       <p
@@ -30,6 +30,7 @@ export function Sentence() {
         {stale ? 'One entry is not read yet; this is for the last good one. ' : ''}
         {unbroken(jam)} {remedy && <b className="font-semibold text-ink">{unbroken(remedy)}</b>}
       </p>
+      {guesses && <p className="text-soft">{unbroken(guesses)}</p>}
       <p className="text-sm text-soft">{notWorkedOut}</p>
       <Spoken says={stale ? '' : says} />
       {notices.map((notice) => (

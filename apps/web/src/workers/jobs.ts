@@ -1,0 +1,30 @@
+import { type Build, evaluateBuild, inUnits, loadKinds, overGuesses, remedyFor, type UnitHabit } from '@hobrek/core';
+
+/** What is worked out beside the page, since it takes longer than a key may: each kind of it with what it is given and what it answers. */
+export interface Jobs {
+  /** What would cure a build; each cure that is tried is an evaluation. */
+  readonly remedy: { readonly given: Given; readonly answers: string };
+  /** What becomes of it over all that is guessed, in words; empty where nothing is. */
+  readonly guesses: { readonly given: Given; readonly answers: string };
+}
+
+interface Given {
+  readonly build: Build;
+  readonly units: UnitHabit;
+}
+
+export type JobName = keyof Jobs;
+
+type Workers = { readonly [N in JobName]: (given: Jobs[N]['given']) => Promise<Jobs[N]['answers']> };
+
+/** Plain work, to be done wherever there is a core. */
+export const jobs: Workers = {
+  remedy: async ({ build, units }) => {
+    const kinds = await loadKinds(build);
+    return inUnits(units, () => remedyFor(build, kinds, evaluateBuild(build, kinds)));
+  },
+  guesses: async ({ build, units }) => {
+    const kinds = await loadKinds(build);
+    return inUnits(units, () => overGuesses(build, kinds)?.says ?? '');
+  },
+};

@@ -1,0 +1,157 @@
+import type { Check } from '../checks/check.js';
+import type { FieldPath } from '../figure/figure.js';
+import type { QuantityField } from '../kinds/fields.js';
+import type { Kinds } from '../kinds/registry.js';
+import type { Build, QuantityInput } from '../machine/build.js';
+import { fieldLabel, placesOf, withInput } from '../machine/paths.js';
+import { showAs } from '../quantity/show.js';
+import { evaluateBuild } from './evaluate-build.js';
+
+/** What becomes of a machine over all that was guessed about it. */
+export interface OverGuesses {
+  /** How many ways the guesses may turn out were tried. */
+  readonly tried: number;
+  /** In how many of them the work is not carried. */
+  readonly gives: number;
+  /** The guesses, the one that moves the answer most first: what to measure first. */
+  readonly order: readonly FieldPath[];
+  /** All of it as sentences. */
+  readonly says: string;
+}
+
+interface Guess {
+  readonly path: FieldPath;
+  readonly field: QuantityField;
+  readonly input: QuantityInput;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** One way that the guesses may turn out: a value for each. */
+type Way = readonly number[];
+
+interface Tried {
+  readonly way: Way;
+  readonly work: Check;
+  /** The others that give. */
+  readonly others: readonly Check[];
+}
+
+/** All ends together up to so many guesses; with more of them the ends are tried one at a time. */
+const mostTogether = 6;
+/** Points spread between the ends. */
+const between = 32;
+/** Halvings of a range in search of where it begins to give: to a millionth of it. */
+const halvings = 20;
+
+/**
+ * Tries the ways in which the guesses of a build may turn out, together: all their ends, and points spread evenly between (Halton's sequence). A range that is
+ * carried from figure to figure widens where one guess enters by two ways; a guess that is the same everywhere does not.
+ * @returns null where nothing is guessed, or the work cannot be judged
+ */
+export function overGuesses(build: Build, kinds: Kinds): OverGuesses | null {
+  const guesses = guessesOf(build);
+  if (guesses.length === 0) return null;
+  const attempt = (way: Way): Tried | null => attempted(build, kinds, guesses, way);
+  const likely = attempt(guesses.map(({ input }) => input.value as number));
+  if (!likely?.work.margin) return null;
+  const ends = endsOf(guesses).flatMap((way) => attempt(way) ?? []);
+  const spread = spreadOver(guesses).flatMap((way) => attempt(way) ?? []);
+  const all = [likely, ...ends, ...spread];
+  const order = guesses.map((guess, k) => ({ guess, k, moves: movedBy(k, guess, ends) })).sort((a, b) => b.moves - a.moves);
+  const gives = all.filter(isGiving).length;
+  const [first] = order;
+  const says = [
+    sentence(all.length, gives, first && gives > 0 && gives < all.length ? hinge(build, first.guess, first.k, ends, attempt) : ''),
+    others(all),
+  ];
+  return { tried: all.length, gives, order: order.map(({ guess }) => guess.path), says: says.filter(Boolean).join(' ') };
+}
+
+function guessesOf(build: Build): Guess[] {
+  return placesOf(build).flatMap(({ path, field, input }): Guess[] => {
+    if (field.is !== 'quantity' || input?.value === undefined || input.low === undefined || input.high === undefined) return [];
+    return input.low < input.high ? [{ path, field, input, low: input.low, high: input.high }] : [];
+  });
+}
+
+function attempted(build: Build, kinds: Kinds, guesses: readonly Guess[], way: Way): Tried | null {
+  const settled = guesses.reduce((sofar, { path, input: { low: _low, high: _high, ...input } }, k) => {
+    return withInput(sofar, path, { ...input, value: way[k] as number, how: 'measured' });
+  }, build);
+  const { lines, checks } = evaluateBuild(settled, kinds);
+  const work = lines[0]?.checks[0];
+  return work ? { way, work, others: checks.filter((check) => check.verdict === 'gives' && check !== work) } : null;
+}
+
+const isGiving = ({ work }: Tried): boolean => work.verdict === 'gives';
+const left = ({ work }: Tried): number => work.margin?.worst ?? 0;
+
+function endsOf(guesses: readonly Guess[]): Way[] {
+  if (guesses.length <= mostTogether) {
+    return Array.from({ length: 1 << guesses.length }, (_, bits) => guesses.map(({ low, high }, k) => ((bits >> k) & 1 ? high : low)));
+  }
+  const likely = guesses.map(({ input }) => input.value as number);
+  return guesses.flatMap(({ low, high }, k) => [low, high].map((end) => likely.with(k, end)));
+}
+
+const primes = [2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37];
+
+/** Halton, On the efficiency of certain quasi-random sequences (1960): a number’s digits mirrored at the point, each guess in another prime’s. */
+function mirrored(number: number, base: number): number {
+  let [share, mirror] = [1, 0];
+  for (let rest = number; rest > 0; rest = Math.floor(rest / base)) {
+    share /= base;
+    mirror += share * (rest % base);
+  }
+  return mirror;
+}
+
+const spreadOver = (guesses: readonly Guess[]): Way[] =>
+  Array.from({ length: between }, (_, point) =>
+    guesses.map(({ low, high }, k) => low + (high - low) * mirrored(point + 1, primes[k % primes.length] as number)),
+  );
+
+/** How far a guess moves what is left, from one of its ends to the other, the others at theirs. */
+function movedBy(k: number, { low, high }: Guess, ends: readonly Tried[]): number {
+  const mean = (end: number) => {
+    const there = ends.filter(({ way }) => way[k] === end).map(left);
+    return there.length === 0 ? 0 : there.reduce((sum, each) => sum + each, 0) / there.length;
+  };
+  return Math.abs(mean(high) - mean(low));
+}
+
+/** From which value of the deciding guess on the work is not carried in some case; empty where that is so at both of its ends. */
+function hinge(build: Build, { path, field, low, high }: Guess, k: number, ends: readonly Tried[], attempt: (way: Way) => Tried | null): string {
+  const called = `the ${fieldLabel(build, path)}`;
+  const worstAt = (end: number) => ends.filter(({ way }) => way[k] === end).sort((a, b) => left(a) - left(b))[0];
+  const [below, above] = [worstAt(low), worstAt(high)];
+  if (!below || !above || isGiving(below) === isGiving(above)) return `measure ${called} first, which moves it most`;
+  const giving = isGiving(above) ? above : below;
+  let [holds, gives] = isGiving(above) ? [low, high] : [high, low];
+  for (let turn = 0; turn < halvings; turn++) {
+    const middle = (holds + gives) / 2;
+    const there = attempt(giving.way.with(k, middle));
+    if (there && isGiving(there)) gives = middle;
+    else holds = middle;
+  }
+  const from = showAs(field.quantity, gives);
+  return `${called} decides, from ${from} ${gives > holds ? 'up' : 'down'}: measure it first`;
+}
+
+function sentence(tried: number, gives: number, hinges: string): string {
+  const ways = `Of what is guessed ${tried} ways were tried`;
+  if (gives === 0) return `${ways}: the work is carried in every one.`;
+  if (gives === tried) return `${ways}: the work is carried in none.`;
+  return `${ways}: in ${gives} the work is not carried; ${hinges}.`;
+}
+
+/** What else gives in some of the ways and not in others, by the worst of it: what gives in all of them hangs on no guess. */
+function others(all: readonly Tried[]): string {
+  const times = new Map<string, number>();
+  for (const { id } of all.flatMap((each) => each.others)) times.set(id, (times.get(id) ?? 0) + 1);
+  const some = all.flatMap((each) => each.others).filter(({ id }) => (times.get(id) ?? 0) < all.length);
+  if (some.length === 0) return '';
+  const worst = some.reduce((most, each) => ((each.margin?.worst ?? 0) < (most.margin?.worst ?? 0) ? each : most));
+  return `In ${times.get(worst.id)} of them something else gives, at worst: ${worst.says}`;
+}
