@@ -103,6 +103,8 @@ async function typeIn(browser, url, rate) {
     }
   }
   const spans = await page.evaluate(() => window.spans);
+  // The next run begins with what this one leaves.
+  await page.locator('[data-save-state="kept"]').waitFor();
   await page.close();
   const changes = [...whatChanges(sixStages(demo()))];
   if (spans.length !== 3 * changes.length) throw new Error(`${spans.length} keys were heard, ${3 * changes.length} were pressed`);
