@@ -32,7 +32,7 @@ export async function keystrokes(base, post, row) {
         wanted,
       );
       row(
-        `of these, one that changes what is worked out${slowed}`,
+        `a keystroke that changes figures${slowed}, half / 95 of 100`,
         of(({ changes }) => changes),
         rate === 1 ? '' : 'printed only',
       );
