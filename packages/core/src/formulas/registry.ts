@@ -115,7 +115,6 @@ import { margin } from './transmission/margin.js';
 import { planetaryRatio } from './transmission/planetary-ratio.js';
 import { ratedTorque } from './transmission/rated-torque.js';
 import { resultantPull } from './transmission/resultant-pull.js';
-import { resultantWithMesh } from './transmission/resultant-with-mesh.js';
 import { slipLoss } from './transmission/slip-loss.js';
 import { toothRatio } from './transmission/tooth-ratio.js';
 import { torqueAtTool } from './transmission/torque-at-tool.js';
@@ -238,7 +237,6 @@ const all = [
   nipTorque,
   stoppingAngle,
   resultantPull,
-  resultantWithMesh,
   forwardInertia,
   criticalSpeed,
   evenRunUp,

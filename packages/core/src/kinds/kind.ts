@@ -243,8 +243,8 @@ export interface Held extends Said {
   readonly hubs: { readonly in: Limit | null; readonly out: Limit | null };
   /** Pull that its own bearings stand at the driven shaft, where its plate says so. */
   readonly takes?: Figure<'N'>;
-  /** Force on its two shafts: towards each other, or pushed aside by teeth. */
-  readonly pulls: { readonly in: Figure<'N'>; readonly out: Figure<'N'>; readonly byTeeth?: true };
+  /** Force on its two shafts, towards each other; `aside` by how far off that it acts, one way round or the other as they turn. */
+  readonly pulls: { readonly in: Figure<'N'>; readonly out: Figure<'N'>; readonly aside?: Figure<'rad'> };
 }
 
 export interface StageKind<F extends Fields = Fields> extends KindHead<'stage', F> {

@@ -30,6 +30,7 @@ it.each<[string, Build]>([
   ['with another choice', typed('main/source/powerIs', 'input')],
   ['with another wish', { ...crusher(), wishes: { mostSpeed: { text: '400 rpm', value: 400, unit: 'rpm', how: 'chosen' } } }],
   ['with a measured value that was a guess', { ...crusher(), lines: crusher().lines.map((each) => ({ ...each, work: guessed(each.work) })) }],
+  ['with something that no version of it knows yet', { ...crusher(), later: 'whatever it is' } as Build],
   ['with a stage twice', withStageDoubled(crusher(), belt)],
   ['with a stage less', withoutStage(crusher(), belt)],
   ['with a stage of another kind', withKind(crusher(), belt, 'roller-chain')],

@@ -85,6 +85,13 @@ describe('the demo crusher', () => {
     expect(typed({ 'main/source/power': 'abc' }).says).toBe(evaluate(crusher()).says);
   });
 
+  it('is good for nothing on a pulley so small that the standard’s relation falls under nothing, and says that it gives', () => {
+    const tiny = typed({ 'main/belt/driver': '20 mm' });
+    const belt = tiny.lines[0]?.figures.get('main/belt');
+    expect([value(belt?.get('good-for')), value(belt?.get('lasts-up-to'))]).toEqual([0, 0]);
+    expect(check(tiny, 'main/belt/check-belts')?.verdict).toBe('gives');
+  });
+
   it('gives no wrap or length for pulleys that overlap, but still speed and torque', () => {
     const { lines, checks } = typed({ 'main/belt/centres': '150 mm' });
     expect(lines[0]?.figures.get('main/belt')?.get('wrap')?.known).toBe(false);

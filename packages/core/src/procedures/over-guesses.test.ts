@@ -14,7 +14,8 @@ describe('over all that is guessed', () => {
   it('says from which value of one guess on the work is not carried', () => {
     const found = over({ 'main/work/torque': '9 to 13 N·m' });
     expect(found?.says).toContain('the torque asked decides, from 10.9 N·m up: measure it first');
-    // Likely, two ends, 32 between; of those Halton puts into 10.934 to 13 that is 17, with the upper end and the likely value 11.
+    // Likely, two ends, 32 between. Halton's points are all of k/32 and 1/64 of the way: from (10.934 − 9) / 4 = 0.484 on 16/32 to 31/32, with the upper
+    // end and the likely 11 are 18.
     expect(found?.tried).toBe(35);
     expect(found?.gives).toBe(18);
   });

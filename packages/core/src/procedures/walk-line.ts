@@ -1,12 +1,10 @@
 import { type Check, closeBelow, hold } from '../checks/check.js';
-import { type Figure, fixed, flag, highEnd, known, lowEnd, picked, unknown } from '../figure/figure.js';
+import { type Figure, flag, highEnd, known, lowEnd, picked, unknown } from '../figure/figure.js';
 import { forwardInertia } from '../formulas/dynamics/forward-inertia.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
 import { askedBack } from '../formulas/transmission/asked-back.js';
 import { frictionLoss } from '../formulas/transmission/friction-loss.js';
-import { resultantPull } from '../formulas/transmission/resultant-pull.js';
-import { resultantWithMesh } from '../formulas/transmission/resultant-with-mesh.js';
 import { slipLoss } from '../formulas/transmission/slip-loss.js';
 import { joined, joinedOnce } from '../joined.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
@@ -36,6 +34,7 @@ import { elementsOf } from '../machine/paths.js';
 import type { Unit } from '../quantity/quantities.js';
 import { showRange, showShare } from '../quantity/show.js';
 import { type Jam, jam } from './jam.js';
+import { pullOnShaft } from './pull-on-shaft.js';
 import { type RunUp, starts } from './starts.js';
 
 /** What stands at one shaft: figures under it on the drawing. */
@@ -227,41 +226,8 @@ function stationOf(line: Line, { speed, torque }: Rotary, k: number, passings: r
     speed,
     torque,
     power: shaftPower({ T: torque, n: speed }),
-    pull: pullAt(k, passings, held),
+    pull: pullOnShaft(k, passings, held),
   };
-}
-
-/**
- * Force of belts, chains and teeth on a shaft: put together where it is entered how the shafts lie, otherwise the larger of the two, which is more than
- * two belts in line leave. Teeth push aside, so that in line nothing of it cancels: with them it is always put together.
- */
-function pullAt(k: number, passings: readonly Passing[], held: readonly Held[]): Figure<'N'> | null {
-  const [before, behind] = [held[k - 1]?.pulls.out, held[k]?.pulls.in];
-  const F_1 = before ?? behind;
-  const F_2 = before && behind;
-  if (!F_1) return null;
-  if (!F_2) return F_1.known && F_1.value === 0 ? null : F_1;
-  const [a_1, a_2] = [passings[k - 1]?.lies, passings[k]?.lies];
-  // A stage on one axis pulls nothing: there is nothing to put together.
-  if (!a_1 || !a_2) return pullAlone(F_1, F_2);
-  const meshes = [held[k - 1], held[k]].filter((each) => each?.pulls.byTeeth).length;
-  if (meshes > 0) {
-    // Which way round the shaft turns is not in the build: the worse of the two.
-    const turned = [meshes * offLine, -meshes * offLine].map((e) => resultantWithMesh({ F_1, F_2, a_1, a_2, e: fixed('rad', e, teethSource) }));
-    return picked('most', 'N', turned);
-  }
-  return entered(a_1) || entered(a_2) ? resultantPull({ F_1, F_2, a_1, a_2 }) : picked('most', 'N', [F_1, F_2]);
-}
-
-/** From the way to the other gear to where its teeth push: a quarter turn and the pressure angle. */
-const offLine = Math.PI / 2 + (20 * Math.PI) / 180;
-const teethSource = 'Involute teeth of 20° pressure angle push a quarter turn and 20° off the way to the other gear; which way round is not entered';
-
-const entered = (figure: Figure) => figure.known && figure.origin.by === 'given';
-
-function pullAlone(a: Figure<'N'>, b: Figure<'N'>): Figure<'N'> | null {
-  const pull = picked('most', 'N', [a, b]);
-  return pull.known && pull.value === 0 ? null : pull;
 }
 
 /** Where the power went: what a stage loses to friction and to slip is what arrives less what leaves. */

@@ -81,14 +81,11 @@ export class BuildsService {
   /** A summary made by an older engine is made again before it is shown; in other units than the kept one’s it is made for this answer. */
   private async listed(row: BuildRow, units: UnitHabit): Promise<ListedBuild> {
     let { summary } = row;
-    if (units !== 'metric') {
+    if (units !== 'metric' || row.engine !== engineVersion) {
       const { build } = stored(row);
       const kinds = await loadKinds(build);
       summary = inUnits(units, () => summariseBuild(build, kinds));
-    } else if (row.engine !== engineVersion) {
-      const { build } = stored(row);
-      summary = summariseBuild(build, await loadKinds(build));
-      await this.repository.refresh(row.id, row.version, summary, engineVersion);
+      if (units === 'metric') await this.repository.refresh(row.id, row.version, summary, engineVersion);
     }
     return { id: row.id, name: row.name, version: row.version, changedAt: row.changedAt.toISOString(), summary };
   }

@@ -6,7 +6,7 @@ import { CheckWhy } from '../../build/check-why.js';
 import { InSight, useFollowed, useInSight, useShown, WhenInSight } from '../../build/in-sight.js';
 import { pick } from '../../build/open-build.js';
 import { useSettledBuild } from '../../build/settled-build.js';
-import { type OpenBuild } from '../../build/store.js';
+import type { OpenBuild } from '../../build/store.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 

@@ -27,6 +27,11 @@ type Inputs = InputFigures<typeof gearPairHead.fields>;
 const teethSource = 'Textbooks: full-depth teeth of 20° are undercut below 17, in practice below 14';
 const faceSource = 'Common practice, no source: a face of 6 to 15 modules; wider bears on one edge';
 const meshSource = 'Common practice, no source: up to a tenth of a module more than the teeth want; closer they bind';
+const pushedAside = fixed(
+  'rad',
+  Math.PI / 2 + (20 * Math.PI) / 180,
+  'Involute teeth of 20° pressure angle push a quarter turn and 20° off the way to the other gear (closed form)',
+);
 const standing = fixed('1', 1, 'In a jam the teeth all but stand still');
 
 /** Two spur gears in mesh, in the open, on parallel shafts. */
@@ -138,7 +143,7 @@ function underLoad(loaded: Loaded): Held {
       ? { id: `${path}/teeth`, at: path, says: 'a tooth breaks', short: 'tooth', torque: breaks, harm: 'breaking', source: gearSource }
       : null,
     hubs,
-    pulls: { in: push, out: push, byTeeth: true },
+    pulls: { in: push, out: push, aside: pushedAside },
     cautions: [
       'Guard gears where they run together before any power: they draw a finger in and do not let go.',
       'A pair of gears turns the driven shaft the other way round.',
