@@ -3,23 +3,27 @@ import { memo } from 'react';
 import { checkOf } from './check-of.js';
 import { useShown } from './in-sight.js';
 import { useOpenBuild } from './store.js';
-import { WhyPopover, WhyTrail } from './why.js';
+import { AskWhy, WhyTrail } from './why.js';
 
 /** What is left of a check's limit; pressed, it says what was held against what, by which rule. */
 export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
   return (
-    <WhyPopover shown={<Left id={id} />} className="text-right text-lg font-semibold">
-      <Held id={id} />
-    </WhyPopover>
+    <AskWhy answer={<Held id={id} />} className="text-right text-lg font-semibold">
+      <Left id={id} />
+    </AskWhy>
   );
 });
 
+/** Past twice what it stands a share says little. */
+const shownOf = (worst: number | null) =>
+  worst === null ? '?| left.' : worst < -1 ? `${showNumber(1 - worst)}×| what it stands.` : `${showShare(worst)}| left.`;
+
 function Left({ id }: { id: string }) {
-  const worst = useShown(({ open }) => open && checkOf(open.evaluation, id)?.margin?.worst);
+  const [left, means] = useShown(({ open }) => shownOf((open && checkOf(open.evaluation, id)?.margin?.worst) ?? null)).split('|');
   return (
     <>
-      {worst === undefined || worst === null ? '?' : worst < -1 ? `${showNumber(1 - worst)}×` : showShare(worst)}
-      <span className="sr-only">{worst != null && worst < -1 ? ' what it stands. Why?' : ' left. Why?'}</span>
+      {left}
+      <span className="sr-only">{means} Why?</span>
     </>
   );
 }

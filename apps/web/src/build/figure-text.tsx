@@ -2,43 +2,35 @@ import { type Evaluation, type Figure, figureAt, joinParts, restsOn, showParts, 
 import { memo } from 'react';
 import { useShown } from './in-sight.js';
 import type { OpenBuild } from './store.js';
-import { Why } from './why.js';
+import { AskWhy, WhyOf } from './why.js';
 
-/** The one way a figure stands on a screen: large number, small unit, greyed when it is the last good one; pressed, it says why. */
+/**
+ * The one way a figure stands on a screen: large number, small unit, greyed when it is the last good one; pressed, it says why. It follows its own number
+ * and nothing else: while that stays the same, it is not drawn again.
+ */
 export const FigureText = memo(function FigureText({ path, name, size = 'text-base' }: { path: string; name: string; size?: string }) {
-  return (
-    <Why path={path} name={name}>
-      <Digits path={path} name={name} size={size} />
-    </Why>
-  );
-});
-
-/** Follows its own number and nothing else: while that stays the same, it is not drawn again. */
-function Digits({ path, name, size }: { path: string; name: string; size: string }) {
   const seen = useShown(({ open }) => (open ? appearance(open, path) : ''));
   const [stale = '', number = '', symbol = '', range = ''] = seen.split('|');
   const spoken = number === '' ? 'not known' : `${joinParts({ number, symbol })}${range ? ` (${range})` : ''}`;
   return (
-    <>
-      <span className="sr-only">{`${name}: ${spoken}. Why?`}</span>
+    <AskWhy
+      answer={<WhyOf path={path} name={name} />}
+      className={`text-left whitespace-nowrap ${stale ? 'stale' : ''}`}
+      aria-label={`${name}: ${spoken}. Why?`}
+      data-stale={stale ? true : undefined}
+      title={range || undefined}
+    >
       {number === '' ? (
-        <span aria-hidden="true" className="text-soft">
-          not known
-        </span>
+        <span className="text-soft">not known</span>
       ) : (
-        <span
-          aria-hidden="true"
-          className={`whitespace-nowrap ${stale ? 'stale' : ''}`}
-          data-stale={stale ? true : undefined}
-          title={range || undefined}
-        >
+        <>
           <span className={`font-semibold ${size}`}>{number}</span>
           {symbol === '°' ? '°' : <span className="text-[0.85em] text-soft"> {symbol}</span>}
-        </span>
+        </>
       )}
-    </>
+    </AskWhy>
   );
-}
+});
 
 /** What was made of an evaluation's figures already: the store speaks more often than figures change. */
 const made = new WeakMap<Evaluation, Map<string, Made>>();

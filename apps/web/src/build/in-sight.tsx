@@ -1,4 +1,4 @@
-import { createContext, type ReactNode, type RefCallback, useCallback, useContext, useState } from 'react';
+import { createContext, type ReactNode, type RefCallback, useCallback, useContext, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import { useSettledBuild } from './settled-build.js';
 import { type Store, useOpenBuild } from './store.js';
@@ -10,6 +10,17 @@ export const useFollowed = <T,>(inSight: boolean, select: (store: Store) => T): 
 
 /** Follows the open build by whether what it stands in is in sight. */
 export const useShown = <T,>(select: (store: Store) => T): T => useFollowed(useContext(InSight), select);
+
+/** Follows a list, which stays the same object while the same is in it. (Zustand’s own comparison puts every list into maps, some forty times a key.) */
+export function useShownList<L extends readonly unknown[] | undefined>(select: (store: Store) => L): L {
+  const last = useRef<L>(undefined as L);
+  return useShown((store) => {
+    const now = select(store);
+    const before = last.current;
+    if (!now || now.length !== before?.length || now.some((each, k) => each !== before[k])) last.current = now;
+    return last.current;
+  });
+}
 
 const watched = new WeakMap<Element, (inSight: boolean) => void>();
 

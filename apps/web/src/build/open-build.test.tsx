@@ -1,5 +1,5 @@
 import { type Build, blankBuild, placesOf } from '@hobrek/core';
-import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import fc from 'fast-check';
 import { Profiler } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -7,6 +7,7 @@ import { Field } from './field.js';
 import { FigureText } from './figure-text.js';
 import { chose, closeBuild, fieldLeft, openBuild, redone, renamed, typed, undone } from './open-build.js';
 import { useOpenBuild } from './store.js';
+import { WhySheet } from './why.js';
 
 const saved: Build[] = [];
 
@@ -308,15 +309,48 @@ describe('a figure', () => {
 
   it('says why in the words that stand now, when nothing but the words was changed', async () => {
     typed('main/source/power', '550 W');
-    render(<FigureText path="main/motor/torque" name="torque" />);
+    render(
+      <>
+        <FigureText path="main/motor/torque" name="torque" />
+        <WhySheet />
+      </>,
+    );
     fireEvent.click(screen.getByRole('button', { name: /torque/ }));
     fireEvent.click(await screen.findByRole('button', { name: /^P 550 W/ }));
     expect(await screen.findByText(/typed “550 W”/)).toBeTruthy();
   });
 
+  it('is answered for beside it; another takes the sheet over, and the same pressed again puts it away', async () => {
+    render(
+      <>
+        <FigureText path="main/motor/torque" name="torque, motor" />
+        <FigureText path="main/tool/speed" name="speed, tool" />
+        <WhySheet />
+      </>,
+    );
+    const [torque, speed] = screen.getAllByRole('button') as [HTMLElement, HTMLElement];
+    const sheet = () => screen.queryByRole('dialog', { name: 'why' })?.textContent ?? '';
+    fireEvent.click(torque);
+    expect(sheet()).toContain('torque, motor');
+    fireEvent.click(speed);
+    expect(sheet()).toContain('speed, tool');
+    fireEvent.click(speed);
+    expect(sheet()).toBe('');
+    fireEvent.click(torque);
+    fireEvent.keyDown(document.activeElement ?? document.body, { key: 'Escape' });
+    expect(sheet()).toBe('');
+    // What was pressed has the focus again, a moment later.
+    await waitFor(() => expect(document.activeElement).toBe(torque));
+  });
+
   it('that is not known says what to enter', async () => {
     typed('main/source/power', '?');
-    render(<FigureText path="main/tool/torque" name="torque" />);
+    render(
+      <>
+        <FigureText path="main/tool/torque" name="torque" />
+        <WhySheet />
+      </>,
+    );
     fireEvent.click(screen.getByRole('button', { name: /not known/ }));
     expect(await screen.findByText(/Enter Plate power and it can be worked out/)).toBeTruthy();
   });

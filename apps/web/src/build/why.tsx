@@ -1,39 +1,84 @@
 import { explain, explainAsText, type Figure, figuresByPath, usedBy } from '@hobrek/core';
 import { Popover } from 'radix-ui';
-import { type ReactNode, useState } from 'react';
+import { type ComponentProps, type ReactNode, useEffect, useRef, useState } from 'react';
+import { create } from 'zustand';
 import { copyText } from '../shared/copy-text.js';
 import { useOpenBuild } from './store.js';
 
-/** Any figure, pressed, answers where it comes from: the relation, the numbers put in, the source, and behind each number the same again. */
-export function Why({ path, name, children }: { path: string; name: string; children: ReactNode }) {
+/** What was pressed to ask why, and the answer. */
+interface Question {
+  readonly nth: number;
+  readonly pressed: HTMLElement;
+  readonly answer: ReactNode;
+}
+
+let asked = 0;
+
+const useQuestion = create<{ readonly asked: Question | null }>(() => ({ asked: null }));
+
+const ask = (question: Question | null) => useQuestion.setState({ asked: question });
+
+/** Pressed it asks; pressed again, it has been answered. */
+function press(pressed: HTMLElement, answer: ReactNode): void {
+  ask(useQuestion.getState().asked?.pressed === pressed ? null : { nth: ++asked, pressed, answer });
+}
+
+interface Asking extends Omit<ComponentProps<'button'>, 'onClick'> {
+  readonly answer: ReactNode;
+}
+
+/** What can be pressed for an answer. A plain button: a page has hundreds, and one sheet answers for all of them. What is in it follows by itself. */
+export function AskWhy({ answer, className, ...button }: Asking) {
   return (
-    <WhyPopover shown={children} className="text-left">
-      <WhyOf path={path} name={name} />
-    </WhyPopover>
+    <button
+      type="button"
+      aria-haspopup="dialog"
+      {...button}
+      className={`cursor-help decoration-hair decoration-dotted underline-offset-4 hover:underline ${className}`}
+      onClick={(event) => press(event.currentTarget, answer)}
+    />
   );
 }
 
-/** What is shown, to be pressed, and the sheet that answers. What is shown follows its own figure, so that the rest is drawn once. */
-export function WhyPopover({ shown, className, children }: { shown: ReactNode; className: string; children: ReactNode }) {
+/** Stands once on a page that has figures, and answers beside the one that was pressed. */
+export function WhySheet() {
+  const question = useQuestion((store) => store.asked);
+  // Who goes on elsewhere is not called back to the figure.
+  const leftFor = useRef<EventTarget | null>(null);
+  useEffect(() => () => ask(null), []);
+  if (!question) return null;
+  const { nth, pressed, answer } = question;
   return (
-    <Popover.Root>
-      <Popover.Trigger className={`cursor-help decoration-hair decoration-dotted underline-offset-4 hover:underline ${className}`}>
-        {shown}
-      </Popover.Trigger>
+    <Popover.Root key={nth} open onOpenChange={() => ask(null)}>
+      <Popover.Anchor virtualRef={{ current: pressed }} />
       <Popover.Portal>
         <Popover.Content
+          aria-label="why"
           sideOffset={6}
           collisionPadding={12}
+          onOpenAutoFocus={() => {
+            leftFor.current = null;
+          }}
+          onInteractOutside={(event) => {
+            // What a press on the figure itself does is told by the figure.
+            if (pressed.contains(event.target as Node)) event.preventDefault();
+            else leftFor.current = event.target;
+          }}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            if (!leftFor.current) pressed.focus();
+          }}
           className="z-10 max-h-[80vh] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
         >
-          {children}
+          {answer}
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
   );
 }
 
-function WhyOf({ path, name }: { path: string; name: string }) {
+/** Where a figure comes from: the relation, the numbers put in, the source, and behind each number the same again. */
+export function WhyOf({ path, name }: { path: string; name: string }) {
   const figure = useOpenBuild(({ open }) => open && figuresByPath(open.evaluation).get(path));
   return figure ? <WhyTrail figure={figure} name={name} /> : null;
 }

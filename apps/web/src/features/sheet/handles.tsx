@@ -1,8 +1,7 @@
 import { canMove, type DrawnStage, kindHead, layOut, nearestSize, nextSize, type Point, placesOf, type StockWheel } from '@hobrek/core';
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, memo, useCallback, useRef } from 'react';
-import { useShallow } from 'zustand/react/shallow';
-import { useShown } from '../../build/in-sight.js';
+import { useShown, useShownList } from '../../build/in-sight.js';
 import { fieldLeft, pick, shaftMoved, typed } from '../../build/open-build.js';
 import { useOpenBuild } from '../../build/store.js';
 import type { Drawn, Frame } from '../../kinds/machine-drawing.js';
@@ -22,7 +21,7 @@ interface HandlesShown {
 
 /** What can be taken hold of on the drawing: every shaft that may stand elsewhere, and the rims of the wheels of the stage that is picked. */
 export const Handles = memo(function Handles({ line, names, paths, stages, drawn, picked, hold }: HandlesShown) {
-  const movable = useShown(useShallow(({ open }) => names.map((_, k) => open !== null && canMove(open.build, line, k))));
+  const movable = useShownList(({ open }) => names.map((_, k) => open !== null && canMove(open.build, line, k)));
   // What is dragged reads the view when it is taken hold of: a handle is drawn again only when it stands elsewhere.
   const view = useRef(drawn);
   view.current = drawn;

@@ -36,11 +36,11 @@ export function JamLadder() {
   const brings = line.jam.brings;
   // The ruler is logarithmic: what is nothing, or less, stands at its left end.
   const values = [...lines.map(({ figure }) => figure), ...(brings.known ? [brings] : [])]
-    .flatMap((figure) => [figure.low ?? figure.value, figure.high ?? figure.value])
+    .flatMap((figure) => [lowest(figure), highest(figure)])
     .filter((value) => value > 0);
   if (values.length === 0) return <section ref={frame} />;
-  const most = Math.max(...values) * 1.25;
-  const least = Math.max(Math.min(...values) / 1.25, most / longest);
+  const most = roundEnd(Math.max(...values) * 1.1, Math.ceil);
+  const least = Math.max(roundEnd(Math.min(...values) / 1.1, Math.floor), most / longest);
   const x = (value: number) => (Math.log(Math.max(value, least) / least) / Math.log(most / least)) * width;
   const { factor, symbol } = unitShown('N·m');
   const ticks = ticksOf(least * factor, most * factor, width).map((says) => ({ says, at: says / factor }));
@@ -53,39 +53,54 @@ export function JamLadder() {
           {symbol} at the {line.stations.at(-1)?.name}
         </span>
       </h2>
-      <svg
-        width={width}
-        height={height}
-        className="mt-1 overflow-visible"
+      {/* Drawn in few pieces, and lettered without SVG, whose every text is laid out by itself: half the page moves here when one speed is typed. */}
+      <div
         role="img"
         aria-label={lines.map(({ says, figure }) => `${says} ${text(figure)}`).join(', ')}
+        className="relative mt-1 text-sm"
+        style={{ height }}
       >
-        <path d={`M0 ${top_px - 6}H${width}${ticks.map(({ at }) => `M${x(at)} ${top_px - 6}v-6`).join('')}`} stroke="var(--ink)" fill="none" />
-        {ticks.map(({ says, at }) => (
-          <text key={says} x={x(at)} y={9} fontSize="12" textAnchor={x(at) > width - 14 ? 'end' : 'middle'} fill="var(--soft)">
-            {says}
-          </text>
+        <svg width={width} height={height} className="absolute inset-0 overflow-visible" aria-hidden="true" fill="none">
+          <path d={`M0 ${top_px - 6}H${width}${ticks.map(({ at }) => `M${x(at)} ${top_px - 6}v-6`).join('')}`} stroke="var(--ink)" />
+          {brings.known && (
+            <>
+              <path d={`M${x(lowest(brings))} ${top_px - 6}H${x(highest(brings))}`} stroke="var(--blue)" strokeWidth={5} opacity={0.25} />
+              <path d={`M${x(brings.value)} ${top_px - 6}V${height - 18}`} stroke="var(--ink)" strokeDasharray="2 3" />
+            </>
+          )}
+          <Marks lines={lines} x={x} />
+        </svg>
+        {ticks.map(({ says, at }, k) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a number at the ruler is its place in the row
+          <Lettering key={k} to={x(at)} width={width} top={-5} place={x(at) > width - 14 ? 'before' : 'at'} className="text-xs text-soft">
+            {String(says)}
+          </Lettering>
         ))}
-        {brings.known && <Brings figure={brings} x={x} width={width} height={height} />}
-        {lines.map((each, k) => (
-          <Drop key={each.id} x={x(each.figure.value)} to={top_px + (k + 0.5) * rung_px} colour={each.colour} />
-        ))}
-        {lines.map(({ id, at, says, figure, colour, hollow }, k) => (
-          <Mark
+        {brings.known && (
+          <Lettering
+            to={x(brings.value) + 5}
+            from={x(brings.value) - 5}
+            width={width}
+            top={height - 23}
+            place={x(brings.value) > width / 2 ? 'before' : 'after'}
+            className="text-[13px] text-soft"
+          >
+            {`a jam brings ${show(brings.value, brings.unit)}`}
+          </Lettering>
+        )}
+        {lines.map(({ id, at, says, figure }, k) => (
+          <Label
             key={id}
             at={at}
             label={`${says} ${showParts(figure.value, figure.unit).number}`}
-            colour={colour}
-            hollow={hollow}
-            y={top_px + (k + 0.5) * rung_px}
-            from={x(figure.low ?? figure.value)}
-            middle={x(figure.value)}
-            to={x(figure.high ?? figure.value)}
+            top={top_px + k * rung_px}
+            from={x(lowest(figure))}
+            to={x(highest(figure))}
             width={width}
             picked={at !== null && at === picked}
           />
         ))}
-      </svg>
+      </div>
       {rungs.length > shortLadder + 1 && (
         <button type="button" aria-expanded={all} className="min-h-6 cursor-pointer text-sm text-blue hover:underline" onClick={() => setAll(!all)}>
           {all ? 'only what gives first' : `${rungs.length - near.length} more, that give later`}
@@ -95,7 +110,9 @@ export function JamLadder() {
   );
 }
 
-const text = ({ value, low, high, unit }: Known) => showRange(low ?? value, high ?? value, unit);
+const lowest = ({ low, value }: Known) => low ?? value;
+const highest = ({ high, value }: Known) => high ?? value;
+const text = (figure: Known) => showRange(lowest(figure), highest(figure), figure.unit);
 
 const plain = (says: string, figure: Figure, colour: string): Line[] =>
   figure.known ? [{ id: says, at: null, says, figure, colour, hollow: false }] : [];
@@ -115,6 +132,9 @@ const rungLine = ({ id, at, short, atTool, harm, verdict }: Rung): Line[] =>
       ]
     : [];
 
+/** An end of the ruler at a round value, a sixth of a decade apart: the ruler stays where it is while what it measures moves a little. */
+const roundEnd = (value: number, round: (steps: number) => number) => 10 ** (round(Math.log10(value) * 6) / 6);
+
 /** Room that a number at the ruler needs, px. */
 const tick_px = 30;
 
@@ -127,68 +147,86 @@ function ticksOf(least: number, most: number, width: number): number[] {
   return decades.flatMap((ten) => steps.map((each) => Number((each * ten).toPrecision(3)))).filter((tick) => tick >= least && tick <= most);
 }
 
-/** The dotted line of what a jam brings, with its range along the ruler. */
-function Brings({ figure, x, width, height }: { figure: Known; x: (value: number) => number; width: number; height: number }) {
-  const at = x(figure.value);
-  const end = at > width / 2;
-  return (
-    <g>
-      <path
-        d={`M${x(figure.low ?? figure.value)} ${top_px - 6}H${x(figure.high ?? figure.value)}`}
-        stroke="var(--blue)"
-        strokeWidth={5}
-        opacity={0.25}
-      />
-      <path d={`M${at} ${top_px - 6}V${height - 18}`} stroke="var(--ink)" strokeDasharray="2 3" />
-      <text x={at + (end ? -5 : 5)} y={height - 6} fontSize="13" textAnchor={end ? 'end' : 'start'} fill="var(--soft)">
-        a jam brings {show(figure.value, figure.unit)}
-      </text>
-    </g>
-  );
+/** Each line's drop from the ruler, its range and its mark: one path for all of one colour. */
+function Marks({ lines, x }: { lines: readonly Line[]; x: (value: number) => number }) {
+  const placed = lines.map((line, k) => ({ ...line, y: top_px + (k + 0.5) * rung_px }));
+  const colours = [...new Set(lines.map(({ colour }) => colour))];
+  return colours.map((colour) => {
+    const mine = placed.filter((line) => line.colour === colour);
+    const hollow = mine.filter((line) => line.hollow);
+    const dots = (some: typeof mine) => some.map(({ figure, y }) => `M${x(figure.value)} ${y}h0`).join('');
+    return (
+      <g key={colour} stroke={colour} strokeLinecap="round">
+        <path d={mine.map(({ figure, y }) => `M${x(figure.value)} ${top_px - 6}V${y}`).join('')} strokeLinecap="butt" opacity={0.6} />
+        <path
+          d={mine.map(({ figure, y }) => `M${x(lowest(figure))} ${y}H${x(highest(figure))}`).join('')}
+          strokeWidth={4}
+          strokeLinecap="butt"
+          opacity={0.4}
+        />
+        <path d={dots(mine)} strokeWidth={11} />
+        {hollow.length > 0 && <path d={dots(hollow)} strokeWidth={7} stroke="var(--ground)" />}
+      </g>
+    );
+  });
 }
+
+interface Lettered {
+  /** Where it begins if it stands after, or its middle, px along the ruler. */
+  readonly to: number;
+  /** Where it ends if it stands before, px. */
+  readonly from?: number;
+  readonly place: 'after' | 'at' | 'before';
+  readonly width: number;
+  readonly top: number;
+  readonly className: string;
+  readonly children: string;
+}
+
+/** A text at a place along the ruler. */
+const Lettering = memo(function Lettering({ to, from = to, place, width, top, className, children }: Lettered) {
+  return (
+    <span
+      className={`absolute whitespace-nowrap ${place === 'at' ? '-translate-x-1/2' : ''} ${className}`}
+      style={place === 'before' ? { top, right: width - from } : { top, left: to }}
+    >
+      {children}
+    </span>
+  );
+});
 
 /** Room a label needs, px. */
 const letter_px = 7;
 
-interface Marked {
+interface Labelled {
   readonly at: string | null;
   readonly label: string;
-  readonly colour: string;
-  readonly hollow: boolean;
-  readonly y: number;
-  /** Along the ruler, px: least, likely and most. */
+  readonly top: number;
+  /** Least and most along the ruler, px. */
   readonly from: number;
-  readonly middle: number;
   readonly to: number;
   readonly width: number;
   readonly picked: boolean;
 }
 
-/** From the ruler down to its mark. */
-const Drop = memo(function Drop({ x, to, colour }: { x: number; to: number; colour: string }) {
-  return <path d={`M${x} ${top_px - 6}V${to}`} stroke={colour} opacity={0.6} />;
-});
-
-/** Drawn again only when it stands elsewhere or says something else. */
-const Mark = memo(function Mark({ at, label, colour, hollow, y, from, middle, to, width, picked }: Marked) {
-  const right = width - to > label.length * letter_px;
+/** What a mark is, beside it; pressed anywhere along its line, the element is picked. Drawn again only when it stands elsewhere or says something else. */
+const Label = memo(function Label({ at, label, top, from, to, width, picked }: Labelled) {
   return (
-    <g className={at ? 'cursor-pointer' : ''} onPointerDown={at ? () => pick(at) : undefined}>
-      {picked && <path d={`M0 ${y}H${width}`} stroke="var(--brass)" strokeWidth={rung_px - 4} opacity={0.18} />}
-      <path d={`M${from} ${y}H${to}`} stroke={colour} strokeWidth={4} opacity={0.4} />
-      <circle cx={middle} cy={y} r={4.5} fill={hollow ? 'var(--ground)' : colour} stroke={colour} strokeWidth={2} />
-      <text
-        x={right ? to + 9 : from - 9}
-        y={y + 5}
-        fontSize="14"
-        textAnchor={right ? 'start' : 'end'}
-        fill="var(--ink)"
-        paintOrder="stroke"
-        stroke={picked ? 'none' : 'var(--ground)'}
-        strokeWidth={4}
+    <div
+      className={`absolute inset-x-0 h-6.25 contain-layout ${at ? 'cursor-pointer' : ''} ${picked ? 'bg-brass/18' : ''}`}
+      style={{ top }}
+      onPointerDown={at ? () => pick(at) : undefined}
+    >
+      <Lettering
+        to={to + 7}
+        from={from - 7}
+        place={width - to > label.length * letter_px ? 'after' : 'before'}
+        width={width}
+        top={2}
+        className={picked ? 'px-0.5' : 'bg-ground px-0.5'}
       >
         {label}
-      </text>
-    </g>
+      </Lettering>
+    </div>
   );
 });

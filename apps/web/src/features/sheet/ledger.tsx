@@ -1,6 +1,5 @@
 import { type Check, restsOn, type Verdict } from '@hobrek/core';
 import { memo } from 'react';
-import { useShallow } from 'zustand/react/shallow';
 import { checkOf } from '../../build/check-of.js';
 import { CheckWhy } from '../../build/check-why.js';
 import { InSight, useFollowed, useInSight, useShown, WhenInSight } from '../../build/in-sight.js';
@@ -24,15 +23,15 @@ export function Ledger() {
 
 function Checks() {
   // Rows change places when typing has paused: while it goes on each says at once what is so, where it stands.
-  const ids = useSettledBuild(useShallow(({ open }) => open?.evaluation.checks.map(({ id }) => id)));
-  const odd = useShown(({ open }) => tally(open?.evaluation.checks ?? []));
-  if (!ids) return null;
+  const listed = useSettledBuild(({ open }) => open?.evaluation.checks.map(({ id }) => id).join('\n'));
+  if (listed === undefined) return null;
+  const ids = listed === '' ? [] : listed.split('\n');
   return (
     <section className="px-6 py-3 max-sm:px-4">
       <h2 className="font-head text-lg tracking-wide uppercase">
         Ledger{' '}
         <span className="font-text text-sm tracking-normal text-soft normal-case">
-          {ids.length} checks, worst first · {odd || 'all hold'}
+          {ids.length} checks, worst first · <Odd />
         </span>
       </h2>
       <ul className="mt-2">
@@ -43,6 +42,11 @@ function Checks() {
       <Cautions />
     </section>
   );
+}
+
+/** How many do not hold. Apart, so that the rows are not gone through when it changes. */
+function Odd() {
+  return useShown(({ open }) => tally(open?.evaluation.checks ?? [])) || 'all hold';
 }
 
 /** What to beware of with the elements that are here, each once. */
@@ -75,7 +79,7 @@ function shownOf({ evaluation, greyed, picked }: OpenBuild, id: string): string 
   const check = checkOf(evaluation, id);
   if (!check) return '';
   const { at, says, verdict, margin } = check;
-  return `${verdict}|${margin?.worst ?? ''}|${rests(check, greyed) ? 'stale' : ''}|${picked === at ? 'picked' : ''}|${at}|${says}`;
+  return `${verdict}|${margin?.worst.toFixed(4) ?? ''}|${rests(check, greyed) ? 'stale' : ''}|${picked === at ? 'picked' : ''}|${at}|${says}`;
 }
 
 /** Drawn again only when what it says changes. */

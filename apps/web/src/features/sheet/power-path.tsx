@@ -1,8 +1,7 @@
 import { type DrawnStage, elementsOf, figureAt, layOut, type Point, show, unitShown } from '@hobrek/core';
 import { memo, useMemo, useState } from 'react';
-import { useShallow } from 'zustand/react/shallow';
 import { FigureText } from '../../build/figure-text.js';
-import { useShown, WhenInSight } from '../../build/in-sight.js';
+import { useShown, useShownList, WhenInSight } from '../../build/in-sight.js';
 import { pick } from '../../build/open-build.js';
 import { useOpenBuild } from '../../build/store.js';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
@@ -45,9 +44,9 @@ export function PowerPath() {
 function SideView({ room }: { room: number }) {
   const line = useShown(({ open }) => open?.evaluation.lines[0]?.id);
   const outlines = useShown(({ open }) => open?.evaluation.lines[0]?.outlines);
-  const names = useShown(useShallow(({ open }) => open?.evaluation.lines[0]?.stations.map(({ name }) => name)));
-  const stations = useShown(useShallow(({ open }) => open?.evaluation.lines[0]?.stations.map(({ id }) => id)));
-  const elements = useShown(useShallow(({ open }) => open?.build.lines[0] && elementsOf(open.build.lines[0]).map(({ path }) => path)));
+  const names = useShownList(({ open }) => open?.evaluation.lines[0]?.stations.map(({ name }) => name));
+  const stations = useShownList(({ open }) => open?.evaluation.lines[0]?.stations.map(({ id }) => id));
+  const elements = useShownList(({ open }) => open?.build.lines[0] && elementsOf(open.build.lines[0]).map(({ path }) => path));
   const picked = useShown(({ open }) => open?.picked);
   const [held, setHeld] = useState<Frame | undefined>();
   const drawn = useMemo(

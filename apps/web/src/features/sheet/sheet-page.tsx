@@ -8,6 +8,7 @@ import { closeBuild, fieldLeft, openBuild, renamed } from '../../build/open-buil
 import { SaveWord } from '../../build/save-word.js';
 import { useOpenBuild } from '../../build/store.js';
 import { UndoKeys } from '../../build/undo-keys.js';
+import { WhySheet } from '../../build/why.js';
 import { ask } from '../../shared/ask.js';
 import { HabitsSheet } from '../../shared/habits-sheet.js';
 import { PageHead } from '../../shared/page-head.js';
@@ -57,6 +58,7 @@ export function SheetPage() {
         </section>
         <Outlet />
       </main>
+      <WhySheet />
     </div>
   );
 }
