@@ -22,6 +22,6 @@ export async function why(file: string, path: string): Promise<Outcome> {
     throw new Refusal(`${file}: there is no figure or check “${path}”. There are: ${paths.join(', ')}`);
   }
   const text = explainAsText(build, figure, path);
-  const uses = usedBy(evaluation, figure);
+  const uses = usedBy(build, evaluation, figure).map((use) => use.path);
   return { text: uses.length > 0 ? `${text}\nUsed by: ${uses.join(', ')}` : text, json: { path, why: text, usedBy: uses }, exit: 0 };
 }

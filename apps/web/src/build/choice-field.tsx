@@ -25,7 +25,7 @@ export const Choice = memo(function Choice({ path, field, input }: Entry) {
           typed(path, event.target.value);
           fieldLeft();
         }}
-        className={`w-full cursor-pointer border-b-[1.5px] border-ink bg-transparent py-1 text-base outline-none focus:border-blue focus:bg-wash ${input?.text ? 'font-semibold' : 'text-soft'}`}
+        className={`w-full cursor-pointer overflow-hidden border-b-[1.5px] border-ink bg-transparent py-1 pr-5 text-base text-ellipsis outline-none focus:border-blue focus:bg-wash ${input?.text ? 'font-semibold' : 'text-soft'}`}
       >
         <option value="">{usual}</option>
         {Object.entries(field.options).map(([option, words]) => (

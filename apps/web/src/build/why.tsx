@@ -1,4 +1,4 @@
-import { explain, explainAsText, type Figure, figuresByPath, usedBy } from '@hobrek/core';
+import { type Check, explain, explainAsText, type Figure, figuresByPath, showFigure, usedBy } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { type ComponentProps, type ReactNode, useEffect, useRef, useState } from 'react';
 import { create } from 'zustand';
@@ -83,36 +83,61 @@ export function WhyOf({ path, name }: { path: string; name: string }) {
   return figure ? <WhyTrail figure={figure} name={name} /> : null;
 }
 
-interface Step {
-  readonly figure: Figure;
-  readonly name: string;
-}
+type Step = { readonly name: string } & ({ readonly figure: Figure } | { readonly check: Check });
 
-/** Walks down from a figure to what it is made of, and back. */
-export function WhyTrail({ figure, name }: Step) {
-  const [trail, setTrail] = useState<readonly Step[]>([{ figure, name }]);
+/** Walks down from a figure to what it is made of, up to what it goes into, and back. */
+export function WhyTrail(first: Step) {
+  const [trail, setTrail] = useState<readonly Step[]>([first]);
   const here = trail.at(-1) as Step;
+  const walk = (step: Step) => setTrail([...trail, step]);
   return (
     <>
       <div className="flex items-baseline gap-2">
         <h2 className="font-head text-lg tracking-wide text-blue uppercase">Why</h2>
         <span className="text-sm text-soft">{here.name}</span>
         {trail.length > 1 && (
-          <button type="button" className="ml-auto cursor-pointer text-sm text-blue underline" onClick={() => setTrail(trail.slice(0, -1))}>
-            back to {trail.at(-2)?.name}
+          <button type="button" className="ml-auto shrink-0 cursor-pointer text-sm text-blue underline" onClick={() => setTrail(trail.slice(0, -1))}>
+            back
           </button>
         )}
       </div>
-      <Reason {...here} down={(step) => setTrail([...trail, step])} />
+      {'check' in here ? <HeldAgainst check={here.check} walk={walk} /> : <Reason {...here} walk={walk} />}
     </>
   );
 }
 
-function Reason({ figure, name, down }: Step & { down: (step: Step) => void }) {
+/** The two sides of a check, each to be walked into. */
+function HeldAgainst({ check: { has, needs, source }, walk }: { check: Check; walk: (step: Step) => void }) {
+  const sides = { 'what there is': has, 'what is asked': needs };
+  return (
+    <>
+      <ul className="mt-3 border-l-2 border-brass pl-3">
+        {Object.entries(sides).map(([name, figure]) => (
+          <Onward key={name} walk={() => walk({ name, figure })}>
+            <b>{showFigure(figure)}</b> <span className="text-sm text-soft">{name}</span>
+          </Onward>
+        ))}
+      </ul>
+      <p className="mt-3 text-sm text-soft">{source}.</p>
+    </>
+  );
+}
+
+function Onward({ walk, children }: { walk: () => void; children: ReactNode }) {
+  return (
+    <li>
+      <button type="button" className="cursor-pointer text-left hover:underline" onClick={walk}>
+        {children}
+      </button>
+    </li>
+  );
+}
+
+function Reason({ figure, name, walk }: { figure: Figure; name: string; walk: (step: Step) => void }) {
   const open = useOpenBuild((store) => store.open);
   if (!open) return null;
   const { shows, relation, parts, says, caution } = explain(open.build, figure);
-  const uses = usedBy(open.evaluation, figure);
+  const uses = usedBy(open.build, open.evaluation, figure);
   return (
     <>
       {relation && (
@@ -126,15 +151,9 @@ function Reason({ figure, name, down }: Step & { down: (step: Step) => void }) {
       {parts.length > 0 && (
         <ul className="mt-3 border-l-2 border-brass pl-3">
           {parts.map((part) => (
-            <li key={part.symbol}>
-              <button
-                type="button"
-                className="cursor-pointer text-left hover:underline"
-                onClick={() => down({ figure: part.figure, name: part.means || part.symbol })}
-              >
-                <b>{part.symbol}</b> {part.shows} <span className="text-sm text-soft">{part.means}</span>
-              </button>
-            </li>
+            <Onward key={part.symbol} walk={() => walk({ figure: part.figure, name: part.means || part.symbol })}>
+              <b>{part.symbol}</b> {part.shows} <span className="text-sm text-soft">{part.means}</span>
+            </Onward>
           ))}
         </ul>
       )}
@@ -144,7 +163,18 @@ function Reason({ figure, name, down }: Step & { down: (step: Step) => void }) {
         </p>
       ))}
       {caution && <p className="mt-1 text-sm text-close-word">{caution}</p>}
-      {uses.length > 0 && <p className="mt-1 text-sm text-soft">Used by: {uses.join(' · ')}</p>}
+      {uses.length > 0 && (
+        <>
+          <h3 className="mt-3 text-sm text-soft">It goes into</h3>
+          <ul className="border-l-2 border-hair pl-3 text-sm">
+            {uses.map((use) => (
+              <Onward key={use.path} walk={() => walk({ ...use, name: use.called })}>
+                {use.called}
+              </Onward>
+            ))}
+          </ul>
+        </>
+      )}
       <CopyText text={() => explainAsText(open.build, figure, name)} />
     </>
   );

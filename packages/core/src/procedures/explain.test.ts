@@ -39,10 +39,18 @@ it('as text, the chain is told once, down to what was typed', () => {
 });
 
 it('knows what a figure goes into', () => {
-  expect(usedBy(evaluation, at('main/belt/ratio'))).toEqual(
+  const uses = (path: string) => usedBy(crusher(), evaluation, at(path));
+  expect(uses('main/belt/ratio').map(({ path }) => path)).toEqual(
     expect.arrayContaining(['main/belt/speed', 'main/belt/torque', 'main/belt/highest-speed']),
   );
-  expect(usedBy(evaluation, at('main/belt/torque'))).toEqual(['main/roll/power', 'main/work/check-carries']);
+  // A figure and a check, both called as they are beside the drawing, to be walked up to.
+  const [power, carries, ...others] = uses('main/belt/torque');
+  expect(others).toEqual([]);
+  expect(power).toEqual({ path: 'main/roll/power', called: 'power, roll', figure: at('main/roll/power') });
+  expect(carries).toMatchObject({ path: 'main/work/check-carries', called: evaluation.says, check: { has: at('main/belt/torque') } });
+  expect(uses('main/roll/speed').map(({ called }) => called)).toContain('power, roll');
+  expect(uses('main/source/most-torque').map(({ called }) => called)).toEqual(['source stall, in a jam']);
+  expect(uses('main/source/torque-at-rest').map(({ called }) => called)).toContain('runs up in, induction motor from its plate');
 });
 
 it('picks the least, the most or the sum, end by end, and cannot pick past an unknown', () => {

@@ -1,8 +1,9 @@
 import type { Check } from '../checks/check.js';
 import { type Figure, flag, type Known, partsOf } from '../figure/figure.js';
 import { formulas } from '../formulas/registry.js';
+import { kindHead } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
-import { placesOf } from '../machine/paths.js';
+import { elementsOf, placesOf } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { show, showRange } from '../quantity/show.js';
 import { remembering } from '../remembering.js';
@@ -189,15 +190,34 @@ export function figuresByPath(evaluation: Evaluation): ReadonlyMap<string, Figur
   return all;
 }
 
-/** What a figure goes into, one step up: paths of figures and ids of checks. */
-export function usedBy(evaluation: Evaluation, figure: Figure): string[] {
+/** What a figure goes into: another figure, or a check that holds it against something. */
+export type Use = { readonly path: string; readonly called: string } & ({ readonly figure: Figure } | { readonly check: Check });
+
+/** What a figure goes into, one step up. */
+export function usedBy(build: Build, evaluation: Evaluation, figure: Figure): Use[] {
   const seen = new Set<Figure>();
-  const figures = [...figuresByPath(evaluation)].flatMap(([path, other]) => {
+  const figures = [...figuresByPath(evaluation)].flatMap(([path, other]): Use[] => {
     // A figure handed on to the next shaft stands under two paths; it is named once.
     if (seen.has(other) || other === figure) return [];
     seen.add(other);
-    return partsOf(other).some(([, part]) => part === figure) ? [path] : [];
+    return partsOf(other).some(([, part]) => part === figure) ? [{ path, called: calledAt(build, evaluation, path), figure: other }] : [];
   });
-  const checks = evaluation.checks.filter(({ has, needs }: Check) => has === figure || needs === figure).map((check) => check.id);
+  const checks = evaluation.checks
+    .filter(({ has, needs }) => has === figure || needs === figure)
+    .map((check): Use => ({ path: check.id, called: check.says, check }));
   return [...figures, ...checks];
+}
+
+/** What the figure at a path is called beside the drawing: `torque, roll`, `belt speed, V-belt`. */
+function calledAt(build: Build, evaluation: Evaluation, path: string): string {
+  const [place, name] = cut(path);
+  const called = name.replaceAll('-', ' ');
+  for (const [k, line] of build.lines.entries()) {
+    const element = elementsOf(line).find((each) => each.path === place);
+    if (element) return `${called}, ${kindHead(element.role, element.element.kind)?.label ?? element.element.kind}`;
+    const station = evaluation.lines[k]?.stations.find(({ id }) => place === `${line.id}/${id}`);
+    if (station) return `${called}, ${station.name}`;
+    if (place === `${line.id}/jam`) return called === 'jam brings' ? called : `${called}, in a jam`;
+  }
+  return called;
 }

@@ -24,6 +24,10 @@ test('units are chosen to read well', () => {
   expect(show(550, 'W')).toBe('550 W');
   expect(show(1500, 'W')).toBe('1.5 kW');
   expect(show(Math.PI, 'rad')).toBe('180°');
+  expect(show(9800, 'N')).toBe('9800 N');
+  expect(show(78_453, 'N')).toBe('78.5 kN');
+  expect([47.6, 119, 150, 3600, 4_429_059].map((seconds) => show(seconds, 's'))).toEqual(['47.6 s', '119 s', '2.5 min', '60 min', '1230 h']);
+  expect(showRange(90, 600, 's')).toBe('90 s to 10 min');
   expect(show(10 / 3, '1')).toBe('3.33');
 });
 

@@ -78,6 +78,13 @@ const shownAs: Partial<Record<Unit, (value: number) => { factor: number; symbol:
       : Math.abs(value) >= 1000
         ? { factor: 1e-3, symbol: 'kW' }
         : { factor: 1, symbol: 'W' },
+  N: (value) => (Math.abs(value) >= 10_000 ? { factor: 1e-3, symbol: 'kN' } : { factor: 1, symbol: 'N' }),
+  s: (value) =>
+    Math.abs(value) >= 7200
+      ? { factor: 1 / 3600, symbol: 'h' }
+      : Math.abs(value) >= 120
+        ? { factor: 1 / 60, symbol: 'min' }
+        : { factor: 1, symbol: 's' },
   rad: () => ({ factor: 180 / Math.PI, symbol: '°' }),
   '1': () => ({ factor: 1, symbol: '' }),
 };
