@@ -55,5 +55,6 @@ function make(figure: Figure | undefined): Made {
   if (!figure?.known) return { figure, seen: '' };
   const { number, symbol } = showParts(figure.value, figure.unit);
   const range = figure.low === undefined || figure.high === undefined ? '' : showRange(figure.low, figure.high, figure.unit);
-  return { figure, seen: `${number}|${symbol}|${range}` };
+  // A range too narrow to be seen says nothing.
+  return { figure, seen: `${number}|${symbol}|${range === joinParts({ number, symbol }) ? '' : range}` };
 }

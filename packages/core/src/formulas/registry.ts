@@ -1,5 +1,6 @@
 import type { Formula } from '../figure/formula.js';
 import { allowedPower } from './belt/allowed-power.js';
+import { allowedPull } from './belt/allowed-pull.js';
 import { arcFactor } from './belt/arc-factor.js';
 import { arcFactorIso } from './belt/arc-factor-iso.js';
 import { arcOfContact } from './belt/arc-of-contact.js';
@@ -14,7 +15,9 @@ import { centrifugalTension } from './belt/centrifugal-tension.js';
 import { crossedBeltLength } from './belt/crossed-belt-length.js';
 import { crossedWrap } from './belt/crossed-wrap.js';
 import { designPower } from './belt/design-power.js';
+import { jumpTorque } from './belt/jump-torque.js';
 import { lastingTorque } from './belt/lasting-torque.js';
+import { meshFactor } from './belt/mesh-factor.js';
 import { newerRating } from './belt/newer-rating.js';
 import { olderRating } from './belt/older-rating.js';
 import { openBeltLength } from './belt/open-belt-length.js';
@@ -28,9 +31,15 @@ import { shaftPull } from './belt/shaft-pull.js';
 import { shimTravel } from './belt/shim-travel.js';
 import { spanLength } from './belt/span-length.js';
 import { stretchedTension } from './belt/stretched-tension.js';
+import { strippingTorque } from './belt/stripping-torque.js';
+import { teethInMesh } from './belt/teeth-in-mesh.js';
 import { tensionFromPush } from './belt/tension-from-push.js';
 import { tensionFromTone } from './belt/tension-from-tone.js';
 import { tensionRatio } from './belt/tension-ratio.js';
+import { timingDiameter } from './belt/timing-diameter.js';
+import { timingOutside } from './belt/timing-outside.js';
+import { timingRating } from './belt/timing-rating.js';
+import { timingTension } from './belt/timing-tension.js';
 import { toneForTension } from './belt/tone-for-tension.js';
 import { wantedTension } from './belt/wanted-tension.js';
 import { wedgeFriction } from './belt/wedge-friction.js';
@@ -158,6 +167,15 @@ const all = [
   shimTravel,
   spanLength,
   stretchedTension,
+  timingDiameter,
+  timingOutside,
+  teethInMesh,
+  meshFactor,
+  allowedPull,
+  timingRating,
+  timingTension,
+  jumpTorque,
+  strippingTorque,
   tensionFromPush,
   tensionFromTone,
   tensionRatio,

@@ -134,7 +134,8 @@ export interface Limit {
   readonly torque: Figure<'N·m'>;
   /** A fuse slips or stalls unharmed for so long; wearing is a steady limit, passed at the cost of life; anything else breaks or loosens. */
   readonly harm: 'harmless' | 'wearing' | 'breaking';
-  readonly lasts?: Figure<'s'>;
+  /** How long it may go on, and what bears it, as the sentence begins: `Slipping, the belt stands`. */
+  readonly stands?: { readonly says: string; readonly lasts: Figure<'s'> };
   readonly source: string;
 }
 

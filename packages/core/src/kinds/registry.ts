@@ -8,6 +8,7 @@ import { couplingHead } from './stage/coupling/fields.js';
 import { gearPairHead } from './stage/gear-pair/fields.js';
 import { gearboxHead } from './stage/gearbox/fields.js';
 import { rollerChainHead } from './stage/roller-chain/fields.js';
+import { timingBeltHead } from './stage/timing-belt/fields.js';
 import { torqueLimiterHead } from './stage/torque-limiter/fields.js';
 import { vBeltHead } from './stage/v-belt/fields.js';
 import { directWorkHead } from './work/direct/fields.js';
@@ -30,6 +31,7 @@ const entries: readonly Entry[] = [
   { head: engineHead, load: async () => erased((await import('./source/engine/kind.js')).engine) },
   { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
   { head: vBeltHead, load: async () => erased((await import('./stage/v-belt/kind.js')).vBelt) },
+  { head: timingBeltHead, load: async () => erased((await import('./stage/timing-belt/kind.js')).timingBelt) },
   { head: rollerChainHead, load: async () => erased((await import('./stage/roller-chain/kind.js')).rollerChain) },
   { head: gearPairHead, load: async () => erased((await import('./stage/gear-pair/kind.js')).gearPair) },
   { head: couplingHead, load: async () => erased((await import('./stage/coupling/kind.js')).coupling) },

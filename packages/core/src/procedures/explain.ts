@@ -33,7 +33,9 @@ export interface Explanation {
 export function showFigure(figure: Figure): string {
   if (!figure.known) return 'not known';
   const { value, low, high, unit }: Known = figure;
-  return low === undefined || high === undefined ? show(value, unit) : `${show(value, unit)} (${showRange(low, high, unit)})`;
+  const [likely, range] = [show(value, unit), low === undefined || high === undefined ? '' : showRange(low, high, unit)];
+  // A range too narrow to be seen says nothing.
+  return range === '' || range === likely ? likely : `${likely} (${range})`;
 }
 
 /** Why a figure is what it is, one step down: the walk goes on through its parts. */

@@ -296,12 +296,11 @@ function limitSays(id: string, given: Given, held: readonly Held[]): string {
 /** How long it may go on, and whether anything stops it. */
 function clock(first: string, given: Given, held: readonly Held[], note: Note): string {
   const limit = first === given.stall.id ? given.stall : held.find((each) => each.slips?.id === first)?.slips;
-  const lasts = limit?.lasts;
-  if (!limit || !lasts?.known) return '';
+  const lasts = limit?.stands?.lasts;
+  if (!limit?.stands || !lasts?.known) return '';
   note('may-last', lasts);
   const span = showRange(lowEnd(lasts), highEnd(lasts), 's');
   // What slips lets the source run on below what would trip it.
   const goesOn = limit === given.stall ? given.stopped : `the ${given.called} runs on meanwhile, and nothing need switch it off`;
-  const what = limit === given.stall ? 'Stalled, the winding stands' : 'Slipping, the belt stands';
-  return `${what} ${span}${goesOn ? `; ${goesOn}` : ''}.`;
+  return `${limit.stands.says} ${span}${goesOn ? `; ${goesOn}` : ''}.`;
 }

@@ -26,6 +26,18 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
     source: 'Shigley’s Mechanical Engineering Design (10e), table 17-11; DIN 2215',
   },
   'move-for-belt': { says: 'The centre distance that the belt wants, less the one there is', source: 'Open belt length (closed form)' },
+  'whole-pitches': {
+    says: 'Teeth times pitch, of the whole number of teeth that is nearest to the mark',
+    source: 'ISO 5296, ISO 13050 (designation)',
+  },
+  'belt-teeth': { says: 'The whole number of pitches nearest to the marked length: inch marks are rounded', source: 'ISO 5296 (designation)' },
+  'off-a-pitch': { says: 'How far the marked length is from a whole number of pitches, in pitches', source: 'Closed form' },
+  'pitches-round': { says: 'Exact length of the belt at these centres over its pitch', source: 'Open belt length (closed form)' },
+  'tightens-over': {
+    says: 'The centre distance of a belt longer by its strain at work, less that of the belt slack-free',
+    source: 'Open belt length (closed form); common practice, no source: 0.1 to 0.2 % with glass cords',
+  },
+  'mass-by-width': { says: 'Mass of the base width, in proportion', source: 'Closed form' },
   'room-left': { says: 'Room in the slot, with the way the belt wants the motor put to it or taken off', source: 'Closed form' },
   metres: { says: 'The height in metres', source: 'Definition' },
   governed: { says: 'Three to ten per cent over the rated speed, while the governed one is not entered', source: 'Common practice, no source' },

@@ -1,5 +1,6 @@
 import { openBeltSpans } from '@hobrek/core';
-import type { DrawnWheel, StageDrawn } from '../drawn-wheel.js';
+import type { StageDrawn } from '../drawn-wheel.js';
+import { ToothedWheel } from '../toothed-wheel.js';
 
 /** Two sprockets at their pitch diameters with their teeth hinted at, and the chain as a row of links along its spans. */
 export function RollerChainDrawing({ driver, driven, picked }: StageDrawn) {
@@ -14,25 +15,11 @@ export function RollerChainDrawing({ driver, driven, picked }: StageDrawn) {
         </g>
       )}
       {[driver, driven].map((wheel, k) => (
-        <Sprocket key={k === 0 ? 'in' : 'out'} {...wheel} />
+        <ToothedWheel key={k === 0 ? 'in' : 'out'} {...wheel} teeth="outward" />
       ))}
       {spans?.map(([from, to], k) => (
         <line key={k === 0 ? 'upper' : 'lower'} x1={from.x} y1={from.y} x2={to.x} y2={to.y} strokeWidth={3} strokeDasharray="7 3" />
       ))}
     </g>
-  );
-}
-
-function Sprocket({ x, y, r, known }: DrawnWheel) {
-  const teeth = Math.max(8, Math.round(r / 2.5));
-  const ticks = Array.from({ length: teeth }, (_, k) => {
-    const [c, s] = [Math.cos((2 * Math.PI * k) / teeth), Math.sin((2 * Math.PI * k) / teeth)];
-    return `M${x + c * r} ${y + s * r}L${x + c * (r + 2.5)} ${y + s * (r + 2.5)}`;
-  });
-  return (
-    <>
-      <circle cx={x} cy={y} r={r} fill="var(--sheet)" strokeDasharray={known ? '5 2' : '4 4'} stroke={known ? undefined : 'var(--unknown)'} />
-      {known && <path d={ticks.join('')} />}
-    </>
   );
 }

@@ -101,7 +101,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
         short: 'motor stalls',
         torque: most,
         harm: 'harmless',
-        lasts: stands,
+        stands: { says: 'Stalled, the winding stands', lasts: stands },
         source: smallMotorSource,
       },
       inertia,

@@ -14,17 +14,13 @@ import { type Figure, fixed, flag, fromTable, type Known, known, lowEnd, picked,
 import { solve } from '../../../figure/formula.js';
 import { allowedPower } from '../../../formulas/belt/allowed-power.js';
 import { arcFactor } from '../../../formulas/belt/arc-factor.js';
-import { assumedTension } from '../../../formulas/belt/assumed-tension.js';
 import { beltPullDifference } from '../../../formulas/belt/belt-pull-difference.js';
 import { designPower } from '../../../formulas/belt/design-power.js';
 import { newerRating } from '../../../formulas/belt/newer-rating.js';
 import { olderRating } from '../../../formulas/belt/older-rating.js';
-import { tensionFromPush } from '../../../formulas/belt/tension-from-push.js';
-import { tensionFromTone } from '../../../formulas/belt/tension-from-tone.js';
 import { tensionRatio } from '../../../formulas/belt/tension-ratio.js';
 import { wantedTension } from '../../../formulas/belt/wanted-tension.js';
 import type { Duty } from '../../kind.js';
-import type { Inputs } from './wheels.js';
 
 /** What both schools and the tension need of the drive. */
 export interface Drive {
@@ -155,7 +151,6 @@ function widestFactor(shock: Shock | undefined, driver: 'normal' | 'high' | unde
 export const designFor = ({ power, shock, driver }: Duty): Figure<'W'> => designPower({ P: power, K_s: serviceFactor(shock, driver) });
 
 const ratingFriction = fixed('1', 0.5123, 'Shigley’s Mechanical Engineering Design (10e), section 17-3: 5 to 1 at half a turn');
-const byFeel = fixed('1', 1, 'Common practice, no source: a belt set by thumb is within half of what was wanted', [0.5, 1.5], flag.estimated);
 
 /** Tension to set each belt to for a design power. */
 export function tensionWanted(design: Figure<'W'>, drive: Drive, belts: Figure<'1'>): Figure<'N'> {
@@ -164,14 +159,6 @@ export function tensionWanted(design: Figure<'W'>, drive: Drive, belts: Figure<'
     e: tensionRatio({ mu: ratingFriction, theta: drive.wrap }),
     F_c: drive.F_c,
   });
-}
-
-/** Tension as it is: entered, by push, by tone; failing all, as set by feel. */
-export function tensionSet(inputs: Inputs, span: Figure<'mm'>, section: VBeltSection | undefined, wanted: Figure<'N'>): Figure<'N'> {
-  if (inputs.tension.known) return inputs.tension;
-  if (inputs.push.known || inputs.gives.known) return tensionFromPush({ F: inputs.push, q: inputs.gives, s: span });
-  if (inputs.tone.known) return tensionFromTone({ m: massOf(section), s: span, f: inputs.tone });
-  return assumedTension({ u: byFeel, F_w: wanted });
 }
 
 const masses = new Map<string | undefined, Figure<'kg/m'>>(

@@ -4,9 +4,9 @@ import { type Figure, fixed } from '../../../figure/figure.js';
 import { solve } from '../../../figure/formula.js';
 import { beltsNeeded } from '../../../formulas/belt/belts-needed.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
-import { centresFromLength } from '../../../geometry/centres-from-length.js';
 import { show, showShare } from '../../../quantity/show.js';
 import type { Context, Duty, Rotary } from '../../kind.js';
+import { moveFor } from '../../open-belt.js';
 import { distance, roomTowards } from '../../slot.js';
 import { type Drive, oneGoodFor, type Rated } from './carries.js';
 import type { Inputs } from './wheels.js';
@@ -61,29 +61,10 @@ export function geometryChecks({ inputs, arriving, context, drive, driver, large
   ];
   if (drive.section) checks.push(smallPulley(drive.section, drive.small, context));
   if (inputs.centres.known && marked.known && centres.known) {
-    const off = solve(
-      'mm',
-      'move-for-belt',
-      { d: drive.small, D: large, L: marked, C: centres },
-      ({ d = 0, D = 0, L = 0, C = 0 }) => (centresFromLength(d, D, L) ?? (d + D) / 2) - C,
-    );
+    const off = moveFor(drive.small, large, marked, centres);
     checks.push(reaches(inputs, off, context), ...roomFor(inputs, marked, off, context));
   }
   return checks;
-}
-
-/** Slack against what the design power wants; too tight shows in the pull on the bearing. */
-export function tight(set: Figure<'N'>, wanted: Figure<'N'>, { path, label }: Context): Check {
-  return hold({
-    id: `${path}/check-tension`,
-    at: path,
-    subject: 'Whether the belt is tight enough',
-    has: set,
-    needs: wanted,
-    says: ({ has, needs, verdict }) => `The belt is set to ${has} a span${verdict === 'gives' ? ', too slack' : ''}; ${needs} is wanted`,
-    source: 'Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added',
-    label,
-  });
 }
 
 /** Under the standard's least diameter salvage practice still runs a belt, at reduced life: a warning, no refusal. */

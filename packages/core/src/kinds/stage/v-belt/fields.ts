@@ -4,6 +4,7 @@ import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import { standsAt } from '../../in-line.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { liesField } from '../../lies.js';
+import { tensionFields } from '../../open-belt.js';
 import { guard, manyOf, sized, wheelPart } from '../../parts.js';
 import { wheelsFor } from '../../stock-wheels.js';
 
@@ -81,28 +82,7 @@ const fields = {
     measure: 'Count them.',
     usual: { low: 1, value: 1, high: 1, source: 'One, while nothing else is said' },
   }),
-  tension: quantity('Tension as set', 'force', {
-    accepts: [1, 20_000],
-    bare: 'N',
-    how: 'measured',
-    help: 'Of one span of one belt at rest. Left out, it is reckoned from push or tone, or taken as set by feel.',
-    measure: 'By push or tone below.',
-  }),
-  push: quantity('Push at mid span', 'force', {
-    accepts: [0.5, 1_000],
-    bare: 'N',
-    how: 'measured',
-    help: 'The finger test, with a scale: force on one belt, square to the span.',
-    measure: 'Hook a spring scale round the belt at the middle of the span.',
-  }),
-  gives: length('It gives by', 'How far the belt moves under that push.', 'A rule against a straight edge over both pulleys.', [0.5, 200]),
-  tone: quantity('Tone of the plucked span', 'frequency', {
-    accepts: [1, 500],
-    bare: 'Hz',
-    how: 'measured',
-    help: 'The span hums like a string: the tighter, the higher.',
-    measure: 'Pluck it, with a tuner on a telephone held near.',
-  }),
+  ...tensionFields,
   friction: quantity('Friction of belt on metal', 'fraction', {
     accepts: [0.05, 1],
     bare: null,

@@ -21,16 +21,19 @@ import { hubLimit, hubOf } from '../../hub-fixing.js';
 import { lineCheck, lineOf, outOfLine } from '../../in-line.js';
 import type { Candidate, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
 import { angleOf } from '../../lies.js';
+import { centresOf, isTensionSaid, smallerFirst, tensionSet, tight } from '../../open-belt.js';
 import { largerSizes } from '../../stock-wheels.js';
-import { type Drive, designFor, massOf, ratedBy, serviceFactor, tensionSet, tensionWanted } from './carries.js';
-import { geometryChecks, type Loaded, loadChecks, tensionSource, tight } from './checks.js';
+import { type Drive, designFor, massOf, ratedBy, serviceFactor, tensionWanted } from './carries.js';
+import { geometryChecks, type Loaded, loadChecks, tensionSource } from './checks.js';
 import { vBeltHead } from './fields.js';
-import { beltPitchLength, centresOf, groove, type Inputs, pitchDiameters, pulleyInertia, smallerFirst, stockNear } from './wheels.js';
+import { beltPitchLength, groove, type Inputs, pitchDiameters, pulleyInertia, stockNear } from './wheels.js';
 
 const still = fixed('N', 0, 'In a jam the belt all but stands still: nothing holds it off the pulley');
 const noSlip = fixed('1', 0, 'No slip counted: the fastest it can turn');
 const rubber = fixed('1', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
 const toGlaze = fixed('K', 80, 'Common practice, no source: 60 to 100 K above the shed before a belt glazes', [60, 100], flag.estimated);
+
+const wantedSource = 'Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added';
 
 /** A V-belt on two grooved pulleys, open, on parallel shafts. */
 export const vBelt: StageKind<typeof vBeltHead.fields> = {
@@ -43,7 +46,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
       note('driven-pitch', driven);
     }
     const marked = beltPitchLength(inputs);
-    const centres = centresOf(inputs, driver, driven, marked);
+    const centres = centresOf(inputs.centres, driver, driven, marked);
     const ratio = note('ratio', pulleyRatio({ d1: driver, d2: driven }));
     const { slip, kept } = inputs;
     const leaving: Rotary = {
@@ -83,7 +86,7 @@ function underLoad(loaded: Loaded): Held {
   const design = note('design-power', designFor(duty));
   const wanted = note('tension-wanted', section ? tensionWanted(design, drive, belts) : unknown('N', [inputs.section.field]));
   const span = note('span', spanLength({ d: small, D: large, C: centres }));
-  const set = note('tension', tensionSet(inputs, span, section, wanted));
+  const set = note('tension', tensionSet(inputs, span, massOf(section), wanted));
   const sixtyFourth = portion(span);
   note('push-for-it', pushForTension({ T: wanted, q: sixtyFourth, s: span }));
   if (section) note('tone-for-it', toneForTension({ T: wanted, m: massOf(section), s: span }));
@@ -98,7 +101,16 @@ function underLoad(loaded: Loaded): Held {
     beltHeatingTime({ m: massOf(section), L: drive.length, c: rubber, dT: toGlaze, T: jammed, n: loaded.arriving.speed }),
   );
   const slips: Limit | null = section
-    ? { id: `${path}/slip`, at: path, says: 'the belt slips', short: 'belt slips', torque: jammed, harm: 'harmless', lasts, source: tensionSource }
+    ? {
+        id: `${path}/slip`,
+        at: path,
+        says: 'the belt slips',
+        short: 'belt slips',
+        torque: jammed,
+        harm: 'harmless',
+        stands: { says: 'Slipping, the belt stands', lasts },
+        source: tensionSource,
+      }
     : null;
   const driverHub = hubLimit(hubOf(inputs, 'driver'), { path, id: `${path}/driver-hub`, called: 'driving pulley' });
   const drivenHub = hubLimit(hubOf(inputs, 'driven'), { path, id: `${path}/driven-hub`, called: 'driven pulley' });
@@ -106,7 +118,9 @@ function underLoad(loaded: Loaded): Held {
     checks: [
       ...geometryChecks(loaded),
       ...lineCheck('belt', outOfLine(inputs), centres, context),
-      ...(section ? [...loadChecks(loaded, section, design, running), tight(set, wanted, context)] : []),
+      ...(section ? loadChecks(loaded, section, design, running) : []),
+      // As set by feel it is wanted times a guess: nothing to hold against what is wanted.
+      ...(section && isTensionSaid(inputs) ? [tight(set, wanted, wantedSource, context)] : []),
     ],
     slips,
     steady: section
@@ -127,7 +141,7 @@ function underLoad(loaded: Loaded): Held {
       ...(section ? [] : ['the belt’s section']),
       ...(driverHub ? [] : ['what holds the driving pulley']),
       ...(drivenHub ? [] : ['what holds the driven pulley']),
-      ...(!section || inputs.tension.known || inputs.push.known || inputs.tone.known ? [] : ['the belt’s tension']),
+      ...(!section || isTensionSaid(inputs) ? [] : ['the belt’s tension']),
     ],
   };
 }

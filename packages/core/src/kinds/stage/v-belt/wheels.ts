@@ -20,10 +20,6 @@ export function pitchDiameters({ driver, driven, diameters, section }: Inputs): 
   return { driver: pitchFromOutside({ d_a: driver, h }), driven: pitchFromOutside({ d_a: driven, h }) };
 }
 
-export function smallerFirst(a: Figure<'mm'>, b: Figure<'mm'>): [Figure<'mm'>, Figure<'mm'>] {
-  return a.known && b.known && a.value > b.value ? [b, a] : [a, b];
-}
-
 export const groove = (section: VBeltSection, d: Figure<'mm'>): Figure<'rad'> =>
   d.known
     ? known('rad', (grooveAngle(section, d.value) * Math.PI) / 180, {
@@ -46,37 +42,6 @@ export function beltPitchLength({ belt, section, lengthIs }: Inputs): Figure<'mm
   return pitchLength(of, belt.value) === null
     ? belt
     : solve('mm', 'pitch-length', { L_i: belt }, ({ L_i = 0 }) => pitchLength(of, L_i) ?? Number.NaN);
-}
-
-/**
- * Where the shafts stand: as entered; otherwise as the belt that was entered wants them. Centres at which the wheels would run into each other, or to
- * which the belt cannot reach, are no centres: nothing that hangs on them is worked out.
- */
-export function centresOf(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, length: Figure<'mm'>): Figure<'mm'> {
-  const { centres } = inputs;
-  if (!driver.known || !driven.known) return centres;
-  const least = (driver.value + driven.value) / 2;
-  if (centres.known) {
-    if (centres.value > least) return centres;
-    return unknown('mm', [], `the pulleys overlap: their radii add up to ${show(least, 'mm')}, the centres are ${show(centres.value, 'mm')} apart`);
-  }
-  if (!length.known) return centres;
-  const [small, large] = smallerFirst(driver, driven);
-  if (!small.known || !large.known) return centres;
-  const value = centresFromLength(small.value, large.value, length.value);
-  if (value !== null && value > least)
-    return solve(
-      'mm',
-      'centres-from-length',
-      { d: small, D: large, L: length },
-      ({ d = 0, D = 0, L = 0 }) => centresFromLength(d, D, L) ?? Number.NaN,
-    );
-  const needs = openBeltLength.compute({ d: small.value, D: large.value, C: least });
-  return unknown(
-    'mm',
-    [],
-    `the belt cannot reach: it is ${show(length.value, 'mm')} long, and ${show(needs, 'mm')} goes round both pulleys where they touch`,
-  );
 }
 
 /** Belts on sale that would run within a fifth of the centre distance either way, with where each wants the motor. */

@@ -1,0 +1,21 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * Between fixed centres the spans keep their mean: the slack one hangs loose at twice the tension at rest, and soon after the belt climbs its teeth.
+ * @example jumpTorque.compute({ c: 2, F_i: 100, F_c: 0, d: 50 }) // 5
+ */
+export const jumpTorque = defineFormula({
+  id: 'jump-torque',
+  title: 'torque at which a timing belt jumps',
+  symbol: 'T',
+  unit: 'N·m',
+  expr: 'c * (F_i - F_c) * d / 2000',
+  source: 'Balance of the spans between fixed centres (closed form); how far beyond it the teeth still hold is common practice',
+  inputs: {
+    c: slot('1', 'times the tension at rest', [1, 4]),
+    F_i: slot('N', 'tension of a span at rest', [0, 20000]),
+    F_c: slot('N', 'centrifugal tension', [0, 3000]),
+    d: slot('mm', 'pitch diameter of the driving pulley', [3, 5000]),
+  },
+  compute: ({ c, F_i, F_c, d }) => (c * (F_i - F_c) * d) / 2000,
+});

@@ -1,0 +1,261 @@
+import {
+  timingPullSource,
+  timingRow,
+  timingServiceFactors,
+  timingServiceSource,
+  timingSizeSource,
+  timingTeeth,
+} from '../../../catalog/timing-belts.js';
+import type { Shock } from '../../../catalog/v-belts.js';
+import { type Figure, fixed, flag, fromTable, known, picked, unknown } from '../../../figure/figure.js';
+import { solve } from '../../../figure/formula.js';
+import { allowedPull } from '../../../formulas/belt/allowed-pull.js';
+import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
+import { beltPullDifference } from '../../../formulas/belt/belt-pull-difference.js';
+import { centrifugalTension } from '../../../formulas/belt/centrifugal-tension.js';
+import { designPower } from '../../../formulas/belt/design-power.js';
+import { jumpTorque } from '../../../formulas/belt/jump-torque.js';
+import { lastingTorque } from '../../../formulas/belt/lasting-torque.js';
+import { meshFactor } from '../../../formulas/belt/mesh-factor.js';
+import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
+import { pushForTension } from '../../../formulas/belt/push-for-tension.js';
+import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
+import { shaftPull } from '../../../formulas/belt/shaft-pull.js';
+import { spanLength } from '../../../formulas/belt/span-length.js';
+import { strippingTorque } from '../../../formulas/belt/stripping-torque.js';
+import { teethInMesh } from '../../../formulas/belt/teeth-in-mesh.js';
+import { timingDiameter } from '../../../formulas/belt/timing-diameter.js';
+import { timingOutside } from '../../../formulas/belt/timing-outside.js';
+import { timingRating } from '../../../formulas/belt/timing-rating.js';
+import { timingTension } from '../../../formulas/belt/timing-tension.js';
+import { toneForTension } from '../../../formulas/belt/tone-for-tension.js';
+import { carriedTorque } from '../../../formulas/transmission/carried-torque.js';
+import { drivenSpeed } from '../../../formulas/transmission/driven-speed.js';
+import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
+import { hubLimit, hubOf } from '../../hub-fixing.js';
+import { lineCheck, outOfLine } from '../../in-line.js';
+import type { Candidate, Held, Rotary, StageKind } from '../../kind.js';
+import { centresOf, isTensionSaid, smallerFirst, tensionSet, tight } from '../../open-belt.js';
+import { toothedInertia } from '../../toothed-wheel.js';
+import { type Loaded, loadChecks, shapeChecks } from './checks.js';
+import { timingBeltHead } from './fields.js';
+import { type Inputs, outlineOf } from './shape.js';
+
+const noSlip = fixed('1', 0, 'Teeth do not slip');
+const one = fixed('1', 1, 'One belt');
+const still = fixed('N', 0, 'In a jam the belt all but stands still: nothing holds it off the pulley');
+const halfThePull = fixed('1', 0.5, 'Common practice, no source: set a timing belt to about half of what it pulls', [0.4, 0.6]);
+const climbs = fixed(
+  '1',
+  2,
+  'Closed form: at twice the tension at rest the slack span hangs loose; common practice, no source: some climb sooner, round teeth hold to three times',
+  [1.6, 3],
+);
+const tears = fixed('1', 6, 'Common practice, no source: four to eight times the pull that it carries for years', [4, 8], flag.estimated);
+const shreds = fixed('s', 2, 'Common practice, no source: a belt that goes on jumping loses its teeth within seconds', [1, 5], flag.estimated);
+const tensionSource = 'Balance of the spans between fixed centres (closed form): about half the pull, centrifugal part added';
+
+/** A timing belt on two toothed pulleys, open, on parallel shafts. */
+export const timingBelt: StageKind<typeof timingBeltHead.fields> = {
+  ...timingBeltHead,
+  passes: (inputs, arriving, context) => {
+    const { note } = context;
+    const p = pitchOf(inputs);
+    const driver = note('driver-pitch', timingDiameter({ p, z: inputs.z1 }));
+    const driven = note('driven-pitch', timingDiameter({ p, z: inputs.z2 }));
+    const { profile } = inputs;
+    if (profile.is) {
+      const a = known('mm', timingRow(profile.is).land_mm, row(profile.is, timingSizeSource));
+      note('driver-over-teeth', timingOutside({ d: driver, a }));
+      note('driven-over-teeth', timingOutside({ d: driven, a }));
+    }
+    const length = lengthOf(inputs, p);
+    if (length.known) note('belt-teeth', teethOf(inputs));
+    const centres = centresOf(inputs.centres, driver, driven, length);
+    const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
+    const leaving: Rotary = {
+      speed: note('speed', drivenSpeed({ n1: arriving.speed, i: ratio, s: noSlip })),
+      torque: note('torque', carriedTorque({ T1: arriving.torque, i: ratio, k: inputs.kept })),
+      top: note('highest-speed', drivenSpeed({ n1: arriving.top, i: ratio, s: noSlip })),
+    };
+    if (!inputs.centres.known && centres.known) note('centres', centres);
+    const [small, large] = smallerFirst(driver, driven);
+    const v = note('belt-speed', rimSpeed({ d: driver, n: arriving.speed }));
+    const wrap = note('wrap', arcOfContact({ d: small, D: large, C: centres }));
+    const around = note('belt-length', openBeltLength({ d: small, D: large, C: centres }));
+    if (inputs.centres.known)
+      note(
+        'pitches-round',
+        solve('1', 'pitches-round', { L: around, p }, ({ L = 0, p: pitch = 1 }) => L / pitch),
+      );
+    return {
+      leaving,
+      ratio,
+      kept: inputs.kept,
+      inertia: {
+        in: note('driver-inertia', toothedInertia(driver, inputs.width, inputs.driverMass)),
+        out: note('driven-inertia', toothedInertia(driven, inputs.width, inputs.drivenMass)),
+      },
+      outline: outlineOf(inputs, driver, driven, centres),
+      lies: inputs.angle,
+      under: (duty) => underLoad({ inputs, duty, arriving, context, driver, small, large, centres, length, v, wrap }),
+    };
+  },
+  candidates: ({ profile, width, z1 }): Candidate[] => [
+    ...(profile.is && width.known
+      ? timingRow(profile.is)
+          .widths_mm.filter((wide) => wide > width.value * 1.01)
+          .map((wide) => ({ field: 'width', text: `${wide} mm`, says: `a belt ${wide} mm wide`, cures: 'check-rating' }))
+      : []),
+    ...(z1.known
+      ? (timingBeltHead.wheels.driver.series[0]?.sizes
+          .filter((z) => z > z1.value)
+          .slice(0, 3)
+          .flatMap((z) =>
+            ['check-rating', 'check-mesh', 'check-teeth'].map((cures) => ({
+              field: 'z1',
+              text: String(z),
+              says: `${z} teeth on the driving pulley`,
+              cures,
+            })),
+          ) ?? [])
+      : []),
+  ],
+};
+
+const row = (profile: string, source: string) => ({ by: 'catalog', table: 'timing belts', row: profile, source }) as const;
+
+function pitchOf({ profile }: Inputs): Figure<'mm'> {
+  return profile.is ? known('mm', timingRow(profile.is).pitch_mm, row(profile.is, timingSizeSource)) : unknown('mm', [profile.field]);
+}
+
+/** Whole teeth of the belt that was entered. */
+function teethOf({ belt, profile }: Inputs): Figure<'1'> {
+  const of = profile.is;
+  return of ? solve('1', 'belt-teeth', { L: belt }, ({ L = 0 }) => timingTeeth(of, L)) : unknown('1', [profile.field]);
+}
+
+/** Pitch length of the belt that was entered, by its whole teeth; unknown where none was. */
+function lengthOf(inputs: Inputs, p: Figure<'mm'>): Figure<'mm'> {
+  if (!inputs.belt.known) return inputs.belt;
+  return solve('mm', 'whole-pitches', { z: teethOf(inputs), p }, ({ z = 0, p: pitch = 0 }) => z * pitch);
+}
+
+/** Mass along its length: of the base width, in proportion. */
+function massOf({ profile, width }: Inputs): Figure<'kg/m'> {
+  if (!profile.is) return unknown('kg/m', [profile.field]);
+  const { mass_kg_m: mass, base_mm, unsure } = timingRow(profile.is);
+  const spread = unsure ? 0.3 : 0.1;
+  const m = fromTable(
+    'kg/m',
+    [mass * (1 - spread), mass, mass * (1 + spread)],
+    { table: 'timing belts', row: profile.is, source: timingPullSource[unsure ? 'unsure' : 'sure'] },
+    unsure ? flag.estimated : 0,
+  );
+  return solve('kg/m', 'mass-by-width', { m, b: width }, ({ m: base = 0, b = 0 }) => (base * b) / base_mm);
+}
+
+/** What it may pull for years with the teeth that are in mesh. */
+function pullOf({ profile, width }: Inputs, mesh: Figure<'1'>): Figure<'N'> {
+  if (!profile.is) return unknown('N', [profile.field]);
+  const { pull_N: pull, base_mm, unsure } = timingRow(profile.is);
+  const source = timingPullSource[unsure ? 'unsure' : 'sure'];
+  const T_a = unsure
+    ? fromTable('N', [pull * 0.65, pull, pull * 1.35], { table: 'timing belts', row: profile.is, source }, flag.estimated)
+    : known('N', pull, row(profile.is, source));
+  return allowedPull({ T_a, b: width, b_0: known('mm', base_mm, row(profile.is, source)), K_z: meshFactor({ z_m: mesh }) });
+}
+
+function serviceFactor(shock: Shock | undefined): Figure<'1'> {
+  const [low, high] = shock ? timingServiceFactors[shock] : [1.2, 2.2];
+  return fromTable('1', [low, (low + high) / 2, high], {
+    table: 'service factors of timing belts',
+    row: shock ?? 'not said how rough',
+    source: timingServiceSource,
+  });
+}
+
+function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): Held {
+  const { inputs, duty, arriving, context, driver, small, large, centres, v, wrap } = shape;
+  const { note, path } = context;
+  const { profile } = inputs;
+  const few = picked('least', '1', [inputs.z1, inputs.z2]);
+  const mesh = note('teeth-in-mesh', teethInMesh({ z: few, theta: wrap }));
+  const m = massOf(inputs);
+  const F_c = centrifugalTension({ m, v });
+  const F_a = note('may-pull', pullOf(inputs, mesh));
+  const good = note('good-for', timingRating({ F_a, F_c, v }));
+  const K_s = serviceFactor(duty.shock);
+  const design = note('design-power', designPower({ P: duty.power, K_s }));
+  const lasts = note('lasts-up-to', lastingTorque({ P_a: good, K_s, n: arriving.speed }));
+  const wanted = note('tension-wanted', timingTension({ k: halfThePull, F: beltPullDifference({ P: design, v, z: one }), F_c }));
+  const span = note('span', spanLength({ d: small, D: large, C: centres }));
+  const set = note('tension', tensionSet(inputs, span, m, wanted));
+  const sixtyFourth = solve('mm', 'sixty-fourth', { s: span }, ({ s = 0 }) => s / 64);
+  note('push-for-it', pushForTension({ T: wanted, q: sixtyFourth, s: span }));
+  note('tone-for-it', toneForTension({ T: wanted, m, s: span }));
+  const running = note('jumps-at', jumpTorque({ c: climbs, F_i: set, F_c, d: driver }));
+  const jammed = note('jumps-in-a-jam-at', jumpTorque({ c: climbs, F_i: set, F_c: still, d: driver }));
+  const torn = note('tears-at', strippingTorque({ s: tears, F_a, d: driver }));
+  const pull = note('shaft-pull', shaftPull({ z: one, F_i: set, theta: wrap }));
+  const hub = (wheel: 'driver' | 'driven', called: string) => hubLimit(hubOf(inputs, wheel), { path, id: `${path}/${wheel}-hub`, called });
+  const [driverHub, drivenHub] = [hub('driver', 'driving pulley'), hub('driven', 'driven pulley')];
+  const loaded: Loaded = { ...shape, mesh, rated: { good, design, running } };
+  const said = profile.is !== undefined;
+  return {
+    checks: [
+      ...shapeChecks(loaded),
+      ...lineCheck('belt', outOfLine(inputs), centres, context),
+      ...(said ? loadChecks(loaded) : []),
+      // As set by feel it is wanted times a guess: nothing to hold against what is wanted.
+      ...(said && isTensionSaid(inputs) ? [tight(set, wanted, tensionSource, context)] : []),
+    ],
+    slips: said
+      ? {
+          id: `${path}/jump`,
+          at: path,
+          says: 'the belt jumps teeth',
+          short: 'belt jumps',
+          torque: jammed,
+          harm: 'harmless',
+          stands: { says: 'Jumping, the belt stands', lasts: shreds },
+          source: tensionSource,
+        }
+      : null,
+    steady: said
+      ? {
+          id: `${path}/lasts`,
+          at: path,
+          says: 'the belt wears out early',
+          short: 'belt lasts',
+          torque: lasts,
+          harm: 'wearing',
+          source: timingServiceSource,
+        }
+      : null,
+    breaks: said
+      ? {
+          id: `${path}/belt`,
+          at: path,
+          says: 'the belt tears',
+          short: 'belt itself',
+          torque: torn,
+          harm: 'breaking',
+          source: tears.origin.by === 'limit' ? tears.origin.source : '',
+        }
+      : null,
+    hubs: { in: driverHub, out: drivenHub },
+    pulls: { in: pull, out: pull },
+    cautions: [
+      'Guard the belt and both pulleys before any power: teeth draw a sleeve in and do not slip.',
+      'One of the two pulleys wants rims, or the belt walks off.',
+    ],
+    notEntered: [
+      ...(said ? [] : ['the belt’s profile']),
+      ...(inputs.width.known ? [] : ['the belt’s width']),
+      ...(driverHub ? [] : ['what holds the driving pulley']),
+      ...(drivenHub ? [] : ['what holds the driven pulley']),
+      ...(!said || isTensionSaid(inputs) ? [] : ['the belt’s tension']),
+    ],
+  };
+}
