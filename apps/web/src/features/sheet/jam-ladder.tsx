@@ -41,6 +41,7 @@ export function JamLadder() {
   if (values.length === 0) return <section ref={frame} />;
   const most = roundEnd(Math.max(...values) * 1.1, Math.ceil);
   const least = Math.max(roundEnd(Math.min(...values) / 1.1, Math.floor), most / longest);
+  const isPicked = (at: string | null) => at !== null && at === picked;
   const x = (value: number) => (Math.log(Math.max(value, least) / least) / Math.log(most / least)) * width;
   const { factor, symbol } = unitShown('N·m');
   const ticks = ticksOf(least * factor, most * factor, width).map((says) => ({ says, at: says / factor }));
@@ -59,7 +60,16 @@ export function JamLadder() {
         aria-label={lines.map(({ says, figure }) => `${says} ${text(figure)}`).join(', ')}
         className="relative mt-1 text-sm"
         style={{ height }}
+        onPointerDown={(event) => {
+          const down = event.clientY - event.currentTarget.getBoundingClientRect().top;
+          const at = lines[Math.floor((down - top_px) / rung_px)]?.at;
+          if (at) pick(at);
+        }}
       >
+        {lines.map(
+          ({ id, at }, k) =>
+            isPicked(at) && <div key={id} className="absolute inset-x-0 bg-brass/18" style={{ top: top_px + k * rung_px, height: rung_px - 4 }} />,
+        )}
         <svg width={width} height={height} className="absolute inset-0 overflow-visible" aria-hidden="true" fill="none">
           <path d={`M0 ${top_px - 6}H${width}${ticks.map(({ at }) => `M${x(at)} ${top_px - 6}v-6`).join('')}`} stroke="var(--ink)" />
           {brings.known && (
@@ -88,18 +98,23 @@ export function JamLadder() {
             {`a jam brings ${show(brings.value, brings.unit)}`}
           </Lettering>
         )}
-        {lines.map(({ id, at, says, figure }, k) => (
-          <Label
-            key={id}
-            at={at}
-            label={`${says} ${showParts(figure.value, figure.unit).number}`}
-            top={top_px + k * rung_px}
-            from={x(lowest(figure))}
-            to={x(highest(figure))}
-            width={width}
-            picked={at !== null && at === picked}
-          />
-        ))}
+        {lines.map(({ id, at, says, figure }, k) => {
+          const label = `${says} ${showParts(figure.value, figure.unit).number}`;
+          const to = x(highest(figure));
+          return (
+            <Lettering
+              key={id}
+              to={to + 7}
+              from={x(lowest(figure)) - 7}
+              place={width - to > label.length * letter_px ? 'after' : 'before'}
+              width={width}
+              top={top_px + k * rung_px + 2}
+              className={`px-0.5 ${at ? 'cursor-pointer' : ''} ${isPicked(at) ? '' : 'bg-ground'}`}
+            >
+              {label}
+            </Lettering>
+          );
+        })}
       </div>
       {rungs.length > shortLadder + 1 && (
         <button type="button" aria-expanded={all} className="min-h-6 cursor-pointer text-sm text-blue hover:underline" onClick={() => setAll(!all)}>
@@ -183,7 +198,7 @@ interface Lettered {
   readonly children: string;
 }
 
-/** A text at a place along the ruler. */
+/** A text at a place along the ruler. Drawn again only when it stands elsewhere or says something else. */
 const Lettering = memo(function Lettering({ to, from = to, place, width, top, className, children }: Lettered) {
   return (
     <span
@@ -197,36 +212,3 @@ const Lettering = memo(function Lettering({ to, from = to, place, width, top, cl
 
 /** Room a label needs, px. */
 const letter_px = 7;
-
-interface Labelled {
-  readonly at: string | null;
-  readonly label: string;
-  readonly top: number;
-  /** Least and most along the ruler, px. */
-  readonly from: number;
-  readonly to: number;
-  readonly width: number;
-  readonly picked: boolean;
-}
-
-/** What a mark is, beside it; pressed anywhere along its line, the element is picked. Drawn again only when it stands elsewhere or says something else. */
-const Label = memo(function Label({ at, label, top, from, to, width, picked }: Labelled) {
-  return (
-    <div
-      className={`absolute inset-x-0 h-6.25 contain-layout ${at ? 'cursor-pointer' : ''} ${picked ? 'bg-brass/18' : ''}`}
-      style={{ top }}
-      onPointerDown={at ? () => pick(at) : undefined}
-    >
-      <Lettering
-        to={to + 7}
-        from={from - 7}
-        place={width - to > label.length * letter_px ? 'after' : 'before'}
-        width={width}
-        top={2}
-        className={picked ? 'px-0.5' : 'bg-ground px-0.5'}
-      >
-        {label}
-      </Lettering>
-    </div>
-  );
-});
