@@ -317,7 +317,7 @@ test('a second stage is put in, made a chain, moved and taken out again, and eve
 test('the motor’s place is taken by an engine, which brings its own fields, cautions and run-up', async ({ page, crusher: _ }) => {
   await page.getByLabel('kind of motor').selectOption('small petrol engine');
   await page.getByLabel('Rated power').fill('6.5 hp');
-  await page.getByLabel('At', { exact: true }).fill('3600 rpm');
+  await page.getByLabel('Rated speed', { exact: true }).fill('3600 rpm');
   await page.getByLabel('Clutch').selectOption('centrifugal');
   await expect(sentence(page)).toContainText('The engine carries the work');
   await expect(page.getByText('its exhaust kills without a smell')).toBeVisible();

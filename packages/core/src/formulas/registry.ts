@@ -130,12 +130,18 @@ import { torqueAtTool } from './transmission/torque-at-tool.js';
 import { torqueGain } from './transmission/torque-gain.js';
 import { wormBackward } from './transmission/worm-backward.js';
 import { wormEfficiency } from './transmission/worm-efficiency.js';
+import { criticalDrumSpeed } from './work/critical-drum-speed.js';
+import { gripForce } from './work/grip-force.js';
 import { grownTorque } from './work/grown-torque.js';
 import { leverTorque } from './work/lever-torque.js';
+import { liftedTorque } from './work/lifted-torque.js';
 import { measuredShaftPower } from './work/measured-shaft-power.js';
 import { millingPower } from './work/milling-power.js';
+import { movedInertia } from './work/moved-inertia.js';
 import { nipTorque } from './work/nip-torque.js';
+import { rollingForce } from './work/rolling-force.js';
 import { stoppingAngle } from './work/stopping-angle.js';
+import { wheelTorque } from './work/wheel-torque.js';
 
 const all = [
   allowedPower,
@@ -254,6 +260,12 @@ const all = [
   millingPower,
   nipTorque,
   stoppingAngle,
+  rollingForce,
+  gripForce,
+  wheelTorque,
+  movedInertia,
+  criticalDrumSpeed,
+  liftedTorque,
   resultantPull,
   forwardInertia,
   criticalSpeed,

@@ -262,6 +262,8 @@ export interface Asked extends Said {
   readonly inertia: Figure<'kg·m²'>;
   /** Angle in which a jam stops it. */
   readonly stops: Figure<'rad'>;
+  /** What slips at the tool itself before more can pass, if anything does: a wheel on the ground. On the tool's shaft. */
+  readonly slips?: Limit | null;
   readonly shock: Shock | undefined;
   readonly checks: readonly Check[];
 }

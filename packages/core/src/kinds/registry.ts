@@ -14,6 +14,8 @@ import { vBeltHead } from './stage/v-belt/fields.js';
 import { directWorkHead } from './work/direct/fields.js';
 import { fruitCrusherHead } from './work/fruit-crusher/fields.js';
 import { measuredWorkHead } from './work/measured/fields.js';
+import { rotaryTumblerHead } from './work/rotary-tumbler/fields.js';
+import { wheelDriveHead } from './work/wheel-drive/fields.js';
 
 interface Entry {
   readonly head: KindHead;
@@ -39,6 +41,8 @@ const entries: readonly Entry[] = [
   { head: gearboxHead, load: async () => erased((await import('./stage/gearbox/kind.js')).gearbox) },
   { head: measuredWorkHead, load: async () => erased((await import('./work/measured/kind.js')).measuredWork) },
   { head: fruitCrusherHead, load: async () => erased((await import('./work/fruit-crusher/kind.js')).fruitCrusher) },
+  { head: rotaryTumblerHead, load: async () => erased((await import('./work/rotary-tumbler/kind.js')).rotaryTumbler) },
+  { head: wheelDriveHead, load: async () => erased((await import('./work/wheel-drive/kind.js')).wheelDrive) },
   { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },
 ];
 

@@ -86,12 +86,15 @@ export function withStageAdded(build: Build, lineId: string, at: number, kind: s
       'layshaft',
       line.stations.map((station) => station.id),
     );
-    const station: Station = { id: shaft, name: shaft.replace('-', ' ') };
-    // At the end it goes in before the tool's shaft, which stays the last.
+    // At the end it goes in before the tool's shaft, which stays the last; where that was the only one, the new one is the source's.
     const where = Math.min(at + 1, line.stations.length - 1);
-    return { ...line, stages: line.stages.toSpliced(at, 0, stage), stations: line.stations.toSpliced(Math.max(1, where), 0, station) };
+    const station: Station = { id: shaft, name: where === 0 ? (shaftOf[line.source.kind] ?? 'first shaft') : shaft.replace('-', ' ') };
+    return { ...line, stages: line.stages.toSpliced(at, 0, stage), stations: line.stations.toSpliced(where, 0, station) };
   });
 }
+
+/** What a source's own shaft is called. */
+const shaftOf: Readonly<Record<string, string>> = { 'plate-motor': 'motor shaft', engine: 'engine shaft', 'hand-crank': 'crank shaft' };
 
 /** The build with a second stage like one of its own, right behind it. */
 export function withStageDoubled(build: Build, path: string): Build {

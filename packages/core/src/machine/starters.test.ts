@@ -6,7 +6,7 @@ import { starters, startFrom } from './starters.js';
 
 const kinds = await loadKinds();
 
-describe.each(starters.filter(({ id }) => id !== 'blank'))('the starter $id', ({ id, entries, stages }) => {
+describe.each(starters.filter(({ id }) => id !== 'blank'))('the starter $id', ({ id, entries, stages, source, tool }) => {
   const build = startFrom(id);
 
   it('has every entry it speaks of, read, and each of them a guess', () => {
@@ -24,6 +24,12 @@ describe.each(starters.filter(({ id }) => id !== 'blank'))('the starter $id', ({
     expect(lines[0]?.stations.at(-1)?.torque.known).toBe(true);
     expect(checks[0] && lines[0]?.checks[0]?.verdict).not.toBe('holds');
     expect(lines[0]?.checks[0]?.verdict).not.toBe('unknown');
+  });
+
+  it('calls its first shaft by its source, and its last by its tool', () => {
+    const [first, ...others] = build.lines[0]?.stations.map(({ name }) => name) ?? [];
+    expect(first).toBe({ engine: 'engine shaft', 'hand-crank': 'crank shaft' }[source ?? ''] ?? 'motor shaft');
+    expect(others.at(-1)).toBe(tool);
   });
 });
 

@@ -58,7 +58,8 @@ export const starters: readonly Starter[] = [
       ['gearbox', 15],
       ['roller-chain', 2],
     ],
-    entries: { 'source/power': '0.25 kW', 'source/speed': '1400 rpm', 'work/torque': '10 N·m', 'work/diameter': '300 mm', 'work/shock': 'uniform' },
+    work: 'rotary-tumbler',
+    entries: { 'source/power': '0.25 kW', 'source/speed': '1400 rpm', 'work/drum': '300 mm', 'work/load': '12 kg' },
   },
   {
     id: 'splitter',
@@ -83,7 +84,15 @@ export const starters: readonly Starter[] = [
       ['gearbox', 20],
       ['roller-chain', 2.5],
     ],
-    entries: { 'source/power': '4 kW', 'source/speed': '3600 rpm', 'work/torque': '60 N·m', 'work/diameter': '400 mm', 'work/shock': 'medium' },
+    work: 'wheel-drive',
+    entries: {
+      'source/power': '4 kW',
+      'source/speed': '3600 rpm',
+      'work/mass': '200 kg',
+      'work/slope': '15 %',
+      'work/ground': 'gravel',
+      'work/wheel': '400 mm',
+    },
   },
   {
     id: 'crank',
@@ -108,10 +117,10 @@ export function startFrom(id: string): Build {
   const blank = blankBuild(name);
   if (id === 'blank') return blank;
   let build = withoutStage({ ...blank, brief }, 'main/belt');
+  if (source) build = withKind(build, 'main/source', source);
   stages.forEach(([kind, ratio], at) => {
     build = withStageAdded(build, 'main', at, kind, kindHead('stage', kind)?.begins?.(ratio) ?? {});
   });
-  if (source) build = withKind(build, 'main/source', source);
   if (work) build = withKind(build, 'main/work', work);
   return withGuesses(named(build, tool), entries);
 }

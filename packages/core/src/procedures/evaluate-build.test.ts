@@ -6,6 +6,7 @@ import { loadKinds } from '../kinds/registry.js';
 import { blankBuild } from '../machine/blank-build.js';
 import type { Build, Stage } from '../machine/build.js';
 import { type Place, placesOf } from '../machine/paths.js';
+import { startFrom } from '../machine/starters.js';
 import { type Evaluation, evaluateBuild, remedyFor } from './evaluate-build.js';
 import { summariseBuild } from './summarise-build.js';
 
@@ -69,6 +70,14 @@ describe('the demo crusher', () => {
     expect(verdict).toBe('close');
     expect(says).toContain('carries the work if the guess is right: 11.9 to 19.7 N·m');
     expect(remedy(guess)).toBe('To be sure, measure plate power.');
+  });
+
+  it('names three of many guesses, and says how many more there are', async () => {
+    const barrow = startFrom('cart');
+    const all = await loadKinds(barrow);
+    expect(remedyFor(barrow, all, evaluateBuild(barrow, all))).toMatch(
+      /^To be sure, measure rated power, rated speed, ratio and \d more that are guessed\.$/,
+    );
   });
 
   it('says so when little is left', () => {

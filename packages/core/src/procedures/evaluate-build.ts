@@ -89,7 +89,7 @@ export function remedyFor(build: Build, kinds: Kinds, now: Evaluation): string {
     // Enough is left and only a guess stands between: measuring is the cure, not a bigger motor.
     if (work.verdict === 'close' && (work.margin?.worst ?? 0) >= closeBelow) {
       const guesses = [...guessesUnder(work.has), ...guessesUnder(work.needs)];
-      if (guesses.length > 0) return `To be sure, measure ${listed(guesses.map((path) => fieldLabel(build, path)))}.`;
+      if (guesses.length > 0) return `To be sure, measure ${toMeasure(guesses.map((path) => fieldLabel(build, path)))}.`;
     }
     const cure = curesFor(work, build, kinds, now);
     if (cure) return cure;
@@ -100,6 +100,13 @@ export function remedyFor(build: Build, kinds: Kinds, now: Evaluation): string {
   }
   return '';
 }
+
+/** Of many guesses only the first are named: a list of ten is no advice. */
+function toMeasure(labels: readonly string[]): string {
+  if (labels.length <= mostNamed + 1) return listed(labels);
+  return listed([...labels.slice(0, mostNamed), `${labels.length - mostNamed} more that are guessed`]);
+}
+const mostNamed = 3;
 
 /** Tries what the kinds offer against a check, nearest size first, and speaks of the first of each field that holds. */
 function curesFor(wanted: Check, build: Build, kinds: Kinds, now: Evaluation): string {

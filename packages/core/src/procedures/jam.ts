@@ -105,7 +105,7 @@ const nameOf = remembering(1_000, (id: string) => id.slice(id.indexOf('/') + 1).
 const infinitive = (verb: string) => verb.replace(/(?<=sh|ch|x)es$|s$/, '');
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
-function placed({ given, held }: Jammed): Placed[] {
+function placed({ given, held, asked }: Jammed): Placed[] {
   const all: Placed[] = [{ limit: given.stall, shaft: 0, along: -0.1, fuse: true }];
   const put = (limit: Limit | null | undefined, shaft: number, along: number, fuse = false) => {
     if (limit) all.push({ limit, shaft, along, fuse });
@@ -117,6 +117,7 @@ function placed({ given, held }: Jammed): Placed[] {
     put(slips, k, k + 0.5, true);
     put(hubs.out, k + 1, k + 0.8);
   }
+  put(asked.slips, held.length, held.length + 0.9, true);
   return all;
 }
 
@@ -273,7 +274,7 @@ function sentence({ tool, given, asked, note, held }: Jammed, fuses: readonly Ru
   const known = fuses.filter((rung): rung is Rung & { atTool: Known<'N·m'> } => rung.atTool.known);
   const [first, second] = known;
   if (!first || known.length < fuses.length) return '';
-  const named = (rung: (typeof known)[number]) => limitSays(rung.id, given, held);
+  const named = (rung: (typeof known)[number]) => fuseOf(rung.id, given, held, asked)?.says ?? rung.id;
   const sure = !second || highEnd(first.atTool) < lowEnd(second.atTool);
   const near = (rung: (typeof known)[number]) => `${named(rung)} at ${showRange(lowEnd(rung.atTool), highEnd(rung.atTool), 'N·m')}`;
   const begins = sure
@@ -286,16 +287,15 @@ function sentence({ tool, given, asked, note, held }: Jammed, fuses: readonly Ru
     : asked.stops.known
       ? ''
       : '; how much the swing of the wheels adds hangs on what may jam it';
-  return `${begins}${swing}. ${clock(first.id, given, held, note)}`.trim();
+  return `${begins}${swing}. ${clock(fuseOf(first.id, given, held, asked), given, note)}`.trim();
 }
 
-function limitSays(id: string, given: Given, held: readonly Held[]): string {
-  return id === given.stall.id ? given.stall.says : (held.find((each) => each.slips?.id === id)?.slips?.says ?? id);
-}
+/** The fuse of an id: at the source, along the line, or the work's own. */
+const fuseOf = (id: string, given: Given, held: readonly Held[], asked: Asked): Limit | null | undefined =>
+  [given.stall, ...held.map((each) => each.slips), asked.slips].find((limit) => limit?.id === id);
 
 /** How long it may go on, and whether anything stops it. */
-function clock(first: string, given: Given, held: readonly Held[], note: Note): string {
-  const limit = first === given.stall.id ? given.stall : held.find((each) => each.slips?.id === first)?.slips;
+function clock(limit: Limit | null | undefined, given: Given, note: Note): string {
   const lasts = limit?.stands?.lasts;
   if (!limit?.stands || !lasts?.known) return '';
   note('may-last', lasts);

@@ -50,6 +50,7 @@ describe('over all that is guessed', () => {
 
   it('has nothing to say where nothing is guessed, or the work is not known', () => {
     expect(over({})).toBeNull();
+    expect(over({ 'wishes/mass': '40 to 60 kg' })).toBeNull();
     expect(overGuesses(afterTyping(blankBuild('Blank'), { 'main/source/power': '1 to 2 kW' }), kinds)).toBeNull();
   });
 

@@ -70,7 +70,9 @@ export function overGuesses(build: Build, kinds: Kinds): OverGuesses | null {
 
 function guessesOf(build: Build): Guess[] {
   return placesOf(build).flatMap(({ path, field, input }): Guess[] => {
-    if (field.is !== 'quantity' || input?.value === undefined || input.low === undefined || input.high === undefined) return [];
+    // A wish that is written as a range guesses nothing about the machine.
+    if (path.startsWith('wishes/') || field.is !== 'quantity' || input?.value === undefined || input.low === undefined || input.high === undefined)
+      return [];
     return input.low < input.high ? [{ path, field, input, low: input.low, high: input.high }] : [];
   });
 }

@@ -26,6 +26,10 @@ export const solvers: Readonly<Record<string, { readonly says: string; readonly 
     source: 'Shigley’s Mechanical Engineering Design (10e), table 17-11; DIN 2215',
   },
   'move-for-belt': { says: 'The centre distance that the belt wants, less the one there is', source: 'Open belt length (closed form)' },
+  'centre-of-load': {
+    says: 'Centroid of the segment of a circle that has this share of its area, the angle found by halving',
+    source: 'Closed form (handbooks: circular segment)',
+  },
   'whole-pitches': {
     says: 'Teeth times pitch, of the whole number of teeth that is nearest to the mark',
     source: 'ISO 5296, ISO 13050 (designation)',

@@ -11,7 +11,7 @@ const fields = {
     help: 'Of the engine alone, at its rated speed.',
     measure: 'On its plate, or in its maker’s list; a sticker on the tank is sales talk.',
   }),
-  speed: quantity('At', 'speed', {
+  speed: quantity('Rated speed', 'speed', {
     accepts: [100, 20_000],
     bare: 'rpm',
     how: 'plate',

@@ -1,4 +1,4 @@
-import { choice, quantity } from '../../fields.js';
+import { choice, type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { sized } from '../../parts.js';
 
@@ -146,3 +146,5 @@ export const plateMotorHead = {
   ],
   short: (typed) => `${typed('power') ?? ''} motor`.trim(),
 } as const satisfies KindHead;
+
+export type Inputs = InputFigures<typeof plateMotorHead.fields>;

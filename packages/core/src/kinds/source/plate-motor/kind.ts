@@ -1,26 +1,12 @@
-import { breakerTrips, tripSource } from '../../../catalog/breakers.js';
-import {
-  type BandName,
-  type SmallMotor,
-  type StartType,
-  shaftPullBand,
-  shaftPullSource,
-  smallMotorSource,
-  smallMotors,
-  widest,
-} from '../../../catalog/small-motors.js';
-import { type Check, hold } from '../../../checks/check.js';
+import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource } from '../../../catalog/small-motors.js';
 import { type Figure, fixed, flag, fromTable, type Known, known, unknown } from '../../../figure/figure.js';
 import { solve } from '../../../figure/formula.js';
 import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
 import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
-import { circuitPower } from '../../../formulas/motor/circuit-power.js';
-import { continuousPower } from '../../../formulas/motor/continuous-power.js';
 import { klossTorque } from '../../../formulas/motor/kloss-torque.js';
 import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
 import { motorSlip } from '../../../formulas/motor/motor-slip.js';
-import { neededEfficiency } from '../../../formulas/motor/needed-efficiency.js';
 import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js';
 import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
 import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
@@ -29,16 +15,14 @@ import { startingCurrent } from '../../../formulas/motor/starting-current.js';
 import { synchronousSpeed } from '../../../formulas/motor/synchronous-speed.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { torqueAtVoltage } from '../../../formulas/motor/torque-at-voltage.js';
-import { tripCurrent } from '../../../formulas/motor/trip-current.js';
 import { voltageDrop } from '../../../formulas/motor/voltage-drop.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { show, showShare } from '../../../quantity/show.js';
-import type { InputFigures } from '../../fields.js';
-import type { Candidate, Context, Fed, Given, SourceKind } from '../../kind.js';
+import type { Candidate, Fed, Given, SourceKind } from '../../kind.js';
+import { allDay, inrush, plateChecks, underLoad } from './checks.js';
 import { curvesOf } from './curves.js';
-import { plateMotorHead } from './fields.js';
-
-type Inputs = InputFigures<typeof plateMotorHead.fields>;
+import { type Inputs, plateMotorHead } from './fields.js';
+import { motorsLike, rowOf, tabled } from './motors-like.js';
 
 /** Rated outputs of motors in kW (IEC 60072-1, from memory). The salvage heap holds others; these can be bought. */
 const ratings_kW = [0.06, 0.09, 0.12, 0.18, 0.25, 0.37, 0.55, 0.75, 1.1, 1.5, 2.2, 3, 4, 5.5, 7.5, 11, 15, 18.5, 22] as const;
@@ -140,40 +124,6 @@ const stops = {
 const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
 const offBy = fixed('1', 1, 'An estimate from the size: half to twice is found', [0.5, 2], flag.estimated);
 
-/** The kinds of motor it may be, by what is said of it. */
-function motorsLike({ phases, start, power }: Inputs): readonly SmallMotor[] {
-  const named = phases.is === '3' ? 'three-phase' : start.is;
-  if (named) return kindsOfMotor.one[named as StartType];
-  const { all, small } = phases.is === '1' ? kindsOfMotor.single : kindsOfMotor.any;
-  return power.known && power.value <= 150 ? small : all;
-}
-
-/** Shaded poles are found on small ones only. */
-const among = (motors: readonly (readonly [string, SmallMotor])[]) => ({
-  small: motors.map(([, motor]) => motor),
-  all: motors.filter(([name]) => name !== 'shaded-pole').map(([, motor]) => motor),
-});
-const entries = Object.entries(smallMotors);
-const kindsOfMotor = {
-  one: Object.fromEntries(entries.map(([name, motor]) => [name, [motor]])) as unknown as Record<StartType, readonly SmallMotor[]>,
-  any: among(entries),
-  single: among(entries.filter(([, motor]) => motor.phases === 1)),
-};
-
-/** What the table says of those kinds: the same figure for the same kinds, row and column. */
-function tabled(like: readonly SmallMotor[], row: string, name: BandName): Known<'1'> {
-  const known = found.get(like) ?? new Map<string, Known<'1'>>();
-  found.set(like, known);
-  const figure = known.get(name) ?? fromTable('1', widest(like, name), { table: 'small motors', row, source: smallMotorSource }, flag.estimated);
-  known.set(name, figure);
-  return figure;
-}
-
-const found = new WeakMap<readonly SmallMotor[], Map<string, Known<'1'>>>();
-
-const rowOf = ({ phases, start }: Inputs) =>
-  phases.is === '3' ? 'three-phase' : start.is ? smallMotors[start.is as StartType].says : 'how it starts is not said: the widest of all';
-
 function phaseFactor({ phases }: Inputs): Figure<'1'> {
   const source = 'Definition: 1 for single phase, √3 for three';
   if (phases.is) return fixed('1', phases.is === '3' ? Math.sqrt(3) : 1, source);
@@ -228,116 +178,6 @@ function pullOf(shaft: Figure<'mm'>): Figure<'N'> {
   const band = shaftPullBand(shaft.value);
   if (!band) return unknown('N', [], 'no small motor has so thick a shaft');
   return fromTable('N', band, { table: 'pull on a motor shaft', row: `up to ${show(shaft.value, 'mm')}`, source: shaftPullSource }, flag.estimated);
-}
-
-const plateSource = 'Balance of power: efficiency and power factor cannot exceed 1';
-
-function plateChecks(
-  inputs: Inputs,
-  power: Figure<'W'>,
-  m: Figure<'1'>,
-  speed: Figure<'rpm'>,
-  synchronous: Figure<'rpm'>,
-  { path, label }: Context,
-): Check[] {
-  const checks: Check[] = [];
-  const { voltage, current } = inputs;
-  if (inputs.power.known && voltage.known && current.known && m.known && power.known) {
-    const consistent = show(power.value / (m.value * voltage.value), 'A');
-    checks.push(
-      hold({
-        id: `${path}/check-plate`,
-        at: path,
-        subject: 'Whether the plate agrees with itself',
-        has: fixed('1', 1, plateSource),
-        needs: neededEfficiency({ P: power, m, V: voltage, I: current }),
-        says: ({ verdict, margin }) => {
-          const share = showShare(1 - margin.likely);
-          const what = `${show(power.value, 'W')} from ${show(voltage.value, 'V')} and ${show(current.value, 'A')}`;
-          if (verdict === 'gives' && margin.likely < 0)
-            return `The plate contradicts itself: ${what} would need ${share} efficiency; it would take at least ${consistent}`;
-          return `The plate agrees with itself: ${what} is ${share} efficiency times power factor`;
-        },
-        source: plateSource,
-        label,
-      }),
-    );
-  }
-  if (speed.known && synchronous.known && speed.value > synchronous.value * (1 + 1e-9)) {
-    checks.push(
-      hold({
-        id: `${path}/check-slip`,
-        at: path,
-        subject: 'Whether speed and poles agree',
-        has: synchronous,
-        needs: speed,
-        says: ({ has, needs }) =>
-          `Speed and frequency contradict each other: ${needs} under load, but an induction motor of this frequency and these poles turns no faster than ${has}`,
-        source: 'IEC 60034-1: an induction motor lags its synchronous speed',
-        label,
-      }),
-    );
-  }
-  return checks;
-}
-
-/** Whether the breaker drops out while the motor starts: its instantaneous trip is a band, not a line. */
-function inrush({ breaker, curve }: Fed, starting: Figure<'A'>, { path, label }: Context): Check[] {
-  if (!breaker.known || !curve) return [];
-  const [low, high] = breakerTrips[curve];
-  return [
-    hold({
-      id: `${path}/check-inrush`,
-      at: path,
-      subject: 'Whether the breaker stands the start',
-      has: tripCurrent({ k: fixed('1', (low + high) / 2, tripSource, [low, high]), I_b: breaker }),
-      needs: starting,
-      says: ({ has, needs, margin }) =>
-        margin.worst < 0
-          ? `The breaker ${margin.best < 0 ? 'drops' : 'may drop'} out at the start: it trips at about ${has}, the motor draws ${needs}`
-          : `The breaker stands the start: it trips at about ${has}, the motor draws ${needs}`,
-      source: tripSource,
-      label,
-    }),
-  ];
-}
-
-function underLoad({ voltage, breaker, share }: Fed, eta: Figure<'1'>, pf: Figure<'1'>, asked: Figure<'W'>, { path, label }: Context): Check[] {
-  if (!breaker.known || !voltage.known) return [];
-  return [
-    hold({
-      id: `${path}/check-circuit`,
-      at: path,
-      subject: 'Whether the wall circuit feeds it',
-      has: circuitPower({ V: voltage, I: breaker, share, eta, pf }),
-      needs: asked,
-      says: ({ has, needs }) => `The wall circuit feeds ${has} at the shaft, steadily; the work takes ${needs}. It does not bound a jam`,
-      source: 'Common practice, no source: volts times amps, 80 % of it steadily where a code says so',
-      label,
-    }),
-  ];
-}
-
-/** Whether it stands the work for good, where its plate gives power for a part of the time only. */
-function allDay({ duty, onShare }: Inputs, power: Figure<'W'>, asked: Figure<'W'>, { path, label, note }: Context): Check[] {
-  if (!duty.is || duty.is === 'S1') return [];
-  const stands = note(
-    'all-day',
-    duty.is === 'S2' ? unknown('W', [], 'a plate for a short time does not say what it stands for good') : continuousPower({ P: power, s: onShare }),
-  );
-  const estimate = stands.known ? { ...stands, flags: stands.flags | flag.estimated } : stands;
-  return [
-    hold({
-      id: `${path}/check-duty`,
-      at: path,
-      subject: 'Whether it stands the work all day',
-      has: estimate,
-      needs: asked,
-      says: ({ has, needs }) => `All day the motor stands about ${has}, its plate being for ${duty.is}; the work takes ${needs}`,
-      source: 'Common practice, no source: equal heat, losses with the square of the load',
-      label,
-    }),
-  ];
 }
 
 function said({ protector, duty, onShare, powerIs, start, phases }: Inputs) {

@@ -1,0 +1,19 @@
+import { defineFormula, slot } from '../../figure/formula.js';
+
+/**
+ * A vehicle’s mass swings with its axle as if it sat on the rim.
+ * @example movedInertia.compute({ m: 150, D: 400 }) // 6
+ */
+export const movedInertia = defineFormula({
+  id: 'moved-inertia',
+  title: 'moment of inertia of a mass that a wheel moves',
+  symbol: 'J',
+  unit: 'kg·m²',
+  expr: 'm * (D / 2000)^2',
+  source: 'Closed form: equal kinetic energy',
+  inputs: {
+    m: slot('kg', 'mass moved', [0.1, 20_000]),
+    D: slot('mm', 'diameter of the wheel', [20, 3_000]),
+  },
+  compute: ({ m, D }) => m * (D / 2000) ** 2,
+});

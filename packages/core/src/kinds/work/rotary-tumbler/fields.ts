@@ -1,0 +1,74 @@
+import { quantity } from '../../fields.js';
+import type { KindHead } from '../../kind.js';
+import { jamField } from '../../stops.js';
+
+const fields = {
+  drum: quantity('Drum, inside diameter', 'length', {
+    accepts: [50, 3_000],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Between the flats, if it has corners.',
+    measure: 'Rule across the open end.',
+  }),
+  load: quantity('Load', 'mass', {
+    accepts: [0.01, 5_000],
+    bare: 'kg',
+    how: 'measured',
+    help: 'Stones or glass, medium, water: all that tumbles.',
+    measure: 'Kitchen scales, a bucket at a time.',
+  }),
+  fill: quantity('Drum is full to', 'fraction', {
+    accepts: [0.05, 0.95],
+    bare: null,
+    how: 'measured',
+    help: 'Share of its cross-section. Half to two thirds tumbles best.',
+    measure: 'Look in with the drum at rest.',
+    usual: { low: 0.4, value: 0.5, high: 0.65, source: 'Common practice, no source: a tumbler is filled to half, two thirds at the most' },
+  }),
+  piece: quantity('Pieces, largest', 'length', {
+    accepts: [0, 300],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Large pieces fall sooner than small ones. Leave it for grit.',
+    measure: 'Calliper on the largest.',
+    usual: { low: 0, value: 0, high: 0, source: 'Small beside the drum' },
+  }),
+  slides: quantity('Tumbles at', 'angle', {
+    accepts: [0.1, 1.5],
+    bare: '°',
+    how: 'measured',
+    help: 'How steeply the load lies while it tumbles.',
+    measure: 'A photograph from the end, through a pane.',
+    usual: {
+      low: (30 * Math.PI) / 180,
+      value: (37 * Math.PI) / 180,
+      high: (50 * Math.PI) / 180,
+      source: 'Common practice, no source: wet stones and glass lie at 30 to 45°, lifted by ribs to 50°',
+    },
+  }),
+  empty: quantity('Empty, turning it takes', 'torque', {
+    accepts: [0.001, 10_000],
+    bare: 'N·m',
+    how: 'measured',
+    help: 'Bearings, rollers, seals, without a load. Left out, it is left out.',
+    measure: 'A string round the drum and a spring scale: pull times half the diameter.',
+  }),
+  shell: quantity('Drum, mass', 'mass', {
+    accepts: [0.05, 5_000],
+    bare: 'kg',
+    how: 'measured',
+    help: 'Empty, for its swing.',
+    measure: 'Kitchen or bathroom scales.',
+  }),
+  jam: jamField,
+};
+
+export const rotaryTumblerHead = {
+  role: 'work',
+  kind: 'rotary-tumbler',
+  v: 1,
+  label: 'tumbling drum',
+  fields,
+  groups: { 'Bearings, swing': ['empty', 'shell'], 'What is usual': ['slides', 'piece'], 'In a jam': ['jam'] },
+  short: (typed) => `tumbler ${typed('load') ?? ''}`.trim(),
+} as const satisfies KindHead;
