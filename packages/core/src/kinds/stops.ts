@@ -1,6 +1,6 @@
 import { type Figure, fixed, flag } from '../figure/figure.js';
 import { stoppingAngle } from '../formulas/work/stopping-angle.js';
-import { type Chosen, choice } from './fields.js';
+import { type Chosen, choice, quantity } from './fields.js';
 
 /** What jams a tool, and how far the tool still moves into it, mm (common practice, no source). */
 const givesWay = {
@@ -20,6 +20,14 @@ export const jamField = choice(
     measure: 'Think of what the last one was stopped by.',
   },
 );
+
+export const stopsField = quantity('A jam stops it within', 'angle', {
+  accepts: [0.0001, 100],
+  bare: '°',
+  how: 'guessed',
+  help: 'Turn of the tool from the first touch to standstill, where it is known better than by what jams it.',
+  measure: 'Chalk a mark on the tool and look how far it went.',
+});
 
 /** Angle in which a tool of a diameter is stopped: entered, or from what jams it. Unknown where neither is said. */
 export function stopsIn(entered: Figure<'rad'>, jam: Chosen<Stopper>, diameter: Figure<'mm'>): Figure<'rad'> {

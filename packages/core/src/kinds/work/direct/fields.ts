@@ -1,7 +1,7 @@
 import { shocks } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { jamField } from '../../stops.js';
+import { jamField, stopsField } from '../../stops.js';
 
 const fields = {
   torque: quantity('Torque asked', 'torque', {
@@ -35,13 +35,7 @@ const fields = {
     measure: 'Tape across it.',
   }),
   jam: jamField,
-  stops: quantity('A jam stops it within', 'angle', {
-    accepts: [0.0001, 100],
-    bare: '°',
-    how: 'guessed',
-    help: 'Turn of the tool from the first touch to standstill, where it is known better than by what jams it.',
-    measure: 'Chalk a mark on the tool and look how far it went.',
-  }),
+  stops: stopsField,
   inertia: quantity('Inertia of the tool', 'inertia', {
     accepts: [1e-6, 10_000],
     bare: 'kg·m²',

@@ -1,6 +1,6 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { jamField } from '../../stops.js';
+import { jamField, stopsField } from '../../stops.js';
 
 const fields = {
   drum: quantity('Drum, inside diameter', 'length', {
@@ -61,6 +61,7 @@ const fields = {
     measure: 'Kitchen or bathroom scales.',
   }),
   jam: jamField,
+  stops: stopsField,
 };
 
 export const rotaryTumblerHead = {
@@ -69,6 +70,6 @@ export const rotaryTumblerHead = {
   v: 1,
   label: 'tumbling drum',
   fields,
-  groups: { 'Bearings, swing': ['empty', 'shell'], 'What is usual': ['slides', 'piece'], 'In a jam': ['jam'] },
+  groups: { 'Bearings, swing': ['empty', 'shell'], 'What is usual': ['slides', 'piece'], 'In a jam': ['jam', 'stops'] },
   short: (typed) => `tumbler ${typed('load') ?? ''}`.trim(),
 } as const satisfies KindHead;

@@ -30,7 +30,7 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead.fields> = {
   ...rotaryTumblerHead,
   asks: (inputs, arriving, context) => {
     const { note } = context;
-    const { drum, load, slides, empty, shell: drumMass, jam } = inputs;
+    const { drum, load, slides, empty, shell: drumMass, jam, stops } = inputs;
     const r = note('centre-of-load', centreOfLoad(inputs));
     const lifted = note('torque-of-load', liftedTorque({ m: load, r, a: slides }));
     const steady = note('torque', withDrag(lifted, empty));
@@ -42,14 +42,14 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead.fields> = {
       breakaway: note('breakaway', withDrag(liftedTorque({ m: load, r, a: settled }), empty)),
       growth: 0,
       inertia: note('inertia-of-all', load.known ? picked('sum', 'kg·m²', [drumSwing, loadSwing]) : drumSwing),
-      stops: note('stops-within', stopsIn(unknown('rad', [jam.field]), jam, drum)),
+      stops: note('stops-within', stopsIn(stops.known ? stops : unknown('rad', [jam.field]), jam, drum)),
       shock: 'uniform',
       checks: clings(critical, arriving, context),
       cautions: [
         'Water and mains: a residual-current device before the motor, and the motor where nothing drips on it.',
         'Some loads make gas: open the lid slowly, and not over a flame. A lid that comes off throws the whole load.',
       ],
-      notEntered: [...(empty.known ? [] : ['what it takes to turn it empty']), ...(jam.is ? [] : ['what may jam the drum'])],
+      notEntered: [...(empty.known ? [] : ['what it takes to turn it empty']), ...(jam.is || stops.known ? [] : ['what may jam the drum'])],
     };
   },
 };
