@@ -54,6 +54,26 @@ export const moveFor = (small: Figure<'mm'>, large: Figure<'mm'>, length: Figure
     ({ d = 0, D = 0, L = 0, C = 0 }) => (centresFromLength(d, D, L) ?? (d + D) / 2) - C,
   );
 
+const length = (label: string, help: string, measure: string, accepts: readonly [number, number]) =>
+  quantity(label, 'length', { accepts, bare: 'mm', how: 'measured', help, measure });
+
+/** How far apart the shafts are, and how far the motor can be moved. */
+export const shaftFields = {
+  centres: length(
+    'Centre distance',
+    'From the middle of one shaft to the middle of the other.',
+    'Over both shafts with a rule, less half of each shaft.',
+    [10, 20_000],
+  ),
+  slotIn: length('Motor can move in by', 'Towards the other shaft: to slip the belt on.', 'Along the slot, from where the bolts are.', [0, 2_000]),
+  slotOut: length(
+    'Motor can move out by',
+    'Away from the other shaft: to tighten the belt and follow its stretch.',
+    'Along the slot, from where the bolts are.',
+    [0, 2_000],
+  ),
+};
+
 /** How tight a belt is, by whichever way it was found out. */
 export const tensionFields = {
   tension: quantity('Tension as set', 'force', {

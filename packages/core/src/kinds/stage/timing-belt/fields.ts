@@ -5,7 +5,7 @@ import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import { standsAt } from '../../in-line.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { liesField } from '../../lies.js';
-import { tensionFields } from '../../open-belt.js';
+import { shaftFields, tensionFields } from '../../open-belt.js';
 import { guard, sized, wheelPart } from '../../parts.js';
 import { wheelsFor } from '../../stock-wheels.js';
 
@@ -44,12 +44,7 @@ const fields = {
   z1: teeth('Driving pulley, teeth'),
   z2: teeth('Driven pulley, teeth'),
   width: length('Width of the belt', 'Pull goes by the width.', 'Calliper across its back; 84XL037 is 0.37 in, 450-5M-15 is 15 mm.', [2, 400]),
-  centres: length(
-    'Centre distance',
-    'From the middle of one shaft to the middle of the other.',
-    'Over both shafts with a rule, less half of each shaft.',
-    [10, 20_000],
-  ),
+  centres: shaftFields.centres,
   angle: liesField,
   belt: length(
     'Belt, length',
@@ -57,13 +52,8 @@ const fields = {
     'The number before the profile: tenths of an inch, or millimetres.',
     [30, 20_000],
   ),
-  slotIn: length('Motor can move in by', 'Towards the other shaft: to lay the belt on.', 'Along the slot, from where the bolts are.', [0, 2_000]),
-  slotOut: length(
-    'Motor can move out by',
-    'Away from the other shaft: to tighten the belt.',
-    'Along the slot, from where the bolts are.',
-    [0, 2_000],
-  ),
+  slotIn: shaftFields.slotIn,
+  slotOut: shaftFields.slotOut,
   ...tensionFields,
   kept: quantity('Torque that arrives', 'fraction', {
     accepts: [0.3, 1],

@@ -4,7 +4,7 @@ import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import { standsAt } from '../../in-line.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { liesField } from '../../lies.js';
-import { tensionFields } from '../../open-belt.js';
+import { shaftFields, tensionFields } from '../../open-belt.js';
 import { guard, manyOf, sized, wheelPart } from '../../parts.js';
 import { wheelsFor } from '../../stock-wheels.js';
 
@@ -49,12 +49,7 @@ const fields = {
       usual: 'pitch',
     },
   ),
-  centres: length(
-    'Centre distance',
-    'From the middle of one shaft to the middle of the other.',
-    'Over both shafts with a rule, less half of each shaft.',
-    [10, 20_000],
-  ),
+  centres: shaftFields.centres,
   angle: liesField,
   belt: length(
     'Belt, length',
@@ -67,13 +62,8 @@ const fields = {
     { inside: 'inside', pitch: 'pitch or datum' },
     { how: 'plate', help: 'A to E are marked with their inside length, narrow belts with their datum length.', measure: '' },
   ),
-  slotIn: length('Motor can move in by', 'Towards the other shaft: to slip the belt on.', 'Along the slot, from where the bolts are.', [0, 2_000]),
-  slotOut: length(
-    'Motor can move out by',
-    'Away from the other shaft: to tighten the belt and follow its stretch.',
-    'Along the slot, from where the bolts are.',
-    [0, 2_000],
-  ),
+  slotIn: shaftFields.slotIn,
+  slotOut: shaftFields.slotOut,
   belts: quantity('Belts side by side', 'count', {
     accepts: [1, 12],
     bare: 'pcs',
