@@ -9,7 +9,7 @@ export const jumpTorque = defineFormula({
   title: 'torque at which a timing belt jumps',
   symbol: 'T',
   unit: 'N·m',
-  expr: 'c * (F_i - F_c) * d / 2000',
+  expr: 'c * max(0, F_i - F_c) * d / 2000',
   source: 'Balance of the spans between fixed centres (closed form); how far beyond it the teeth still hold is common practice',
   inputs: {
     c: slot('1', 'times the tension at rest', [1, 4]),
@@ -17,5 +17,5 @@ export const jumpTorque = defineFormula({
     F_c: slot('N', 'centrifugal tension', [0, 3000]),
     d: slot('mm', 'pitch diameter of the driving pulley', [3, 5000]),
   },
-  compute: ({ c, F_i, F_c, d }) => (c * (F_i - F_c) * d) / 2000,
+  compute: ({ c, F_i, F_c, d }) => (c * Math.max(0, F_i - F_c) * d) / 2000,
 });

@@ -77,6 +77,14 @@ describe('the crusher with a timing belt behind its V-belt', () => {
     expect(remedyFor(weak, kinds, evaluation)).toMatch(/^A belt 19\.1 mm wide would do with \d+ % left/);
   });
 
+  // Eight teeth against 200, all but touching: hardly one tooth is in mesh, and six fewer than six cost all of it.
+  it('is good for nothing, not for less, where hardly a tooth is in mesh', () => {
+    const odd = { z1: '8', z2: '200', centres: '421', belt: '', tension: '1' };
+    expect(value(odd, 'teeth-in-mesh')).toBeLessThan(2);
+    expect([value(odd, 'good-for'), value(odd, 'lasts-up-to')]).toEqual([0, 0]);
+    expect(value({ tension: '1', z1: '120', z2: '60', centres: '500' }, 'jumps-at')).toBe(0);
+  });
+
   it('takes round teeth by their makers’ usual figures, and is never sure of them', () => {
     expect(check({ profile: '8M', belt: '1040' }, 'check-rating')?.verdict).toBe('close');
     expect(check({ profile: '8M', belt: '1040' }, 'check-whole')?.says).toBe('The belt has 130 teeth.');

@@ -49,8 +49,7 @@ export const wheelDrive: WorkKind<typeof wheelDriveHead.fields> = {
           needs: F,
           says: ({ has, needs, verdict, margin }) => {
             if (verdict !== 'gives') return `The driven wheels push ${has} before they spin; ${needs} is asked`;
-            const spins = margin.best < 0 ? 'spin' : 'may spin';
-            return `The driven wheels ${spins}: they push about ${has}, ${needs} is asked. More weight on them, or chains`;
+            return `The driven wheels ${margin.best < 0 ? 'spin' : 'may spin'}: they push about ${has}, ${needs} is asked. More weight on them, or chains`;
           },
           source: gripSource,
         }),
