@@ -8,7 +8,7 @@ const own = [
   /^packages\/core\/src\/kinds\/(source|stage|work|feed)\/[^/]+\//,
   /^packages\/core\/src\/kinds\/registry\.ts$/,
   /^packages\/core\/src\/(formulas|catalog|geometry)\//,
-  /^packages\/core\/src\/procedures\/solvers\.ts$/,
+  /^packages\/core\/src\/procedures\/procedure-words\.ts$/,
   /^packages\/core\/test\//,
   /^packages\/contracts\/test\/samples\//,
   /^apps\/web\/src\/kinds\//,

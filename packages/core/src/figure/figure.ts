@@ -3,8 +3,11 @@ import type { Unit } from '../quantity/quantities.js';
 /** Where a field stands in a build: `main/source/power`. */
 export type FieldPath = string;
 
-/** Marks a figure carries upward to everything worked out from it. */
-export const flag = { outsideValid: 1, guessed: 2, estimated: 4 } as const;
+/** Marks of a figure. All but `searched` go upward to everything worked out from it; that one only says how its own range was found. */
+export const flag = { outsideValid: 1, guessed: 2, estimated: 4, searched: 8 } as const;
+
+/** The marks that go upward. */
+export const carried = flag.outsideValid | flag.guessed | flag.estimated;
 
 /** Where a figure comes from. Holds ids, never functions, so that it crosses into a worker; of an entry its field, never the text, which may be put in other words. */
 export type Origin =
@@ -70,7 +73,7 @@ export const lowEnd = (figure: Known): number => figure.low ?? figure.value;
 export const highEnd = (figure: Known): number => figure.high ?? figure.value;
 
 /** Puts the next value to what was picked so far. */
-const rules: Record<PickRule, (sofar: number, value: number) => number> = {
+export const pickRules: Readonly<Record<PickRule, (sofar: number, value: number) => number>> = {
   least: Math.min,
   most: Math.max,
   sum: (total, value) => total + value,
@@ -81,7 +84,7 @@ const rules: Record<PickRule, (sofar: number, value: number) => number> = {
  * is missing might have been the least.
  */
 export function picked<U extends Unit>(rule: PickRule, unit: U, from: readonly Figure<U>[]): Figure<U> {
-  const apply = rules[rule];
+  const apply = pickRules[rule];
   const [first] = from;
   if (!first?.known) return unpicked(unit, from);
   let [value, low, high, flags] = [first.value, lowEnd(first), highEnd(first), first.flags];
@@ -93,7 +96,7 @@ export function picked<U extends Unit>(rule: PickRule, unit: U, from: readonly F
     high = apply(high, highEnd(figure));
     flags |= figure.flags;
   }
-  return known(unit, value, { by: 'picked', rule, from }, [low, high], flags);
+  return known(unit, value, { by: 'picked', rule, from }, [low, high], flags & carried);
 }
 
 function unpicked<U extends Unit>(unit: U, from: readonly Figure<U>[]): Unknown<U> {

@@ -1,5 +1,6 @@
+import { extremes } from '../numeric/extremes.js';
 import type { Unit } from '../quantity/quantities.js';
-import { type Figure, flag, highEnd, type Known, known, lowEnd, unknown } from './figure.js';
+import { carried, type Figure, flag, highEnd, type Known, known, lowEnd, unknown } from './figure.js';
 
 /** One input of a formula. `valid` is where the relation may be trusted; outside it the result is flagged, not refused. */
 export interface Slot<U extends Unit = Unit> {
@@ -14,6 +15,20 @@ type Slots = Readonly<Record<string, Slot>>;
 type Numbers<S extends Slots> = { readonly [K in keyof S]: number };
 type Figures<S extends Slots> = { readonly [K in keyof S]: Figure<S[K]['unit']> };
 
+/** What there is to say where a relation has run into its floor or its ceiling. */
+interface Remark<S extends Slots> {
+  readonly says: string;
+  readonly when: (numbers: Numbers<S>) => boolean;
+}
+
+/** Where a relation rises or falls steadily in each of its inputs, if that is not so throughout. */
+interface Where<S extends Slots> {
+  readonly says: string;
+  /** The inputs in which it turns elsewhere. */
+  readonly turns: readonly (keyof S & string)[];
+  readonly holds: (numbers: Numbers<S>) => boolean;
+}
+
 interface Definition<U extends Unit, S extends Slots> {
   readonly id: string;
   readonly title: string;
@@ -23,8 +38,8 @@ interface Definition<U extends Unit, S extends Slots> {
   readonly expr: string;
   readonly source: string;
   readonly inputs: S;
-  /** Between which of its inputs the relation rises or falls steadily in each, where that is not so throughout. */
-  readonly where?: { readonly says: string; readonly holds: (numbers: Numbers<S>) => boolean };
+  readonly where?: Where<S>;
+  readonly remark?: Remark<S>;
   /** The plain-number door. Not finite where the relation has no answer. */
   readonly compute: (numbers: Numbers<S>) => number;
 }
@@ -37,124 +52,168 @@ export interface Formula<U extends Unit = Unit, S extends Slots = Slots> extends
 /**
  * One relation, two doors: `formula.compute(numbers)` for searches at full speed, `formula(figures)` for results that know where they come from.
  * A range is carried by trying every corner of the ranged inputs: sure as long as the relation rises or falls steadily in each input, which the
- * registry's test holds every formula to. A result that is not finite is an unknown with its reason.
+ * registry's test holds every formula to, or, outside of its `where`, by searching between them. A result that is not finite is an unknown with its reason.
  */
 export function defineFormula<const U extends Unit, const S extends Slots>(definition: Definition<U, S>): Formula<U, S> {
   const names = Object.keys(definition.inputs);
-  const valid = names.map((name) => (definition.inputs[name] as Slot).valid);
-  const tray = trayFor(names);
-  const door = (figures: Figures<S>): Figure<U> => evaluate(definition, valid, tray, figures as Readonly<Record<string, Figure>>);
+  const relation: Relation<U> = {
+    by: 'formula',
+    id: definition.id,
+    unit: definition.unit,
+    title: definition.title,
+    names,
+    valid: names.map((name) => (definition.inputs[name] as Slot).valid),
+    where: definition.where as unknown as Where<Slots> | undefined,
+    compute: definition.compute as (numbers: Numbers<Slots>) => number,
+  };
+  const door = (figures: Figures<S>): Figure<U> => evaluate(relation, figures as Readonly<Record<string, Figure>>);
   return Object.assign(door, definition);
 }
 
+/** A way to a figure that no single formula is: an inverse, a lookup, a rule of thumb. What it does and who says so is shown where a formula would be. */
+export interface Procedure {
+  readonly id: string;
+  readonly says: string;
+  readonly source: string;
+  /** The inputs in which it does not rise or fall steadily: a range of them is searched. */
+  readonly turns?: readonly string[];
+}
+
+/** Describes a procedure, for `solve`. The words of all of them are gathered by `npm run generate`. */
+export const defineProcedure = (procedure: Procedure): Procedure => procedure;
+
 /**
- * A figure that no single formula gives, found by a procedure: ranges, flags and what is missing are carried as a formula carries them, so the procedure
- * must rise or fall steadily in each of its inputs. Not finite where there is no answer. What it does is told by its id in `procedures/solvers`.
+ * A figure found by a procedure: ranges, flags and what is missing are carried as a formula carries them, so that apart from what the procedure says
+ * it `turns` in it must rise or fall steadily in each of its inputs. Not finite where there is no answer.
  */
 export const solve = <U extends Unit>(
   unit: U,
-  id: string,
+  { id, turns }: Procedure,
   from: Readonly<Record<string, Figure>>,
   compute: (numbers: Readonly<Record<string, number>>) => number,
-): Figure<U> => {
-  let tray = trays.get(id);
-  if (!tray || !takes(tray, from)) {
-    tray = trayFor(Object.keys(from));
-    trays.set(id, tray);
-  }
-  return evaluate({ id, unit, title: '', inputs: nothing, compute }, [], tray, from, 'solved');
-};
+): Figure<U> =>
+  evaluate(
+    {
+      by: 'solved',
+      id,
+      unit,
+      title: '',
+      names: Object.keys(from),
+      valid: noBounds,
+      where: turns ? { says: '', turns, holds: never } : undefined,
+      compute,
+    },
+    from,
+  );
 
-/** By procedure, which nearly always goes by the same names. */
-const trays = new Map<string, Tray>();
+const noBounds: Relation<Unit>['valid'] = [];
+const never = () => false;
 
-function takes({ names }: Tray, from: Readonly<Record<string, Figure>>): boolean {
-  let many = 0;
-  for (const name in from) if (names[many++] !== name) return false;
-  return many === names.length;
-}
-
-const nothing: Slots = {};
-
-/**
- * The numbers that are handed to a relation: one set, filled anew at every call, since a relation is worked out thousands of times a keystroke and never
- * calls itself. A number is put in by its name, which is the dear part, only where it is not there already.
- */
-interface Tray {
+/** What the evaluation needs to know of a formula or a procedure. */
+interface Relation<U extends Unit> {
+  readonly by: 'formula' | 'solved';
+  readonly id: string;
+  readonly unit: U;
+  readonly title: string;
   readonly names: readonly string[];
-  readonly numbers: Record<string, number>;
-  /** What stands in `numbers`, in the order of the names. */
-  readonly there: number[];
+  readonly valid: readonly Slot['valid'][];
+  readonly where: Where<Slots> | undefined;
+  readonly compute: (numbers: Numbers<Slots>) => number;
 }
 
-const trayFor = (names: readonly string[]): Tray => ({
-  names,
-  numbers: Object.fromEntries(names.map((name) => [name, Number.NaN])),
-  there: names.map(() => Number.NaN),
-});
-
-function put({ names, numbers, there }: Tray, k: number, value: number): void {
-  if (there[k] === value) return;
-  there[k] = value;
-  numbers[names[k] as string] = value;
-}
-
-/** Which inputs of the call under way are ranged, and their ends: filled anew at every call. */
-const ranged: number[] = [];
-const lows: number[] = [];
-const highs: number[] = [];
-
-function evaluate<U extends Unit, S extends Slots>(
-  definition: Pick<Definition<U, S>, 'id' | 'unit' | 'title' | 'inputs' | 'compute'>,
-  valid: readonly Slot['valid'][],
-  tray: Tray,
-  figures: Readonly<Record<string, Figure>>,
-  by: 'formula' | 'solved' = 'formula',
-): Figure<U> {
-  const { names } = tray;
-  const numbers = tray.numbers as Numbers<S>;
-  let many = 0;
+function evaluate<U extends Unit>(relation: Relation<U>, figures: Readonly<Record<string, Figure>>): Figure<U> {
+  const { names, valid, unit } = relation;
+  // Made anew at every call: a relation may work out others on its way, or itself again.
+  const numbers: Record<string, number> = {};
+  let ranged: Ranged | undefined;
   let flags = 0;
   for (let k = 0; k < names.length; k++) {
     const name = names[k] as string;
     const figure = figures[name] as Figure;
-    if (!figure.known) return missingFrom(definition.unit, names, figures);
-    put(tray, k, figure.value);
-    flags |= figure.flags;
+    if (!figure.known) return missingFrom(unit, names, figures);
+    numbers[name] = figure.value;
+    flags |= figure.flags & carried;
     if (figure.low !== undefined) {
-      ranged[many] = k;
-      lows[many] = figure.low;
-      highs[many++] = figure.high as number;
+      ranged ??= { names: [], low: [], high: [] };
+      ranged.names.push(name);
+      ranged.low.push(figure.low);
+      ranged.high.push(figure.high as number);
     }
     const trusted = valid[k];
     if (trusted && (lowEnd(figure) < trusted[0] || highEnd(figure) > trusted[1])) flags |= flag.outsideValid;
   }
-  const likely = definition.compute(numbers);
-  const origin = { by, id: definition.id, from: figures } as const;
-  if (many === 0) return Number.isFinite(likely) ? known(definition.unit, likely, origin, undefined, flags) : noValue(definition, names, figures);
-  let [low, high] = [likely, likely];
-  for (let k = 0; k < many; k++) put(tray, ranged[k] as number, lows[k] as number);
-  // Least and most over every combination of the ranged inputs' ends, in an order in which from one to the next a single one goes to its other end
-  // (Gray code): the k-th at the odd multiples of 2^k.
-  for (let corner = 0; corner < 1 << many; corner++) {
-    if (corner > 0) {
-      const k = 31 - Math.clz32(corner & -corner);
-      put(tray, ranged[k] as number, ((corner >> (k + 1)) & 1 ? lows[k] : highs[k]) as number);
-    }
-    const value = definition.compute(numbers);
-    // NaN is neither less nor more: it must not slip through.
-    if (!Number.isFinite(value)) return noValue(definition, names, figures);
-    if (value < low) low = value;
-    if (value > high) high = value;
-  }
-  return Number.isFinite(likely) ? known(definition.unit, likely, origin, [low, high], flags) : noValue(definition, names, figures);
+  const likely = relation.compute(numbers);
+  if (!Number.isFinite(likely)) return noValue(relation, figures);
+  const origin = { by: relation.by, id: relation.id, from: figures } as const;
+  if (!ranged) return known(unit, likely, origin, undefined, flags);
+  const ends = overCorners(relation, numbers, ranged, likely);
+  if (!ends) return noValue(relation, figures);
+  if (!ends.outside) return known(unit, likely, origin, [ends.low, ends.high], flags);
+  const searched = searchedBetween(relation, numbers, ranged);
+  if (searched === 'steady') return known(unit, likely, origin, [ends.low, ends.high], flags);
+  // A relation with a hole in the middle: what its corners say is a hint.
+  if (!searched) return known(unit, likely, origin, [ends.low, ends.high], flags | flag.outsideValid);
+  return known(unit, likely, origin, [Math.min(ends.low, searched[0]), Math.max(ends.high, searched[1])], flags | flag.searched);
 }
 
-function noValue<U extends Unit, S extends Slots>(
-  { id, unit, title }: Pick<Definition<U, S>, 'id' | 'unit' | 'title'>,
-  names: readonly string[],
-  figures: Readonly<Record<string, Figure>>,
-): Figure<U> {
+/** The inputs of a call that are not sure, and their ends. */
+interface Ranged {
+  readonly names: string[];
+  readonly low: number[];
+  readonly high: number[];
+}
+
+/**
+ * Least and most over every combination of the ranged inputs' ends, in an order in which from one to the next a single one goes to its other end
+ * (Gray code): the k-th at the odd multiples of 2^k. Leaves `numbers` as it found them; null where a corner has no answer.
+ */
+function overCorners(relation: Relation<Unit>, numbers: Record<string, number>, { names, low, high }: Ranged, likely: number) {
+  const { compute, where } = relation;
+  const many = names.length;
+  const corner = numbers;
+  const values = names.map((name) => numbers[name] as number);
+  let [least, most] = [likely, likely];
+  let outside = where !== undefined && !where.holds(numbers);
+  for (let k = 0; k < many; k++) corner[names[k] as string] = low[k] as number;
+  for (let nth = 0; nth < 1 << many; nth++) {
+    if (nth > 0) {
+      const k = 31 - Math.clz32(nth & -nth);
+      corner[names[k] as string] = ((nth >> (k + 1)) & 1 ? low[k] : high[k]) as number;
+    }
+    const value = compute(corner);
+    // NaN is neither less nor more: it must not slip through.
+    if (!Number.isFinite(value)) return null;
+    if (value < least) least = value;
+    if (value > most) most = value;
+    if (where && !outside) outside = !where.holds(corner);
+  }
+  for (let k = 0; k < many; k++) corner[names[k] as string] = values[k] as number;
+  return { low: least, high: most, outside };
+}
+
+/** Least and most with the inside looked over as well; null where the relation has no answer somewhere on the way or does not say what turns. */
+function searchedBetween({ compute, where }: Relation<Unit>, numbers: Readonly<Record<string, number>>, { names, low, high }: Ranged) {
+  if (!where || where.turns.length === 0) return null;
+  const turning = names.flatMap((name, k) => (where.turns.includes(name) ? [k] : []));
+  if (turning.length === 0) return 'steady' as const;
+  let broken = false;
+  const at = (point: readonly number[]) => {
+    const there = { ...numbers };
+    for (let k = 0; k < names.length; k++) there[names[k] as string] = point[k] as number;
+    const value = compute(there);
+    if (!Number.isFinite(value)) broken = true;
+    return value;
+  };
+  const found = extremes(
+    at,
+    { low, high },
+    turning,
+    names.map((name) => numbers[name] as number),
+  );
+  return broken ? null : found;
+}
+
+function noValue<U extends Unit>({ id, unit, title, names }: Relation<U>, figures: Readonly<Record<string, Figure>>): Figure<U> {
   const at = names.map((name) => `${name} = ${(figures[name] as Known).value}`).join(', ');
   return unknown(unit, [], `${title || id.replaceAll('-', ' ')} has no value at ${at}`);
 }

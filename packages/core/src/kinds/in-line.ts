@@ -1,9 +1,16 @@
 import { type Check, hold } from '../checks/check.js';
 import { type Figure, fixed } from '../figure/figure.js';
-import { solve } from '../figure/formula.js';
+import { defineProcedure, solve } from '../figure/formula.js';
 import { lineAngle } from '../formulas/chain/line-angle.js';
 import { quantity } from './fields.js';
 import type { Context } from './kind.js';
+
+export const besideThePlane = defineProcedure({
+  id: 'out-of-line',
+  says: 'Where one wheel stands along its shaft, less where the other does, whichever way',
+  source: 'Closed form',
+  turns: ['a', 'b'],
+});
 
 /** Where a wheel stands along its shaft. */
 export const standsAt = (called: string) =>
@@ -28,7 +35,7 @@ export const lineOf = ({ driverAt, drivenAt }: Placed): readonly [number | null,
 
 /** How far one wheel stands beside the other's plane; not known while either place is not. */
 export const outOfLine = ({ driverAt, drivenAt }: Placed): Figure<'mm'> =>
-  solve('mm', 'out-of-line', { a: driverAt, b: drivenAt }, ({ a = 0, b = 0 }) => Math.abs(a - b));
+  solve('mm', besideThePlane, { a: driverAt, b: drivenAt }, ({ a = 0, b = 0 }) => Math.abs(a - b));
 
 /** Half a degree, as for chains: belts and chains climb and wear beyond it. */
 const source = 'Common practice, no source: half a degree, 2 mm in 400';

@@ -1,6 +1,6 @@
 import { type Check, hold } from '../checks/check.js';
 import { type Figure, fixed, flag, unknown } from '../figure/figure.js';
-import { solve } from '../figure/formula.js';
+import { defineProcedure, solve } from '../figure/formula.js';
 import { assumedTension } from '../formulas/belt/assumed-tension.js';
 import { openBeltLength } from '../formulas/belt/open-belt-length.js';
 import { tensionFromPush } from '../formulas/belt/tension-from-push.js';
@@ -9,6 +9,24 @@ import { centresFromLength } from '../geometry/centres-from-length.js';
 import { show } from '../quantity/show.js';
 import { quantity } from './fields.js';
 import type { Context } from './kind.js';
+
+export const sixtyFourthOfSpan = defineProcedure({
+  id: 'sixty-fourth',
+  says: 'A sixty-fourth of the span, as far as the finger test pushes',
+  source: 'RMA and ISO 5292 practice',
+});
+
+export const fromLength = defineProcedure({
+  id: 'centres-from-length',
+  says: 'The centre distance at which the exact length of an open belt is that of the one entered, found by Newton’s steps',
+  source: 'Open belt length (closed form)',
+});
+
+export const moveForBelt = defineProcedure({
+  id: 'move-for-belt',
+  says: 'The centre distance that the belt wants, less the one there is',
+  source: 'Open belt length (closed form)',
+});
 
 /** Two wheels in order of size: which of them drives is nothing to the belt between them. */
 export function smallerFirst(a: Figure<'mm'>, b: Figure<'mm'>): [Figure<'mm'>, Figure<'mm'>] {
@@ -31,12 +49,7 @@ export function centresOf(centres: Figure<'mm'>, driver: Figure<'mm'>, driven: F
   if (!small.known || !large.known) return centres;
   const value = centresFromLength(small.value, large.value, length.value);
   if (value !== null && value > least)
-    return solve(
-      'mm',
-      'centres-from-length',
-      { d: small, D: large, L: length },
-      ({ d = 0, D = 0, L = 0 }) => centresFromLength(d, D, L) ?? Number.NaN,
-    );
+    return solve('mm', fromLength, { d: small, D: large, L: length }, ({ d = 0, D = 0, L = 0 }) => centresFromLength(d, D, L) ?? Number.NaN);
   const needs = openBeltLength.compute({ d: small.value, D: large.value, C: least });
   return unknown(
     'mm',
@@ -49,7 +62,7 @@ export function centresOf(centres: Figure<'mm'>, driver: Figure<'mm'>, driven: F
 export const moveFor = (small: Figure<'mm'>, large: Figure<'mm'>, length: Figure<'mm'>, centres: Figure<'mm'>): Figure<'mm'> =>
   solve(
     'mm',
-    'move-for-belt',
+    moveForBelt,
     { d: small, D: large, L: length, C: centres },
     ({ d = 0, D = 0, L = 0, C = 0 }) => (centresFromLength(d, D, L) ?? (d + D) / 2) - C,
   );

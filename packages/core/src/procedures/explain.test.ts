@@ -4,6 +4,8 @@ import { type Figure, known, picked, unknown } from '../figure/figure.js';
 import { loadKinds } from '../kinds/registry.js';
 import { evaluateBuild } from './evaluate-build.js';
 import { explain, explainAsText, figureAt, figuresByPath, usedBy } from './explain.js';
+import { asText } from './set-relation.js';
+import type { WorkedOutLine } from './worked-out.js';
 
 const kinds = await loadKinds(crusher());
 const evaluation = evaluateBuild(crusher(), kinds);
@@ -11,10 +13,8 @@ const figures = figuresByPath(evaluation);
 const at = (path: string) => figures.get(path) as Figure;
 
 it('shows the relation in symbols and with the numbers put in', () => {
-  expect(explain(crusher(), at('main/source/torque')).relation).toEqual({
-    symbols: 'T = 60 × P / (2 × π × n)',
-    numbers: '60 × 550 W / (2 × π × 1425 rpm)',
-  });
+  const { symbols, numbers } = explain(crusher(), at('main/source/torque')).relation as WorkedOutLine;
+  expect([asText(symbols), asText(numbers)]).toEqual(['T = 60 × P / (2 × π × n)', '60 × 550 / (2 × π × 1425) = 3.69 N·m']);
 });
 
 it('every figure can be walked down to something typed, usual or missing', () => {

@@ -1,18 +1,21 @@
 import type { Check } from '../checks/check.js';
-import { type Figure, flag, type Known, partsOf } from '../figure/figure.js';
+import { type Figure, flag, type Known, type PickRule, partsOf, pickRules } from '../figure/figure.js';
 import { formulas } from '../formulas/registry.js';
+import { relations } from '../formulas/relations.js';
 import { kindHead } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { elementsOf, placesOf } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
-import { show, showRange } from '../quantity/show.js';
+import { show, showNumber, showParts, showRange } from '../quantity/show.js';
 import { remembering } from '../remembering.js';
 import type { Evaluation } from './evaluate-build.js';
-import { solvers } from './solvers.js';
+import { procedureWords } from './procedure-words.js';
+import { asText, type Line, type Relation, symbolLine } from './set-relation.js';
+import { type WorkedOutLine, workedOut } from './worked-out.js';
 
 /** What a figure was made of: its symbol in the formula, what it means there, and the figure itself, to walk on down. */
 export interface ExplainedPart {
-  readonly symbol: string;
+  readonly symbol: Line;
   readonly means: string;
   readonly shows: string;
   readonly figure: Figure;
@@ -21,7 +24,7 @@ export interface ExplainedPart {
 export interface Explanation {
   readonly shows: string;
   /** The relation in its symbols, and again with the numbers put in; null where nothing was worked out. */
-  readonly relation: { readonly symbols: string; readonly numbers: string } | null;
+  readonly relation: WorkedOutLine | null;
   readonly parts: readonly ExplainedPart[];
   /** Sentences: where an entry came from, what is missing, the source. */
   readonly says: readonly string[];
@@ -52,7 +55,7 @@ export function explain(build: Build, figure: Figure): Explanation {
   switch (origin.by) {
     case 'given':
       return plain(
-        `${labelOf(origin.field)}: typed “${placeOf(origin.field)?.input?.text ?? ''}”, that is ${shows}${figure.flags & flag.guessed ? ', a guess' : ''}.`,
+        `${labelOf(origin.field)}: typed “${placeOf(origin.field)?.input?.text ?? ''}”, that is ${showInBoth(figure)}${figure.flags & flag.guessed ? ', a guess' : ''}.`,
       );
     case 'usual':
       return plain(`${labelOf(origin.field)} is not entered; usual is ${shows}.`, `${origin.source}.`);
@@ -61,72 +64,72 @@ export function explain(build: Build, figure: Figure): Explanation {
     case 'catalog':
       return plain(`From the table ${origin.table}, row ${origin.row}.`, `${origin.source}.`);
     case 'picked':
-      return {
-        ...plain(`The ${origin.rule} of ${origin.from.length}.`),
-        parts: origin.from.map((part, k) => ({ symbol: `${k + 1}`, means: '', shows: showFigure(part), figure: part })),
-      };
+      return pickedFrom(figure, origin.rule, origin.from);
     default:
-      return relationOf(figure, origin.id, origin.from, shows);
+      return relationOf(figure, origin.by, origin.id, origin.from);
   }
 }
 
-function relationOf(figure: Known, id: string, from: Readonly<Record<string, Figure>>, shows: string): Explanation {
-  const formula = formulas.get(id);
-  const parts = Object.entries(from).map(([symbol, part]) => ({
-    symbol: readable(symbol),
-    means: formula?.inputs[symbol]?.means ?? '',
-    shows: showFigure(part),
-    figure: part,
-  }));
+/** How a figure was worked out: its relation, or what the procedure does. */
+function relationOf(figure: Known, by: 'formula' | 'solved', id: string, from: Readonly<Record<string, Figure>>): Explanation {
+  const formula = by === 'formula' ? formulas.get(id) : undefined;
+  const parts = Object.entries(from).map(([name, part]) => partOf(name, formula?.inputs[name]?.means ?? '', part));
   const caution = [
     figure.flags & flag.outsideValid ? 'Outside the range in which the relation is good: take it as a hint.' : '',
     figure.flags & flag.estimated ? 'Rests on an estimate of what things like it usually are: no verdict on it is better than close.' : '',
+    figure.flags & flag.searched ? searchedSays(formula?.where?.says) : '',
   ]
     .filter(Boolean)
     .join(' ');
-  const solver = solvers[id];
-  if (!formula) return { shows, relation: null, parts, says: solver ? [`${solver.says}.`, `${solver.source}.`] : [`Found by ${id}.`], caution };
-  const numbers = formula.expr.replace(/\b[A-Za-z]\w*\b/g, (name) => {
-    const part = from[name];
-    return part?.known ? show(part.value, part.unit) : name;
-  });
+  const shows = showFigure(figure);
+  if (!formula) {
+    const words = procedureWords[id];
+    return { shows, relation: null, parts, says: words ? [`${words.says}.`, `${words.source}.`] : [`Found by ${id}.`], caution };
+  }
+  const numbers = valuesOf(from);
+  const remark = formula.remark?.when(numbers) ? [formula.remark.says] : [];
+  const relation = workedOut(relations[id] as Relation, formula.symbol, numbers, formula.compute, figure);
+  return { shows, relation, parts, says: [...remark, `${formula.source}.`], caution };
+}
+
+const searchedSays = (steadily: string | undefined) =>
+  `It rises and falls between these ends: its least and most were searched for${steadily ? ` (it runs one way only where ${steadily})` : ''}.`;
+
+const valuesOf = (from: Readonly<Record<string, Figure>>): Record<string, number> =>
+  Object.fromEntries(Object.entries(from).map(([name, part]) => [name, part.known ? part.value : Number.NaN]));
+
+const partOf = (name: string, means: string, figure: Figure): ExplainedPart => ({
+  symbol: symbolLine(name),
+  means,
+  shows: showInBoth(figure),
+  figure,
+});
+
+/** A figure in the unit the relation is made for and, where the person reads another, in that: `1800 W = 1.8 kW (1.5 kW to 2 kW)`. */
+function showInBoth(figure: Figure): string {
+  const shows = showFigure(figure);
+  return figure.known && readOtherwise(figure) ? `${showNumber(figure.value)} ${figure.unit} = ${shows}` : shows;
+}
+
+/** Whether the person reads this figure in another unit than the one it is worked out in. */
+const readOtherwise = ({ value, unit }: Known): boolean => unit !== '1' && showParts(value, unit).symbol !== unit;
+
+/** What was picked out of several, or their sum, as a relation of its own. */
+function pickedFrom(figure: Known, rule: PickRule, from: readonly Figure[]): Explanation {
+  const named = Object.fromEntries(from.map((part, k) => [`x_${k + 1}`, part]));
+  const names = Object.keys(named);
+  const relation: Relation = rule === 'sum' ? sumOf(names) : [rule === 'least' ? 'min' : 'max', ...names];
+  const compute = (numbers: Readonly<Record<string, number>>) => names.map((name) => numbers[name] as number).reduce((a, b) => pickRules[rule](a, b));
   return {
-    shows,
-    relation: { symbols: `${readable(formula.symbol)} = ${readable(formula.expr)}`, numbers: readable(numbers) },
-    parts,
-    says: [`${formula.source}.`],
-    caution,
+    shows: showFigure(figure),
+    relation: names.length > 1 ? workedOut(relation, 'x', valuesOf(named), compute, figure) : null,
+    parts: Object.entries(named).map(([name, part]) => partOf(name, '', part)),
+    says: [`The ${rule} of ${from.length}.`],
+    caution: '',
   };
 }
 
-/** A formula with the signs of print in place of those of a keyboard. */
-const readable = (expr: string) =>
-  expr
-    .replaceAll('*', '×')
-    .replaceAll(/\bpi\b/g, 'π')
-    .replaceAll(' - ', ' − ')
-    .replaceAll('sqrt', '√')
-    .replaceAll('^2', '²')
-    .replace(/_([A-Za-z0-9]+)/g, (_, letters: string) => lowered(letters))
-    .replace(/(?<=\b[A-Za-z])\d\b/g, (digit) => String.fromCodePoint(0x2080 + Number(digit)));
-
-/** Letters that print has as subscripts; the others stand as they are. */
-const subscripts: Readonly<Record<string, string>> = {
-  a: 'ₐ',
-  e: 'ₑ',
-  h: 'ₕ',
-  i: 'ᵢ',
-  k: 'ₖ',
-  n: 'ₙ',
-  o: 'ₒ',
-  r: 'ᵣ',
-  s: 'ₛ',
-  t: 'ₜ',
-  '0': '₀',
-  '1': '₁',
-  '2': '₂',
-};
-const lowered = (letters: string) => [...letters].map((letter) => subscripts[letter] ?? letter).join('');
+const sumOf = ([first = '', ...others]: readonly string[]): Relation => others.reduce<Relation>((sum, name) => ['+', sum, name], first);
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -143,9 +146,9 @@ export function explainAsText(build: Build, figure: Figure, name: string): strin
     told.add(each);
     const { shows, relation, parts, says, caution } = explain(build, each);
     lines.push(`${pad}${called}: ${shows}`);
-    if (relation) lines.push(`${pad}  ${relation.symbols}`, `${pad}  = ${relation.numbers} = ${shows}`);
+    if (relation) lines.push(`${pad}  ${asText(relation.symbols)}`, `${pad}  = ${asText(relation.numbers)}`);
     for (const sentence of [...says, ...(caution ? [caution] : [])]) lines.push(`${pad}  ${sentence}`);
-    for (const part of parts) tell(part.figure, [part.symbol, part.means].filter(Boolean).join(', '), depth + 1);
+    for (const part of parts) tell(part.figure, [asText(part.symbol), part.means].filter(Boolean).join(', '), depth + 1);
   };
   tell(figure, name, 0);
   return lines.join('\n');

@@ -1,4 +1,5 @@
 import { type Figure, fixed, picked } from '../figure/figure.js';
+import { angleBetweenPulls } from '../formulas/transmission/angle-between-pulls.js';
 import { resultantPull } from '../formulas/transmission/resultant-pull.js';
 import type { Held, Passing } from '../kinds/kind.js';
 
@@ -25,7 +26,7 @@ export function pullOnShaft(k: number, passings: readonly Passing[], held: reado
   return picked(
     'most',
     'N',
-    waysRound.map((s) => resultantPull({ F_1, F_2, a_1, a_2, s, e })),
+    waysRound.map((s) => resultantPull({ F_1, F_2, gamma: angleBetweenPulls({ a_1, a_2, s, e }) })),
   );
 }
 

@@ -22,7 +22,7 @@ const fine = 8;
 export function startUp({ torque, top_rpm, switch_rpm }: Curve, load: (n_rpm: number) => number, J: number): StartUp {
   const surplus = (n: number) => torque(n) - load(n);
   const settles = firstCrossing(surplus, top_rpm);
-  // Below where a starting winding drops out, or half of the way, it hangs and cooks.
+  // Below where a starting winding drops out, or six tenths of the way, it hangs and cooks.
   const runs = settles > (switch_rpm ?? 0.6 * top_rpm) * 1.0001;
   return { settles_rpm: settles, runs, seconds: runs ? secondsTo(0.98 * settles, torque, load, J) : null };
 }

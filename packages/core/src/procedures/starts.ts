@@ -1,10 +1,23 @@
 import { type Check, hold } from '../checks/check.js';
 import { type Figure, highEnd, type Known, known, lowEnd, picked, unknown } from '../figure/figure.js';
+import { defineProcedure, type Procedure } from '../figure/formula.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { askedBack } from '../formulas/transmission/asked-back.js';
 import type { Asked, Curve, Given, Note, Passing } from '../kinds/kind.js';
 import { show, showRange } from '../quantity/show.js';
 import { startUp } from './start-up.js';
+
+export const settlingSpeed = defineProcedure({
+  id: 'settling-speed',
+  says: 'The first speed from rest at which the motor’s torque has fallen to what the work asks of it, found by halving',
+  source: 'Balance of torques',
+});
+
+export const runUpTime = defineProcedure({
+  id: 'run-up-time',
+  says: 'J · dω over the surplus of torque, summed from rest to 98 % of where it settles',
+  source: 'Newton’s second law',
+});
 
 /** Torque over the motor's speed, for a chart: what the motor gives at its ends, and what the work asks of it. */
 export interface RunUp {
@@ -66,7 +79,7 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
     'settles-at',
     solved(
       'rpm',
-      'settling-speed',
+      settlingSpeed,
       from,
       runs.map((run) => run.settles_rpm),
     ),
@@ -75,7 +88,7 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
   const time = note(
     'runs-up-in',
     seconds.every((each) => each !== null)
-      ? solved('s', 'run-up-time', from, seconds as number[])
+      ? solved('s', runUpTime, from, seconds as number[])
       : unknown('s', [], 'it does not run up at every end of what is not sure'),
   );
   checks.push(runsUp(machine, time, runs[0].settles_rpm));
@@ -84,7 +97,12 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
 
 const rangeOf = (figure: Figure, otherwise: string) => (figure.known ? showRange(lowEnd(figure), highEnd(figure), figure.unit) : otherwise);
 
-function solved<U extends 'rpm' | 's'>(unit: U, id: string, from: Record<string, Figure>, [a = 0, likely = 0, b = 0]: readonly number[]): Known<U> {
+function solved<U extends 'rpm' | 's'>(
+  unit: U,
+  { id }: Procedure,
+  from: Record<string, Figure>,
+  [a = 0, likely = 0, b = 0]: readonly number[],
+): Known<U> {
   const flags = Object.values(from).reduce((marks, figure) => marks | (figure.known ? figure.flags : 0), 0);
   return known(unit, likely, { by: 'solved', id, from }, [Math.min(a, likely, b), Math.max(a, likely, b)], flags);
 }

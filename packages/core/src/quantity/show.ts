@@ -11,17 +11,31 @@ import { type Quantity, type QuantityName, quantities, type Unit } from './quant
  */
 export const showNumber = (value: number): string => shownNumber(value);
 
-/** Most of the numbers of a sheet are the same after a keystroke, and putting one into digits is the dearest step of showing it. */
-const shownNumber = remembering(5_000, write);
-
-function write(value: number): string {
+/**
+ * As `showNumber`, with at least so many significant figures.
+ * @example digitsOf(1 / 3, 5) // '0.33333'
+ */
+export function digitsOf(value: number, figures: number): string {
   if (value === 0) return '0';
   const size = Math.abs(value);
-  if (size < 1e-4 || size >= 1e9) return minus(value.toPrecision(3));
-  const decimals = Math.max(0, 2 - Math.floor(Math.log10(size)));
+  if (size < 1e-4 || size >= 1e9) {
+    const [digits = '', power = '0'] = value.toExponential(figures - 1).split('e');
+    const exact = String(Number(digits));
+    return `${minus(Number(`${exact}e${power}`) === value ? exact : digits)} × 10${raised(Number(power))}`;
+  }
+  const decimals = Math.min(100, Math.max(0, figures - 1 - Math.floor(Math.log10(size))));
   const rounded = value.toFixed(decimals);
   return minus(Number(rounded) === value ? String(Number(rounded)) : rounded);
 }
+
+/**
+ * A whole number as an exponent.
+ * @example raised(-7) // '⁻⁷'
+ */
+export const raised = (whole: number): string => [...String(whole)].map((sign) => '⁻⁰¹²³⁴⁵⁶⁷⁸⁹'['-0123456789'.indexOf(sign)]).join('');
+
+/** Most of the numbers of a sheet are the same after a keystroke, and putting one into digits is the dearest step of showing it. */
+const shownNumber = remembering(5_000, (value: number) => digitsOf(value, 3));
 
 const minus = (digits: string) => digits.replace('-', '−');
 

@@ -11,7 +11,7 @@ export const beltHeatingTime = defineFormula({
   unit: 's',
   expr: 'm * L / 1000 * c * dT / (T * pi * n / 30)',
   source:
-    'Balance of heat, half of it into the belt left as reserve: rubber 1500 to 2000 J/(kg·K) (handbooks), 60 to 100 K before it glazes (common practice, no source)',
+    'Balance of heat, all of it into the belt (what the pulley takes is left as reserve): rubber 1500 to 2000 J/(kg·K) (handbooks), 60 to 100 K before it glazes (common practice, no source)',
   inputs: {
     m: slot('kg/m', 'mass of the belt per length', [0.01, 5]),
     L: slot('mm', 'length of the belt', [100, 20000]),

@@ -17,6 +17,6 @@ export const beltPasses = defineFormula({
     T_1: slot('N', 'peak pull on one pulley', [200, 1900]),
     T_2: slot('N', 'peak pull on the other', [200, 1900]),
   },
-  where: { says: 'the pulls are below the durability force', holds: ({ K, T_1, T_2 }) => T_1 < K && T_2 < K },
+  where: { turns: ['b'], says: 'the pulls are below the durability force', holds: ({ K, T_1, T_2 }) => T_1 < K && T_2 < K },
   compute: ({ K, b, T_1, T_2 }) => 1 / ((K / T_1) ** -b + (K / T_2) ** -b),
 });

@@ -9,7 +9,7 @@ export const beltSlipTorque = defineFormula({
   title: 'torque at which the belt slips',
   symbol: 'T_s',
   unit: 'N·m',
-  expr: 'z * (F_i - F_c) * (e - 1) / (e + 1) * d / 1000',
+  expr: 'z * max(0, F_i - F_c) * (e - 1) / (e + 1) * d / 1000',
   source: 'Wedge friction with the mean tension held by fixed centres: F1 + F2 = 2 F_i (closed form)',
   inputs: {
     z: slot('1', 'number of belts', [1, 20]),
@@ -18,6 +18,9 @@ export const beltSlipTorque = defineFormula({
     e: slot('1', 'tension ratio at slip', [1.01, 1000000.0]),
     d: slot('mm', 'pitch diameter of the pulley it slips on', [10, 2000]),
   },
-  where: { says: 'the belt is set tighter than it flies', holds: ({ F_i, F_c }) => F_i > F_c },
-  compute: ({ z, F_i, F_c, e, d }) => (((z * (F_i - F_c) * (e - 1)) / (e + 1)) * d) / 1000,
+  remark: {
+    says: 'At this speed the belt flies off its groove: nothing presses any more, and it pulls nothing.',
+    when: ({ F_i, F_c }) => F_c >= F_i,
+  },
+  compute: ({ z, F_i, F_c, e, d }) => (((z * Math.max(0, F_i - F_c) * (e - 1)) / (e + 1)) * d) / 1000,
 });

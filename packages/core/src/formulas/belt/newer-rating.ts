@@ -21,6 +21,7 @@ export const newerRating = defineFormula({
     K: slot('1', 'speed ratio factor', [1, 1.15]),
   },
   where: {
+    turns: ['d', 'n'],
     says: 'below the speed at which the rating turns',
     holds: ({ d, n, k1, k2, k3, k4, K }) => {
       const [D, r] = [d / 25.4, n / 1000];

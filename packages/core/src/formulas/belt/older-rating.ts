@@ -1,5 +1,8 @@
 import { defineFormula, slot } from '../../figure/formula.js';
 
+const rated = ({ v, a, b, c, r, d }: Readonly<Record<'v' | 'a' | 'b' | 'c' | 'r' | 'd', number>>) =>
+  745.699872 * v * (a * v ** -0.09 - b / ((r * d) / 25.4) - c * v ** 2);
+
 /**
  * At half a turn of wrap and the length of the table. Cautious: good for a salvaged or nameless belt.
  * @example olderRating.compute({ v: 1, a: 1.945, b: 3.801, c: 0.0136, r: 1, d: 66.04 }) // ≈ 350
@@ -9,7 +12,7 @@ export const olderRating = defineFormula({
   title: 'power rating of one belt, older standard',
   symbol: 'P_r',
   unit: 'W',
-  expr: '745.699872 * v * (a * v^(-0.09) - b / (r * d / 25.4) - c * v^2)',
+  expr: 'max(0, 745.699872 * v * (a * v^(-0.09) - b / (r * d / 25.4) - c * v^2))',
   source: "RMA 1977 form, which reproduces Shigley's table 17-12 (coefficients from memory)",
   inputs: {
     v: slot('1', 'belt speed in 1000 ft/min', [0.2, 6.5]),
@@ -20,8 +23,13 @@ export const olderRating = defineFormula({
     d: slot('mm', 'pitch diameter of the small pulley', [60, 800]),
   },
   where: {
+    turns: ['v'],
     says: 'below the speed at which the rating turns',
     holds: ({ v, a, b, c, r, d }) => 0.91 * a * v ** -0.09 - (25.4 * b) / (r * d) - 3 * c * v ** 2 > 0,
   },
-  compute: ({ v, a, b, c, r, d }) => 745.699872 * v * (a * v ** -0.09 - b / ((r * d) / 25.4) - c * v ** 2),
+  remark: {
+    says: 'On so small a pulley, or so fast, bending and centrifugal force take all that this belt could pull: it is rated for nothing.',
+    when: (numbers) => rated(numbers) <= 0,
+  },
+  compute: (numbers) => Math.max(0, rated(numbers)),
 });

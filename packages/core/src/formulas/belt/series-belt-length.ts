@@ -16,6 +16,6 @@ export const seriesBeltLength = defineFormula({
     D: slot('mm', 'large pulley, pitch diameter', [1, 5000]),
     C: slot('mm', 'centre distance', [1, 50000]),
   },
-  where: { says: 'the pulleys do not overlap', holds: ({ d, D, C }) => D + d < 2 * C },
+  where: { turns: ['d', 'D', 'C'], says: 'the pulleys do not overlap', holds: ({ d, D, C }) => D + d < 2 * C },
   compute: ({ d, D, C }) => 2 * C + (Math.PI * (D + d)) / 2 + (D - d) ** 2 / (4 * C),
 });

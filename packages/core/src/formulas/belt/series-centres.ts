@@ -1,7 +1,7 @@
 import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
- * The handbook’s short form; `centresFromLength` is exact.
+ * The handbook’s short form; `centresFromLength` is exact. No answer where the belt does not go round both pulleys.
  * @example seriesCentres.compute({ d: 90, D: 224, L: 1600 }) // ≈ 549.30
  */
 export const seriesCentres = defineFormula({
@@ -17,8 +17,12 @@ export const seriesCentres = defineFormula({
     L: slot('mm', 'length of the belt', [10, 100000]),
   },
   where: {
+    turns: ['d', 'D'],
     says: 'the pulleys do not overlap',
     holds: ({ d, D, L }) => d <= D && 4 * Math.sqrt(Math.max(0, (L - (Math.PI * (D + d)) / 2) ** 2 - 2 * (D - d) ** 2)) > 4 * (D + d),
   },
-  compute: ({ d, D, L }) => (L - (Math.PI * (D + d)) / 2 + Math.sqrt((L - (Math.PI * (D + d)) / 2) ** 2 - 2 * (D - d) ** 2)) / 4,
+  compute: ({ d, D, L }) => {
+    const spare = L - (Math.PI * (D + d)) / 2;
+    return spare > 0 ? (spare + Math.sqrt(spare ** 2 - 2 * (D - d) ** 2)) / 4 : Number.NaN;
+  },
 });

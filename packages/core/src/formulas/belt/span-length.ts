@@ -16,6 +16,6 @@ export const spanLength = defineFormula({
     D: slot('mm', 'large pulley, pitch diameter', [1, 5000]),
     C: slot('mm', 'centre distance', [1, 50000]),
   },
-  where: { says: 'd is the smaller pulley', holds: ({ d, D }) => d <= D },
+  where: { turns: ['d', 'D'], says: 'd is the smaller pulley', holds: ({ d, D }) => d <= D },
   compute: ({ d, D, C }) => Math.sqrt(C ** 2 - ((D - d) / 2) ** 2),
 });

@@ -18,6 +18,5 @@ export const stretchedTension = defineFormula({
     q: slot('mm', 'how far it gives', [0.5, 200]),
     L: slot('mm', 'length that shares the stretch', [100, 20000]),
   },
-  where: { says: 'the span is part of the belt', holds: ({ s, L }) => s <= L },
   compute: ({ T_0, EA, s, q, L }) => T_0 + (EA * (Math.sqrt(s ** 2 + 4 * q ** 2) - s)) / L,
 });

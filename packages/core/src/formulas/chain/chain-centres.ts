@@ -1,7 +1,7 @@
 import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
- * Where the shafts stand with the chain tight.
+ * Where the shafts stand with the chain tight. No answer where the chain does not go round both sprockets.
  * @example chainCentres.compute({ p: 12.7, N: 104, z_1: 15, z_2: 45 }) // ≈ 465.95
  */
 export const chainCentres = defineFormula({
@@ -17,6 +17,9 @@ export const chainCentres = defineFormula({
     z_1: slot('1', 'teeth of the smaller sprocket', [6, 150]),
     z_2: slot('1', 'teeth of the larger sprocket', [6, 150]),
   },
-  where: { says: 'the sprockets do not overlap', holds: ({ N, z_1, z_2 }) => z_1 <= z_2 && 2 * N > 2.2 * (z_1 + z_2) },
-  compute: ({ p, N, z_1, z_2 }) => (p / 4) * (N - (z_1 + z_2) / 2 + Math.sqrt((N - (z_1 + z_2) / 2) ** 2 - 8 * ((z_2 - z_1) / (2 * Math.PI)) ** 2)),
+  where: { turns: ['z_1', 'z_2'], says: 'the sprockets do not overlap', holds: ({ N, z_1, z_2 }) => z_1 <= z_2 && 2 * N > 2.2 * (z_1 + z_2) },
+  compute: ({ p, N, z_1, z_2 }) => {
+    const spare = N - (z_1 + z_2) / 2;
+    return spare > 0 ? (p / 4) * (spare + Math.sqrt(spare ** 2 - 8 * ((z_2 - z_1) / (2 * Math.PI)) ** 2)) : Number.NaN;
+  },
 });

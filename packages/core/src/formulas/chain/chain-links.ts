@@ -17,6 +17,10 @@ export const chainLinks = defineFormula({
     z_1: slot('1', 'teeth of the smaller sprocket', [6, 150]),
     z_2: slot('1', 'teeth of the larger sprocket', [6, 150]),
   },
-  where: { says: 'the sprockets do not overlap', holds: ({ C, p, z_1, z_2 }) => z_1 <= z_2 && (p * (z_1 + z_2)) / Math.PI < 2 * C },
+  where: {
+    turns: ['C', 'p', 'z_1', 'z_2'],
+    says: 'the sprockets do not overlap',
+    holds: ({ C, p, z_1, z_2 }) => z_1 <= z_2 && (p * (z_1 + z_2)) / Math.PI < 2 * C,
+  },
   compute: ({ C, p, z_1, z_2 }) => (2 * C) / p + (z_1 + z_2) / 2 + (z_2 - z_1) ** 2 / ((4 * Math.PI ** 2 * C) / p),
 });

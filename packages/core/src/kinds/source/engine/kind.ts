@@ -1,10 +1,22 @@
 import { type Figure, fixed, flag, highEnd, type Known, lowEnd, unknown } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { deratedPower } from '../../../formulas/source/derated-power.js';
 import type { Curve, SourceKind } from '../../kind.js';
 import { engineHead } from './fields.js';
+
+export const inMetres = defineProcedure({
+  id: 'metres',
+  says: 'The height in metres',
+  source: 'Definition',
+});
+
+export const governed = defineProcedure({
+  id: 'governed',
+  says: 'Three to ten per cent over the rated speed, while the governed one is not entered',
+  source: 'Common practice, no source',
+});
 
 const source = 'Common practice, no source: small four-stroke engines give 1.05 to 1.25 times their rated torque, at about 70 % of their rated speed';
 const most = fixed('1', 1.15, source, [1.05, 1.25], flag.estimated);
@@ -61,7 +73,7 @@ export const engine: SourceKind<typeof engineHead.fields> = {
   },
 };
 
-const metres = (altitude: Figure<'mm'>): Figure<'1'> => solve('1', 'metres', { h: altitude }, ({ h = 0 }) => h / 1000);
+const metres = (altitude: Figure<'mm'>): Figure<'1'> => solve('1', inMetres, { h: altitude }, ({ h = 0 }) => h / 1000);
 
 const droop = fixed(
   '1',
@@ -70,7 +82,7 @@ const droop = fixed(
   [1.03, 1.1],
   flag.estimated,
 );
-const unloaded = (speed: Figure<'rpm'>): Figure<'rpm'> => solve('rpm', 'governed', { n: speed, k: droop }, ({ n = 0, k = 0 }) => n * k);
+const unloaded = (speed: Figure<'rpm'>): Figure<'rpm'> => solve('rpm', governed, { n: speed, k: droop }, ({ n = 0, k = 0 }) => n * k);
 
 /** Below the bite the clutch slips at the torque of the hump; from the rated speed the governor takes it down to nothing. */
 function curve(end: (figure: Known) => number, torque: Known, peak: Known, speed: Known, top: Known): Curve {

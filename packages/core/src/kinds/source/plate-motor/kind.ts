@@ -1,6 +1,6 @@
 import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource } from '../../../catalog/small-motors.js';
 import { type Figure, fixed, flag, fromTable, type Known, known, unknown } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
 import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
 import { klossTorque } from '../../../formulas/motor/kloss-torque.js';
@@ -23,6 +23,24 @@ import { allDay, inrush, plateChecks, underLoad } from './checks.js';
 import { curvesOf } from './curves.js';
 import { type Inputs, plateMotorHead } from './fields.js';
 import { motorsLike, rowOf, tabled } from './motors-like.js';
+
+export const byPoles = defineProcedure({
+  id: 'poles',
+  says: 'The largest even number of poles whose synchronous speed, 120 × frequency / poles, the shaft stays under',
+  source: 'Textbooks on electric machines (relation)',
+});
+
+export const atMostATenthMore = defineProcedure({
+  id: 'fastest',
+  says: 'Up to a tenth over the plate’s speed, while frequency or poles are not known',
+  source: 'Common practice, no source: small motors lag by 2 to 10 %',
+});
+
+export const byKloss = defineProcedure({
+  id: 'kloss-at-rest',
+  says: 'Kloss’s curve through the rated point and the most torque, at rest, where the slip is 1',
+  source: 'Textbooks on electric machines (Kloss)',
+});
 
 /** Rated outputs of motors in kW (IEC 60072-1, from memory). The salvage heap holds others; these can be bought. */
 const ratings_kW = [0.06, 0.09, 0.12, 0.18, 0.25, 0.37, 0.55, 0.75, 1.1, 1.5, 2.2, 3, 4, 5.5, 7.5, 11, 15, 18.5, 22] as const;
@@ -144,7 +162,7 @@ const lag = fixed('1', 1.05, 'Common practice, no source: small motors lag by 2 
 /** Unloaded it comes up to its synchronous speed; while that is not known, to a tenth over its plate's at the most. */
 function fastest(speed: Figure<'rpm'>, synchronous: Figure<'rpm'>): Figure<'rpm'> {
   if (!speed.known || (synchronous.known && synchronous.value >= speed.value)) return synchronous.known ? synchronous : speed;
-  return solve('rpm', 'fastest', { n: speed, k: lag }, ({ n = 0, k = 0 }) => n * k);
+  return solve('rpm', atMostATenthMore, { n: speed, k: lag }, ({ n = 0, k = 0 }) => n * k);
 }
 
 /** Poles: said, or the largest even number whose synchronous speed the shaft stays under (textbooks on electric machines). */
@@ -154,7 +172,7 @@ export function polesFrom(speed_rpm: number, frequency_Hz: number): number {
 
 function polesOf({ poles, speed }: Inputs, frequency: Figure<'Hz'>): Figure<'1'> {
   if (poles.is) return known('1', Number(poles.is), { by: 'given', field: poles.field });
-  return solve('1', 'poles', { n: speed, f: frequency }, ({ n = 0, f = 0 }) => polesFrom(n, f));
+  return solve('1', byPoles, { n: speed, f: frequency }, ({ n = 0, f = 0 }) => polesFrom(n, f));
 }
 
 /** Only where poles are said instead of the speed. */
@@ -169,7 +187,7 @@ function arrivingAt({ voltage, lead }: Fed, starting: Figure<'A'>, m: Figure<'1'
 
 /** Kloss's curve at rest, where the slip is 1. */
 const klossAtRest = (most: Figure<'N·m'>, multiple: Known<'1'>, slip: Figure<'1'>): Figure<'N·m'> =>
-  solve('N·m', 'kloss-at-rest', { T_b: most, k: multiple, s_n: slip }, ({ T_b = 0, k = 0, s_n = 0 }) =>
+  solve('N·m', byKloss, { T_b: most, k: multiple, s_n: slip }, ({ T_b = 0, k = 0, s_n = 0 }) =>
     klossTorque.compute({ T_b, s_b: breakdownSlip.compute({ s_n, k }), s: 1 }),
   );
 

@@ -1,6 +1,6 @@
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, highEnd, lowEnd, unknown } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { criticalSpeed } from '../../../formulas/dynamics/critical-speed.js';
 import { twinResonance } from '../../../formulas/dynamics/twin-resonance.js';
 import { cardanFastest } from '../../../formulas/hub/cardan-fastest.js';
@@ -13,6 +13,12 @@ import { hubLimit, hubOf } from '../../hub-fixing.js';
 import type { Context, Duty, Held, Rotary, StageKind } from '../../kind.js';
 import { noPull, onOneAxis, roughness, straightThrough, turned, weightless } from '../../one-axis.js';
 import { couplingHead } from './fields.js';
+
+export const aQuarterMore = defineProcedure({
+  id: 'a-quarter-more',
+  says: 'A quarter more than the speed',
+  source: 'Common practice, no source: a quarter away from a resonance',
+});
 
 type Inputs = InputFigures<typeof couplingHead.fields>;
 
@@ -165,8 +171,7 @@ function resonates(
 const spinning = (J: Figure<'kg·m²'>, where: string): Figure<'kg·m²'> =>
   J.known && lowEnd(J) <= 0 ? unknown('kg·m²', [], `the inertia of what spins ${where} it is not entered`) : J;
 
-const times = ({ n, k }: { n: Figure<'rpm'>; k: Figure<'1'> }) =>
-  solve('rpm', 'a-quarter-more', { n, k }, ({ n: speed = 0, k: by = 1 }) => speed * by);
+const times = ({ n, k }: { n: Figure<'rpm'>; k: Figure<'1'> }) => solve('rpm', aQuarterMore, { n, k }, ({ n: speed = 0, k: by = 1 }) => speed * by);
 const showFigure = (figure: Figure) => (figure.known ? showRange(lowEnd(figure), highEnd(figure), figure.unit) : 'not known');
 
 const tears = fixed('1', 0.4, 'Common practice, no source: an elastic part tears at two to three times its rating', [0.33, 0.5], flag.estimated);

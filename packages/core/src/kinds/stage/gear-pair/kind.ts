@@ -1,7 +1,7 @@
 import { gearMaterials, gearSource, lewisFactor, lewisSource } from '../../../catalog/gears.js';
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, known, picked, unknown } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { gearCentres } from '../../../formulas/gear/gear-centres.js';
 import { gearDiameter } from '../../../formulas/gear/gear-diameter.js';
@@ -21,6 +21,24 @@ import { angleOf } from '../../lies.js';
 import { roughness, turned } from '../../one-axis.js';
 import { toothedInertia } from '../../toothed-wheel.js';
 import { gearPairHead } from './fields.js';
+
+export const fifteenModules = defineProcedure({
+  id: 'fifteen-modules',
+  says: 'Fifteen modules',
+  source: 'Common practice, no source',
+});
+
+export const meshGap = defineProcedure({
+  id: 'mesh-gap',
+  says: 'The centre distance as built, less the one the teeth want',
+  source: 'Closed form',
+});
+
+export const tenthOfModule = defineProcedure({
+  id: 'tenth-of-module',
+  says: 'A tenth of the module',
+  source: 'Common practice, no source',
+});
 
 type Inputs = InputFigures<typeof gearPairHead.fields>;
 
@@ -179,7 +197,7 @@ function shape({ inputs, context, m, centres }: Loaded): Check[] {
         ...shared,
         id: `${path}/check-face`,
         subject: 'Face of the gears',
-        has: solve('mm', 'fifteen-modules', { m }, ({ m: module = 0 }) => 15 * module),
+        has: solve('mm', fifteenModules, { m }, ({ m: module = 0 }) => 15 * module),
         needs: face,
         says: ({ has, needs, verdict }) =>
           `The face is ${needs} wide; ${has} is as wide as bears evenly${verdict === 'gives' ? ', more runs on one edge' : ''}`,
@@ -189,7 +207,7 @@ function shape({ inputs, context, m, centres }: Loaded): Check[] {
     );
   }
   if (apart.known) {
-    const off = solve('mm', 'mesh-gap', { a: apart, c: centres }, ({ a = 0, c = 0 }) => a - c);
+    const off = solve('mm', meshGap, { a: apart, c: centres }, ({ a = 0, c = 0 }) => a - c);
     checks.push(
       hold({
         ...shared,
@@ -205,7 +223,7 @@ function shape({ inputs, context, m, centres }: Loaded): Check[] {
         ...shared,
         id: `${path}/check-mesh-far`,
         subject: 'Whether the teeth reach each other',
-        has: solve('mm', 'tenth-of-module', { m }, ({ m: module = 0 }) => module / 10),
+        has: solve('mm', tenthOfModule, { m }, ({ m: module = 0 }) => module / 10),
         needs: off,
         says: ({ has, needs, verdict }) =>
           `The mesh has ${needs} of room; ${has} is what it bears${verdict === 'gives' ? ', more slaps and breaks teeth' : ''}`,

@@ -1,6 +1,6 @@
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { askedBack } from '../../../formulas/transmission/asked-back.js';
 import { carrierHeldRatio } from '../../../formulas/transmission/carrier-held-ratio.js';
 import { frictionLoss } from '../../../formulas/transmission/friction-loss.js';
@@ -11,6 +11,12 @@ import { hubLimit, hubOf } from '../../hub-fixing.js';
 import type { Context, Duty, Held, StageKind } from '../../kind.js';
 import { noPull, onOneAxis, roughness, turned, weightless } from '../../one-axis.js';
 import { gearboxHead } from './fields.js';
+
+export const stepsAlike = defineProcedure({
+  id: 'steps-alike',
+  says: 'The ratio of one step, once for each step',
+  source: 'Closed form',
+});
 
 type Inputs = InputFigures<typeof gearboxHead.fields>;
 
@@ -35,7 +41,7 @@ function efficiencyOf({ efficiency, gears, ratio }: Inputs): Figure<'1'> {
 function ratioOf({ ratio, gears, sun, ring, held, steps }: Inputs): Figure<'1'> {
   if (ratio.known || gears.is !== 'planetary' || !sun.known || !ring.known) return ratio;
   const one = held.is === 'carrier' ? carrierHeldRatio({ z_r: ring, z_s: sun }) : planetaryRatio({ z_r: ring, z_s: sun });
-  return solve('1', 'steps-alike', { i: one, k: steps }, ({ i = 1, k = 1 }) => i ** k);
+  return solve('1', stepsAlike, { i: one, k: steps }, ({ i = 1, k = 1 }) => i ** k);
 }
 
 const breaks = fixed(

@@ -2,7 +2,7 @@ import { type ChainSize, chainServiceFactors, chainSource, chains, chainsLike, s
 import type { Shock } from '../../../catalog/v-belts.js';
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, highEnd, known, picked, unknown } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { designPower } from '../../../formulas/belt/design-power.js';
 import { lastingTorque } from '../../../formulas/belt/lasting-torque.js';
@@ -29,6 +29,30 @@ import { angleOf } from '../../lies.js';
 import { distance, roomTowards } from '../../slot.js';
 import { toothedInertia } from '../../toothed-wheel.js';
 import { rollerChainHead } from './fields.js';
+
+export const moveForChain = defineProcedure({
+  id: 'move-for-chain',
+  says: 'The centre distance that the chain wants, less the one there is',
+  source: 'ANSI/ASME B29.1 (length of a chain in links)',
+});
+
+export const sizesAlike = defineProcedure({
+  id: 'sizes-alike',
+  says: 'Sizes of the table that pitch, roller and width leave, as far as a calliper in a shed tells',
+  source: 'ANSI/ASME B29.1, ISO 606 (from memory)',
+});
+
+export const wornChain = defineProcedure({
+  id: 'worn-chain',
+  says: 'Ten pitches and three per cent; one and a half where a sprocket has more than 67 teeth',
+  source: 'Common practice, no source: a chain is replaced at 3 % of elongation, 1.5 % on large sprockets',
+});
+
+export const anEighth = defineProcedure({
+  id: 'an-eighth',
+  says: 'An eighth of the breaking load',
+  source: 'Common practice, no source',
+});
 
 type Inputs = InputFigures<typeof rollerChainHead.fields>;
 
@@ -124,7 +148,7 @@ function sprocketInertia({ chain }: Inputs, d: Figure<'mm'>, mass: Figure<'kg'>)
 
 /** Ten links, measured pulled straight, at which a chain is done: three per cent longer, half of that on large sprockets that it would climb. */
 function wornLength({ z1, z2 }: Inputs, p: Figure<'mm'>): Figure<'mm'> {
-  return solve('mm', 'worn-chain', { p, z: picked('most', '1', [z1, z2]) }, ({ p: pitch = 0, z = 0 }) => 10 * pitch * (z > 67 ? 1.015 : 1.03));
+  return solve('mm', wornChain, { p, z: picked('most', '1', [z1, z2]) }, ({ p: pitch = 0, z = 0 }) => 10 * pitch * (z > 67 ? 1.015 : 1.03));
 }
 
 /** How it is oiled, by its speed (common practice, no source): the ratings stand for an oiled chain only. */
@@ -250,7 +274,7 @@ function shapeChecks({ inputs, context, p, driver, driven, centres, arriving }: 
 function reaches(inputs: Inputs, p: Figure<'mm'>, z_1: Figure<'1'>, z_2: Figure<'1'>, { path, label }: Context): Check {
   const { links, centres, slotIn, slotOut } = inputs;
   const wants = chainCentres({ p, N: links, z_1, z_2 });
-  const off = solve('mm', 'move-for-belt', { C_1: wants, C: centres }, ({ C_1 = 0, C = 0 }) => C_1 - C);
+  const off = solve('mm', moveForChain, { C_1: wants, C: centres }, ({ C_1 = 0, C = 0 }) => C_1 - C);
   const way = off.known && off.value < 0 ? 'in' : 'out';
   const odd = links.known && links.value % 2 === 1;
   return hold({
@@ -286,7 +310,7 @@ function identified({ chain, pitch, roller, width }: Inputs, { path }: Context):
     id: `${path}/check-size`,
     at: path,
     verdict: right ? (like.length === 1 ? 'holds' : 'close') : chain.is || like.length === 0 ? 'gives' : 'unknown',
-    has: known('1', like.length, { by: 'solved', id: 'sizes-alike', from: { p: pitch, d: roller, b: width } }),
+    has: known('1', like.length, { by: 'solved', id: sizesAlike.id, from: { p: pitch, d: roller, b: width } }),
     needs: fixed('1', 1, 'One size is one chain'),
     margin: null,
     says,
@@ -301,7 +325,7 @@ function loadChecks(
   const { path, label } = context;
   const { chain } = inputs;
   if (!chain.is) return [];
-  const eighth = solve('N', 'an-eighth', { F_u: Fu }, ({ F_u = 0 }) => F_u / 8);
+  const eighth = solve('N', anEighth, { F_u: Fu }, ({ F_u = 0 }) => F_u / 8);
   return [
     hold({
       id: `${path}/check-pull`,

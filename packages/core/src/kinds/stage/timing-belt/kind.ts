@@ -8,7 +8,7 @@ import {
 } from '../../../catalog/timing-belts.js';
 import type { Shock } from '../../../catalog/v-belts.js';
 import { type Figure, fixed, flag, fromTable, known, picked, unknown } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { allowedPull } from '../../../formulas/belt/allowed-pull.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { beltPullDifference } from '../../../formulas/belt/belt-pull-difference.js';
@@ -35,11 +35,35 @@ import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
 import { lineCheck, outOfLine } from '../../in-line.js';
 import type { Candidate, Held, Rotary, StageKind } from '../../kind.js';
-import { centresOf, isTensionSaid, smallerFirst, tensionSet, tight } from '../../open-belt.js';
+import { centresOf, isTensionSaid, sixtyFourthOfSpan, smallerFirst, tensionSet, tight } from '../../open-belt.js';
 import { toothedInertia } from '../../toothed-wheel.js';
 import { type Loaded, loadChecks, shapeChecks } from './checks.js';
 import { timingBeltHead } from './fields.js';
 import { type Inputs, outlineOf } from './shape.js';
+
+export const wholePitches = defineProcedure({
+  id: 'whole-pitches',
+  says: 'Teeth times pitch, of the whole number of teeth that is nearest to the mark',
+  source: 'ISO 5296, ISO 13050 (designation)',
+});
+
+export const teethByLength = defineProcedure({
+  id: 'belt-teeth',
+  says: 'The whole number of pitches nearest to the marked length: inch marks are rounded',
+  source: 'ISO 5296 (designation)',
+});
+
+export const pitchesRound = defineProcedure({
+  id: 'pitches-round',
+  says: 'Exact length of the belt at these centres over its pitch',
+  source: 'Open belt length (closed form)',
+});
+
+export const massByWidth = defineProcedure({
+  id: 'mass-by-width',
+  says: 'Mass of the base width, in proportion',
+  source: 'Closed form',
+});
 
 const noSlip = fixed('1', 0, 'Teeth do not slip');
 const one = fixed('1', 1, 'One belt');
@@ -86,7 +110,7 @@ export const timingBelt: StageKind<typeof timingBeltHead.fields> = {
     if (inputs.centres.known)
       note(
         'pitches-round',
-        solve('1', 'pitches-round', { L: around, p }, ({ L = 0, p: pitch = 1 }) => L / pitch),
+        solve('1', pitchesRound, { L: around, p }, ({ L = 0, p: pitch = 1 }) => L / pitch),
       );
     return {
       leaving,
@@ -132,13 +156,13 @@ function pitchOf({ profile }: Inputs): Figure<'mm'> {
 /** Whole teeth of the belt that was entered. */
 function teethOf({ belt, profile }: Inputs): Figure<'1'> {
   const of = profile.is;
-  return of ? solve('1', 'belt-teeth', { L: belt }, ({ L = 0 }) => timingTeeth(of, L)) : unknown('1', [profile.field]);
+  return of ? solve('1', teethByLength, { L: belt }, ({ L = 0 }) => timingTeeth(of, L)) : unknown('1', [profile.field]);
 }
 
 /** Pitch length of the belt that was entered, by its whole teeth; unknown where none was. */
 function lengthOf(inputs: Inputs, p: Figure<'mm'>): Figure<'mm'> {
   if (!inputs.belt.known) return inputs.belt;
-  return solve('mm', 'whole-pitches', { z: teethOf(inputs), p }, ({ z = 0, p: pitch = 0 }) => z * pitch);
+  return solve('mm', wholePitches, { z: teethOf(inputs), p }, ({ z = 0, p: pitch = 0 }) => z * pitch);
 }
 
 /** Mass along its length: of the base width, in proportion. */
@@ -152,7 +176,7 @@ function massOf({ profile, width }: Inputs): Figure<'kg/m'> {
     { table: 'timing belts', row: profile.is, source: timingPullSource[unsure ? 'unsure' : 'sure'] },
     unsure ? flag.estimated : 0,
   );
-  return solve('kg/m', 'mass-by-width', { m, b: width }, ({ m: base = 0, b = 0 }) => (base * b) / base_mm);
+  return solve('kg/m', massByWidth, { m, b: width }, ({ m: base = 0, b = 0 }) => (base * b) / base_mm);
 }
 
 /** What it may pull for years with the teeth that are in mesh. */
@@ -191,7 +215,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): Held {
   const wanted = note('tension-wanted', timingTension({ k: halfThePull, F: beltPullDifference({ P: design, v, z: one }), F_c }));
   const span = note('span', spanLength({ d: small, D: large, C: centres }));
   const set = note('tension', tensionSet(inputs, span, m, wanted));
-  const sixtyFourth = solve('mm', 'sixty-fourth', { s: span }, ({ s = 0 }) => s / 64);
+  const sixtyFourth = solve('mm', sixtyFourthOfSpan, { s: span }, ({ s = 0 }) => s / 64);
   note('push-for-it', pushForTension({ T: wanted, q: sixtyFourth, s: span }));
   note('tone-for-it', toneForTension({ T: wanted, m, s: span }));
   const running = note('jumps-at', jumpTorque({ c: climbs, F_i: set, F_c, d: driver }));

@@ -11,7 +11,7 @@ import {
   vBeltSections,
 } from '../../../catalog/v-belts.js';
 import { type Figure, fixed, flag, fromTable, type Known, known, lowEnd, picked, unknown } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { allowedPower } from '../../../formulas/belt/allowed-power.js';
 import { arcFactor } from '../../../formulas/belt/arc-factor.js';
 import { beltPullDifference } from '../../../formulas/belt/belt-pull-difference.js';
@@ -21,6 +21,12 @@ import { olderRating } from '../../../formulas/belt/older-rating.js';
 import { tensionRatio } from '../../../formulas/belt/tension-ratio.js';
 import { wantedTension } from '../../../formulas/belt/wanted-tension.js';
 import type { Duty } from '../../kind.js';
+
+export const thousandFeet = defineProcedure({
+  id: 'thousand-feet',
+  says: 'Belt speed in thousands of feet a minute, in which the rating is written',
+  source: 'Definition: 1000 ft/min = 5.08 m/s',
+});
 
 /** What both schools and the tension need of the drive. */
 export interface Drive {
@@ -74,7 +80,7 @@ function writtenRating(school: School, drive: Drive): Figure<'W'> {
   if (school === 'older') {
     const row = olderRows.get(section);
     if (!row) return unknown('W', [], `the older standard has no rating of section ${section}: it is judged by its tension alone`);
-    const kfpm = solve('1', 'thousand-feet', { v }, ({ v: metres = 0 }) => metres / 5.08);
+    const kfpm = solve('1', thousandFeet, { v }, ({ v: metres = 0 }) => metres / 5.08);
     return olderRating({
       v: kfpm,
       a: row.a,

@@ -1,15 +1,21 @@
 import { lengthSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { beltsNeeded } from '../../../formulas/belt/belts-needed.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { show, showShare } from '../../../quantity/show.js';
 import type { Context, Duty, Rotary } from '../../kind.js';
 import { moveFor } from '../../open-belt.js';
-import { distance, roomTowards } from '../../slot.js';
+import { distance, roomLeft, roomTowards } from '../../slot.js';
 import { type Drive, oneGoodFor, type Rated } from './carries.js';
 import type { Inputs } from './wheels.js';
+
+export const onePerCent = defineProcedure({
+  id: 'one-per-cent',
+  says: 'A hundredth of the belt’s length',
+  source: 'Common practice, no source: what a V-belt stretches in its life',
+});
 
 /** A belt with what is asked of it. */
 export interface Loaded {
@@ -113,7 +119,7 @@ function roomFor({ slotIn, slotOut, section: { is: section } }: Inputs, marked: 
       id: `${path}/check-room-in`,
       at: path,
       subject: 'Room to slip the belt on',
-      has: solve('mm', 'room-left', { room: slotIn, off }, ({ room = 0, off: by = 0 }) => room + by),
+      has: solve('mm', roomLeft, { room: slotIn, off }, ({ room = 0, off: by = 0 }) => room + by),
       needs: fixed('mm', 1.5 * vBeltSections[section].height_mm, lift),
       says: ({ has, needs }) => `With this belt on, the motor can still move ${has} in; ${needs} lifts the belt over the rim`,
       source: lift,
@@ -123,8 +129,8 @@ function roomFor({ slotIn, slotOut, section: { is: section } }: Inputs, marked: 
       id: `${path}/check-room-out`,
       at: path,
       subject: 'Room for the belt’s stretch',
-      has: solve('mm', 'room-left', { room: slotOut, off }, ({ room = 0, off: by = 0 }) => room - by),
-      needs: solve('mm', 'one-per-cent', { L: marked }, ({ L = 0 }) => L / 100),
+      has: solve('mm', roomLeft, { room: slotOut, off }, ({ room = 0, off: by = 0 }) => room - by),
+      needs: solve('mm', onePerCent, { L: marked }, ({ L = 0 }) => L / 100),
       says: ({ has, needs }) => `With this belt on, the motor can still move ${has} out; its stretch wants ${needs}`,
       source: stretch,
       label,

@@ -21,7 +21,7 @@ import { hubLimit, hubOf } from '../../hub-fixing.js';
 import { lineCheck, lineOf, outOfLine } from '../../in-line.js';
 import type { Candidate, Held, Limit, Rotary, StageKind, StageOutline } from '../../kind.js';
 import { angleOf } from '../../lies.js';
-import { centresOf, isTensionSaid, smallerFirst, tensionSet, tight } from '../../open-belt.js';
+import { centresOf, isTensionSaid, sixtyFourthOfSpan, smallerFirst, tensionSet, tight } from '../../open-belt.js';
 import { largerSizes } from '../../stock-wheels.js';
 import { type Drive, designFor, massOf, ratedBy, serviceFactor, tensionWanted } from './carries.js';
 import { geometryChecks, type Loaded, loadChecks, tensionSource } from './checks.js';
@@ -153,7 +153,7 @@ function lasting({ inputs, duty, rated, arriving, context }: Loaded): Figure<'NÂ
   return context.note('lasts-up-to', lastingTorque({ P_a, K_s: serviceFactor(duty.shock, duty.driver), n: arriving.speed }));
 }
 
-const portion = (span: Figure<'mm'>): Figure<'mm'> => solve('mm', 'sixty-fourth', { s: span }, ({ s = 0 }) => s / 64);
+const portion = (span: Figure<'mm'>): Figure<'mm'> => solve('mm', sixtyFourthOfSpan, { s: span }, ({ s = 0 }) => s / 64);
 
 const likely = (figure: Figure): number | null => (figure.known ? figure.value : null);
 

@@ -1,6 +1,6 @@
 import { grooveAngle, grooveSource, pitchLength, sectionSource, stockLengths, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { type Figure, fixed, flag, known, unknown } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
 import { pitchFromOutside } from '../../../formulas/belt/pitch-from-outside.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
@@ -10,6 +10,12 @@ import { show } from '../../../quantity/show.js';
 import type { InputFigures } from '../../fields.js';
 import type { StockBelt } from '../../kind.js';
 import type { vBeltHead } from './fields.js';
+
+export const toPitchLength = defineProcedure({
+  id: 'pitch-length',
+  says: 'Inside length and what the section adds to it',
+  source: 'Shigley’s Mechanical Engineering Design (10e), table 17-11; DIN 2215',
+});
 
 export type Inputs = InputFigures<typeof vBeltHead.fields>;
 
@@ -39,9 +45,7 @@ export function beltPitchLength({ belt, section, lengthIs }: Inputs): Figure<'mm
   if (!inside) return belt;
   if (!section.is) return unknown('mm', [section.field]);
   const of = section.is;
-  return pitchLength(of, belt.value) === null
-    ? belt
-    : solve('mm', 'pitch-length', { L_i: belt }, ({ L_i = 0 }) => pitchLength(of, L_i) ?? Number.NaN);
+  return pitchLength(of, belt.value) === null ? belt : solve('mm', toPitchLength, { L_i: belt }, ({ L_i = 0 }) => pitchLength(of, L_i) ?? Number.NaN);
 }
 
 /** Belts on sale that would run within a fifth of the centre distance either way, with where each wants the motor. */

@@ -1,6 +1,6 @@
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, picked, unknown } from '../../../figure/figure.js';
-import { solve } from '../../../figure/formula.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { criticalDrumSpeed } from '../../../formulas/work/critical-drum-speed.js';
 import { liftedTorque } from '../../../formulas/work/lifted-torque.js';
@@ -10,6 +10,12 @@ import type { InputFigures } from '../../fields.js';
 import type { Context, Rotary, WorkKind } from '../../kind.js';
 import { stopsIn } from '../../stops.js';
 import { rotaryTumblerHead } from './fields.js';
+
+export const centreOfSegment = defineProcedure({
+  id: 'centre-of-load',
+  says: 'Centroid of the segment of a circle that has this share of its area, the angle found by halving',
+  source: 'Closed form (handbooks: circular segment)',
+});
 
 type Inputs = InputFigures<typeof rotaryTumblerHead.fields>;
 
@@ -55,7 +61,7 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead.fields> = {
 };
 
 const centreOfLoad = ({ drum, fill }: Inputs): Figure<'mm'> =>
-  solve('mm', 'centre-of-load', { D: drum, u: fill }, ({ D = 0, u = 0 }) => segmentCentre(D, u));
+  solve('mm', centreOfSegment, { D: drum, u: fill }, ({ D = 0, u = 0 }) => segmentCentre(D, u));
 
 const withDrag = (T: Figure<'N·m'>, empty: Figure<'N·m'>): Figure<'N·m'> => (empty.known ? picked('sum', 'N·m', [T, empty]) : T);
 
