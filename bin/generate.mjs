@@ -11,7 +11,9 @@ const head = '// Made by `npm run generate` from the code; not to be edited.\n';
 
 /** Files of core that define something by this function, in the order of their paths. */
 function filesThat(define) {
-  const files = readdirSync(source, { recursive: true }).filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts') && file !== join('figure', 'formula.ts'));
+  const files = readdirSync(source, { recursive: true }).filter(
+    (file) => file.endsWith('.ts') && !file.endsWith('.test.ts') && file !== join('figure', 'formula.ts'),
+  );
   return files.filter((file) => readFileSync(join(source, file), 'utf8').includes(`${define}(`)).sort();
 }
 

@@ -119,7 +119,7 @@ describe('why', () => {
   it('explains a figure down to what was typed, and a check', async () => {
     const { exit, out } = await hobrek('why', 'demo/apple-crusher.json', 'main/belt/torque');
     expect(exit).toBe(0);
-    expect(out).toContain('= 60 × 550 W / (2 × π × 1425 rpm) = 3.69 N·m');
+    expect(out).toContain('= 60 × 550 / (2 × π × 1425) = 3.69 N·m');
     expect(out).toContain('typed “0.55 kW”');
     expect((await hobrek('why', 'demo/apple-crusher.json', 'main/belt/check-wrap')).out).toContain('below 120° it slips early');
   });
@@ -167,10 +167,36 @@ describe('sum and formulas', () => {
     expect(err).toMatch(words);
   });
 
+  // By the relation, at its peak: a slip of 0.24 makes all of the 25 N·m.
+  it('searches a range in which the relation turns, and says so', async () => {
+    const { out } = await hobrek('sum', 'kloss-torque', 'T_b=25', 's_b=0.24', 's=0.08 to 0.9');
+    expect(out).toContain('(12.4 to 25 N·m)');
+    expect(out).toContain('its least and most were searched for');
+    const { value, ...json } = JSON.parse((await hobrek('sum', 'kloss-torque', 'T_b=25', 's_b=0.24', 's=0.08 to 0.9', '--json')).out);
+    expect(json).toMatchObject({ high: expect.closeTo(25, 9), searched: true, outsideValid: false });
+  });
+
+  it('tells of every formula where it runs one way', async () => {
+    const all = JSON.parse((await hobrek('formulas', '--json')).out) as { id: string; where?: object }[];
+    expect(all.find(({ id }) => id === 'kloss-torque')?.where).toEqual({ says: 'the slip is at most that of the most torque', turns: ['s', 's_b'] });
+    expect((await hobrek('formulas', 'kloss-torque')).out).toContain('the slip is at most that of the most torque');
+  });
+
+  it('reads ohms and amperes a square millimetre', async () => {
+    expect((await hobrek('sum', 'voltage-drop', 'w=2', 'I=10 A', 'R=0.2917 Ω', 'pf=1')).out).toContain('= 2 × 10 × 0.292 × 1 = 5.83 V');
+    expect((await hobrek('sum', 'locked-seconds', 'theta_1=40 °C', 'theta_2=155 °C', 'k=5', 'J=6 A/mm²')).exit).toBe(0);
+  });
+
+  it('says where a belt is good for nothing any more', async () => {
+    const { out } = await hobrek('sum', 'belt-slip-torque', 'z=1', 'F_i=180', 'F_c=200', 'e=11.2', 'd=80');
+    expect(out).toContain('= 0 N·m');
+    expect(out).toContain('nothing presses any more');
+  });
+
   it('lists every formula, and one with where it is good and its source', async () => {
     expect((await hobrek('formulas')).out.trim().split('\n').length).toBeGreaterThanOrEqual(9);
     const { out } = await hobrek('formulas', 'arc-of-contact');
-    expect(out).toContain('θ = pi - 2 * asin((D - d) / (2 * C))');
+    expect(out).toContain('θ = π − 2 × arcsin((D − d) / (2 × C))');
     expect(out).toContain("Machinery's Handbook");
   });
 

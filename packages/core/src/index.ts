@@ -2,6 +2,7 @@ export { type Check, type Margin, type Verdict, verdicts } from './checks/check.
 export { type FieldPath, type Figure, flag, type Known, type Origin, restsOn, type Unknown } from './figure/figure.js';
 export type { Formula, Slot } from './figure/formula.js';
 export { formulas } from './formulas/registry.js';
+export { relations } from './formulas/relations.js';
 export { type LaidOut, layOut, type Place as ShaftPlace, type PlacedWheel } from './geometry/lay-out.js';
 export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
 export { type ChoiceField, type Field, type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from './kinds/fields.js';
@@ -43,6 +44,7 @@ export {
   type Explanation,
   explain,
   explainAsText,
+  explainSum,
   figureAt,
   figuresByPath,
   showFigure,
@@ -53,6 +55,7 @@ export { type Fitting, fitsHere, ratioWanted } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
 export { overGuesses } from './procedures/over-guesses.js';
 export { type ListedPart, partsList } from './procedures/parts-list.js';
+export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export type { RunUp } from './procedures/starts.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';

@@ -1,4 +1,4 @@
-import { type Formula, formulas, show } from '@hobrek/core';
+import { asText, type Formula, formulas, relations, setRelation, show, symbolLine } from '@hobrek/core';
 import { type Outcome, Refusal } from '../refusal.js';
 
 /** One formula by its id. @throws Refusal listing those there are */
@@ -11,16 +11,32 @@ export function formulaBy(id: string): Formula {
 /** Every formula, or one with its inputs, where it is valid, and its source. */
 export function listFormulas(id?: string): Outcome {
   const wanted = id === undefined ? [...formulas.values()] : [formulaBy(id)];
-  const json = wanted.map(({ id, title, symbol, unit, expr, source, inputs }) => ({ id, title, symbol, unit, expr, source, inputs }));
+  const json = wanted.map(({ id, title, symbol, unit, expr, source, inputs, where, remark }) => ({
+    id,
+    title,
+    symbol,
+    unit,
+    expr,
+    source,
+    inputs,
+    ...(where ? { where: { says: where.says, turns: where.turns } } : {}),
+    ...(remark ? { remark: remark.says } : {}),
+  }));
   const text = id === undefined ? wanted.map(oneLine).join('\n') : wanted.map(whole).join('\n\n');
   return { text, json, exit: 0 };
 }
 
-const oneLine = ({ id, symbol, expr, unit }: Formula) => `${id.padEnd(18)} ${symbol} = ${expr}${unit === '1' ? '' : `   [${unit}]`}`;
+const oneLine = ({ id, symbol, unit }: Formula) => {
+  const relation = relations[id];
+  return `${id.padEnd(18)} ${asText(symbolLine(symbol))} = ${relation === undefined ? '' : asText(setRelation(relation, symbolLine))}${unit === '1' ? '' : `   [${unit}]`}`;
+};
 
 function whole(formula: Formula): string {
   const inputs = Object.entries(formula.inputs).map(
     ([name, { means, valid, unit }]) => `  ${name.padEnd(6)} ${means}, good from ${show(valid[0], unit)} to ${show(valid[1], unit)}`,
   );
-  return [`${formula.title}`, oneLine(formula), ...inputs, `  ${formula.source}`].join('\n');
+  const where = formula.where
+    ? [`  rises or falls steadily where ${formula.where.says}; elsewhere it may turn in ${formula.where.turns.join(', ')}`]
+    : [];
+  return [`${formula.title}`, oneLine(formula), ...inputs, ...where, `  ${formula.source}`].join('\n');
 }

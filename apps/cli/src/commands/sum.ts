@@ -1,4 +1,4 @@
-import { type Figure, type Formula, figureFromText, flag, showFigure } from '@hobrek/core';
+import { asText, explainSum, type Figure, type Formula, figureFromText, flag, showFigure } from '@hobrek/core';
 import { type Outcome, Refusal } from '../refusal.js';
 import { formulaBy } from './formulas.js';
 
@@ -26,11 +26,21 @@ export function sum(id: string, given: readonly string[]): Outcome {
   const result = formula(figures);
   if (!result.known) throw new Refusal(`${id}: ${result.because ?? 'has no value with these inputs'}`);
   const { value, low, high, unit } = result;
-  const warning = result.flags & flag.outsideValid ? '\nOutside the range in which the formula is good: take it as a hint only.' : '';
-  const text = `${formula.symbol} = ${formula.expr} = ${showFigure(result)}\n${formula.source}${warning}`;
+  const sum = explainSum(result);
+  const range = low === undefined ? [] : [showFigure(result)];
+  const lines = sum?.relation ? [asText(sum.relation.symbols), `= ${asText(sum.relation.numbers)}`] : [];
+  const text = [...lines, ...range, ...(sum?.says ?? []), sum?.caution].filter(Boolean).join('\n');
   return {
     text,
-    json: { id, unit, value, ...(low === undefined ? {} : { low, high }), outsideValid: warning !== '', source: formula.source },
+    json: {
+      id,
+      unit,
+      value,
+      ...(low === undefined ? {} : { low, high }),
+      outsideValid: (result.flags & flag.outsideValid) !== 0,
+      searched: (result.flags & flag.searched) !== 0,
+      source: formula.source,
+    },
     exit: 0,
   };
 }

@@ -1,8 +1,9 @@
-import { type Check, explain, explainAsText, type Figure, figuresByPath, showFigure, usedBy } from '@hobrek/core';
+import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, showFigure, usedBy } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { type ComponentProps, type ReactNode, useEffect, useRef, useState } from 'react';
 import { create } from 'zustand';
 import { copyText } from '../shared/copy-text.js';
+import { SetLine } from './set-line.js';
 import { useOpenBuild } from './store.js';
 
 /** What was pressed to ask why, and the answer. */
@@ -142,17 +143,27 @@ function Reason({ figure, name, walk }: { figure: Figure; name: string; walk: (s
     <>
       {relation && (
         <>
-          <p className="mt-2 text-xl font-semibold text-blue">{relation.symbols}</p>
+          <p className="mt-2 text-xl font-semibold text-blue">
+            <SetLine line={relation.symbols} />
+          </p>
           <p className="mt-1">
-            = {relation.numbers} = <b>{shows}</b>
+            = <SetLine line={relation.numbers} />
           </p>
         </>
+      )}
+      {figure.known && figure.low !== undefined && (
+        <p className={relation ? 'mt-1' : 'mt-2'}>
+          <b>{shows}</b>
+        </p>
       )}
       {parts.length > 0 && (
         <ul className="mt-3 border-l-2 border-brass pl-3">
           {parts.map((part) => (
-            <Onward key={part.symbol} walk={() => walk({ figure: part.figure, name: part.means || part.symbol })}>
-              <b>{part.symbol}</b> {part.shows} <span className="text-sm text-soft">{part.means}</span>
+            <Onward key={asText(part.symbol)} walk={() => walk({ figure: part.figure, name: part.means || asText(part.symbol) })}>
+              <b>
+                <SetLine line={part.symbol} />
+              </b>{' '}
+              {part.shows} <span className="text-sm text-soft">{part.means}</span>
             </Onward>
           ))}
         </ul>

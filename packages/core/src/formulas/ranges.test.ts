@@ -74,7 +74,7 @@ describe.each([...formulas.values()].map((formula) => [formula.id, formula] as c
 /** A figure known between two ends, likely in their middle. */
 const ends = (figure: Figure): readonly (number | undefined)[] => (figure.known ? [figure.low, figure.high] : []);
 
-// By the relation: Kloss’s torque is at its most, 25 N·m, at a slip of 0.24; at 0.08 it is 2 · 25 / (1/3 + 3) = 15 N·m, at 0.9 14.3.
+// By the relation: Kloss’s torque is at its most, 25 N·m, at a slip of 0.24; at 0.08 it is 2 · 25 / (1/3 + 3) = 15 N·m, at 0.9 12.4.
 test('a motor’s torque over slips on both sides of its peak reaches the peak', () => {
   const torque = klossTorque({ T_b: sure(25), s_b: sure(0.24), s: between(0.08, 0.9) } as never);
   expect(ends(torque)).toEqual([expect.closeTo(50 / (0.9 / 0.24 + 0.24 / 0.9), 9), expect.closeTo(25, 9)]);

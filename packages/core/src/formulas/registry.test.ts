@@ -3,7 +3,6 @@ import { evaluate } from 'mathjs';
 import { describe, expect, it } from 'vitest';
 import { inputsOf, shareOf } from '../../test/inputs-of.js';
 import { type Figure, flag, known } from '../figure/figure.js';
-import type { Formula } from '../figure/formula.js';
 import { formulas } from './registry.js';
 
 describe.each([...formulas.values()].map((formula) => [formula.id, formula] as const))('%s', (_, formula) => {

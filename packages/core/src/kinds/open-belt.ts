@@ -18,7 +18,7 @@ export const sixtyFourthOfSpan = defineProcedure({
 
 export const fromLength = defineProcedure({
   id: 'centres-from-length',
-  says: 'The centre distance at which the exact length of an open belt is that of the one entered, found by Newton’s steps',
+  says: 'The centre distance at which the exact length of an open belt is that of the one entered, found between nearest and furthest',
   source: 'Open belt length (closed form)',
 });
 

@@ -3,7 +3,7 @@ import { discInertia } from '../formulas/dynamics/disc-inertia.js';
 import { wheelMass } from '../formulas/dynamics/wheel-mass.js';
 
 const disc = fixed('1', 0.55, 'Closed form: a plain disc, or one with a hub', [0.5, 0.65], flag.estimated);
-const steel = fixed('1', 7850, 'Steel 7850 kg/m³ (handbooks)');
+const steel = fixed('kg/m³', 7850, 'Steel 7850 kg/m³ (handbooks)');
 const solid = fixed('1', 0.9, 'Common practice, no source: a sprocket or a gear is nearly all metal', [0.6, 1], flag.estimated);
 
 /** Swing of a sprocket or a gear, from what it weighs; else as steel of its pitch diameter `d` and width `b`. */

@@ -13,6 +13,7 @@ it('has everything that was entered, every check with a source that is listed, a
   expect(text).toContain('| roll | 423 rpm (419 to 425 rpm) | 11.8 N·m (10.9 to 12.0 N·m) |');
   expect(text).toContain('| Plate power | 0.55 kW | plate | main/source/power |');
   expect(text).toContain('| It starts by | a start capacitor, switched out | measured |');
+  expect(text).toContain('- torque, V-belt: `T₂ = T₁ × i × k = 3.69 × 3.33 × 0.96 = 11.8 N·m`');
   for (const check of evaluation.checks) expect(text).toContain(check.says);
   for (const caution of evaluation.cautions) expect(text).toContain(`- ${caution}`);
   const cited = [...text.matchAll(/\[(\d+)\] \|/g)].map(([, n]) => Number(n));

@@ -1,7 +1,7 @@
 import type { Build } from '../machine/build.js';
 import { placesOf } from '../machine/paths.js';
 import type { Evaluation } from './evaluate-build.js';
-import { showFigure } from './explain.js';
+import { showFigure, sumsOf } from './explain.js';
 
 /** A cell of a table: a bar or a line break would end it. */
 const cell = (text: string) => text.replaceAll('|', '\\|').replaceAll(/\s*\n\s*/g, ' ');
@@ -11,7 +11,7 @@ const table = (head: readonly string[], rows: readonly (readonly string[])[]): s
   ...rows.map((row) => `| ${row.map(cell).join(' | ')} |`),
 ];
 
-/** A build on paper: the sentence, what stands at each shaft, everything entered, every check with its source, and what to beware of. */
+/** A build on paper: the sentence, what stands at each shaft, everything entered, every check with its source, every sum, and what to beware of. */
 export function asMarkdown(build: Build, evaluation: Evaluation): string {
   const stations = evaluation.lines.flatMap((line) => line.stations);
   const entered = placesOf(build).flatMap(({ path, field, input }): string[][] => {
@@ -34,6 +34,8 @@ export function asMarkdown(build: Build, evaluation: Evaluation): string {
       ['verdict', 'what', 'source'],
       evaluation.checks.map(({ verdict, says, source }) => [verdict, says, `[${sources.indexOf(source) + 1}]`]),
     ),
+    ['## How it was worked out'],
+    sumsOf(build, evaluation).map(({ called, line }) => `- ${called}: \`${line}\``),
     ['## Entered'],
     table(['field', 'as typed', 'known', 'where', 'note'], entered),
     ['## Beware'],

@@ -70,6 +70,10 @@ export function explain(build: Build, figure: Figure): Explanation {
   }
 }
 
+/** How one formula was worked out, with the numbers that went in; nothing for a figure that has another origin. */
+export const explainSum = (figure: Known): Explanation | null =>
+  figure.origin.by === 'formula' ? relationOf(figure, 'formula', figure.origin.id, figure.origin.from) : null;
+
 /** How a figure was worked out: its relation, or what the procedure does. */
 function relationOf(figure: Known, by: 'formula' | 'solved', id: string, from: Readonly<Record<string, Figure>>): Explanation {
   const formula = by === 'formula' ? formulas.get(id) : undefined;
@@ -211,6 +215,16 @@ export function usedBy(build: Build, evaluation: Evaluation, figure: Figure): Us
     .filter(({ has, needs }) => has === figure || needs === figure)
     .map((check): Use => ({ path: check.id, called: check.says, check }));
   return [...figures, ...checks];
+}
+
+/** Every figure of an evaluation that a relation gave, by what it is called, with the line that says so: `torque, roll: T₂ = T₁ × i × k = 3.69 × … = 11.8 N·m`. */
+export function sumsOf(build: Build, evaluation: Evaluation): { readonly called: string; readonly line: string }[] {
+  const told = new Set<Figure>();
+  return [...figuresByPath(evaluation)].flatMap(([path, figure]) => {
+    const relation = figure.known && !told.has(figure) ? explain(build, figure).relation : null;
+    told.add(figure);
+    return relation ? [{ called: calledAt(build, evaluation, path), line: `${asText(relation.symbols)} = ${asText(relation.numbers)}` }] : [];
+  });
 }
 
 /** What the figure at a path is called beside the drawing: `torque, roll`, `belt speed, V-belt`. */

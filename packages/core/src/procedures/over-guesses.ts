@@ -4,6 +4,7 @@ import type { QuantityField } from '../kinds/fields.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build, QuantityInput } from '../machine/build.js';
 import { fieldLabel, placesOf, withInput } from '../machine/paths.js';
+import { signChange } from '../numeric/root.js';
 import { showAs } from '../quantity/show.js';
 import { evaluateBuild } from './evaluate-build.js';
 
@@ -41,8 +42,8 @@ interface Tried {
 const mostTogether = 6;
 /** Points spread between the ends. */
 const between = 32;
-/** Halvings of a range in search of where it begins to give: to a millionth of it. */
-const halvings = 20;
+/** How near, as a share of a guess’s range, where it begins to give is looked for. */
+const fineness = 1e-6;
 
 /**
  * Tries the ways in which the guesses of a build may turn out, together: all their ends, and points spread evenly between (Halton's sequence). A range that is
@@ -130,14 +131,12 @@ function hinge(build: Build, { path, field, low, high }: Guess, k: number, ends:
   const [below, above] = [worstAt(low), worstAt(high)];
   if (!below || !above || isGiving(below) === isGiving(above)) return `measure ${called} first, which moves it most`;
   const giving = isGiving(above) ? above : below;
-  let [holds, gives] = isGiving(above) ? [low, high] : [high, low];
-  for (let turn = 0; turn < halvings; turn++) {
-    const middle = (holds + gives) / 2;
-    const there = attempt(giving.way.with(k, middle));
-    if (there && isGiving(there)) gives = middle;
-    else holds = middle;
-  }
-  const from = showAs(field.quantity, gives);
+  const [holds, gives] = isGiving(above) ? [low, high] : [high, low];
+  const givesAt = (value: number) => {
+    const there = attempt(giving.way.with(k, value));
+    return there && isGiving(there) ? -1 : 1;
+  };
+  const from = showAs(field.quantity, signChange(givesAt, holds, gives, fineness * Math.abs(gives - holds))?.beyond ?? gives);
   return `${called} decides, from ${from} ${gives > holds ? 'up' : 'down'}: measure it first`;
 }
 

@@ -1,4 +1,5 @@
 import type { Curve } from '../kinds/kind.js';
+import { signChange } from '../numeric/root.js';
 
 /** How a run-up from rest ends. */
 export interface StartUp {
@@ -44,18 +45,13 @@ function firstCrossing(surplus: (n: number) => number, top: number): number {
   return goneBetween(surplus, (top * (coarse - 1)) / coarse, top) ?? top;
 }
 
-/** The first speed in between at which it is gone, by fine steps and then by halving. */
+/** The first speed in between at which it is gone, by fine steps, and then as near as may be. */
 function goneBetween(surplus: (n: number) => number, from: number, to: number): number | null {
   const width = (to - from) / (2 * fine);
   for (let k = 1; k <= 2 * fine; k++) {
     if (surplus(from + k * width) > 0) continue;
-    let [low, high] = [from + (k - 1) * width, from + k * width];
-    for (let turn = 0; turn < 40; turn++) {
-      const middle = (low + high) / 2;
-      if (surplus(middle) > 0) low = middle;
-      else high = middle;
-    }
-    return (low + high) / 2;
+    const gone = signChange(surplus, from + (k - 1) * width, from + k * width);
+    return gone ? gone.beyond : from + (k - 1) * width;
   }
   return null;
 }

@@ -9,7 +9,7 @@ import { startUp } from './start-up.js';
 
 export const settlingSpeed = defineProcedure({
   id: 'settling-speed',
-  says: 'The first speed from rest at which the motor’s torque has fallen to what the work asks of it, found by halving',
+  says: 'The first speed from rest at which the motor’s torque has fallen to what the work asks of it, found between them as near as may be',
   source: 'Balance of torques',
 });
 

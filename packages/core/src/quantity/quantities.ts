@@ -27,6 +27,9 @@ export type Unit =
   | 'N·m/rad'
   | 'Ω'
   | 'A/mm²'
+  | 'Ω·mm²/m'
+  | 'J/(kg·K)'
+  | 'kg/m³'
   | '1';
 
 export type QuantityName =
@@ -55,6 +58,11 @@ export type QuantityName =
   | 'mass-rate'
   | 'specific-energy'
   | 'stiffness'
+  | 'resistance'
+  | 'resistivity'
+  | 'current-density'
+  | 'specific-heat'
+  | 'density'
   | 'count'
   | 'cost'
   | 'sound level'
@@ -385,6 +393,55 @@ export const quantities = {
     expr: 'N m / rad',
     example: '900 N·m/rad',
     spellings: [{ symbol: 'N·m/rad', expr: 'N m / rad', also: ['Nm/rad'] }],
+  },
+  resistance: {
+    name: 'resistance',
+    unit: 'Ω',
+    expr: 'ohm',
+    example: '0.29 Ω',
+    spellings: [
+      { symbol: 'Ω', expr: 'ohm', also: ['ohm', 'ohms', 'Ω', 'R'] },
+      { symbol: 'mΩ', expr: 'ohm', times: 0.001, also: ['milliohm', 'mohm', 'mΩ'] },
+      { symbol: 'kΩ', expr: 'ohm', times: 1000, also: ['kohm', 'kΩ'] },
+    ],
+  },
+  resistivity: {
+    name: 'resistivity',
+    unit: 'Ω·mm²/m',
+    expr: 'ohm mm^2 / m',
+    example: '0.0175 Ω·mm²/m',
+    spellings: [
+      { symbol: 'Ω·mm²/m', expr: 'ohm mm^2 / m', also: ['ohm mm2/m', 'ohm mm²/m', 'Ω mm2/m', 'Ω·mm²/m'] },
+      { symbol: 'µΩ·m', expr: 'ohm mm^2 / m', also: ['uohm m', 'μΩ·m'] },
+    ],
+  },
+  'current-density': {
+    name: 'current density',
+    unit: 'A/mm²',
+    expr: 'A / mm^2',
+    example: '6 A/mm²',
+    spellings: [{ symbol: 'A/mm²', expr: 'A / mm^2', also: ['A/mm2', 'A/mm^2'] }],
+  },
+  'specific-heat': {
+    name: 'specific heat',
+    unit: 'J/(kg·K)',
+    expr: 'J / kg K',
+    example: '1750 J/(kg·K)',
+    spellings: [
+      { symbol: 'J/(kg·K)', expr: 'J / kg K', also: ['J/kgK', 'J/kg/K', 'J/(kg*K)'] },
+      { symbol: 'kJ/(kg·K)', expr: 'kJ / kg K', also: ['kJ/kgK', 'kJ/kg/K'] },
+    ],
+  },
+  density: {
+    name: 'density',
+    unit: 'kg/m³',
+    expr: 'kg / m^3',
+    example: '7200 kg/m³',
+    spellings: [
+      { symbol: 'kg/m³', expr: 'kg / m^3', also: ['kg/m3', 'kg/m^3'] },
+      { symbol: 'g/cm³', expr: 'kg / m^3', times: 1000, also: ['g/cm3', 'g/cc', 'kg/L', 'kg/dm³'] },
+      { symbol: 'lb/ft³', expr: 'lbm / ft^3', also: ['lb/ft3', 'lbm/ft3'] },
+    ],
   },
   fraction: {
     name: 'share',

@@ -55,6 +55,7 @@ const customary: ShownAs = {
   kg: { factor: 1 / 0.45359237, symbol: 'lb' },
   'kg/m': { factor: 0.3048 / 0.45359237, symbol: 'lb/ft' },
   'kg·m²': { factor: 1 / (0.45359237 * 0.3048 ** 2), symbol: 'lb·ft²' },
+  'kg/m³': { factor: 0.3048 ** 3 / 0.45359237, symbol: 'lb/ft³' },
   'm/s': { factor: 60 / 0.3048, symbol: 'ft/min' },
   MPa: { factor: 25.4 ** 2 / pound_N / 1000, symbol: 'ksi' },
 };

@@ -15,7 +15,7 @@ export const beltHeatingTime = defineFormula({
   inputs: {
     m: slot('kg/m', 'mass of the belt per length', [0.01, 5]),
     L: slot('mm', 'length of the belt', [100, 20000]),
-    c: slot('1', 'heat capacity of rubber, J/(kg·K)', [1000, 2500]),
+    c: slot('J/(kg·K)', 'specific heat of the belt', [1000, 2500]),
     dT: slot('K', 'temperature left', [10, 200]),
     T: slot('N·m', 'torque at which it slips', [0.01, 100000.0]),
     n: slot('rpm', 'speed of the pulley it slips on', [10, 20000]),

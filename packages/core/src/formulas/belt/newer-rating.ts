@@ -22,7 +22,7 @@ export const newerRating = defineFormula({
   },
   where: {
     turns: ['d', 'n'],
-    says: 'below the speed at which the rating turns',
+    says: 'the speed is below that at which the rating turns',
     holds: ({ d, n, k1, k2, k3, k4, K }) => {
       const [D, r] = [d / 25.4, n / 1000];
       return K >= 1 && k1 - k2 / D - 3 * k3 * (D * r) ** 2 - k4 * (Math.log10(D * r) + Math.LOG10E) > 0;

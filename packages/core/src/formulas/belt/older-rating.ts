@@ -24,7 +24,7 @@ export const olderRating = defineFormula({
   },
   where: {
     turns: ['v'],
-    says: 'below the speed at which the rating turns',
+    says: 'the speed is below that at which the rating turns',
     holds: ({ v, a, b, c, r, d }) => 0.91 * a * v ** -0.09 - (25.4 * b) / (r * d) - 3 * c * v ** 2 > 0,
   },
   remark: {

@@ -13,7 +13,7 @@ export const wheelMass = defineFormula({
   source: 'Volume times density; k is the share that is metal',
   inputs: {
     k: slot('1', 'share of the disc that is metal', [0.2, 1]),
-    rho: slot('1', 'density, kg/m³', [2000, 9000]),
+    rho: slot('kg/m³', 'density', [2000, 9000]),
     d: slot('mm', 'diameter', [10, 3000]),
     b: slot('mm', 'width of the rim', [5, 500]),
   },

@@ -16,6 +16,6 @@ export const klossTorque = defineFormula({
     s_b: slot('1', 'slip at the most torque', [0.01, 1]),
     s: slot('1', 'slip', [0.0001, 1]),
   },
-  where: { turns: ['s', 's_b'], says: 'up to the slip of the most torque', holds: ({ s, s_b }) => s <= s_b },
+  where: { turns: ['s', 's_b'], says: 'the slip is at most that of the most torque', holds: ({ s, s_b }) => s <= s_b },
   compute: ({ T_b, s_b, s }) => (2 * T_b) / (s / s_b + s_b / s),
 });

@@ -12,7 +12,7 @@ export const leadResistance = defineFormula({
   expr: 'rho * L / A / 1000',
   source: 'Definition of resistivity; copper 0.0172 to 0.0178 Ω·mm²/m (handbooks)',
   inputs: {
-    rho: slot('1', 'resistivity, Ω·mm²/m', [0.01, 0.1]),
+    rho: slot('Ω·mm²/m', 'resistivity', [0.01, 0.1]),
     L: slot('mm', 'length of the lead', [10, 500000]),
     A: slot('mm²', 'cross-section of a core', [0.1, 100]),
   },

@@ -3,7 +3,7 @@ import { leadResistance } from '../../../formulas/motor/lead-resistance.js';
 import type { FeedKind } from '../../kind.js';
 import { mainsHead } from './fields.js';
 
-const copper = fixed('1', 0.0175, 'Copper 0.0172 to 0.0178 Ω·mm²/m (handbooks)', [0.0172, 0.0178]);
+const copper = fixed('Ω·mm²/m', 0.0175, 'Copper 0.0172 to 0.0178 Ω·mm²/m (handbooks)', [0.0172, 0.0178]);
 const noLead = fixed('Ω', 0, 'No lead is entered: the motor hangs on the wall');
 const steadily = fixed(
   '1',

@@ -30,7 +30,7 @@ import { beltPitchLength, groove, type Inputs, pitchDiameters, pulleyInertia, st
 
 const still = fixed('N', 0, 'In a jam the belt all but stands still: nothing holds it off the pulley');
 const noSlip = fixed('1', 0, 'No slip counted: the fastest it can turn');
-const rubber = fixed('1', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
+const rubber = fixed('J/(kg·K)', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
 const toGlaze = fixed('K', 80, 'Common practice, no source: 60 to 100 K above the shed before a belt glazes', [60, 100], flag.estimated);
 
 const wantedSource = 'Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added';

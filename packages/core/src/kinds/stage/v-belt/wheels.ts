@@ -50,18 +50,17 @@ export function beltPitchLength({ belt, section, lengthIs }: Inputs): Figure<'mm
 
 /** Belts on sale that would run within a fifth of the centre distance either way, with where each wants the motor. */
 export function stockNear(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): readonly StockBelt[] {
-  for (const found of foundStock) {
-    if (found.section === section && found.small_mm === small_mm && found.large_mm === large_mm && found.centres_mm === centres_mm)
-      return found.belts;
-  }
+  const asked = `${section} ${small_mm} ${large_mm} ${centres_mm}`;
+  const known = foundStock.get(asked);
+  if (known) return known;
   const belts = findStock(section, small_mm, large_mm, centres_mm);
-  foundStock[nextStock++ % 32] = { section, small_mm, large_mm, centres_mm, belts };
+  if (foundStock.size >= 32) foundStock.clear();
+  foundStock.set(asked, belts);
   return belts;
 }
 
 /** Most keystrokes change neither pulleys nor centres: the last few that were looked for. */
-const foundStock: { section: VBeltSection; small_mm: number; large_mm: number; centres_mm: number; belts: readonly StockBelt[] }[] = [];
-let nextStock = 0;
+const foundStock = new Map<string, readonly StockBelt[]>();
 
 function findStock(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): StockBelt[] {
   const least = (small_mm + large_mm) / 2;
@@ -77,11 +76,11 @@ function findStock(section: VBeltSection, small_mm: number, large_mm: number, ce
 
 const metal = fixed('1', 0.45, 'Common practice, no source: a cast pulley is a third to two thirds metal', [0.33, 0.65], flag.estimated);
 const densities = {
-  iron: fixed('1', 7200, 'Grey iron 7200 kg/m³ (handbooks)'),
-  steel: fixed('1', 7850, 'Steel 7850 kg/m³ (handbooks)'),
-  aluminium: fixed('1', 2700, 'Aluminium 2700 kg/m³ (handbooks)'),
-  plastic: fixed('1', 1150, 'Polyamide 1150 kg/m³ (handbooks)'),
-  unknown: fixed('1', 7200, 'Not said of what: grey iron 7200, aluminium 2700 kg/m³ (handbooks)', [2700, 7850], flag.estimated),
+  iron: fixed('kg/m³', 7200, 'Grey iron 7200 kg/m³ (handbooks)'),
+  steel: fixed('kg/m³', 7850, 'Steel 7850 kg/m³ (handbooks)'),
+  aluminium: fixed('kg/m³', 2700, 'Aluminium 2700 kg/m³ (handbooks)'),
+  plastic: fixed('kg/m³', 1150, 'Polyamide 1150 kg/m³ (handbooks)'),
+  unknown: fixed('kg/m³', 7200, 'Not said of what: grey iron 7200, aluminium 2700 kg/m³ (handbooks)', [2700, 7850], flag.estimated),
 };
 const shape = fixed('1', 0.65, 'Closed form: 0.5 for a disc, up to 0.8 for a rim on spokes', [0.5, 0.8], flag.estimated);
 

@@ -13,7 +13,7 @@ import { rotaryTumblerHead } from './fields.js';
 
 export const centreOfSegment = defineProcedure({
   id: 'centre-of-load',
-  says: 'Centroid of the segment of a circle that has this share of its area, the angle found by halving',
+  says: 'Centroid of the segment of a circle that has this share of its area, the angle found from its area',
   source: 'Closed form (handbooks: circular segment)',
 });
 
