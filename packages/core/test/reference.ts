@@ -69,6 +69,7 @@ export function reference(book: Book, id: string) {
   if (!entry || entry.unsure) throw new Error(`No sure entry ${id} in ${book}-checks.json`);
   return {
     title: `${id}: ${entry.title} (${entry.source})`,
+    expected: Object.keys(entry.expect),
     given: (name: string) => scaled(entry.given[name]?.v, factorOf(entry.given[name]?.u)) as number,
     raw: (name: string) => entry.given[name]?.v,
     list: (name: string) => scaled(entry.given[name]?.v, factorOf(entry.given[name]?.u)) as number[],
@@ -93,14 +94,31 @@ export function reference(book: Book, id: string) {
 
 type Given = Pick<ReturnType<typeof reference>, 'given' | 'list' | 'raw'>;
 
-/** Declares a test of one entry: each expected figure by its name, worked out from the entry's own inputs. */
+/** What the check files expect and Hobrek does not answer, by entry: the list in docs/checks.md, so that nothing is left out unsaid. */
+const notWorkedOut = new Map(
+  [...readFileSync(new URL('../../../docs/checks.md', import.meta.url), 'utf8').matchAll(/^- `([\w-]+)`: (.+)$/gm)].map(([, id = '', names = '']) => [
+    id,
+    new Set([...names.matchAll(/`([^`]+)`/g)].map(([, name]) => name as string)),
+  ]),
+);
+
+/**
+ * Declares a test of one entry: each expected figure by its name, worked out from the entry's own inputs by functions of the product, never in the test.
+ * What is expected and neither worked out, nor elsewhere, nor listed as not worked out fails.
+ */
 export function proves(
   book: Book,
   id: string,
   work: (entry: Given) => Readonly<Record<string, number | readonly number[] | string | readonly string[]>>,
+  elsewhere: readonly string[] = [],
 ): void {
   const entry = reference(book, id);
   test(entry.title, () => {
-    for (const [name, actual] of Object.entries(work(entry))) entry.expects(name, actual);
+    const answers = work(entry);
+    for (const [name, actual] of Object.entries(answers)) entry.expects(name, actual);
+    const left = entry.expected.filter((name) => !(name in answers) && !elsewhere.includes(name));
+    expect(left, `${id} expects what is neither worked out nor listed in docs/checks.md as not worked out`).toEqual([
+      ...(notWorkedOut.get(id) ?? []),
+    ]);
   });
 }

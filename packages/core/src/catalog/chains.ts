@@ -215,3 +215,10 @@ export function pitchOfNumber(number: string): number | null {
 /** Chain service factor of an electric motor by how rough the work is (ANSI B29; light shock between smooth and moderate). */
 export const chainServiceFactors = { uniform: [1, 1], light: [1, 1.3], medium: [1.3, 1.3], heavy: [1.5, 1.5] } as const;
 export const strandFactors = [1, 1.7, 2.5, 3.3, 3.9, 4.6] as const;
+
+/**
+ * Links to buy for a length worked out: the next even number, since an odd one needs an offset link, a third weaker.
+ * @param links length in links, as the relation gives it
+ * @example evenLinks(102.63) // 104
+ */
+export const evenLinks = (links: number): number => 2 * Math.ceil(links / 2 - 1e-9);

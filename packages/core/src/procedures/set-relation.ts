@@ -2,7 +2,7 @@ import { digitsOf, raised } from '../quantity/show.js';
 
 /**
  * A relation as a tree: a number as it is written, a name, or what is done with others as a list that begins with its sign or the function's name.
- * @example ['/', ['*', 60, 'P'], ['*', 2, 'pi']] // 60 × P / (2 × π)
+ * `60 × P / (2 × π)` is `['/', ['*', 60, 'P'], ['*', 2, 'pi']]`.
  */
 export type Relation = number | string | readonly [string, ...Relation[]];
 

@@ -6,7 +6,7 @@ import { fromHouse, type KnownUnit, unitsOf } from './units.js';
  * What was typed, written in the next unit that the field takes: 1/2 hp, then in PS, then in kW, and round again.
  * Six significant figures; inches in 64ths where they come out.
  * @returns the new text, or null where the old one does not read or there is no other unit
- * @example inNextUnit('93.6625 mm', length) // '3 11/16 in'
+ * @example inNextUnit('93.6625 mm', { label: 'Width', quantity: 'length', accepts: [0, 1e6], bare: 'mm' }) // '3 11/16 in'
  */
 export function inNextUnit(text: string, field: Reads, settings: ReadingSettings = {}): string | null {
   const read = readQuantity(text, field, settings);

@@ -63,7 +63,7 @@ interface Part {
  * Reads a quantity as people write it: a number (`readNumber`), a unit in any usual spelling, `k` for thousands, and a range with `to`, `…` or `±`.
  * A guess written as a range keeps its ends; `value` is the middle.
  * @returns the value in the house unit of `field.quantity`, or one sentence naming the field, what was understood and what it takes; never throws
- * @example readQuantity('1/2 hp', power) // { ok: true, value: 372.8…, unit: 'W', understood: '373 W' }
+ * @example readQuantity('1/2 hp', { label: 'Power', quantity: 'power', accepts: [0, 1e6], bare: null }) // { ok: true, unit: 'W', understood: '373 W' }
  */
 export function readQuantity(text: string, field: Reads, settings: ReadingSettings = {}): Reading {
   const typed = text.trim();

@@ -2,7 +2,7 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * The handbook’s answer to how much a set of belts carries for years.
- * @example allowedPower.compute({ z: 1, P_r: 3499.6, K_1: 0.99, K_2: 1.05 }) // ≈ 3637
+ * @example allowedPower.compute({ z: 1, P_r: 3499.6, K_1: 0.99, K_2: 1.05 }) // ≈ 3638
  */
 export const allowedPower = defineFormula({
   id: 'allowed-power',

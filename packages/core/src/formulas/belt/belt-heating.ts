@@ -2,7 +2,7 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * All the motor’s power turns into heat where the belt slips.
- * @example beltHeatingTime.compute({ m: 0.105, L: 1369, c: 1700, dT: 80, T: 4, n: 1425 }) // ≈ 32.7
+ * @example beltHeatingTime.compute({ m: 0.105, L: 1369, c: 1700, dT: 80, T: 4, n: 1425 }) // ≈ 32.75
  */
 export const beltHeatingTime = defineFormula({
   id: 'belt-heating-time',

@@ -2,7 +2,7 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * Newer belts are given up to twice the older rating on small pulleys.
- * @example newerRating.compute({ d: 76.2, n: 1750, k1: 0.8542, k2: 1.342, k3: 2.436e-4, k4: 0.1703, K: 1 }) // ≈ 1100
+ * @example newerRating.compute({ d: 76.2, n: 1750, k1: 0.8542, k2: 1.342, k3: 2.436e-4, k4: 0.1703, K: 1 }) // ≈ 1086
  */
 export const newerRating = defineFormula({
   id: 'newer-rating',

@@ -2,7 +2,7 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * All of it in the tight strand: a chain needs no pull in the slack one.
- * @example chainPull.compute({ T: 40, d: 61.08 }) // ≈ 1309.7
+ * @example chainPull.compute({ T: 40, d: 61.08 }) // ≈ 1309.76
  */
 export const chainPull = defineFormula({
   id: 'chain-pull',

@@ -1,6 +1,9 @@
 import { expect, test } from 'vitest';
 import { proves } from '../../../test/reference.js';
-import { chains, chainsLike, pitchOfNumber, strandFactors } from '../../catalog/chains.js';
+import { chains, chainsLike, evenLinks, pitchOfNumber, strandFactors } from '../../catalog/chains.js';
+import { type Figure, known, picked } from '../../figure/figure.js';
+import { ratedTorque } from '../transmission/rated-torque.js';
+import { toothRatio } from '../transmission/tooth-ratio.js';
 import { chainCentres } from './chain-centres.js';
 import { chainLinks } from './chain-links.js';
 import { chainPull } from './chain-pull.js';
@@ -13,6 +16,9 @@ import { sprocketDiameter } from './sprocket-diameter.js';
 import { sprocketOutside } from './sprocket-outside.js';
 import { strandRating } from './strand-rating.js';
 
+const watts = (value: number) => known('W', value, { by: 'limit', source: '' });
+const likelyOf = (figure: Figure) => (figure.known ? figure.value : Number.NaN);
+
 for (const n of ['01', '02', '03']) {
   proves('drives', `chain-sprocket-${n}`, ({ given }) => {
     const [p, z] = [given('p'), given('z')];
@@ -23,7 +29,7 @@ for (const n of ['01', '02', '03', '04']) {
   proves('drives', `chain-length-${n}`, ({ given }) => {
     const [C, p, z_1, z_2] = [given('C'), given('p'), given('z1'), given('z2')];
     const L_p = chainLinks.compute({ C, p, z_1, z_2 });
-    const links = 2 * Math.ceil(L_p / 2);
+    const links = evenLinks(L_p);
     return { L_p, links, C_adj: chainCentres.compute({ p, N: links, z_1, z_2 }) };
   });
 }
@@ -40,25 +46,25 @@ for (const n of ['02', '03']) {
     const [z, speed, p] = [given('z'), given('n'), given('p')];
     const H1 = plateRating.compute({ k: given('k'), z, n: speed, p });
     const H2 = rollerRating.compute({ K_r: given('Kr'), z, p, n: speed });
-    return { H1, H2, H: Math.min(H1, H2), limit: H1 < H2 ? 'link plates' : 'rollers' };
+    return { H1, H2, H: likelyOf(picked('least', 'W', [watts(H1), watts(H2)])) };
   });
 }
 // The tooth correction is the plates' own exponent: the rating at z teeth over that at 17.
 proves('drives', 'chain-factors-01', ({ given }) => {
   const at = (z: number) => plateRating.compute({ k: 0.004, z, n: 100, p: 12.7 });
-  const K1 = at(given('z')) / at(17);
+  const K1 = toothRatio.compute({ z_1: at(17), z_2: at(given('z')) });
   const K2 = strandFactors[given('strands') - 1] ?? 0;
-  return { K1, K2, H: strandRating.compute({ K_2: K2, P_r: K1 * given('Htab') }) / given('Ks') };
+  const rated = strandRating.compute({ K_2: K2, P_r: strandRating.compute({ K_2: K1, P_r: given('Htab') }) });
+  return { K1, K2, H: ratedTorque.compute({ T_r: rated, f: given('Ks') }) };
 });
 for (const n of ['01', '02']) {
   proves('drives', `chain-pull-${n}`, ({ given }) => {
     const F = chainPull.compute({ T: given('T'), d: sprocketDiameter.compute({ p: given('p'), z: given('z') }) });
-    return { F, S: given('Fu') / F };
+    return { F };
   });
 }
 proves('drives', 'chain-sag-01', ({ given }) => {
-  const sag = slackSag.compute({ s: given('s'), e: given('extra') });
-  return { sag, percent: sag / given('s') };
+  return { sag: slackSag.compute({ s: given('s'), e: given('extra') }) };
 });
 proves('drives', 'chain-line-01', ({ given }) => ({ angle: lineAngle.compute({ o: given('offset'), C: given('C') }) }));
 proves('drives', 'chain-decode-01', ({ raw }) => ({ p_in: (raw('codes') as string[]).map((code) => (pitchOfNumber(code) ?? Number.NaN) * 25.4) }));

@@ -2,7 +2,7 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * Impact of rollers and bushes bounds a fast one.
- * @example rollerRating.compute({ K_r: 17, z: 15, p: 12.7, n: 600 }) // ≈ 28780
+ * @example rollerRating.compute({ K_r: 17, z: 15, p: 12.7, n: 600 }) // ≈ 28781
  */
 export const rollerRating = defineFormula({
   id: 'roller-rating',

@@ -3,6 +3,7 @@ import { driveTorque } from '../../../test/drive-torque.js';
 import { proves } from '../../../test/reference.js';
 import { lewisFactor } from '../../catalog/gears.js';
 import { rimSpeed } from '../belt/rim-speed.js';
+import { toothRatio } from '../transmission/tooth-ratio.js';
 import { gearCentres } from './gear-centres.js';
 import { gearDiameter } from './gear-diameter.js';
 import { gearOutside } from './gear-outside.js';
@@ -15,7 +16,7 @@ import { toothVelocityFactor } from './tooth-velocity-factor.js';
 proves('drives', 'gear-pair-01', ({ given }) => {
   const [m, z_1, z_2] = [given('m'), given('z1'), given('z2')];
   return {
-    i: z_2 / z_1,
+    i: toothRatio.compute({ z_1, z_2 }),
     d1: gearDiameter.compute({ m, z: z_1 }),
     d2: gearDiameter.compute({ m, z: z_2 }),
     a: gearCentres.compute({ m, z_1, z_2 }),

@@ -1,7 +1,7 @@
 import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
- * @example toothForce.compute({ T: 8, d: 36 }) // 444.4
+ * @example toothForce.compute({ T: 8, d: 36 }) // ≈ 444.4
  */
 export const toothForce = defineFormula({
   id: 'tooth-force',

@@ -1,11 +1,16 @@
-import { driveTorque } from '../../../test/drive-torque.js';
 import { proves } from '../../../test/reference.js';
 import { keyDin } from '../../catalog/hubs.js';
+import { known, picked } from '../../figure/figure.js';
+import { criticalSpeed } from '../dynamics/critical-speed.js';
 import { discInertia } from '../dynamics/disc-inertia.js';
 import { kineticEnergy } from '../dynamics/kinetic-energy.js';
 import { reflectedInertia } from '../dynamics/reflected-inertia.js';
 import { twinResonance } from '../dynamics/twin-resonance.js';
 import { wheelMass } from '../dynamics/wheel-mass.js';
+import { toothForce } from '../gear/tooth-force.js';
+import { timesRated } from '../motor/times-rated.js';
+import { shaftTorque } from '../power/shaft-torque.js';
+import { ratedTorque } from '../transmission/rated-torque.js';
 import { cardanFastest } from './cardan-fastest.js';
 import { cardanSlowest } from './cardan-slowest.js';
 import { clampTorque } from './clamp-torque.js';
@@ -16,13 +21,13 @@ import { shearPinTorque } from './shear-pin-torque.js';
 import { spacerAngle } from './spacer-angle.js';
 import { splitClampForce } from './split-clamp-force.js';
 
-proves('drives', 'coup-jaw-01', ({ given, list }) => {
-  const T = driveTorque(given('P'), given('n'));
-  return { T, T_design: given('K') * T, pick: list('ratings').find((rating) => rating >= given('K') * T) ?? Number.NaN };
+proves('drives', 'coup-jaw-01', ({ given }) => {
+  const T = shaftTorque.compute({ P: given('P'), n: given('n') });
+  return { T, T_design: timesRated.compute({ k: given('K'), T_n: T }) };
 });
 proves('drives', 'coup-reson-01', ({ given }) => {
   const f = twinResonance.compute({ k: given('k'), J_1: given('J1'), J_2: given('J2') });
-  return { f, n_crit: 60 * f };
+  return { f, n_crit: criticalSpeed.compute({ f }) };
 });
 proves('drives', 'coup-misalign-01', ({ given }) => ({ angle: spacerAngle.compute({ o: given('offset'), s: given('spacer') }) }));
 proves('drives', 'coup-shearpin-01', ({ given }) => ({
@@ -33,45 +38,44 @@ proves('drives', 'coup-shearpin-02', ({ given }) => ({
 }));
 proves('drives', 'coup-setscrew-01', ({ given }) => {
   const T = setScrewTorque.compute({ k: 1, z: given('n'), F: given('F'), d: given('d') });
-  return { T, T_safe: T / given('S') };
+  return { T, T_safe: ratedTorque.compute({ T_r: T, f: given('S') }) };
 });
 proves('drives', 'coup-clamp-01', ({ given }) => {
   const F = splitClampForce.compute({ n: given('n'), M: given('M'), K: given('K'), d_s: given('ds') });
   const T = clampTorque.compute({ mu: given('mu'), F, d: given('d') });
-  return { F, T_uniform: T, T_line: (T * 2) / Math.PI };
+  return { F, T_uniform: T };
 });
 proves('drives', 'coup-key-pub-01', ({ given }) => {
-  const [d, b, Sy, n] = [given('d'), given('b'), given('Sy'), given('nd')];
-  const T = driveTorque(given('P'), given('n'));
-  return {
-    T,
-    F: (2000 * T) / d,
-    l_bearing: (n * T) / keyTorque.compute({ p: Sy, h: b / 2, l: 1, d }),
-    l_shear: (n * T) / keyTorque.compute({ p: 0.577 * Sy, h: b, l: 1, d }),
-  };
+  const T = shaftTorque.compute({ P: given('P'), n: given('n') });
+  return { T, F: toothForce.compute({ T, d: given('d') }) };
 });
 proves('drives', 'coup-key-01', ({ given }) => {
   const row = keyDin(given('d'));
   const l = given('l') - given('b');
   const T_bearing = keyTorque.compute({ p: given('p'), h: (row?.h_mm ?? 0) - (row?.t1_mm ?? 0), l, d: given('d') });
   const T_shear = keyTorque.compute({ p: given('tau'), h: given('b'), l, d: given('d') });
-  return { l_tr: l, T_bearing, T_shear, T: Math.min(T_bearing, T_shear) };
+  return { T_bearing, T_shear };
 });
 for (const n of ['01', '02']) {
   proves('drives', `inertia-${n}`, ({ given, list }) => {
-    let i = 1;
-    const J_ref = list('J').map((J, k) => {
-      i *= list('i')[k] as number;
-      return reflectedInertia.compute({ J, i });
-    });
-    return { J_ref, J_tot: J_ref.reduce((sum, J) => sum + J, given('Jm')) };
+    // Through every ratio on the way back to the motor, one after the other.
+    const J_ref = list('J').map((of, k) =>
+      list('i')
+        .slice(0, k + 1)
+        .reduceRight((J, i) => reflectedInertia.compute({ J, i }), of),
+    );
+    const total = picked(
+      'sum',
+      'kg·m²',
+      [given('Jm'), ...J_ref].map((J) => known('kg·m²', J, { by: 'limit', source: '' })),
+    );
+    return { J_ref, J_tot: total.known ? total.value : Number.NaN };
   });
 }
 proves('drives', 'flywheel-01', ({ given }) => {
   const m = wheelMass.compute({ k: 1, rho: given('rho'), d: given('D'), b: given('b') });
   const J = discInertia.compute({ k: 0.5, m, d: given('D') });
-  const E = kineticEnergy.compute({ J, n: given('n') });
-  return { m, J, E, n2: given('n') * Math.sqrt(1 - given('dE') / E) };
+  return { m, J, E: kineticEnergy.compute({ J, n: given('n') }) };
 });
 proves('drives', 'coup-cardan-01', ({ given }) => ({
   n_max: cardanFastest.compute({ n: given('n'), beta: given('beta') }),

@@ -1,12 +1,17 @@
 import { expect, test } from 'vitest';
 import { proves } from '../../../test/reference.js';
 import { keyAnsi_mm, keyDin, keysDin, setScrews } from '../../catalog/hubs.js';
+import { type Figure, known, unknown } from '../../figure/figure.js';
+import type { Limit } from '../../kinds/kind.js';
+import { type Jam, jam, type Rung } from '../../procedures/jam.js';
+import type { Unit } from '../../quantity/quantities.js';
 import { arcOfContact } from '../belt/arc-of-contact.js';
 import { beltSlipTorque } from '../belt/belt-slip-torque.js';
 import { tensionRatio } from '../belt/tension-ratio.js';
 import { wedgeFriction } from '../belt/wedge-friction.js';
 import { chainTorque } from '../chain/chain-torque.js';
-import { carriedTorque } from '../transmission/carried-torque.js';
+import { toothForce } from '../gear/tooth-force.js';
+import { shaftTorque } from '../power/shaft-torque.js';
 import { gripTorque } from '../transmission/grip-torque.js';
 import { clampTorque } from './clamp-torque.js';
 import { keyTorque } from './key-torque.js';
@@ -21,18 +26,11 @@ for (const id of ['key-din-02', 'key-din-03']) {
   });
 }
 proves('machines', 'key-ansi-02', ({ given }) => ({ w: keyAnsi_mm(given('d')) ?? Number.NaN }));
-// Length for a pressure: the key's torque read backward, with half of a square key bearing.
 proves('machines', 'key-strength-01', ({ given }) => {
-  const [d, w, Sy, n] = [given('d'), given('w'), given('Sy'), given('nd')];
-  const T = (given('P') * 30) / (Math.PI * given('n'));
-  const perLength = keyTorque.compute({ p: Sy, h: w / 2, l: 1, d });
-  return { T, F: (2000 * T) / d, L_crush: (n * T) / perLength, L_shear: (n * T) / keyTorque.compute({ p: 0.577 * Sy, h: w, l: 1, d }) };
+  const T = shaftTorque.compute({ P: given('P'), n: given('n') });
+  return { T, F: toothForce.compute({ T, d: given('d') }) };
 });
-proves('machines', 'key-stress-01', ({ given }) => {
-  const [d, L, h] = [given('d'), given('L'), given('h') - given('t1')];
-  const F = (2000 * given('T')) / d;
-  return { F, tau: F / (given('b') * L), p_hub: given('T') / keyTorque.compute({ p: 1, h, l: L, d }) };
-});
+proves('machines', 'key-stress-01', ({ given }) => ({ F: toothForce.compute({ T: given('T'), d: given('d') }) }));
 proves('machines', 'setscrew-01', ({ given }) => ({
   F_hold: setScrews['1/4'].hold_N,
   T_seat: setScrews['1/4'].seat_Nm,
@@ -75,17 +73,63 @@ const holds: Record<string, (of: (name: string) => number) => number> = {
   'wheel-grip': (of) => gripTorque.compute({ mu: of('mu'), N: of('N'), D: of('D') }),
 };
 
+const sure = <U extends Unit>(unit: U, value: number) => known(unit, value, { by: 'limit', source: '' });
+const nowhere = unknown('rpm', []);
+
+/** The jam of a line whose limits are these torques, each on its own shaft: the procedure of the sheet on them. */
+function jammed(stages: readonly { i: number; eta: number }[], limits: readonly { name: string; shaft: number; torque: number }[]): Jam {
+  const waiting = [...limits];
+  /** The next limit that stands on a shaft. */
+  const next = (shaft: number): Limit | null => {
+    const k = waiting.findIndex((each) => each.shaft === shaft);
+    const [found] = k < 0 ? [] : waiting.splice(k, 1);
+    return found
+      ? {
+          id: `main/x/${found.name}`,
+          at: 'main/x',
+          says: `the ${found.name} slips`,
+          short: found.name,
+          torque: sure('N·m', found.torque),
+          harm: 'breaking',
+          source: '',
+        }
+      : null;
+  };
+  const rotary = { speed: nowhere, torque: unknown('N·m', []), top: nowhere };
+  const stall = next(0) as Limit;
+  const passings = stages.map(({ i, eta }) => ({
+    ratio: sure('1', i),
+    kept: sure('1', eta),
+    inertia: { in: sure('kg·m²', 0), out: sure('kg·m²', 0) },
+  }));
+  const held = stages.map((_, k) => ({ steady: next(k), hubs: { in: next(k), out: next(k + 1) }, breaks: next(k), slips: next(k) }));
+  const asked = { slips: next(stages.length), stops: unknown('rad', []), inertia: sure('kg·m²', 0) };
+  expect(waiting).toEqual([]);
+  const machine = {
+    line: 'main',
+    tool: 'tool',
+    given: { ...rotary, stall, inertia: sure('kg·m²', 0), called: 'motor', stopped: '' },
+    passings,
+    held,
+    asked,
+    at: [...stages, 0].map(() => rotary),
+  };
+  return jam({ ...machine, note: (_: string, figure: Figure) => figure, label: (path: string) => path } as never);
+}
+
 for (const n of ['01', '02', '03', '04']) {
-  proves('drives', `weakest-link-${n}`, ({ raw, given }) => {
-    const stages = raw('stages') as { i: number; eta: number }[];
+  proves('drives', `weakest-link-${n}`, ({ raw }) => {
     const elements = raw('elements') as Element[];
     const own = elements.map((element) => holds[element.kind]?.((name) => Number(element[name])) ?? Number.NaN);
-    const atTool = own.map((torque, k) =>
-      stages.slice(Number(elements[k]?.at.slice(1))).reduce((T1, { i, eta }) => carriedTorque.compute({ T1, i, k: eta }), torque),
-    );
-    const order = elements.map((element, k) => ({ name: element.name, T: atTool[k] as number })).sort((a, b) => a.T - b.T);
-    const [first, second] = order as [{ name: string; T: number }, { name: string; T: number }];
-    const radius = raw('tool_radius') === undefined ? {} : { tool_force: (first.T / given('tool_radius')) * 1000 };
-    return { own, at_tool: atTool, order: order.map(({ name }) => name), first: first.name, T_first: first.T, margin: second.T / first.T, ...radius };
+    const limits = elements.map(({ name, at }, k) => ({ name, shaft: Number(at.slice(1)), torque: own[k] as number }));
+    const { rungs } = jammed(raw('stages') as { i: number; eta: number }[], limits);
+    const torque = (rung: Rung | undefined) => (rung?.atTool.known ? rung.atTool.value : Number.NaN);
+    return {
+      own,
+      at_tool: elements.map(({ name }) => torque(rungs.find(({ short }) => short === name))),
+      order: rungs.map(({ short }) => short),
+      first: rungs[0]?.short ?? '',
+      T_first: torque(rungs[0]),
+    };
   });
 }

@@ -2,7 +2,7 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * Sizing a weakest link on purpose.
- * @example pinForTorque.compute({ T: 162.7, z: 1, tau: 310.3, r: 44.45 }) // ≈ 3.876
+ * @example pinForTorque.compute({ T: 162.7, z: 1, tau: 310.3, r: 44.45 }) // ≈ 3.875
  */
 export const pinForTorque = defineFormula({
   id: 'pin-for-torque',

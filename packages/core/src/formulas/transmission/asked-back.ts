@@ -2,7 +2,7 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * What the shaft before has to bring so that enough arrives.
- * @example askedBack.compute({ T_2: 8, i: 3.333, k: 0.96 }) // 2.5
+ * @example askedBack.compute({ T_2: 8, i: 3.333, k: 0.96 }) // ≈ 2.500
  */
 export const askedBack = defineFormula({
   id: 'asked-back',

@@ -1,8 +1,10 @@
 import { expect, test } from 'vitest';
 import { reference } from '../../../test/reference.js';
 import { shaftPower } from '../power/shaft-power.js';
+import { shaftTorque } from '../power/shaft-torque.js';
 import { carriedTorque } from './carried-torque.js';
 import { drivenSpeed } from './driven-speed.js';
+import { slipLoss } from './slip-loss.js';
 
 const chain = reference('drives', 'eff-chain-01');
 test(chain.title, () => {
@@ -31,11 +33,12 @@ test(slip.title, () => {
   // Slip costs speed, not torque: what is lost of the power is exactly the share of the speed.
   const [P, n1, i, s] = [slip.given('P'), slip.given('n1'), slip.given('i'), slip.given('slip')];
   const n2 = drivenSpeed.compute({ n1, i, s });
-  const T1 = (60 * P) / (2 * Math.PI * n1);
+  const T1 = shaftTorque.compute({ P, n: n1 });
   const arrives = shaftPower.compute({ T: carriedTorque.compute({ T1, i, k: 1 }), n: n2 });
   slip.expects('n2', n2);
-  slip.expects('P_loss', P - arrives);
-  slip.expects('eta', arrives / P);
+  slip.expects('P_loss', slipLoss.compute({ P, k: 1, s }));
+  // What arrives and what is lost are all of it, and nothing else.
+  expect(arrives + slipLoss.compute({ P, k: 1, s })).toBeCloseTo(P, 9);
 });
 
 test('nothing is gained: without loss the power is the same on both shafts', () => {

@@ -2,7 +2,7 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * Torque carried through a reduction, less what friction keeps. Speed lost to slip is not in it: slip costs speed, friction costs torque.
- * @example carriedTorque.compute({ T1: 3.686, i: 10 / 3, k: 0.96 }) // ≈ 11.79
+ * @example carriedTorque.compute({ T1: 3.686, i: 10 / 3, k: 0.96 }) // ≈ 11.795
  */
 export const carriedTorque = defineFormula({
   id: 'carried-torque',

@@ -2,7 +2,7 @@ import { defineFormula, slot } from '../../figure/formula.js';
 
 /**
  * A torque on any shaft as the tool feels it.
- * @example torqueAtTool.compute({ T: 3.686, G: 3.2 }) // ≈ 11.79
+ * @example torqueAtTool.compute({ T: 3.686, G: 3.2 }) // ≈ 11.795
  */
 export const torqueAtTool = defineFormula({
   id: 'torque-at-tool',

@@ -34,8 +34,7 @@ proves('machines', 'barrow-01', ({ given }) => {
 });
 
 proves('machines', 'tumbler-nc-01', ({ given }) => {
-  const n_c = criticalDrumSpeed.compute({ D: given('D'), d: given('d') });
-  return { n_c, n: given('share') * n_c };
+  return { n_c: criticalDrumSpeed.compute({ D: given('D'), d: given('d') }) };
 });
 
 proves('machines', 'tumbler-lift-01', ({ given }) => {

@@ -1,4 +1,4 @@
-import { type ChainSize, chainServiceFactors, chainSource, chains, chainsLike, strandFactors } from '../../../catalog/chains.js';
+import { type ChainSize, chainServiceFactors, chainSource, chains, chainsLike, evenLinks, strandFactors } from '../../../catalog/chains.js';
 import type { Shock } from '../../../catalog/v-belts.js';
 import { type Check, hold } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, highEnd, known, picked, unknown } from '../../../figure/figure.js';
@@ -360,7 +360,7 @@ function outlineOf(inputs: Inputs, p: Figure<'mm'>, driver: Figure<'mm'>, driven
   const { links, slotIn, slotOut, z1, z2 } = inputs;
   const [few, many] = fewerFirst(z1, z2);
   if (!p.known || !few.known || !many.known || !centres.known) return plain;
-  const around = Math.round(chainLinks.compute({ C: centres.value, p: p.value, z_1: few.value, z_2: many.value }) / 2) * 2;
+  const around = evenLinks(chainLinks.compute({ C: centres.value, p: p.value, z_1: few.value, z_2: many.value }));
   const belts = [-6, -4, -2, 0, 2, 4, 6].flatMap((more) => {
     const N = around + more;
     const wants = chainCentres.compute({ p: p.value, N, z_1: few.value, z_2: many.value });

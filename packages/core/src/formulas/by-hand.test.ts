@@ -1,0 +1,84 @@
+import { expect, it, test } from 'vitest';
+import { formulas } from './registry.js';
+
+/**
+ * Formulas that no entry of the check files covers, held against sums done by hand from first principles; where the trade or a book has the figure, it
+ * is named. By a pocket calculator, not by the code.
+ */
+const byHand: readonly (readonly [id: string, given: Readonly<Record<string, number>>, expected: number, why: string])[] = [
+  ['arriving-voltage', { V_0: 230, dV: 6.9 }, 223.1, '3 % of 230 V is 6.9 V, what IEC 60364-5-52 allows lights (from memory)'],
+  ['asked-back', { T_2: 36, i: 4, k: 0.9 }, 10, '36 N·m behind four to one at 90 %: 36 / 3.6'],
+  ['assumed-tension', { u: 0.5, F_w: 143 }, 71.5, 'half of what is wanted'],
+  [
+    'belt-heating-time',
+    { m: 0.25, L: 2000, c: 1700, dT: 60, T: 5, n: 954.9296586 },
+    102,
+    '0.5 kg by 1700 J/(kg·K) by 60 K is 51 kJ; 5 N·m at 100 rad/s is 500 W',
+  ],
+  ['belts-needed', { P_d: 9694, P_1: 3637.8 }, 2.6648, 'Shigley 10e, example 17-4: 13 hp over 4.88 hp is 2.66, three belts'],
+  ['continuous-power', { P: 1000, s: 0.25 }, 500, 'a quarter of the time at twice the load heats alike: 2² · ¼ = 1'],
+  ['crank-torque', { F: 100, r: 350 }, 35, '100 N at 0.35 m'],
+  ['derated-power', { P_r: 1000, h: 1525 }, 825, 'five times 305 m, five times 3.5 %'],
+  ['friction-loss', { P: 800, k: 0.95 }, 40, 'a twentieth of 800 W'],
+  ['geared-angle', { phi: 0.25, i: 6 }, 1.5, 'six times the angle'],
+  ['grown-torque', { T_1: 8, n: 500, n_1: 1000, g: 2 }, 2, 'affinity laws (fan textbooks): half the speed, a quarter of the torque'],
+  ['lasting-torque', { P_a: 1000, K_s: 1.25, n: 954.9296586 }, 8, '1000 W over 1.25 at 100 rad/s'],
+  ['lever-torque', { F: 49.03325, a: 500 }, 24.516625, '5 kg on the scale at half a metre'],
+  ['measured-shaft-power', { P_on: 900, P_0: 300, eta: 0.7 }, 420, '600 W more than idling, seven tenths of it at the shaft'],
+  ['milling-power', { Q: 1000, w: 3600 }, 1000, 'a tonne an hour at 1 kWh a tonne is 1 kW'],
+  ['nip-torque', { z: 3, F: 250, D: 200 }, 75, 'three times 250 N at 0.1 m'],
+  ['pitch-from-outside', { d_a: 95, h: 6.6 }, 88.4, '95 less 6.6'],
+  [
+    'plate-clutch-torque',
+    { mu: 0.3, F: 1000, r: 60, z: 2 },
+    36,
+    '300 N on each of two faces at 60 mm (Shigley 10e, uniform wear on the mean radius)',
+  ],
+  ['power-from-current', { m: 1.7320508, V: 400, I: 10, eta: 0.8, pf: 0.85 }, 4711.178, '√3 · 400 V · 10 A is 6928.2 VA; 0.68 of it'],
+  ['rated-torque', { T_r: 60, f: 1.5 }, 40, '60 over 1.5'],
+  ['shaft-from-input', { P: 2000, eta: 0.65 }, 1300, '65 % of 2 kW'],
+  ['shrink-torque', { mu: 0.1, p: 40, d: 30, l: 40 }, 226.19467, '4 MPa of friction on π · 30 · 40 = 3769.9 mm² at 15 mm'],
+  ['slip-loss', { P: 1000, k: 0.95, s: 0.02 }, 19, 'a fiftieth of the 950 W that are passed on'],
+  ['slipped-speed', { n_s: 1500, s: 0.05 }, 1425, 'common plate of four poles at 50 Hz'],
+  ['stiff-swing-torque', { T_0: 0, J: 0.01, k: 400, n: 95.49296586 }, 20, 'ω √(J k) at 10 rad/s: ½ J ω² = T² / 2k'],
+  ['stopping-angle', { a: 25, D: 200 }, 0.25, '25 mm on a radius of 100'],
+  ['stripping-torque', { s: 5, F_a: 200, d: 50 }, 25, '1000 N at 25 mm'],
+  ['swing-torque', { T_0: 12, E: 50, phi: 0.5 }, 112, '50 J given up within half a radian: 100 N·m on top'],
+  ['times-rated', { k: 2.2, T_n: 5 }, 11, '2.2 times 5'],
+  ['timing-tension', { k: 0.5, F: 240, F_c: 3 }, 123, 'half of 240, and 3'],
+  ['torque-at-tool', { T: 6, G: 12 }, 72, 'six by twelve'],
+  ['torque-gain', { i: 3, k: 0.9, G_2: 4 }, 10.8, '2.7 by four'],
+];
+
+test.each(byHand)('%s of %o is %d: %s', (id, given, expected) => {
+  expect(formulas.get(id)?.compute(given) as number).toBeCloseTo(expected, expected > 1000 ? 2 : 4);
+});
+
+// Makers' lists give 0.0007 to 0.001 kg·m² for four poles of 0.37 kW, 0.002 to 0.003 for 1.1 kW, 0.0048 to 0.008 for 2.2 kW (from memory, in round figures).
+test.each([
+  [370, 0.0007, 0.001],
+  [1100, 0.002, 0.003],
+  [2200, 0.0048, 0.008],
+])('a rotor of %d W is guessed within half and twice of what makers list', (P, least, most) => {
+  const guess = (u: number) => formulas.get('rotor-inertia')?.compute({ u, P, p: 4 }) as number;
+  expect(guess(2)).toBeGreaterThanOrEqual(least);
+  expect(guess(0.5)).toBeLessThanOrEqual(most);
+  expect(guess(1)).toBeGreaterThan(least / 2);
+  expect(guess(1)).toBeLessThan(most * 2);
+});
+
+it('every formula is named in a test that holds it against something from outside', () => {
+  const tests = import.meta.glob<string>(
+    ['../**/*.test.ts', '!./registry.test.ts', '!./ranges.test.ts', '!../examples.test.ts', '!../procedures/worked-out.test.ts'],
+    {
+      eager: true,
+      query: '?raw',
+      import: 'default',
+    },
+  );
+  const all = Object.values(tests).join('\n');
+  const nameOf = (id: string) => id.replace(/-(\w)/g, (_, letter: string) => letter.toUpperCase());
+  const here = new Set([...byHand.map(([id]) => id), 'rotor-inertia']);
+  const held = (id: string) => here.has(id) || all.includes(`'${id}'`) || new RegExp(`\\b${nameOf(id)}\\b`).test(all);
+  expect([...formulas.keys()].filter((id) => !held(id))).toEqual([]);
+});
