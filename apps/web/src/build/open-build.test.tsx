@@ -206,6 +206,68 @@ describe('what was typed and never sent', () => {
   });
 });
 
+describe('what is sent', () => {
+  /** The saves that were sent, with the step each belongs to. */
+  function listening() {
+    const sent: { readonly build: Build; readonly step: string }[] = [];
+    let version = 20;
+    vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
+      sent.push({ build: JSON.parse(init.body as string), step: (init.headers as Record<string, string>)['step-id'] ?? '' });
+      return new Response(JSON.stringify({ version: ++version, changedAt: '2026-11-25T10:42:00Z' }));
+    });
+    return sent;
+  }
+  const kept = () => vi.waitFor(() => expect(open().save.state).toBe('kept'));
+
+  it('belongs to one step while a field is typed into, and to another once it was left, undone or another was typed into', async () => {
+    await kept();
+    const sent = listening();
+    const after = async (event: () => void) => {
+      event();
+      await kept();
+      return sent.at(-1)?.step;
+    };
+    const first = await after(() => typed('main/source/power', '1'));
+    expect(await after(() => typed('main/source/power', '1 h'))).toBe(first);
+    expect(await after(() => typed('main/source/power', '1 hp'))).toBe(first);
+    fieldLeft();
+    const again = await after(() => typed('main/source/power', '2 hp'));
+    const other = await after(() => typed('main/source/speed', '1400'));
+    const back = await after(undone);
+    const name = await after(() => renamed('Mill'));
+    expect(new Set([first, again, other, back, name]).size).toBe(5);
+    expect(sent).toHaveLength(7);
+  });
+
+  it('is nothing while the person has to choose, whatever else is typed meanwhile; then all of it', async () => {
+    await kept();
+    const before = open().build;
+    const line = before.lines[0] as Build['lines'][number];
+    vi.stubGlobal('fetch', () => new Promise(() => {}));
+    typed('main/source/power', '2 hp');
+    closeBuild();
+    const theirs: Build = {
+      ...before,
+      lines: [
+        { ...line, source: { ...line.source, inputs: { ...line.source.inputs, power: { text: '3 hp', value: 2237.1, unit: 'W', how: 'plate' } } } },
+      ],
+    };
+    const sent = listening();
+    await openBuild({ id: 'b', version: 9, changedAt: '', notices: [], build: theirs });
+    const [conflict] = open().meeting?.conflicts ?? [];
+    expect(conflict).toBeDefined();
+    typed('main/work/torque', '9 N·m');
+    typed('main/source/speed', '1400');
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    expect(sent).toEqual([]);
+    if (conflict) chose(conflict, 'mine');
+    await kept();
+    expect(sent).toHaveLength(1);
+    expect(sent[0]?.build.lines[0]?.work.inputs.torque?.text).toBe('9 N·m');
+    expect(sent[0]?.build.lines[0]?.source.inputs.power?.text).toBe('2 hp');
+  });
+});
+
 describe('a field', () => {
   it('says how it understood what was typed', () => {
     render(<PowerField />);

@@ -68,6 +68,16 @@ describe('a run-up', () => {
     expect(settles_rpm).toBeCloseTo(500, 0);
   });
 
+  // Textbooks on electric machines: below the breakdown slip a motor draws nearly its stalled current; one that hangs at two fifths of its speed cooks.
+  it('does not run where the load holds it at two fifths of its speed, and does where it settles at nine tenths', () => {
+    const falling = (n: number) => 10 * (1 - n / 1500);
+    const at = (share: number) => startUp({ torque: falling, top_rpm: 1500, switch_rpm: null }, () => falling(share * 1500), 0.01);
+    expect(at(0.4)).toMatchObject({ settles_rpm: expect.closeTo(600, 6), runs: false, seconds: null });
+    expect(at(0.55).runs).toBe(false);
+    expect(at(0.65).runs).toBe(true);
+    expect(at(0.9)).toMatchObject({ settles_rpm: expect.closeTo(1350, 6), runs: true });
+  });
+
   it('settles where a plain search in twenty thousand steps finds the first speed with nothing left', () => {
     fc.assert(
       fc.property(

@@ -185,6 +185,19 @@ describe('no update is lost', () => {
     expect(await again.json()).toMatchObject({ version: 2, build: { name: 'Sent twice' } });
     expect((await save(id, 1, named('Another'), { 'save-id': randomUUID() })).status).toBe(412);
   });
+
+  it('a save id is no pass: under the id of the last save, but from another version, it is stale all the same', async () => {
+    const { id } = await add();
+    const headers = { 'save-id': randomUUID() };
+    await save(id, 1, named('First'), headers);
+    await save(id, 2, named('Second'), { 'save-id': randomUUID() });
+    for (const version of [1, 2, 5]) expect((await save(id, version, named('Under an old id'), headers)).status).toBe(412);
+    // The last save’s own id, from versions that it did not start from.
+    const last = { 'save-id': randomUUID() };
+    await save(id, 3, named('Third'), last);
+    for (const version of [1, 2, 5]) expect((await save(id, version, named('Once more'), last)).status).toBe(412);
+    expect(((await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild).build.name).toBe('Third');
+  });
 });
 
 describe('what is refused', () => {

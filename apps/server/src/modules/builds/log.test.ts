@@ -52,6 +52,19 @@ it('begins another after five minutes, even in the same step', async () => {
   expect((await logOf(id)).revisions.map(({ version }) => version)).toEqual([3, 2, 1]);
 });
 
+it('does not go on with a step across another’s save: what that one saved is a revision of its own, and so is what comes after', async () => {
+  const [mine, theirs] = [randomUUID(), randomUUID()];
+  const { id, build } = await worked(['1 hp', mine], ['2 hp', theirs], ['3 hp', mine]);
+  expect((await logOf(id)).revisions.map(({ version }) => version)).toEqual([4, 3, 2, 1]);
+  for (const [version, text] of [
+    [2, '1 hp'],
+    [3, '2 hp'],
+    [4, '3 hp'],
+  ] as const) {
+    expect(await (await served.ask('GET', `builds/${id}/revisions/${version}`)).json()).toEqual(typing(build, text));
+  }
+});
+
 it('gives back what a build was', async () => {
   const { id, build } = await worked(['1 hp', randomUUID()], ['2 hp', randomUUID()]);
   expect(await (await served.ask('GET', `builds/${id}/revisions/1`)).json()).toEqual(build);

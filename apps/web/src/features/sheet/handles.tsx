@@ -5,6 +5,7 @@ import { useShown, useShownList } from '../../build/in-sight.js';
 import { fieldLeft, pick, shaftMoved, typed } from '../../build/open-build.js';
 import { useOpenBuild } from '../../build/store.js';
 import type { Drawn, Frame } from '../../kinds/machine-drawing.js';
+import { draggedBy, rimDragged } from './dragging.js';
 
 interface HandlesShown {
   readonly line: string;
@@ -92,11 +93,11 @@ const steps: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: 
 const ShaftHandle = memo(function ShaftHandle({ name, x, y, k, line, viewNow, hold }: ShaftShown) {
   const placeNow = () => layOut(outlinesOf(line)).shafts[k] ?? { x: 0, y: 0 };
   const bind = useDrag(
-    ({ first, last, movement: [dx, dy], memo: held }) => {
+    ({ first, last, movement, memo: held }) => {
       const from: Held = held ?? { place: placeNow(), frame: viewNow().frame, gone: { x: 0, y: 0 } };
       if (first) fieldLeft();
       const { place, frame } = from;
-      const by = { x: dx / frame.scale, y: -dy / frame.scale };
+      const by = draggedBy(frame, movement);
       // The view counts from the first shaft: when that one goes, it is the others that shift, and the view goes along.
       const origin = k === 0 ? by : { x: 0, y: 0 };
       hold(last ? undefined : { ...frame, origin });
@@ -156,7 +157,7 @@ const RimHandle = memo(function RimHandle({ path, wheel, x, y, diameter, scale, 
       if (first) fieldLeft();
       hold(last ? undefined : from.frame);
       // A wheel's size and its diameter grow alike, be it millimetres or teeth.
-      const wanted = Math.max(0.05, 1 - (2 * dy) / from.frame.scale / from.diameter) * from.value;
+      const wanted = rimDragged(from.frame, from.diameter, dy) * from.value;
       const text = nearestSize(wheel, wanted, input.text);
       if (text !== input.text) typed(at, text);
       if (last) fieldLeft();

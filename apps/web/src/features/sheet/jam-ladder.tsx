@@ -3,13 +3,12 @@ import { memo, useState } from 'react';
 import { useShown } from '../../build/in-sight.js';
 import { pick } from '../../build/open-build.js';
 import { useWidth } from '../../shared/use-width.js';
+import { ladderRuler } from './ladder-ruler.js';
 
 const top_px = 24;
 const rung_px = 25;
 /** Rungs of a ladder that is not shown whole. */
 const shortLadder = 10;
-/** Most over least of the ruler: whatever is smaller stands at its left end. */
-const longest = 1e6;
 
 interface Line {
   readonly id: string;
@@ -34,17 +33,12 @@ export function JamLadder() {
   const near = all || rungs.length <= shortLadder + 1 ? rungs : rungs.filter(({ at }, k) => k < shortLadder || (at !== null && at === picked));
   const lines = [...plain('the work asks', check.needs, 'var(--ink)'), ...plain('reaches it', check.has, `var(--${check.verdict})`), ...near];
   const brings = line.jam.brings;
-  // The ruler is logarithmic: what is nothing, or less, stands at its left end.
-  const values = [...lines.map(({ figure }) => figure), ...(brings.known ? [brings] : [])]
-    .flatMap((figure) => [lowest(figure), highest(figure)])
-    .filter((value) => value > 0);
-  if (values.length === 0) return <section ref={frame} />;
-  const most = roundEnd(Math.max(...values) * 1.1, Math.ceil);
-  const least = Math.max(roundEnd(Math.min(...values) / 1.1, Math.floor), most / longest);
-  const isPicked = (at: string | null) => at !== null && at === picked;
-  const x = (value: number) => (Math.log(Math.max(value, least) / least) / Math.log(most / least)) * width;
   const { factor, symbol } = unitShown('N·m');
-  const ticks = ticksOf(least * factor, most * factor, width).map((says) => ({ says, at: says / factor }));
+  const values = [...lines.map(({ figure }) => figure), ...(brings.known ? [brings] : [])].flatMap((figure) => [lowest(figure), highest(figure)]);
+  const ruler = ladderRuler(values, width, factor);
+  if (!ruler) return <section ref={frame} />;
+  const { x, ticks } = ruler;
+  const isPicked = (at: string | null) => at !== null && at === picked;
   const height = top_px + lines.length * rung_px + (brings.known ? 22 : 6);
   return (
     <section ref={frame} className={`min-w-0 ${stale ? 'stale' : ''}`}>
@@ -146,21 +140,6 @@ const rungLine = ({ id, at, short, atTool, harm, verdict }: Rung): Line[] =>
         },
       ]
     : [];
-
-/** An end of the ruler at a round value, a sixth of a decade apart: the ruler stays where it is while what it measures moves a little. */
-const roundEnd = (value: number, round: (steps: number) => number) => 10 ** (round(Math.log10(value) * 6) / 6);
-
-/** Room that a number at the ruler needs, px. */
-const tick_px = 30;
-
-/** 1, 2 and 5 of every decade; the decades alone where those would run into each other. */
-function ticksOf(least: number, most: number, width: number): number[] {
-  const apart = (Math.log10(2) / Math.log10(most / least)) * width;
-  const steps = apart < tick_px ? [1] : [1, 2, 5];
-  const from = Math.floor(Math.log10(least));
-  const decades = Array.from({ length: Math.ceil(Math.log10(most)) - from + 1 }, (_, k) => 10 ** (from + k));
-  return decades.flatMap((ten) => steps.map((each) => Number((each * ten).toPrecision(3)))).filter((tick) => tick >= least && tick <= most);
-}
 
 /** Each line's drop from the ruler, its range and its mark: one path for all of one colour. */
 function Marks({ lines, x }: { lines: readonly Line[]; x: (value: number) => number }) {

@@ -1,0 +1,23 @@
+import { blankBuild, evaluateBuild, kindHeads, loadKinds, withKind } from '@hobrek/core';
+import { cleanup, render } from '@testing-library/react';
+import { afterEach, expect, it } from 'vitest';
+import { fitDrawing, MachineDrawing } from './machine-drawing.js';
+import { benchExtras, stageDrawings } from './registry.js';
+
+afterEach(cleanup);
+
+const stages = kindHeads('stage').map(({ kind }) => kind);
+
+it('has a drawing for every kind of stage, and for none that there is not', () => {
+  expect(Object.keys(stageDrawings).sort()).toEqual([...stages].sort());
+  for (const kind of Object.keys(benchExtras)) expect(stages).toContain(kind);
+});
+
+it.each(stages)('draws a %s as something that can be seen', async (kind) => {
+  const build = withKind(blankBuild('Machine'), 'main/belt', kind);
+  const [line] = evaluateBuild(build, await loadKinds()).lines;
+  const outlines = line?.outlines ?? [];
+  const { container } = render(<MachineDrawing stages={outlines} drawn={fitDrawing(outlines, { width: 600, height: 300 })} />);
+  expect(container.querySelectorAll('path, circle, line, rect, polyline, polygon').length).toBeGreaterThan(1);
+  expect(container.innerHTML).not.toContain('NaN');
+});

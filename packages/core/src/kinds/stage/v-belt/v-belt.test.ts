@@ -1,0 +1,31 @@
+import { expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../../../test/crusher.js';
+import type { Check } from '../../../checks/check.js';
+import type { Known } from '../../../figure/figure.js';
+import { evaluateBuild } from '../../../procedures/evaluate-build.js';
+import { loadKinds } from '../../registry.js';
+
+const kinds = await loadKinds(crusher());
+const check = (fields: Readonly<Record<string, string>>, name: string) => {
+  const evaluation = evaluateBuild(afterTyping(crusher(), fields), kinds);
+  return evaluation.checks.find(({ id }) => id === `main/belt/check-${name}`) as Check;
+};
+
+// ISO 4184: section A is 13 mm wide and 8 high. Common practice, no source: one and a half times its height to lift it over a rim, 12 mm.
+it('needs one and a half times the belt’s height of room to lift it on', () => {
+  const room = check({}, 'room-in');
+  expect((room.needs as Known).value).toBeCloseTo(12, 9);
+  expect(room.verdict).not.toBe('gives');
+  // 53 in inside are 54.3 in at the pitch, 1379 mm, where 420 mm of centres want 1369: the motor goes 5.3 mm out. With 6 mm of slot inward that makes 11.3 mm:
+  // too little for 12, enough for half a height.
+  const short = check({ 'main/belt/slotIn': '6' }, 'room-in');
+  expect((short.has as Known).value).toBeCloseTo(11.3, 1);
+  expect(short.verdict).toBe('gives');
+});
+
+// Common practice, no source: one per cent of its length, of a 53 in belt (1346 mm inside) about 13.5 mm.
+it('needs a hundredth of its length to follow its stretch', () => {
+  const room = check({}, 'room-out');
+  expect((room.needs as Known).value).toBeGreaterThan(13.4);
+  expect((room.needs as Known).value).toBeLessThan(13.9);
+});
