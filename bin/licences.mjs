@@ -1,7 +1,8 @@
-// The licences of what is shipped: everything an application depends on when it runs. `--write` makes the notice file anew.
+// The licences of what is shipped: everything an application depends on when it runs, and everything that went into a bundle. `--write` makes the notice file anew.
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { commandLinePackages, webPackages } from './parts/build.mjs';
 import { root } from './parts/places.mjs';
 
 const allowed = new Set(['MIT', 'ISC', 'Apache-2.0', 'BSD-2-Clause', 'BSD-3-Clause', '0BSD', 'OFL-1.1', 'BlueOak-1.0.0', 'Zlib', 'Bitstream-Vera']);
@@ -14,11 +15,23 @@ const read = {
   'dejavu-fonts-ttf': 'Bitstream-Vera',
 };
 
-/** Packages of the lock file that are not only for building or testing. */
-function shipped() {
+/** Packages that went into the web application and the command line, by their own lists. @throws Error while these are not built */
+function bundledPackages() {
+  return [webPackages, commandLinePackages].flatMap((list) => {
+    if (!existsSync(list)) throw new Error(`${list.slice(root.length + 1)} is not there: run npm test or npm start, which build what is bundled`);
+    return JSON.parse(readFileSync(list, 'utf8'));
+  });
+}
+
+/** Packages of the lock file that are not only for building or testing, and those that went into a bundle, whatever the lock file says of them. */
+function shipped(bundled) {
   const { packages } = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8'));
+  const inBundle = new Set(bundled);
   return Object.entries(packages)
-    .filter(([path, { dev, devOptional, optional, link }]) => path.startsWith('node_modules/') && !dev && !devOptional && !optional && !link)
+    .filter(
+      ([path, { dev, devOptional, optional, link }]) =>
+        path.startsWith('node_modules/') && !link && (inBundle.has(path) || (!dev && !devOptional && !optional)),
+    )
     .map(([path, { version, license }]) => ({
       path,
       name: path.replace(/^.*node_modules\//, ''),
@@ -57,18 +70,21 @@ replaced. What is in it, and under which licence, stands in the README of that p
 `;
 
 /** @returns what is wrong, in words; nothing when all is well */
-export function licenceComplaints({ write = false } = {}) {
-  const packages = shipped();
+export function licenceComplaints({ write = false, bundled = bundledPackages() } = {}) {
+  const packages = shipped(bundled);
+  const unknown = bundled
+    .filter((path) => !packages.some((each) => each.path === path))
+    .map((path) => `${path} went into a bundle and is not in package-lock.json`);
   const odd = packages
     .filter(({ license }) => !isAllowed(license))
     .map(({ name, version, license }) => `${name} ${version} has the licence “${license}”, which is not on the list in bin/licences.mjs`);
-  const wanted = `# What Hobrek ships that others wrote\n\nMade by \`npm run licences\` from package-lock.json.\n\n${native}\n${packages.map(text).join('\n')}`;
+  const wanted = `# What Hobrek ships that others wrote\n\nMade by \`npm run licences\` from package-lock.json and the lists of what went into the bundles.\n\n${native}\n${packages.map(text).join('\n')}`;
   if (write) writeFileSync(notice, wanted);
   const listed = existsSync(notice) ? readFileSync(notice, 'utf8') : '';
   const missing = packages
     .filter(({ name, version, license }) => !listed.includes(`## ${name} ${version} (${license})\n`))
     .map(({ name, version }) => `${name} ${version} is not in THIRD-PARTY-NOTICES.md: run npm run licences`);
-  return [...odd, ...missing];
+  return [...unknown, ...odd, ...missing];
 }
 
 if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) {

@@ -1,11 +1,36 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defaultClientConditions, defineConfig } from 'vite';
+import { defaultClientConditions, defineConfig, type Plugin } from 'vite';
+
+/**
+ * Packages that went into the bundle, the workers' too, by where they lie: what ships must be in the notices (bin/licences.mjs). Tailwind's base styles are
+ * written into the style sheet and are no module of it.
+ */
+const packages = new Set(['node_modules/tailwindcss']);
+const noted = (): Plugin => ({
+  name: 'hobrek:packages',
+  generateBundle(_, bundle) {
+    for (const chunk of Object.values(bundle)) {
+      const modules = chunk.type === 'chunk' ? Object.keys(chunk.modules) : chunk.originalFileNames;
+      for (const module of modules) {
+        const path = /.*(?<=\/|^)(node_modules\/(?:@[^/]+\/)?[^/]+)/.exec(module.replaceAll('\\', '/'));
+        if (path?.[1]) packages.add(module.slice(module.indexOf('node_modules/'), module.lastIndexOf(path[1]) + path[1].length));
+      }
+    }
+  },
+});
+const written = (): Plugin => ({
+  name: 'hobrek:packages-written',
+  apply: 'build',
+  generateBundle() {
+    this.emitFile({ type: 'asset', fileName: '.packages.json', source: JSON.stringify([...packages].sort(), null, 2) });
+  },
+});
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), noted(), written()],
   resolve: { conditions: ['source', ...defaultClientConditions] },
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => [noted()] },
   build: { target: 'es2022', assetsInlineLimit: 0 },
   server: { host: '127.0.0.1', port: 5173, strictPort: true, proxy: { '/api': { target: `http://127.0.0.1:${process.env.HOBREK_PORT ?? 4310}` } } },
 });

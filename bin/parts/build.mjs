@@ -1,4 +1,4 @@
-import { readdirSync, statSync } from 'node:fs';
+import { readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { alone } from './lock.mjs';
 import { cache, root, tool } from './places.mjs';
@@ -12,7 +12,7 @@ export async function build(say) {
     await compile();
     await bundleCommandLine();
     const web = [...core, 'apps/web/src', 'apps/web/index.html', 'apps/web/vite.config.ts'];
-    if (isOlder('apps/web/dist/index.html', web)) {
+    if (isOlder('apps/web/dist/.packages.json', web)) {
       say('Building the web application …');
       await run(tool('vite'), ['build', '--logLevel', 'warn'], { cwd: join(root, 'apps/web'), quiet: true });
     }
@@ -30,6 +30,9 @@ export async function buildCommandLine() {
 const compile = (...projects) => run(tool('tsc'), ['-b', ...projects], { quiet: true });
 
 export const commandLine = join(root, 'apps/cli/bundle/hobrek.js');
+/** Where it says which packages went into each bundle. */
+export const commandLinePackages = join(root, 'apps/cli/bundle/packages.json');
+export const webPackages = join(root, 'apps/web/dist/.packages.json');
 const commandLineSources = [...core, 'apps/cli/src'];
 
 export const commandLineIsOld = () => isOlder('apps/cli/bundle/hobrek.js', commandLineSources);
@@ -38,7 +41,8 @@ export const commandLineIsOld = () => isOlder('apps/cli/bundle/hobrek.js', comma
 async function bundleCommandLine() {
   if (!commandLineIsOld()) return;
   const { build: esbuild } = await import('esbuild');
-  await esbuild({
+  const { metafile } = await esbuild({
+    metafile: true,
     entryPoints: [join(root, 'apps/cli/dist/main.js')],
     outfile: commandLine,
     bundle: true,
@@ -49,6 +53,9 @@ async function bundleCommandLine() {
     legalComments: 'none',
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   });
+  // What went in, for the notices (bin/licences.mjs).
+  const packages = Object.keys(metafile.inputs).flatMap((path) => /^.*(node_modules\/(?:@[^/]+\/)?[^/]+)/.exec(path)?.[0] ?? []);
+  writeFileSync(commandLinePackages, JSON.stringify([...new Set(packages)].sort(), null, 2));
 }
 
 function isOlder(product, sources) {

@@ -166,9 +166,9 @@ describe('damaged at random', () => {
       : false;
 
   it('the contract and the published schema say the same of its shape', () => {
-    let refusals = 0;
-    fc.assert(
-      fc.property(fc.nat(), junk, fc.constantFrom('put', 'remove', 'add'), (where, value, how) => {
+    const damaged = fc
+      .tuple(fc.nat(), junk, fc.constantFrom('put', 'remove', 'add'))
+      .map(([where, value, how]) => {
         const build = demo();
         Object.assign(power(build), { low: 500, high: 600 });
         const all = places(build);
@@ -178,13 +178,21 @@ describe('damaged at random', () => {
         else if (how === 'remove') delete container[key];
         else if (Array.isArray(container)) container.push(value);
         else container.added = value;
-        if (!endsInOrder(build) || /"(__proto__|constructor|toString)"|\\u/.test(JSON.stringify(build))) return;
+        return { build, said: `${how} ${key}: ${JSON.stringify(value)?.slice(0, 80)}` };
+      })
+      // What a schema cannot say: the order of ends, and names that JavaScript keeps for itself.
+      .filter(({ build }) => endsInOrder(build) && !/"(__proto__|constructor|toString)"|\\u/.test(JSON.stringify(build)));
+    let [compared, refusals] = [0, 0];
+    fc.assert(
+      fc.property(damaged, ({ build, said }) => {
+        compared++;
         const contract = shapeComplaints(build).length === 0;
         if (!contract) refusals++;
-        expect(judge(build), `${how} ${key}: ${JSON.stringify(value)?.slice(0, 80)}`).toBe(contract);
+        expect(judge(build), said).toBe(contract);
       }),
       { seed: 6, numRuns: 600 },
     );
+    expect(compared).toBe(600);
     expect(refusals).toBeGreaterThan(300);
   });
 

@@ -6,7 +6,8 @@ import { shaftTorque } from '../formulas/power/shaft-torque.js';
 import { carriedTorque } from '../formulas/transmission/carried-torque.js';
 import { drivenSpeed } from '../formulas/transmission/driven-speed.js';
 import type { Unit } from '../quantity/quantities.js';
-import { flag, guessesUnder, type Known, known, restsOn, unknown } from './figure.js';
+import { flag, guessesUnder, type Known, known, picked, restsOn, unknown } from './figure.js';
+import { defineProcedure, solve } from './formula.js';
 
 const given = <U extends Unit>(unit: U, value: number, field = 'f', range?: readonly [number, number], flags = 0) =>
   known(unit, value, { by: 'given', field }, range, flags);
@@ -57,6 +58,67 @@ describe('the figure door', () => {
     const figure = shaftTorque({ P: given('W', 750, 'power', [600, 900], flag.guessed), n: given('rpm', 1425, 'speed') });
     expect([...guessesUnder(figure)]).toEqual(['power']);
   });
+});
+
+describe('one relation inside another', () => {
+  const inner = defineProcedure({ id: 'inner', says: '', source: '' });
+  const outer = defineProcedure({ id: 'outer', says: '', source: '' });
+  const [a, b] = [given('mm', 2, 'a', [1, 3]), given('mm', 10, 'b', [8, 12])];
+
+  // Closed form: a of 1 to 3 on b of 8 to 12 adds up to 9 to 15; the inner sum, of the same names and with ranges of its own, is 40 to 60 every time.
+  it('a procedure that asks another, or itself, for a range in between comes to what it would alone', () => {
+    const asked: (readonly number[])[] = [];
+    const within = () => {
+      const found = solve('mm', inner, { a: given('mm', 20, 'x', [15, 25]), b: given('mm', 30, 'y', [25, 35]) }, ({ a: p = 0, b: q = 0 }) => p + q);
+      asked.push(ends(found));
+    };
+    const sum = solve('mm', outer, { a, b }, (numbers) => {
+      within();
+      return (numbers.a ?? 0) + (numbers.b ?? 0);
+    });
+    expect(sum).toMatchObject({ value: 12, low: 9, high: 15 });
+    expect(asked.length).toBeGreaterThanOrEqual(5);
+    for (const range of asked) expect(range).toEqual([40, 60]);
+  });
+
+  it('a formula worked out inside a formula’s own procedure carries both ranges', () => {
+    const speed = solve('rpm', outer, { n: given('rpm', 1000, 'n', [900, 1100]), d: given('mm', 100, 'd', [80, 125]) }, ({ n = 0, d = 0 }) => {
+      const i = pulleyRatio({ d1: given('mm', d, 'd'), d2: given('mm', 200, 'D', [180, 220]) });
+      return n / (i as Known).value;
+    });
+    // 900 rpm over 200/80 and 1100 over 200/125.
+    expect(ends(speed)).toEqual([expect.closeTo(360, 9), expect.closeTo(687.5, 9)]);
+  });
+
+  it('what a procedure was handed is not written over by the next call', () => {
+    const kept: Readonly<Record<string, number>>[] = [];
+    for (const value of [1, 2]) solve('mm', outer, { a: given('mm', value) }, (numbers) => kept.push(numbers));
+    expect(kept).toEqual([{ a: 1 }, { a: 2 }]);
+  });
+
+  it('a procedure that turns is searched, and marked; what rests on it is not', () => {
+    const turning = defineProcedure({ id: 'turning', says: '', source: '', turns: ['a'] });
+    const off = solve('mm', turning, { a: given('mm', 1, 'a', [-3, 5]) }, ({ a: by = 0 }) => Math.abs(by));
+    expect(off).toMatchObject({ value: 1, low: expect.closeTo(0, 9), high: 5, flags: flag.searched });
+    expect(picked('sum', 'mm', [off, a])).toMatchObject({ flags: 0 });
+    const twice = solve('mm', outer, { a: off }, ({ a: by = 0 }) => 2 * by);
+    expect(twice).toMatchObject({ flags: 0 });
+  });
+
+  it('a procedure with a hole in the middle is marked outside of where it is good', () => {
+    const turning = defineProcedure({ id: 'turning', says: '', source: '', turns: ['a'] });
+    const torn = solve('mm', turning, { a: given('mm', 2, 'a', [-2, 4]) }, ({ a: by = 0 }) => (Math.abs(by) < 0.5 ? Number.NaN : by));
+    expect(torn).toMatchObject({ value: 2, low: -2, high: 4, flags: flag.outsideValid });
+  });
+});
+
+it('core keeps nothing that a call could leave behind: no variable of a module is ever changed', () => {
+  const sources = import.meta.glob<string>(['../**/*.ts', '!../**/*.test.ts'], { eager: true, query: '?raw', import: 'default' });
+  const changing = Object.entries(sources).flatMap(([file, text]) =>
+    [...text.matchAll(/^(?:export )?(?:let|var) (\w+)/gm)].map(([, name]) => `${file} ${name}`),
+  );
+  // In which units figures are shown is still one setting of the whole program; what is worked out does not depend on it.
+  expect(changing).toEqual(['../quantity/show.ts shown']);
 });
 
 describe('ranges', () => {
