@@ -9,7 +9,7 @@ const heading = { source: 'Sources', feed: 'Feeds', stage: 'Stages', work: 'Work
 async function pages() {
   const core = await import('../packages/core/dist/index.js');
   const { buildSchema, problems } = await import('../packages/contracts/dist/index.js');
-  const { acceptedUnits, formulas, kindHeads, show, showAs } = core;
+  const { acceptedUnits, asText, formulas, kindHeads, relations, setRelation, show, showAs, symbolLine } = core;
 
   const field = (name, each) => {
     if (each.is === 'choice') {
@@ -29,11 +29,13 @@ async function pages() {
       ...Object.entries(fields).map(([name, each]) => field(name, each)),
       '',
     ].join('\n');
-  const formula = ({ id, title, symbol, unit, expr, source, inputs }) => {
+  const formula = ({ id, title, symbol, unit, source, inputs, where: steady }) => {
     const where = Object.entries(inputs).map(
-      ([name, { means, unit: of, valid }]) => `${name}: ${means}, ${show(valid[0], of)} to ${show(valid[1], of)}`,
+      ([name, { means, unit: of, valid }]) => `${asText(symbolLine(name))}: ${means}, ${show(valid[0], of)} to ${show(valid[1], of)}`,
     );
-    return `| \`${id}\` | ${title} | \`${symbol} = ${expr}\`${unit === '1' ? '' : ` in ${unit}`} | ${where.join('; ')} | ${source} |`;
+    const steadily = steady ? `. It runs one way only where ${steady.says}` : '';
+    const relation = `${asText(symbolLine(symbol))} = ${asText(setRelation(relations[id], symbolLine))}`;
+    return `| \`${id}\` | ${title} | \`${relation}\`${unit === '1' ? '' : ` in ${unit}`} | ${where.join('; ')}${steadily} | ${source} |`;
   };
   const reference = [
     '# Reference',

@@ -65,11 +65,9 @@ export { listed } from './quantity/listed.js';
 export { type QuantityName, quantities, type Unit } from './quantity/quantities.js';
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
 export {
-  acceptedUnits,
   inUnits,
   joinParts,
   show,
-  showAs,
   showIn,
   showNumber,
   showParts,
@@ -79,4 +77,5 @@ export {
   unitHabits,
   unitShown,
 } from './quantity/show.js';
+export { acceptedUnits, showAs } from './quantity/show-as.js';
 export { findUnit } from './quantity/units.js';

@@ -1,4 +1,4 @@
-import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, showFigure, usedBy } from '@hobrek/core';
+import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, showFigure, showRange, usedBy } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { type ComponentProps, type ReactNode, useEffect, useRef, useState } from 'react';
 import { create } from 'zustand';
@@ -137,7 +137,7 @@ function Onward({ walk, children }: { walk: () => void; children: ReactNode }) {
 function Reason({ figure, name, walk }: { figure: Figure; name: string; walk: (step: Step) => void }) {
   const open = useOpenBuild((store) => store.open);
   if (!open) return null;
-  const { shows, relation, parts, says, caution } = explain(open.build, figure);
+  const { relation, parts, says, caution } = explain(open.build, figure);
   const uses = usedBy(open.build, open.evaluation, figure);
   return (
     <>
@@ -151,9 +151,9 @@ function Reason({ figure, name, walk }: { figure: Figure; name: string; walk: (s
           </p>
         </>
       )}
-      {figure.known && figure.low !== undefined && (
+      {figure.known && figure.low !== undefined && figure.high !== undefined && (
         <p className={relation ? 'mt-1' : 'mt-2'}>
-          <b>{shows}</b>
+          from <b>{showRange(figure.low, figure.high, figure.unit)}</b>
         </p>
       )}
       {parts.length > 0 && (

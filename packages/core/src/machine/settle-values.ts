@@ -1,6 +1,6 @@
 import type { QuantityField } from '../kinds/fields.js';
 import { readQuantity } from '../quantity/read-quantity.js';
-import { showAs } from '../quantity/show.js';
+import { showAs } from '../quantity/show-as.js';
 import type { Build } from './build.js';
 import { placesOf, withInput } from './paths.js';
 

@@ -5,7 +5,7 @@ import type { Kinds } from '../kinds/registry.js';
 import type { Build, QuantityInput } from '../machine/build.js';
 import { fieldLabel, placesOf, withInput } from '../machine/paths.js';
 import { signChange } from '../numeric/root.js';
-import { showAs } from '../quantity/show.js';
+import { showAs } from '../quantity/show-as.js';
 import { evaluateBuild } from './evaluate-build.js';
 
 /** What becomes of a machine over all that was guessed about it. */

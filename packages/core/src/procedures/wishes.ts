@@ -5,7 +5,7 @@ import { unitOf } from '../kinds/fields.js';
 import type { StageOutline } from '../kinds/kind.js';
 import { wishFields } from '../machine/brief-fields.js';
 import type { Build } from '../machine/build.js';
-import { showAs } from '../quantity/show.js';
+import { showAs } from '../quantity/show-as.js';
 import type { WalkedLine } from './walk-line.js';
 
 type Wish = keyof typeof wishFields;

@@ -4,7 +4,7 @@ import { describe, expect, it, test } from 'vitest';
 import { reference } from '../../test/reference.js';
 import { type QuantityName, quantities } from './quantities.js';
 import { type Reads, type RefusalCode, readQuantity } from './read-quantity.js';
-import { showAs } from './show.js';
+import { showAs } from './show-as.js';
 
 const takes = (quantity: QuantityName): Reads => {
   const bare: Partial<Record<QuantityName, string | null>> = { power: null };

@@ -1,6 +1,7 @@
 import { type Gallon, type QuantityName, quantities, type Unit } from './quantities.js';
 import { type NumberRead, readNumber } from './read-number.js';
-import { acceptedUnits, showAs, showNumber } from './show.js';
+import { showNumber } from './show.js';
+import { acceptedUnits, showAs } from './show-as.js';
 import { findUnit, type KnownUnit, toHouse } from './units.js';
 
 /** What a field takes: enough of its description to read what is typed into it. */

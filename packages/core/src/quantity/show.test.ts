@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, test } from 'vitest';
 import { readQuantity } from './read-quantity.js';
-import { inUnits, show, showAs, showIn, showNumber, showRange, showShare } from './show.js';
+import { inUnits, show, showIn, showNumber, showRange, showShare } from './show.js';
+import { showAs } from './show-as.js';
 
 test.each([
   [1425, '1425'],

@@ -1,6 +1,5 @@
 import { remembering } from '../remembering.js';
-import { listed } from './listed.js';
-import { type Quantity, type QuantityName, quantities, type Unit } from './quantities.js';
+import type { Unit } from './quantities.js';
 
 /**
  * A number as it stands on a drawing: at least three significant figures, whole digits never rounded away, and no zeros behind a value that is exact without them.
@@ -133,18 +132,4 @@ export function showRange(low: number, high: number, unit: Unit): string {
 export function showShare(value: number): string {
   const percent = value * 100;
   return `${minus(Math.abs(percent) >= 1 || percent === 0 ? percent.toFixed(0) : percent.toPrecision(1))} %`;
-}
-
-/** A value of a field's quantity from least to most, as it would be typed: shares as per cent. */
-export function showAs(name: QuantityName, low: number, high = low): string {
-  if (name === 'sound level') return `${showRange(low, high, '1')} dB(A)`;
-  if (name !== 'fraction') return showRange(low, high, quantities[name].unit);
-  return low === high ? showShare(low) : `${showShare(low)} to ${showShare(high)}`;
-}
-
-/** The units a field of this quantity takes, as a list to read out: `kW, W, hp, PS or MW`. */
-export function acceptedUnits(name: QuantityName): string {
-  const { spellings }: Quantity = quantities[name];
-  const offered = spellings.filter((spelling) => spelling.offered !== false).map((spelling) => spelling.symbol);
-  return listed([...new Set(offered)], 'or');
 }
