@@ -1,4 +1,4 @@
-// `npm run bench [-- evaluation|saves|keys|load]`: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
+// `npm run bench [-- evaluation|saves|keys|load]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
 // fails a test.
 import { spawn } from 'node:child_process';
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
@@ -6,9 +6,10 @@ import { Agent, request } from 'node:http';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
-import { keystrokes } from './bench/keystrokes.mjs';
+import { builtAt, evaluationAgainst, keysAgainst } from './bench/against.mjs';
+import { keystrokes, withBrowser } from './bench/keystrokes.mjs';
 import { writeReport } from './bench/report.mjs';
-import { demo } from './bench/six-stages.mjs';
+import { demo, sixStages } from './bench/six-stages.mjs';
 import { ms, share } from './bench/spread.mjs';
 import { build } from './parts/build.mjs';
 import { startCluster } from './parts/database.mjs';
@@ -39,13 +40,13 @@ async function evaluation() {
   row('one evaluation of six stages, with trace, best of five', ms(Math.min(...runs)), 'wanted: 0.5 ms');
 }
 
-async function withServer(work) {
+async function withServer(work, tree = root) {
   const folder = mkdtempSync(join(tmpdir(), 'hobrek-bench-'));
   chmodSync(folder, 0o755);
   const cluster = await startCluster({ folder });
   const port = await freePort();
   const env = { ...process.env, DATABASE_URL: cluster.url, HOBREK_PORT: String(port), HOBREK_DUMPS: join(folder, 'dumps') };
-  const server = spawn(process.execPath, [join(root, 'apps/server/dist/main.js')], { env, stdio: ['ignore', 'ignore', 'inherit', 'ipc'] });
+  const server = spawn(process.execPath, [join(tree, 'apps/server/dist/main.js')], { env, stdio: ['ignore', 'ignore', 'inherit', 'ipc'] });
   await new Promise((resolve) => server.once('message', resolve));
   const { default: pg } = await import('pg');
   const client = new pg.Client({ connectionString: cluster.url });
@@ -171,15 +172,32 @@ async function load(base, client, people = 200, seconds = Number(process.env.HOB
   row(`${people} people at once: a bare insert beside them, half / 99 of 100`, spread(bare), '');
 }
 
+/** What is here and what was at a commit, by turns. */
+async function against(commit) {
+  const then = await builtAt(commit, say);
+  await evaluationAgainst(then, row);
+  await withServer(
+    async (thenBase) =>
+      withServer(async (nowBase) => {
+        const [old, current] = [await post(thenBase, sixStages(demo())), await post(nowBase, sixStages(demo()))];
+        const pages = { before: `${thenBase}/builds/${old.id}`, now: `${nowBase}/builds/${current.id}` };
+        await withBrowser((browser) => keysAgainst(pages, browser, row));
+      }),
+    then,
+  );
+}
+
 const parts = new Set(process.argv.slice(2));
-const wanted = (part) => parts.size === 0 || parts.has(part);
+const commit = parts.has('--against') ? process.argv.at(-1) : null;
+const wanted = (part) => commit === null && (parts.size === 0 || parts.has(part));
 
 checkNode();
 await installPackages(say);
-if (wanted('keys')) await ensureChromium(say);
+if (wanted('keys') || commit !== null) await ensureChromium(say);
 await build(say);
 say(`\n${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}\n`);
 const before = Math.min(spin(), spin());
+if (commit !== null) await against(commit);
 if (wanted('evaluation')) await evaluation();
 if (wanted('saves') || wanted('keys') || parts.has('load')) {
   await withServer(async (base, client) => {

@@ -10,12 +10,7 @@ import { ms, share } from './spread.mjs';
  */
 export async function keystrokes(base, post, row) {
   const { id } = await post(sixStages(demo()));
-  const { chromium: browserType } = await import('@playwright/test');
-  const browser = await browserType.launch({
-    executablePath: chromium,
-    args: ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],
-  });
-  try {
+  await withBrowser(async (browser) => {
     for (const rate of [1, 4]) {
       const runs = [];
       for (let k = 0; k < 5; k++) runs.push(await typeIn(browser, `${base}/builds/${id}`, rate));
@@ -37,10 +32,25 @@ export async function keystrokes(base, post, row) {
         rate === 1 ? '' : 'printed only',
       );
     }
+  });
+}
+
+/** Does a piece of work with a browser, and closes it. */
+export async function withBrowser(work) {
+  const { chromium: browserType } = await import('@playwright/test');
+  const browser = await browserType.launch({
+    executablePath: chromium,
+    args: ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],
+  });
+  try {
+    await work(browser);
   } finally {
     await browser.close();
   }
 }
+
+/** All keys of one round at a build of six stages that stands at this address: how long each took, and whether it changed figures. */
+export const typedBy = (browser, url) => typeIn(browser, url, 1);
 
 /** What is typed, character by character, and taken out again: words, bare numbers, a fraction; at the source, in the middle and at the work. */
 const typing = [

@@ -90,10 +90,22 @@ describe('one relation inside another', () => {
     expect(ends(speed)).toEqual([expect.closeTo(360, 9), expect.closeTo(687.5, 9)]);
   });
 
-  it('what a procedure was handed is not written over by the next call', () => {
-    const kept: Readonly<Record<string, number>>[] = [];
-    for (const value of [1, 2]) solve('mm', outer, { a: given('mm', value) }, (numbers) => kept.push(numbers));
-    expect(kept).toEqual([{ a: 1 }, { a: 2 }]);
+  it('a procedure within itself, by other names, disturbs neither', () => {
+    const deep = solve('mm', outer, { a, b }, ({ a: p = 0, b: q = 0 }) => {
+      const off = solve('mm', outer, { c: given('mm', 1, 'c', [0, 2]) }, ({ c = 0 }) => 100 * c);
+      expect(ends(off)).toEqual([0, 200]);
+      return p + q;
+    });
+    expect(deep).toMatchObject({ value: 12, low: 9, high: 15 });
+  });
+
+  it('is whole again after one of its calls threw', () => {
+    const broken = () =>
+      solve('mm', outer, { a, b }, () => {
+        throw new Error('a fault');
+      });
+    expect(broken).toThrow('a fault');
+    expect(solve('mm', outer, { a, b }, ({ a: p = 0, b: q = 0 }) => p + q)).toMatchObject({ value: 12, low: 9, high: 15 });
   });
 
   it('a procedure that turns is searched, and marked; what rests on it is not', () => {

@@ -65,13 +65,19 @@ export function defineFormula<const U extends Unit, const S extends Slots>(defin
     valid: names.map((name) => (definition.inputs[name] as Slot).valid),
     where: definition.where as unknown as Where<Slots> | undefined,
     compute: definition.compute as (numbers: Numbers<Slots>) => number,
+    tray: undefined,
   };
   const door = (figures: Figures<S>): Figure<U> => evaluate(relation, figures as Readonly<Record<string, Figure>>);
   return Object.assign(door, definition);
 }
 
 /** A way to a figure that no single formula is: an inverse, a lookup, a rule of thumb. What it does and who says so is shown where a formula would be. */
-export interface Procedure {
+export interface Procedure extends Described {
+  /** What lies ready for the next call: the names it nearly always goes by, and a tray of them. */
+  readonly ready: { names: readonly string[]; tray: Tray | undefined };
+}
+
+interface Described {
   readonly id: string;
   readonly says: string;
   readonly source: string;
@@ -80,31 +86,36 @@ export interface Procedure {
 }
 
 /** Describes a procedure, for `solve`. The words of all of them are gathered by `npm run generate`. */
-export const defineProcedure = (procedure: Procedure): Procedure => procedure;
+export const defineProcedure = (described: Described): Procedure => ({ ...described, ready: { names: [], tray: undefined } });
 
 /**
  * A figure found by a procedure: ranges, flags and what is missing are carried as a formula carries them, so that apart from what the procedure says
  * it `turns` in it must rise or fall steadily in each of its inputs. Not finite where there is no answer.
+ * @param compute is handed numbers that are its own until it returns
  */
-export const solve = <U extends Unit>(
+export function solve<U extends Unit>(
   unit: U,
-  { id, turns }: Procedure,
+  { id, turns, ready }: Procedure,
   from: Readonly<Record<string, Figure>>,
   compute: (numbers: Readonly<Record<string, number>>) => number,
-): Figure<U> =>
-  evaluate(
-    {
-      by: 'solved',
-      id,
-      unit,
-      title: '',
-      names: Object.keys(from),
-      valid: noBounds,
-      where: turns ? { says: '', turns, holds: never } : undefined,
-      compute,
-    },
-    from,
-  );
+): Figure<U> {
+  if (!sameNames(ready.names, from)) {
+    ready.names = Object.keys(from);
+    ready.tray = undefined;
+  }
+  const where = turns ? { says: '', turns, holds: never } : undefined;
+  const relation: Relation<U> = { by: 'solved', id, unit, title: '', names: ready.names, valid: noBounds, where, compute, tray: ready.tray };
+  ready.tray = undefined;
+  const result = evaluate(relation, from);
+  if (relation.names === ready.names) ready.tray = relation.tray;
+  return result;
+}
+
+function sameNames(names: readonly string[], from: Readonly<Record<string, Figure>>): boolean {
+  let many = 0;
+  for (const name in from) if (names[many++] !== name) return false;
+  return many === names.length;
+}
 
 const noBounds: Relation<Unit>['valid'] = [];
 const never = () => false;
@@ -119,86 +130,107 @@ interface Relation<U extends Unit> {
   readonly valid: readonly Slot['valid'][];
   readonly where: Where<Slots> | undefined;
   readonly compute: (numbers: Numbers<Slots>) => number;
+  /** Lies ready between two calls; while one is under way it is not there, so that a call within a call takes its own. */
+  tray: Tray | undefined;
+}
+
+/**
+ * The numbers that are handed to a relation, which is worked out thousands of times a keystroke: one set is filled anew at every call instead of making one.
+ * A number is put in by its name, which is the dear part, only where it is not there already.
+ */
+interface Tray {
+  readonly numbers: Record<string, number>;
+  /** What stands in `numbers`, in the order of the names. */
+  readonly there: number[];
+  /** Which inputs are ranged, by their place among the names, and their ends. */
+  readonly ranged: number[];
+  readonly lows: number[];
+  readonly highs: number[];
+}
+
+const trayFor = (names: readonly string[]): Tray => ({
+  numbers: Object.fromEntries(names.map((name) => [name, Number.NaN])),
+  there: names.map(() => Number.NaN),
+  ranged: [],
+  lows: [],
+  highs: [],
+});
+
+function put(names: readonly string[], { numbers, there }: Tray, k: number, value: number): void {
+  if (there[k] === value) return;
+  there[k] = value;
+  numbers[names[k] as string] = value;
 }
 
 function evaluate<U extends Unit>(relation: Relation<U>, figures: Readonly<Record<string, Figure>>): Figure<U> {
-  const { names, valid, unit } = relation;
-  // Made anew at every call: a relation may work out others on its way, or itself again.
-  const numbers: Record<string, number> = {};
-  let ranged: Ranged | undefined;
+  const tray = relation.tray ?? trayFor(relation.names);
+  relation.tray = undefined;
+  const result = workOut(relation, tray, figures);
+  relation.tray = tray;
+  return result;
+}
+
+function workOut<U extends Unit>(relation: Relation<U>, tray: Tray, figures: Readonly<Record<string, Figure>>): Figure<U> {
+  const { names, valid, unit, compute } = relation;
+  const { ranged, lows, highs } = tray;
+  const numbers = tray.numbers as Numbers<Slots>;
+  let many = 0;
   let flags = 0;
   for (let k = 0; k < names.length; k++) {
-    const name = names[k] as string;
-    const figure = figures[name] as Figure;
+    const figure = figures[names[k] as string] as Figure;
     if (!figure.known) return missingFrom(unit, names, figures);
-    numbers[name] = figure.value;
-    flags |= figure.flags & carried;
+    put(names, tray, k, figure.value);
+    flags |= figure.flags;
     if (figure.low !== undefined) {
-      ranged ??= { names: [], low: [], high: [] };
-      ranged.names.push(name);
-      ranged.low.push(figure.low);
-      ranged.high.push(figure.high as number);
+      ranged[many] = k;
+      lows[many] = figure.low;
+      highs[many++] = figure.high as number;
     }
     const trusted = valid[k];
     if (trusted && (lowEnd(figure) < trusted[0] || highEnd(figure) > trusted[1])) flags |= flag.outsideValid;
   }
-  const likely = relation.compute(numbers);
+  flags &= carried;
+  const likely = compute(numbers);
   if (!Number.isFinite(likely)) return noValue(relation, figures);
   const origin = { by: relation.by, id: relation.id, from: figures } as const;
-  if (!ranged) return known(unit, likely, origin, undefined, flags);
-  const ends = overCorners(relation, numbers, ranged, likely);
-  if (!ends) return noValue(relation, figures);
-  if (!ends.outside) return known(unit, likely, origin, [ends.low, ends.high], flags);
-  const searched = searchedBetween(relation, numbers, ranged);
-  if (searched === 'steady') return known(unit, likely, origin, [ends.low, ends.high], flags);
-  // A relation with a hole in the middle: what its corners say is a hint.
-  if (!searched) return known(unit, likely, origin, [ends.low, ends.high], flags | flag.outsideValid);
-  return known(unit, likely, origin, [Math.min(ends.low, searched[0]), Math.max(ends.high, searched[1])], flags | flag.searched);
-}
-
-/** The inputs of a call that are not sure, and their ends. */
-interface Ranged {
-  readonly names: string[];
-  readonly low: number[];
-  readonly high: number[];
-}
-
-/**
- * Least and most over every combination of the ranged inputs' ends, in an order in which from one to the next a single one goes to its other end
- * (Gray code): the k-th at the odd multiples of 2^k. Leaves `numbers` as it found them; null where a corner has no answer.
- */
-function overCorners(relation: Relation<Unit>, numbers: Record<string, number>, { names, low, high }: Ranged, likely: number) {
-  const { compute, where } = relation;
-  const many = names.length;
-  const corner = numbers;
-  const values = names.map((name) => numbers[name] as number);
-  let [least, most] = [likely, likely];
+  if (many === 0) return known(unit, likely, origin, undefined, flags);
+  const { where } = relation;
   let outside = where !== undefined && !where.holds(numbers);
-  for (let k = 0; k < many; k++) corner[names[k] as string] = low[k] as number;
-  for (let nth = 0; nth < 1 << many; nth++) {
-    if (nth > 0) {
-      const k = 31 - Math.clz32(nth & -nth);
-      corner[names[k] as string] = ((nth >> (k + 1)) & 1 ? low[k] : high[k]) as number;
+  let [low, high] = [likely, likely];
+  for (let k = 0; k < many; k++) put(names, tray, ranged[k] as number, lows[k] as number);
+  // Least and most over every combination of the ranged inputs' ends, in an order in which from one to the next a single one goes to its other end
+  // (Gray code): the k-th at the odd multiples of 2^k.
+  for (let corner = 0; corner < 1 << many; corner++) {
+    if (corner > 0) {
+      const k = 31 - Math.clz32(corner & -corner);
+      put(names, tray, ranged[k] as number, ((corner >> (k + 1)) & 1 ? lows[k] : highs[k]) as number);
     }
-    const value = compute(corner);
+    const value = compute(numbers);
     // NaN is neither less nor more: it must not slip through.
-    if (!Number.isFinite(value)) return null;
-    if (value < least) least = value;
-    if (value > most) most = value;
-    if (where && !outside) outside = !where.holds(corner);
+    if (!Number.isFinite(value)) return noValue(relation, figures);
+    if (value < low) low = value;
+    if (value > high) high = value;
+    if (where && !outside) outside = !where.holds(numbers);
   }
-  for (let k = 0; k < many; k++) corner[names[k] as string] = values[k] as number;
-  return { low: least, high: most, outside };
+  if (!outside) return known(unit, likely, origin, [low, high], flags);
+  const searched = searchedBetween(relation, figures);
+  if (searched === 'steady') return known(unit, likely, origin, [low, high], flags);
+  // A relation with a hole in the middle: what its corners say is a hint.
+  if (!searched) return known(unit, likely, origin, [low, high], flags | flag.outsideValid);
+  return known(unit, likely, origin, [Math.min(low, searched[0]), Math.max(high, searched[1])], flags | flag.searched);
 }
 
 /** Least and most with the inside looked over as well; null where the relation has no answer somewhere on the way or does not say what turns. */
-function searchedBetween({ compute, where }: Relation<Unit>, numbers: Readonly<Record<string, number>>, { names, low, high }: Ranged) {
+function searchedBetween({ compute, where, names: all }: Relation<Unit>, figures: Readonly<Record<string, Figure>>) {
   if (!where || where.turns.length === 0) return null;
+  const names = all.filter((name) => (figures[name] as Known).low !== undefined);
+  const [low, high] = [names.map((name) => lowEnd(figures[name] as Known)), names.map((name) => highEnd(figures[name] as Known))];
   const turning = names.flatMap((name, k) => (where.turns.includes(name) ? [k] : []));
   if (turning.length === 0) return 'steady' as const;
+  const likely = Object.fromEntries(all.map((name) => [name, (figures[name] as Known).value]));
   let broken = false;
   const at = (point: readonly number[]) => {
-    const there = { ...numbers };
+    const there = { ...likely };
     for (let k = 0; k < names.length; k++) there[names[k] as string] = point[k] as number;
     const value = compute(there);
     if (!Number.isFinite(value)) broken = true;
@@ -208,7 +240,7 @@ function searchedBetween({ compute, where }: Relation<Unit>, numbers: Readonly<R
     at,
     { low, high },
     turning,
-    names.map((name) => numbers[name] as number),
+    names.map((name) => likely[name] as number),
   );
   return broken ? null : found;
 }

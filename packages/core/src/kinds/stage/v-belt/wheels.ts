@@ -50,17 +50,18 @@ export function beltPitchLength({ belt, section, lengthIs }: Inputs): Figure<'mm
 
 /** Belts on sale that would run within a fifth of the centre distance either way, with where each wants the motor. */
 export function stockNear(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): readonly StockBelt[] {
-  const asked = `${section} ${small_mm} ${large_mm} ${centres_mm}`;
-  const known = foundStock.get(asked);
-  if (known) return known;
+  for (const found of foundStock) {
+    if (found.section === section && found.small_mm === small_mm && found.large_mm === large_mm && found.centres_mm === centres_mm)
+      return found.belts;
+  }
   const belts = findStock(section, small_mm, large_mm, centres_mm);
-  if (foundStock.size >= 32) foundStock.clear();
-  foundStock.set(asked, belts);
+  if (foundStock.length >= 32) foundStock.shift();
+  foundStock.push({ section, small_mm, large_mm, centres_mm, belts });
   return belts;
 }
 
 /** Most keystrokes change neither pulleys nor centres: the last few that were looked for. */
-const foundStock = new Map<string, readonly StockBelt[]>();
+const foundStock: { section: VBeltSection; small_mm: number; large_mm: number; centres_mm: number; belts: readonly StockBelt[] }[] = [];
 
 function findStock(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): StockBelt[] {
   const least = (small_mm + large_mm) / 2;
