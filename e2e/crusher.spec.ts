@@ -88,7 +88,9 @@ test('a figure is believed: why, down to what was typed, by keyboard', async ({ 
   // For the eye with its numbers lowered, for the ear in words.
   await expect(page.getByRole('dialog', { name: 'why' })).toContainText('T2 = T1 × i × k');
   await page.getByRole('button', { name: /^T sub 1 3\.69/ }).press('Enter');
-  await expect(page.getByRole('dialog', { name: 'why' })).toContainText('60 times 550 divided by open bracket 2 times pi times 1425 close bracket is 3.69 N·m');
+  await expect(page.getByRole('dialog', { name: 'why' })).toContainText(
+    '60 times 550 divided by open bracket 2 times pi times 1425 close bracket is 3.69 N·m',
+  );
   await page.getByRole('button', { name: /^P 550 W/ }).press('Enter');
   await expect(page.getByText('typed “0.55 kW”')).toBeVisible();
   await page.keyboard.press('Escape');

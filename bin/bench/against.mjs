@@ -1,9 +1,10 @@
 // `npm run bench -- --against <commit>`: the same two things of the commit and of what is here, by turns in one run, so that both meet the same machine.
 import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { cache, root } from '../parts/places.mjs';
+import { root } from '../parts/places.mjs';
 import { run } from '../parts/run.mjs';
 import { typedBy } from './keystrokes.mjs';
 import { median } from './six-stages.mjs';
@@ -14,7 +15,8 @@ const turns = 10;
 /** The commit as it was, installed and built, beside this one; kept for the next run. @returns its folder */
 export async function builtAt(commit, say) {
   const hash = execFileSync('git', ['rev-parse', '--verify', `${commit}^{commit}`], { cwd: root, encoding: 'utf8' }).trim();
-  const folder = join(cache, 'against', hash);
+  // Not in a folder whose name begins with a point: a server gives nothing out of those.
+  const folder = join(tmpdir(), 'hobrek-against', hash);
   if (existsSync(folder)) return folder;
   say(`Building ${commit} beside this one (a minute or two, once) …`);
   const half = `${folder}.half`;

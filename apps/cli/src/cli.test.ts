@@ -183,7 +183,7 @@ describe('sum and formulas', () => {
   });
 
   it('reads ohms and amperes a square millimetre', async () => {
-    expect((await hobrek('sum', 'voltage-drop', 'w=2', 'I=10 A', 'R=0.2917 Ω', 'pf=1')).out).toContain('= 2 × 10 × 0.292 × 1 = 5.83 V');
+    expect((await hobrek('sum', 'voltage-drop', 'w=2', 'I=10 A', 'R=0.2917 Ω', 'pf=1')).out).toContain('= 2 × 10 × 0.2917 × 1 = 5.83 V');
     expect((await hobrek('sum', 'locked-seconds', 'theta_1=40 °C', 'theta_2=155 °C', 'k=5', 'J=6 A/mm²')).exit).toBe(0);
   });
 

@@ -29,9 +29,9 @@ export function printedNumber(result: string): { readonly value: number; readonl
   return { value: onACalculator(digits), lastDigit: 10 ** -decimals * (power ? onACalculator(power) : 1) };
 }
 
-/** How far a printed line, `60 × 550 / (2 × π × 1425) = 3.69 N·m`, is off, in units of what it may be off: 1 % or one of its last digit. */
+/** How far a printed line, `60 × 550 / (2 × π × 1425) = 3.69 N·m`, is off, in units of its result's last digit: up to a half it reads the same. */
 export function offBy(line: string): number {
   const [sum = '', result = ''] = line.split(' = ');
   const { value, lastDigit } = printedNumber(result);
-  return Math.abs(onACalculator(sum) - value) / Math.max(0.01 * Math.abs(value), lastDigit);
+  return Math.abs(onACalculator(sum) - value) / lastDigit;
 }

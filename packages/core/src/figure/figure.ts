@@ -58,6 +58,26 @@ export const fromTable = <U extends Unit>(
   flags = 0,
 ): Known<U> => known(unit, value, { by: 'catalog', ...table }, [low, high], flags);
 
+/**
+ * What a table has for a figure. Where that is not sure, from the least to the most of what the table has at its least, likely and most: all there can be, as
+ * long as the table rises or falls.
+ * @returns null where the table has nothing for the likely value, or for an end of it
+ */
+export function lookedUp<U extends Unit>(
+  unit: U,
+  by: Known,
+  at: (value: number) => number | null,
+  table: { readonly table: string; readonly row: string; readonly source: string },
+): Known<U> | null {
+  const value = at(by.value);
+  if (value === null) return null;
+  const origin = { by: 'catalog', ...table } as const;
+  if (by.low === undefined || by.high === undefined) return known(unit, value, origin);
+  const [one, other] = [at(by.low), at(by.high)];
+  if (one === null || other === null) return null;
+  return known(unit, value, origin, [Math.min(one, value, other), Math.max(one, value, other)], by.flags & carried);
+}
+
 /** A number that is fixed by definition or by common practice. */
 export const fixed = <U extends Unit>(unit: U, value: number, source: string, range?: readonly [number, number], flags = 0): Known<U> =>
   known(unit, value, { by: 'limit', source }, range, flags);

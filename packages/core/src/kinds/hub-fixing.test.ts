@@ -37,6 +37,15 @@ it('a key holds what its side bears', () => {
   expect(holds({ Fixing: 'key', Length: '20', Hub: 'steel' }).value).toBeCloseTo(key.value / 2, 6);
 });
 
+// DIN 6885-1: 6 × 6 up to 22 mm, of which 2.5 mm stand in the hub; 8 × 7 beyond, of which 3 mm do.
+it('a shaft that may have either of two keys holds from what the smaller to what the larger bears', () => {
+  const on = (bore: string) => holds({ Fixing: 'key', Bore: bore, Length: '20', Hub: 'steel' });
+  const [small, large, either] = [on('21'), on('23'), on('21 to 23')];
+  expect(either.low).toBeCloseTo(small.low as number, 9);
+  expect(either.high).toBeCloseTo(large.high as number, 9);
+  expect((large.value / 23 / small.value) * 21).toBeCloseTo(3 / 2.5, 9);
+});
+
 it('a clamp holds by the friction of its screws', () => {
   // π/2 · 0.15 · 16 kN · 25 mm = 94.2 N·m.
   expect(holds({ Fixing: 'clamp', Clamp: '16 kN' }).value).toBeCloseTo(94.2, 1);

@@ -1,5 +1,5 @@
 import { keyDin, keyPressure, keySource, type SetScrew, setScrewSource, setScrews } from '../catalog/hubs.js';
-import { type Figure, fixed, fromTable, type Known, known, unknown } from '../figure/figure.js';
+import { type Figure, fixed, fromTable, type Known, lookedUp, unknown } from '../figure/figure.js';
 import { clampTorque } from '../formulas/hub/clamp-torque.js';
 import { keyTorque } from '../formulas/hub/key-torque.js';
 import { setScrewTorque } from '../formulas/hub/set-screw-torque.js';
@@ -178,6 +178,10 @@ function keyHeight(bore: Figure<'mm'>): Figure<'mm'> {
   if (!bore.known) return bore;
   const row = keyDin(bore.value);
   if (!row) return unknown('mm', [], 'there is no standard key for this shaft');
-  const h = row.h_mm - row.t1_mm;
-  return known('mm', h, { by: 'catalog', table: 'parallel keys, DIN 6885-1', row: `${row.b_mm} × ${row.h_mm} mm`, source: keySource });
+  const at = (bore_mm: number) => {
+    const key = keyDin(bore_mm);
+    return key ? key.h_mm - key.t1_mm : null;
+  };
+  const table = { table: 'parallel keys, DIN 6885-1', row: `${row.b_mm} × ${row.h_mm} mm`, source: keySource };
+  return lookedUp('mm', bore, at, table) ?? unknown('mm', [], 'there is no standard key for part of what the shaft may be');
 }

@@ -10,13 +10,11 @@ export interface WorkedOutLine {
   readonly numbers: Line;
 }
 
-/** How far a sum, worked out as printed, may be off: a unit of the result's last digit, or this share of it. */
-const share = 1e-3;
 /** More than these figures no double has. */
 const most = 17;
 
 /**
- * The relation with the numbers that went into it, in the units it is made for, with as many digits as it needs for the result to come out as printed.
+ * The relation with the numbers that went into it, in the units it is made for, with as many digits as it takes for the result to come out as it is printed, digit for digit.
  * @param numbers what goes in, by the names of the relation, in house units
  * @param compute the relation as it was worked out
  */
@@ -28,7 +26,7 @@ export function workedOut(
   { value, unit }: Pick<Known, 'value' | 'unit'>,
 ): WorkedOutLine {
   const result = showNumber(value);
-  const printed = digitsThatAddUp(numbers, compute, value, result);
+  const printed = digitsThatAddUp(numbers, compute, result);
   const other = showParts(value, unit);
   const read = unit === '1' || other.symbol === unit ? [] : [equals, ...numberLine(other.number), ...unitLine(other.symbol)];
   return {
@@ -49,14 +47,12 @@ const unitLine = (unit: string): Line => (unit === '' ? [] : [{ text: unit === '
 function digitsThatAddUp(
   numbers: Readonly<Record<string, number>>,
   compute: (numbers: Readonly<Record<string, number>>) => number,
-  value: number,
   result: string,
 ): Readonly<Record<string, string>> {
-  const allowed = Math.max(Math.min(lastUnitOf(result), thirdFigureOf(value)), share * Math.abs(value));
   for (let figures = 3; ; figures++) {
     const printed = Object.fromEntries(Object.entries(numbers).map(([name, number]) => [name, digitsOf(number, figures)]));
     const read = Object.fromEntries(Object.entries(printed).map(([name, digits]) => [name, numberIn(digits)]));
-    if (figures >= most || Math.abs(compute(read) - numberIn(result)) <= allowed) return printed;
+    if (figures >= most || numberIn(showNumber(compute(read))) === numberIn(result)) return printed;
   }
 }
 
@@ -66,15 +62,4 @@ const minus = /−/g;
 export function numberIn(digits: string): number {
   const [mantissa, , exponent] = numberLine(digits).filter(({ text }) => text.trim() !== '×');
   return Number(`${mantissa?.text ?? ''}e${exponent?.text ?? '0'}`.replace(minus, '-'));
-}
-
-/** One in the third figure: what is exact is printed with fewer, and must not be hit by chance. */
-const thirdFigureOf = (value: number): number => (value === 0 ? 0 : 10 ** (Math.floor(Math.log10(Math.abs(value))) - 2));
-
-/** One in the last printed digit: 0.01 of `4.77`, 1 of `1425`. */
-function lastUnitOf(digits: string): number {
-  const [mantissa = '', power] = digits.split(' × 10');
-  const decimals = mantissa.includes('.') ? mantissa.length - mantissa.indexOf('.') - 1 : 0;
-  const scale = power === undefined ? 1 : numberIn(`1 × 10${power}`);
-  return scale * 10 ** -decimals;
 }

@@ -10,7 +10,7 @@ import {
   type VBeltSection,
   vBeltSections,
 } from '../../../catalog/v-belts.js';
-import { type Figure, fixed, flag, fromTable, type Known, known, lowEnd, picked, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, type Known, known, lookedUp, lowEnd, picked, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { allowedPower } from '../../../formulas/belt/allowed-power.js';
 import { arcFactor } from '../../../formulas/belt/arc-factor.js';
@@ -46,10 +46,8 @@ const coefficient = (value: number, row: string, source: string): Known<'1'> =>
   known('1', value, { by: 'catalog', table: 'belt rating coefficients', row, source }, undefined, 0);
 
 const older = (value: number, section: string) => coefficient(value, section, 'RMA 1977 form (from memory), which reproduces Shigley’s table 17-12');
-const newer = (value: number, section: string): Known<'1'> => ({
-  ...coefficient(value, section, 'RMA IP-20 (1988) and IP-22 (from memory, with doubt); SPZ and SPB by the nearest inch section'),
-  flags: flag.estimated,
-});
+const newerSource = 'RMA IP-20 (1988) and IP-22 (from memory, with doubt); SPZ and SPB by the nearest inch section';
+const newer = (value: number, section: string): Known<'1'> => ({ ...coefficient(value, section, newerSource), flags: flag.estimated });
 
 /** A table's numbers as figures, which are the same for every belt of a section. */
 const rows = <T extends Record<string, Record<string, number>>>(table: T, figure: (value: number, section: string) => Known<'1'>) =>
@@ -76,27 +74,24 @@ function writtenRating(school: School, drive: Drive): Figure<'W'> {
   const { section, small, ratio, n, v } = drive;
   if (!section) return unknown('W', []);
   if (!ratio.known) return unknown('W', ratio.missing, ratio.because);
-  const i = Math.max(ratio.value, 1 / ratio.value);
+  // Whichever way it goes: a drive that steps up is rated by its smaller pulley too.
+  const faster = (i: number) => Math.max(i, 1 / i);
+  const row = `ratio ${faster(ratio.value).toFixed(2)}`;
   if (school === 'older') {
-    const row = olderRows.get(section);
-    if (!row) return unknown('W', [], `the older standard has no rating of section ${section}: it is judged by its tension alone`);
+    const of = olderRows.get(section);
+    if (!of) return unknown('W', [], `the older standard has no rating of section ${section}: it is judged by its tension alone`);
     const kfpm = solve('1', thousandFeet, { v }, ({ v: metres = 0 }) => metres / 5.08);
-    return olderRating({
-      v: kfpm,
-      a: row.a,
-      b: row.b,
-      c: row.c,
-      r: coefficient(ratioFactor(i), `ratio ${i.toFixed(2)}`, 'RMA 1977, speed ratio factor (from memory)'),
-      d: small,
-    });
+    const source = 'RMA 1977, speed ratio factor (from memory)';
+    const r = lookedUp('1', ratio, (i) => ratioFactor(faster(i)), { table: 'belt rating coefficients', row, source }) as Known<'1'>;
+    return olderRating({ v: kfpm, a: of.a, b: of.b, c: of.c, r, d: small });
   }
-  const row = newerRows.get(section);
-  if (!row) return unknown('W', [], `the newer standard has no rating of section ${section} here: it is judged by its tension alone`);
+  const of = newerRows.get(section);
+  if (!of) return unknown('W', [], `the newer standard has no rating of section ${section} here: it is judged by its tension alone`);
   // The ratio's share of the rating is full from about 3 to 1 up (same standard, from memory).
-  const full = row.K.value - 1;
-  const K = i < 1.02 ? 1 : 1 + (full * Math.min(i, 3) - full) / 2;
-  const { k1, k2, k3, k4 } = row;
-  return newerRating({ d: small, n, k1, k2, k3, k4, K: newer(K, section) });
+  const full = of.K.value - 1;
+  const factor = (i: number) => (i < 1.02 ? 1 : 1 + (full * Math.min(i, 3) - full) / 2);
+  const K = lookedUp('1', ratio, (i) => factor(faster(i)), { table: 'belt rating coefficients', row: section, source: newerSource }) as Known<'1'>;
+  return newerRating({ d: small, n, k1: of.k1, k2: of.k2, k3: of.k3, k4: of.k4, K: { ...K, flags: K.flags | flag.estimated } });
 }
 
 /** What one belt of a drive is rated at, by both schools, what arc and length make of it, and what all of its belts are good for. */
@@ -122,13 +117,14 @@ export const oneGoodFor = (rated: Rated, school: School): Figure<'W'> =>
   allowedPower({ z: single, P_r: rated[school], K_1: rated.K_1, K_2: rated.K_2 });
 
 function lengthFactorOf({ section, length }: Drive): Figure<'1'> {
-  const inside = section && length.known ? length.value - (vBeltSections[section].insideToPitch_mm ?? 0) : null;
-  const factor = section && inside !== null ? lengthFactor(section, inside) : null;
-  return !length.known
-    ? unknown('1', length.missing, length.because)
-    : factor === null
-      ? fixed('1', 1, 'No length factor for this section: taken as 1')
-      : known('1', factor, { by: 'catalog', table: 'length factor', row: `${section} ${(inside ?? 0).toFixed(0)} mm`, source: lengthFactorSource });
+  if (!length.known) return unknown('1', length.missing, length.because);
+  const shorter = section ? (vBeltSections[section].insideToPitch_mm ?? 0) : 0;
+  const row = `${section} ${(length.value - shorter).toFixed(0)} mm`;
+  const at = (pitch_mm: number) => (section ? lengthFactor(section, pitch_mm - shorter) : null);
+  return (
+    lookedUp('1', length, at, { table: 'length factor', row, source: lengthFactorSource }) ??
+    fixed('1', 1, 'No length factor for this section: taken as 1')
+  );
 }
 
 /** Service factor by how rough the work is and how even the driver; the widest of what is not said. */

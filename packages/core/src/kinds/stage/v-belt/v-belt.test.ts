@@ -1,9 +1,10 @@
 import { expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../../../test/crusher.js';
 import type { Check } from '../../../checks/check.js';
-import type { Known } from '../../../figure/figure.js';
+import { flag, type Known, known } from '../../../figure/figure.js';
 import { evaluateBuild } from '../../../procedures/evaluate-build.js';
 import { loadKinds } from '../../registry.js';
+import { groove } from './wheels.js';
 
 const kinds = await loadKinds(crusher());
 const check = (fields: Readonly<Record<string, string>>, name: string) => {
@@ -21,6 +22,17 @@ it('needs one and a half times the belt’s height of room to lift it on', () =>
   const short = check({ 'main/belt/slotIn': '6' }, 'room-in');
   expect((short.has as Known).value).toBeCloseTo(11.3, 1);
   expect(short.verdict).toBe('gives');
+});
+
+// ISO 4183: the groove of section A is 34° up to 118 mm and 38° beyond.
+it('a pulley that may lie on either side of a step of the table has a groove of either angle', () => {
+  const degrees = (low: number, high: number) => {
+    const angle = groove('A', known('mm', (low + high) / 2, { by: 'given', field: 'd' }, [low, high], flag.guessed)) as Known;
+    return [angle.low, angle.value, angle.high, angle.flags].map((each, k) => (k < 3 ? ((each ?? angle.value) * 180) / Math.PI : each));
+  };
+  expect(degrees(110, 124)).toEqual([34, 34, 38, flag.guessed].map((each) => expect.closeTo(each, 9)));
+  expect(degrees(80, 90)).toEqual([34, 34, 34, flag.guessed].map((each) => expect.closeTo(each, 9)));
+  expect(degrees(120, 140)).toEqual([38, 38, 38, flag.guessed].map((each) => expect.closeTo(each, 9)));
 });
 
 // Common practice, no source: one per cent of its length, of a 53 in belt (1346 mm inside) about 13.5 mm.

@@ -1,5 +1,5 @@
 import { grooveAngle, grooveSource, pitchLength, sectionSource, stockLengths, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
-import { type Figure, fixed, flag, known, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, type Known, lookedUp, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
 import { pitchFromOutside } from '../../../formulas/belt/pitch-from-outside.js';
@@ -26,17 +26,11 @@ export function pitchDiameters({ driver, driven, diameters, section }: Inputs): 
   return { driver: pitchFromOutside({ d_a: driver, h }), driven: pitchFromOutside({ d_a: driven, h }) };
 }
 
-export const groove = (section: VBeltSection, d: Figure<'mm'>): Figure<'rad'> =>
-  d.known
-    ? known('rad', (grooveAngle(section, d.value) * Math.PI) / 180, {
-        by: 'catalog',
-        table: 'groove angles',
-        row: `${section}, ${show(d.value, 'mm')}`,
-        source: grooveSource,
-      })
-    : d.missing.length > 0
-      ? unknown('rad', d.missing)
-      : unknown('rad', [], d.because);
+export function groove(section: VBeltSection, d: Figure<'mm'>): Figure<'rad'> {
+  if (!d.known) return d.missing.length > 0 ? unknown('rad', d.missing) : unknown('rad', [], d.because);
+  const table = { table: 'groove angles', row: `${section}, ${show(d.value, 'mm')}`, source: grooveSource };
+  return lookedUp('rad', d, (diameter) => (grooveAngle(section, diameter) * Math.PI) / 180, table) as Known<'rad'>;
+}
 
 /** Pitch length of the belt that was entered; unknown where none was. */
 export function beltPitchLength({ belt, section, lengthIs }: Inputs): Figure<'mm'> {
