@@ -65,10 +65,8 @@ export { listed } from './quantity/listed.js';
 export { type QuantityName, quantities, type Unit } from './quantity/quantities.js';
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
 export {
-  inUnits,
   joinParts,
   show,
-  showIn,
   showNumber,
   showParts,
   showRange,

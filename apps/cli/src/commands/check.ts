@@ -47,7 +47,7 @@ export async function check(file: string): Promise<Outcome> {
 }
 
 function stationLine({ name, speed, torque, power }: StationFigures): string {
-  return `${name}: ${[speed, torque, power].map(showFigure).join(', ')}`;
+  return `${name}: ${[speed, torque, power].map((figure) => showFigure(figure)).join(', ')}`;
 }
 
 function plain(figure: Figure) {

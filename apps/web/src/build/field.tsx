@@ -1,6 +1,7 @@
-import { inNextUnit, nextSize, type QuantityField, type QuantityInput, readQuantity, type StockWheel, showAs } from '@hobrek/core';
+import { inNextUnit, nextSize, type QuantityField, type QuantityInput, readQuantity, type StockWheel } from '@hobrek/core';
 import { type KeyboardEvent, memo, useEffect, useId, useState } from 'react';
 import { useHabits } from '../shared/habits.js';
+import { showAs } from '../shared/in-my-units.js';
 import { fieldLeft, typed } from './open-build.js';
 import { typingPause_ms } from './standing.js';
 

@@ -1,5 +1,6 @@
-import { type Evaluation, type Figure, figureAt, joinParts, restsOn, showParts, showRange } from '@hobrek/core';
+import { type Evaluation, type Figure, figureAt, joinParts, restsOn } from '@hobrek/core';
 import { memo } from 'react';
+import { showParts, showRange } from '../shared/in-my-units.js';
 import { useShown } from './in-sight.js';
 import type { OpenBuild } from './store.js';
 import { AskWhy, WhyOf } from './why.js';

@@ -98,7 +98,7 @@ function practise(turn: number, times: number): void {
   whenIdle(() => {
     const { open } = useOpenBuild.getState();
     if (turn !== opening || !open) return;
-    evaluateBuild(open.build, open.kinds);
+    evaluateBuild(open.build, open.kinds, open.evaluation.units);
     if (times > 1) practise(turn, times - 1);
   });
 }

@@ -16,7 +16,7 @@ export function standing(
   const build = history.present;
   tryRemedies();
   const before = useOpenBuild.getState().open;
-  const now = evaluateBuild(build, kinds, last ?? undefined);
+  const now = evaluateBuild(build, kinds, useHabits.getState().units, last ?? undefined);
   const stands = now === before?.evaluation;
   const evaluation = stands ? now : drawnAsBefore(now, before?.evaluation);
   const { remedy, guesses } = stands ? before : { remedy: '', guesses: '' };

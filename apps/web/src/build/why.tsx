@@ -1,8 +1,9 @@
-import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, showFigure, showRange, usedBy } from '@hobrek/core';
+import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, usedBy } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { type ComponentProps, type ReactNode, useEffect, useRef, useState } from 'react';
 import { create } from 'zustand';
 import { copyText } from '../shared/copy-text.js';
+import { showFigure, showRange } from '../shared/in-my-units.js';
 import { SetLine } from './set-line.js';
 import { useOpenBuild } from './store.js';
 
@@ -137,7 +138,7 @@ function Onward({ walk, children }: { walk: () => void; children: ReactNode }) {
 function Reason({ figure, name, walk }: { figure: Figure; name: string; walk: (step: Step) => void }) {
   const open = useOpenBuild((store) => store.open);
   if (!open) return null;
-  const { relation, parts, says, caution } = explain(open.build, figure);
+  const { relation, parts, says, caution } = explain(open.build, figure, open.evaluation.units);
   const uses = usedBy(open.build, open.evaluation, figure);
   return (
     <>
@@ -186,7 +187,7 @@ function Reason({ figure, name, walk }: { figure: Figure; name: string; walk: (s
           </ul>
         </>
       )}
-      <CopyText text={() => explainAsText(open.build, figure, name)} />
+      <CopyText text={() => explainAsText(open.build, figure, name, open.evaluation.units)} />
     </>
   );
 }

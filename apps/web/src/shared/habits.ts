@@ -1,4 +1,4 @@
-import { showIn, type UnitHabit } from '@hobrek/core';
+import type { UnitHabit } from '@hobrek/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -21,9 +21,8 @@ export const useHabits = create<Habits>()(
 /** The units figures are shown in. Asked by what keeps still while its figures do: its numbers are written anew when the units change. */
 export const useUnits = (): UnitHabit => useHabits(({ units }) => units);
 
-/** What does not wait for a screen to be drawn again: the units of every sentence, and the colours of the page. */
-function live({ units, theme }: Habits): void {
-  showIn(units);
+/** What does not wait for a screen to be drawn again: the colours of the page. */
+function live({ theme }: Habits): void {
   if (theme === 'device') delete document.documentElement.dataset.theme;
   else document.documentElement.dataset.theme = theme;
 }

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { flag, known, unknown } from '../figure/figure.js';
-import { hold, worstVerdict } from './check.js';
+import { hold, type Labels, worstVerdict } from './check.js';
+
+const called = (name: (path: string) => string): Labels => Object.assign(name, { units: 'metric' as const });
 
 const torque = (value: number, range?: readonly [number, number], flags = 0) => known('N·m', value, { by: 'given', field: 'f' }, range, flags);
 const held = (has: ReturnType<typeof torque>, needs: ReturnType<typeof torque>) =>
@@ -12,7 +14,7 @@ const held = (has: ReturnType<typeof torque>, needs: ReturnType<typeof torque>) 
     needs,
     says: ({ has: a, needs: b }) => `${a} against ${b}`,
     source: 's',
-    label: (path) => path,
+    label: called((path) => path),
   });
 
 describe('a verdict', () => {
@@ -53,7 +55,7 @@ describe('a verdict', () => {
       needs: unknown('N·m', ['x', 'y']),
       says: () => '',
       source: '',
-      label: (path) => `the ${path}`,
+      label: called((path) => `the ${path}`),
     });
     expect(check).toMatchObject({ verdict: 'unknown', margin: null, says: 'The work is not known yet: enter the x and the y.' });
   });
@@ -67,7 +69,7 @@ describe('a verdict', () => {
       needs: known('rad', 2, { by: 'limit', source: '' }),
       says: () => '',
       source: '',
-      label: String,
+      label: called((path) => path),
     });
     expect(check.says).toBe('Wrap is not known yet: the pulleys overlap.');
   });

@@ -2,7 +2,7 @@ import { type Figure, flag, highEnd, type Known, lowEnd } from '../figure/figure
 import { margin } from '../formulas/transmission/margin.js';
 import { listed } from '../quantity/listed.js';
 import type { Unit } from '../quantity/quantities.js';
-import { show } from '../quantity/show.js';
+import { show, type UnitHabit } from '../quantity/show.js';
 
 /** From best to worst; `unknown` ranks with what must be looked at, below what gives. */
 export const verdicts = ['holds', 'close', 'unknown', 'gives'] as const;
@@ -26,6 +26,12 @@ export interface Check<U extends Unit = Unit> {
 
 export type Margin = NonNullable<Check['margin']>;
 
+/** What fields are called in the sentences of a build, and in which units figures are told there. */
+export interface Labels {
+  (path: string): string;
+  readonly units: UnitHabit;
+}
+
 interface Held<U extends Unit> {
   readonly id: string;
   readonly at: string;
@@ -35,7 +41,7 @@ interface Held<U extends Unit> {
   /** The sentence, from both figures as text, without its full stop. */
   readonly says: (shown: { has: string; needs: string; verdict: Verdict; margin: Margin }) => string;
   readonly source: string;
-  readonly label: (path: string) => string;
+  readonly label: Labels;
   /** Best verdict this check can earn, however much is left. */
   readonly best?: 'close';
   /** Share of the limit below which it is close; a fifth, where a thing could break. */
@@ -60,13 +66,14 @@ export function hold<U extends Unit>({ id, at, subject, has, needs, says, source
   };
   const judged = verdictOf(left.worst, has.flags | needs.flags, near);
   const verdict = best && judged === 'holds' ? best : judged;
-  return new Judged(id, at, verdict, has, needs, left, source, says);
+  return new Judged(id, at, verdict, has, needs, left, source, says, label.units);
 }
 
 /** A check of known figures. A class, since there are many: its sentence is made when someone reads it, and a search tries many builds and reads few. */
 class Judged<U extends Unit> implements Check<U> {
   #sentence: string | undefined;
   readonly #inWords: Held<U>['says'];
+  readonly #units: UnitHabit;
 
   constructor(
     readonly id: string,
@@ -77,13 +84,15 @@ class Judged<U extends Unit> implements Check<U> {
     readonly margin: Margin,
     readonly source: string,
     inWords: Held<U>['says'],
+    units: UnitHabit,
   ) {
+    this.#units = units;
     this.#inWords = inWords;
   }
 
   get says(): string {
     const { has, needs, verdict, margin: left } = this;
-    this.#sentence ??= `${this.#inWords({ has: show(has.value, has.unit), needs: show(needs.value, needs.unit), verdict, margin: left })}.`;
+    this.#sentence ??= `${this.#inWords({ has: show(has.value, has.unit, this.#units), needs: show(needs.value, needs.unit, this.#units), verdict, margin: left })}.`;
     return this.#sentence;
   }
 

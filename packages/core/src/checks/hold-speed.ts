@@ -1,5 +1,5 @@
 import type { Figure } from '../figure/figure.js';
-import { type Check, hold } from './check.js';
+import { type Check, hold, type Labels } from './check.js';
 
 interface Spinning {
   readonly id: string;
@@ -8,7 +8,7 @@ interface Spinning {
   readonly most: Figure<'rpm'>;
   readonly top: Figure<'rpm'>;
   readonly source: string;
-  readonly label: (path: string) => string;
+  readonly label: Labels;
 }
 
 /** Over-speed is judged at the highest speed that can be reached, unloaded, not where the machine settles. */

@@ -1,9 +1,10 @@
 import type { BreakerCurve } from '../catalog/breakers.js';
 import type { Shock } from '../catalog/v-belts.js';
-import type { Check } from '../checks/check.js';
+import type { Check, Labels } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
 import type { Inputs } from '../machine/build.js';
 import type { Unit } from '../quantity/quantities.js';
+import type { UnitHabit } from '../quantity/show.js';
 import type { Fields, InputFigures } from './fields.js';
 
 export type Role = 'source' | 'stage' | 'work' | 'feed';
@@ -145,7 +146,7 @@ export interface Context {
   /** Path of the element, `main/belt`, and of one of its fields. */
   readonly path: string;
   /** Name of the element and its neighbours as sentences use them. */
-  readonly label: (path: string) => string;
+  readonly label: Labels;
 }
 
 /** What is said of an element beside its figures: what to beware of, and what is not entered although it matters. */
@@ -204,7 +205,7 @@ export interface Given extends Rotary, Said {
 
 export interface SourceKind<F extends Fields = Fields> extends KindHead<'source', F> {
   readonly gives: (inputs: InputFigures<F>, fed: Fed, context: Context) => Given;
-  readonly candidates?: (inputs: InputFigures<F>, typed: Typed) => Candidate[];
+  readonly candidates?: (inputs: InputFigures<F>, typed: Typed, units: UnitHabit) => Candidate[];
 }
 
 /** What a stage is asked to carry. */
@@ -250,7 +251,7 @@ export interface Held extends Said {
 
 export interface StageKind<F extends Fields = Fields> extends KindHead<'stage', F> {
   readonly passes: (inputs: InputFigures<F>, arriving: Rotary, context: Context) => Passing;
-  readonly candidates?: (inputs: InputFigures<F>, typed: Typed) => Candidate[];
+  readonly candidates?: (inputs: InputFigures<F>, typed: Typed, units: UnitHabit) => Candidate[];
 }
 
 /** What the work asks at the tool's shaft. */
@@ -271,7 +272,7 @@ export interface Asked extends Said {
 export interface WorkKind<F extends Fields = Fields> extends KindHead<'work', F> {
   /** What the tool asks at the speed that reaches it. */
   readonly asks: (inputs: InputFigures<F>, arriving: Rotary, context: Context) => Asked;
-  readonly candidates?: (inputs: InputFigures<F>, typed: Typed) => Candidate[];
+  readonly candidates?: (inputs: InputFigures<F>, typed: Typed, units: UnitHabit) => Candidate[];
 }
 
 export type Kind = SourceKind | StageKind | WorkKind | FeedKind;

@@ -1,4 +1,4 @@
-import { type Check, hold } from '../checks/check.js';
+import { type Check, hold, type Labels } from '../checks/check.js';
 import { type Figure, fixed, flag, unknown } from '../figure/figure.js';
 import { defineProcedure, solve } from '../figure/formula.js';
 import { assumedTension } from '../formulas/belt/assumed-tension.js';
@@ -37,12 +37,16 @@ export function smallerFirst(a: Figure<'mm'>, b: Figure<'mm'>): [Figure<'mm'>, F
  * Where the shafts stand: as entered; otherwise as the belt that was entered wants them. Centres at which the wheels would run into each other, or to
  * which the belt cannot reach, are no centres: nothing that hangs on them is worked out.
  */
-export function centresOf(centres: Figure<'mm'>, driver: Figure<'mm'>, driven: Figure<'mm'>, length: Figure<'mm'>): Figure<'mm'> {
+export function centresOf(centres: Figure<'mm'>, driver: Figure<'mm'>, driven: Figure<'mm'>, length: Figure<'mm'>, { units }: Labels): Figure<'mm'> {
   if (!driver.known || !driven.known) return centres;
   const least = (driver.value + driven.value) / 2;
   if (centres.known) {
     if (centres.value > least) return centres;
-    return unknown('mm', [], `the pulleys overlap: their radii add up to ${show(least, 'mm')}, the centres are ${show(centres.value, 'mm')} apart`);
+    return unknown(
+      'mm',
+      [],
+      `the pulleys overlap: their radii add up to ${show(least, 'mm', units)}, the centres are ${show(centres.value, 'mm', units)} apart`,
+    );
   }
   if (!length.known) return centres;
   const [small, large] = smallerFirst(driver, driven);
@@ -54,7 +58,7 @@ export function centresOf(centres: Figure<'mm'>, driver: Figure<'mm'>, driven: F
   return unknown(
     'mm',
     [],
-    `the belt cannot reach: it is ${show(length.value, 'mm')} long, and ${show(needs, 'mm')} goes round both pulleys where they touch`,
+    `the belt cannot reach: it is ${show(length.value, 'mm', units)} long, and ${show(needs, 'mm', units)} goes round both pulleys where they touch`,
   );
 }
 

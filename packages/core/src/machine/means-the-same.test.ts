@@ -75,7 +75,9 @@ describe('what means the same', () => {
     const build = crusher();
     const kinds = await loadKinds(build);
     const last = { build, evaluation: evaluateBuild(build, kinds) };
-    expect(evaluateBuild(typed('main/source/power', '550 W'), kinds, last)).toBe(last.evaluation);
-    expect(evaluateBuild(typed('main/source/power', '560 W'), kinds, last)).not.toBe(last.evaluation);
+    expect(evaluateBuild(typed('main/source/power', '550 W'), kinds, 'metric', last)).toBe(last.evaluation);
+    expect(evaluateBuild(typed('main/source/power', '560 W'), kinds, 'metric', last)).not.toBe(last.evaluation);
+    // Who reads other units is told in those.
+    expect(evaluateBuild(typed('main/source/power', '550 W'), kinds, 'inch', last)).not.toBe(last.evaluation);
   });
 });

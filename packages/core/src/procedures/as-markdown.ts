@@ -27,7 +27,7 @@ export function asMarkdown(build: Build, evaluation: Evaluation): string {
     ['## At each shaft'],
     table(
       ['shaft', 'speed', 'torque', 'power'],
-      stations.map(({ name, speed, torque, power }) => [name, showFigure(speed), showFigure(torque), showFigure(power)]),
+      stations.map(({ name, speed, torque, power }) => [name, ...[speed, torque, power].map((figure) => showFigure(figure, evaluation.units))]),
     ),
     ['## Checks, worst first'],
     table(

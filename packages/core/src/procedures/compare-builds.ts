@@ -2,6 +2,7 @@ import type { Verdict } from '../checks/check.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { describeChange } from '../machine/describe-change.js';
+import type { UnitHabit } from '../quantity/show.js';
 import { evaluateBuild } from './evaluate-build.js';
 import { showFigure } from './explain.js';
 
@@ -29,13 +30,13 @@ export interface Compared {
 }
 
 /** Two builds side by side: what was entered otherwise, and the figures under the shafts and the checks that change because of it. */
-export function compareBuilds(a: Build, b: Build, kinds: Kinds): Compared {
-  const [one, other] = [evaluateBuild(a, kinds), evaluateBuild(b, kinds)];
+export function compareBuilds(a: Build, b: Build, kinds: Kinds, units: UnitHabit = 'metric'): Compared {
+  const [one, other] = [evaluateBuild(a, kinds, units), evaluateBuild(b, kinds, units)];
   const stations = (evaluation: typeof one) =>
     new Map(
       evaluation.lines.flatMap((line) =>
         line.stations.flatMap(({ name, speed, torque, power }) =>
-          Object.entries({ speed, torque, power }).map(([figure, value]) => [`${name}, ${figure}`, showFigure(value)] as const),
+          Object.entries({ speed, torque, power }).map(([figure, value]) => [`${name}, ${figure}`, showFigure(value, units)] as const),
         ),
       ),
     );

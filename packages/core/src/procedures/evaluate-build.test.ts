@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../test/crusher.js';
@@ -145,6 +146,22 @@ it('a summary says where the machine goes from and to', () => {
 
 it('asks for kinds to be loaded first', () => {
   expect(() => evaluateBuild(crusher(), new Map())).toThrow('mains is not loaded');
+});
+
+it('tells every figure of every demo in the units it is told to, beside one another', async () => {
+  const all = await loadKinds();
+  const demos = new URL('../../../../demo/', import.meta.url);
+  for (const name of readdirSync(demos)) {
+    const build = JSON.parse(readFileSync(new URL(name, demos), 'utf8')) as Build;
+    const [metric, inch] = [evaluateBuild(build, all), evaluateBuild(build, all, 'inch')];
+    const words = ({ checks, says, jam }: Evaluation) => [says, jam, ...checks.map((check) => check.says)];
+    // Read one after the other, so that the one cannot have left its units behind.
+    for (const [k, said] of words(inch).entries()) {
+      expect(said).not.toMatch(/\d (N·m|mm|N|kg|m\/s|MPa|kW)(?![·²³/\w])/);
+      expect(words(metric)[k]).not.toMatch(/\d (lbf|in|lb|ft|hp|ksi)\b/);
+    }
+    expect(words(metric).map((said) => said.length > 0)).toEqual(words(inch).map((said) => said.length > 0));
+  }
 });
 
 describe('any build of belts', () => {

@@ -1,4 +1,4 @@
-import { type Check, closeBelow, rankOf, type Verdict, worstVerdict } from '../checks/check.js';
+import { type Check, closeBelow, type Labels, rankOf, type Verdict, worstVerdict } from '../checks/check.js';
 import { guessesUnder } from '../figure/figure.js';
 import { joined, joinedOnce } from '../joined.js';
 import type { Kinds } from '../kinds/registry.js';
@@ -7,7 +7,7 @@ import { enter } from '../machine/enter.js';
 import { meansTheSame } from '../machine/means-the-same.js';
 import { fieldLabel, placesOf, withInput } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
-import { showShare } from '../quantity/show.js';
+import { showShare, type UnitHabit } from '../quantity/show.js';
 import { type Offer, type WalkedLine, walkLine } from './walk-line.js';
 import { wishChecks } from './wishes.js';
 
@@ -15,6 +15,8 @@ import { wishChecks } from './wishes.js';
 export const engineVersion = 6;
 
 export interface Evaluation {
+  /** The units in which its sentences tell figures. */
+  readonly units: UnitHabit;
   readonly lines: readonly WalkedLine[];
   /** Every check, worst first. */
   readonly checks: readonly Check[];
@@ -40,12 +42,14 @@ export interface WorkedOut {
 
 /**
  * Works a build out: pure and synchronous once its kinds are loaded. What would cure it is tried apart, by `remedyFor`.
+ * @param units in which its sentences tell figures
  * @param last where the build still means what it meant then, however it is written now, what was worked out stands: the same object
  */
-export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Evaluation {
-  if (last && meansTheSame(build, last.build)) return last.evaluation;
-  const lines = build.lines.map((line) => walkLine(line, kinds, (path) => fieldLabel(build, path), build.supply));
-  const wished = wishChecks(build, lines, (path) => fieldLabel(build, path));
+export function evaluateBuild(build: Build, kinds: Kinds, units: UnitHabit = 'metric', last?: WorkedOut): Evaluation {
+  if (last && last.evaluation.units === units && meansTheSame(build, last.build)) return last.evaluation;
+  const label: Labels = Object.assign((path: string) => fieldLabel(build, path), { units });
+  const lines = build.lines.map((line) => walkLine(line, kinds, label, build.supply));
+  const wished = wishChecks(build, lines, label);
   const checks = worstFirst([...joined(lines, (line) => line.checks), ...wished]);
   // The sentence is about the work first, then the jam; another check speaks only when it gives and the work does not.
   const headline = lines.map((line) => line.checks[0] as Check).sort(byVerdict)[0];
@@ -53,6 +57,7 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   const other = worst && headline && worst.verdict === 'gives' && headline.verdict !== 'gives' ? worst.says : '';
   const notEntered = joined(lines, (line) => line.notEntered);
   return {
+    units,
     lines,
     checks,
     verdict: worstVerdict(checks),
@@ -127,7 +132,7 @@ function curesFor(wanted: Check, build: Build, kinds: Kinds, now: Evaluation): s
 }
 
 function prove(offer: Offer, changed: Build, kinds: Kinds, id: string, before: Evaluation, isWork: boolean): string {
-  const after = evaluateBuild(changed, kinds);
+  const after = evaluateBuild(changed, kinds, before.units);
   const check = after.checks.find((each) => each.id === id);
   const was = before.checks.find((each) => each.id === id);
   if (!check?.margin || !was || !better(check, was, isWork) || worsened(after, before)) return '';

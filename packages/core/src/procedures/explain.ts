@@ -6,7 +6,7 @@ import { kindHead } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { elementsOf, placesOf } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
-import { show, showNumber, showParts, showRange } from '../quantity/show.js';
+import { show, showNumber, showParts, showRange, type UnitHabit } from '../quantity/show.js';
 import { remembering } from '../remembering.js';
 import type { Evaluation } from './evaluate-build.js';
 import { procedureWords } from './procedure-words.js';
@@ -33,17 +33,17 @@ export interface Explanation {
 }
 
 /** A figure as text with its range: `11.8 N·m (10.9 to 12.0 N·m)`. */
-export function showFigure(figure: Figure): string {
+export function showFigure(figure: Figure, units: UnitHabit = 'metric'): string {
   if (!figure.known) return 'not known';
   const { value, low, high, unit }: Known = figure;
-  const [likely, range] = [show(value, unit), low === undefined || high === undefined ? '' : showRange(low, high, unit)];
+  const [likely, range] = [show(value, unit, units), low === undefined || high === undefined ? '' : showRange(low, high, unit, units)];
   // A range too narrow to be seen says nothing.
   return range === '' || range === likely ? likely : `${likely} (${range})`;
 }
 
 /** Why a figure is what it is, one step down: the walk goes on through its parts. */
-export function explain(build: Build, figure: Figure): Explanation {
-  const shows = showFigure(figure);
+export function explain(build: Build, figure: Figure, units: UnitHabit = 'metric'): Explanation {
+  const shows = showFigure(figure, units);
   const plain = (...says: string[]): Explanation => ({ shows, relation: null, parts: [], says, caution: '' });
   const placeOf = (path: string) => placesOf(build).find((place) => place.path === path);
   const labelOf = (path: string) => placeOf(path)?.field.label ?? path;
@@ -55,7 +55,7 @@ export function explain(build: Build, figure: Figure): Explanation {
   switch (origin.by) {
     case 'given':
       return plain(
-        `${labelOf(origin.field)}: typed “${placeOf(origin.field)?.input?.text ?? ''}”, that is ${showInBoth(figure)}${figure.flags & flag.guessed ? ', a guess' : ''}.`,
+        `${labelOf(origin.field)}: typed “${placeOf(origin.field)?.input?.text ?? ''}”, that is ${showInBoth(figure, units)}${figure.flags & flag.guessed ? ', a guess' : ''}.`,
       );
     case 'usual':
       return plain(`${labelOf(origin.field)} is not entered; usual is ${shows}.`, `${origin.source}.`);
@@ -64,20 +64,20 @@ export function explain(build: Build, figure: Figure): Explanation {
     case 'catalog':
       return plain(`From the table ${origin.table}, row ${origin.row}.`, `${origin.source}.`);
     case 'picked':
-      return pickedFrom(figure, origin.rule, origin.from);
+      return pickedFrom(figure, origin.rule, origin.from, units);
     default:
-      return relationOf(figure, origin.by, origin.id, origin.from);
+      return relationOf(figure, origin.by, origin.id, origin.from, units);
   }
 }
 
 /** How one formula was worked out, with the numbers that went in; nothing for a figure that has another origin. */
-export const explainSum = (figure: Known): Explanation | null =>
-  figure.origin.by === 'formula' ? relationOf(figure, 'formula', figure.origin.id, figure.origin.from) : null;
+export const explainSum = (figure: Known, units: UnitHabit = 'metric'): Explanation | null =>
+  figure.origin.by === 'formula' ? relationOf(figure, 'formula', figure.origin.id, figure.origin.from, units) : null;
 
 /** How a figure was worked out: its relation, or what the procedure does. */
-function relationOf(figure: Known, by: 'formula' | 'solved', id: string, from: Readonly<Record<string, Figure>>): Explanation {
+function relationOf(figure: Known, by: 'formula' | 'solved', id: string, from: Readonly<Record<string, Figure>>, units: UnitHabit): Explanation {
   const formula = by === 'formula' ? formulas.get(id) : undefined;
-  const parts = Object.entries(from).map(([name, part]) => partOf(name, formula?.inputs[name]?.means ?? '', part));
+  const parts = Object.entries(from).map(([name, part]) => partOf(name, formula?.inputs[name]?.means ?? '', part, units));
   const caution = [
     figure.flags & flag.outsideValid ? 'Outside the range in which the relation is good: take it as a hint.' : '',
     figure.flags & flag.estimated ? 'Rests on an estimate of what things like it usually are: no verdict on it is better than close.' : '',
@@ -85,14 +85,14 @@ function relationOf(figure: Known, by: 'formula' | 'solved', id: string, from: R
   ]
     .filter(Boolean)
     .join(' ');
-  const shows = showFigure(figure);
+  const shows = showFigure(figure, units);
   if (!formula) {
     const words = procedureWords[id];
     return { shows, relation: null, parts, says: words ? [`${words.says}.`, `${words.source}.`] : [`Found by ${id}.`], caution };
   }
   const numbers = valuesOf(from);
   const remark = formula.remark?.when(numbers) ? [formula.remark.says] : [];
-  const relation = workedOut(relations[id] as Relation, formula.symbol, numbers, formula.compute, figure);
+  const relation = workedOut(relations[id] as Relation, formula.symbol, numbers, formula.compute, figure, units);
   return { shows, relation, parts, says: [...remark, `${formula.source}.`], caution };
 }
 
@@ -102,32 +102,32 @@ const searchedSays = (steadily: string | undefined) =>
 const valuesOf = (from: Readonly<Record<string, Figure>>): Record<string, number> =>
   Object.fromEntries(Object.entries(from).map(([name, part]) => [name, part.known ? part.value : Number.NaN]));
 
-const partOf = (name: string, means: string, figure: Figure): ExplainedPart => ({
+const partOf = (name: string, means: string, figure: Figure, units: UnitHabit): ExplainedPart => ({
   symbol: symbolLine(name),
   means,
-  shows: showInBoth(figure),
+  shows: showInBoth(figure, units),
   figure,
 });
 
 /** A figure in the unit the relation is made for and, where the person reads another, in that: `1800 W = 1.8 kW (1.5 kW to 2 kW)`. */
-function showInBoth(figure: Figure): string {
-  const shows = showFigure(figure);
-  return figure.known && readOtherwise(figure) ? `${showNumber(figure.value)} ${figure.unit} = ${shows}` : shows;
+function showInBoth(figure: Figure, units: UnitHabit): string {
+  const shows = showFigure(figure, units);
+  return figure.known && readOtherwise(figure, units) ? `${showNumber(figure.value)} ${figure.unit} = ${shows}` : shows;
 }
 
 /** Whether the person reads this figure in another unit than the one it is worked out in. */
-const readOtherwise = ({ value, unit }: Known): boolean => unit !== '1' && showParts(value, unit).symbol !== unit;
+const readOtherwise = ({ value, unit }: Known, units: UnitHabit): boolean => unit !== '1' && showParts(value, unit, units).symbol !== unit;
 
 /** What was picked out of several, or their sum, as a relation of its own. */
-function pickedFrom(figure: Known, rule: PickRule, from: readonly Figure[]): Explanation {
+function pickedFrom(figure: Known, rule: PickRule, from: readonly Figure[], units: UnitHabit): Explanation {
   const named = Object.fromEntries(from.map((part, k) => [`x_${k + 1}`, part]));
   const names = Object.keys(named);
   const relation: Relation = rule === 'sum' ? sumOf(names) : [rule === 'least' ? 'min' : 'max', ...names];
   const compute = (numbers: Readonly<Record<string, number>>) => names.map((name) => numbers[name] as number).reduce((a, b) => pickRules[rule](a, b));
   return {
-    shows: showFigure(figure),
-    relation: names.length > 1 ? workedOut(relation, 'x', valuesOf(named), compute, figure) : null,
-    parts: Object.entries(named).map(([name, part]) => partOf(name, '', part)),
+    shows: showFigure(figure, units),
+    relation: names.length > 1 ? workedOut(relation, 'x', valuesOf(named), compute, figure, units) : null,
+    parts: Object.entries(named).map(([name, part]) => partOf(name, '', part, units)),
     says: [`The ${rule} of ${from.length}.`],
     caution: '',
   };
@@ -138,17 +138,17 @@ const sumOf = ([first = '', ...others]: readonly string[]): Relation => others.r
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The whole chain under a figure as text, each step further in; what was explained once is not explained again. */
-export function explainAsText(build: Build, figure: Figure, name: string): string {
+export function explainAsText(build: Build, figure: Figure, name: string, units: UnitHabit = 'metric'): string {
   const told = new Set<Figure>();
   const lines: string[] = [];
   const tell = (each: Figure, called: string, depth: number) => {
     const pad = '  '.repeat(depth);
     if (told.has(each)) {
-      lines.push(`${pad}${called}: ${showFigure(each)}, as above`);
+      lines.push(`${pad}${called}: ${showFigure(each, units)}, as above`);
       return;
     }
     told.add(each);
-    const { shows, relation, parts, says, caution } = explain(build, each);
+    const { shows, relation, parts, says, caution } = explain(build, each, units);
     lines.push(`${pad}${called}: ${shows}`);
     if (relation) lines.push(`${pad}  ${asText(relation.symbols)}`, `${pad}  = ${asText(relation.numbers)}`);
     for (const sentence of [...says, ...(caution ? [caution] : [])]) lines.push(`${pad}  ${sentence}`);
@@ -221,7 +221,7 @@ export function usedBy(build: Build, evaluation: Evaluation, figure: Figure): Us
 export function sumsOf(build: Build, evaluation: Evaluation): { readonly called: string; readonly line: string }[] {
   const told = new Set<Figure>();
   return [...figuresByPath(evaluation)].flatMap(([path, figure]) => {
-    const relation = figure.known && !told.has(figure) ? explain(build, figure).relation : null;
+    const relation = figure.known && !told.has(figure) ? explain(build, figure, evaluation.units).relation : null;
     told.add(figure);
     return relation ? [{ called: calledAt(build, evaluation, path), line: `${asText(relation.symbols)} = ${asText(relation.numbers)}` }] : [];
   });

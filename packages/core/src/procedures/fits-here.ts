@@ -3,7 +3,7 @@ import type { Figure } from '../figure/figure.js';
 import { type Kinds, kindHeads } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { withStageAdded } from '../machine/reshape.js';
-import { show } from '../quantity/show.js';
+import { show, type UnitHabit } from '../quantity/show.js';
 import { type Evaluation, evaluateBuild } from './evaluate-build.js';
 
 /** A kind that could go into a gap, and what it would change there. */
@@ -38,21 +38,25 @@ export function fitsHere(build: Build, kinds: Kinds, lineId: string, at: number,
   const ratio = ratioWanted(build, now);
   return kindHeads('stage').map(({ kind, label, begins }) => {
     const entries = begins?.(ratio) ?? {};
-    const after = evaluateBuild(withStageAdded(build, lineId, at, kind, entries), kinds);
+    const after = evaluateBuild(withStageAdded(build, lineId, at, kind, entries), kinds, now.units);
     return { kind, label, begins: entries, verdict: after.verdict, says: changes(now, after, lineId) };
   });
 }
 
 function changes(before: Evaluation, after: Evaluation, lineId: string): string {
   const [was, is] = [before, after].map(({ lines }) => lines.find(({ id }) => id === lineId)?.stations.at(-1));
-  const said = [difference('speed', was?.speed, is?.speed), difference('torque', was?.torque, is?.torque), ...turned(before.checks, after.checks)];
+  const said = [
+    difference('speed', was?.speed, is?.speed, before.units),
+    difference('torque', was?.torque, is?.torque, before.units),
+    ...turned(before.checks, after.checks),
+  ];
   const words = said.filter(Boolean).join('; ');
   return words === '' ? 'nothing at the tool changes' : words;
 }
 
-function difference(name: string, was: Figure | undefined, is: Figure | undefined): string {
+function difference(name: string, was: Figure | undefined, is: Figure | undefined, units: UnitHabit): string {
   if (!was?.known || !is?.known || Math.abs(is.value / was.value - 1) < 0.005) return '';
-  return `${name} ${show(was.value, was.unit)} → ${show(is.value, is.unit)}`;
+  return `${name} ${show(was.value, was.unit, units)} → ${show(is.value, is.unit, units)}`;
 }
 
 /** The work's own check where its verdict turns, and how many checks more or less give. */

@@ -1,4 +1,4 @@
-import { type Check, closeBelow, hold, type Verdict } from '../checks/check.js';
+import { type Check, closeBelow, hold, type Labels, type Verdict } from '../checks/check.js';
 import { type Figure, fixed, highEnd, type Known, lowEnd, picked } from '../figure/figure.js';
 import { kineticEnergy } from '../formulas/dynamics/kinetic-energy.js';
 import { swingTorque } from '../formulas/dynamics/swing-torque.js';
@@ -41,7 +41,7 @@ export interface Jammed {
   /** Shafts from source to tool. */
   readonly at: readonly Rotary[];
   readonly note: Note;
-  readonly label: (path: string) => string;
+  readonly label: Labels;
 }
 
 /** A limit with the shaft its torque is on and how far along the line it stands: fuses, wheels and hubs in the order in which torque meets them. */
@@ -270,24 +270,24 @@ function weakSpot(checks: readonly Check[]): string {
 }
 
 /** What gives first is only said where no guess could turn it round. */
-function sentence({ tool, given, asked, note, held }: Jammed, fuses: readonly Rung[], brings: Figure<'N·m'>): string {
+function sentence({ tool, given, asked, note, held, label }: Jammed, fuses: readonly Rung[], brings: Figure<'N·m'>): string {
   const known = fuses.filter((rung): rung is Rung & { atTool: Known<'N·m'> } => rung.atTool.known);
   const [first, second] = known;
   if (!first || known.length < fuses.length) return '';
   const named = (rung: (typeof known)[number]) => fuseOf(rung.id, given, held, asked)?.says ?? rung.id;
   const sure = !second || highEnd(first.atTool) < lowEnd(second.atTool);
-  const near = (rung: (typeof known)[number]) => `${named(rung)} at ${showRange(lowEnd(rung.atTool), highEnd(rung.atTool), 'N·m')}`;
+  const near = (rung: (typeof known)[number]) => `${named(rung)} at ${showRange(lowEnd(rung.atTool), highEnd(rung.atTool), 'N·m', label.units)}`;
   const begins = sure
-    ? `In a jam ${named(first)} near ${show(first.atTool.value, 'N·m')} at the ${tool}`
+    ? `In a jam ${named(first)} near ${show(first.atTool.value, 'N·m', label.units)} at the ${tool}`
     : `In a jam it cannot be told which comes first: ${near(first)}, or ${near(second as (typeof known)[number])}`;
   const swing = brings.known
     ? brings.value > 1.1 * first.atTool.value
-      ? `; the swing of what spins makes it ${show(brings.value, 'N·m')}`
+      ? `; the swing of what spins makes it ${show(brings.value, 'N·m', label.units)}`
       : ''
     : asked.stops.known
       ? ''
       : '; how much the swing of the wheels adds hangs on what may jam it';
-  return `${begins}${swing}. ${clock(fuseOf(first.id, given, held, asked), given, note)}`.trim();
+  return `${begins}${swing}. ${clock(fuseOf(first.id, given, held, asked), given, note, label)}`.trim();
 }
 
 /** The fuse of an id: at the source, along the line, or the work's own. */
@@ -295,11 +295,11 @@ const fuseOf = (id: string, given: Given, held: readonly Held[], asked: Asked): 
   [given.stall, ...held.map((each) => each.slips), asked.slips].find((limit) => limit?.id === id);
 
 /** How long it may go on, and whether anything stops it. */
-function clock(limit: Limit | null | undefined, given: Given, note: Note): string {
+function clock(limit: Limit | null | undefined, given: Given, note: Note, { units }: Labels): string {
   const lasts = limit?.stands?.lasts;
   if (!limit?.stands || !lasts?.known) return '';
   note('may-last', lasts);
-  const span = showRange(lowEnd(lasts), highEnd(lasts), 's');
+  const span = showRange(lowEnd(lasts), highEnd(lasts), 's', units);
   // What slips lets the source run on below what would trip it.
   const goesOn = limit === given.stall ? given.stopped : `the ${given.called} runs on meanwhile, and nothing need switch it off`;
   return `${limit.stands.says} ${span}${goesOn ? `; ${goesOn}` : ''}.`;

@@ -5,6 +5,7 @@ import type { Kinds } from '../kinds/registry.js';
 import type { Build, QuantityInput } from '../machine/build.js';
 import { fieldLabel, placesOf, withInput } from '../machine/paths.js';
 import { signChange } from '../numeric/root.js';
+import type { UnitHabit } from '../quantity/show.js';
 import { showAs } from '../quantity/show-as.js';
 import { evaluateBuild } from './evaluate-build.js';
 
@@ -50,10 +51,10 @@ const fineness = 1e-6;
  * carried from figure to figure widens where one guess enters by two ways; a guess that is the same everywhere does not.
  * @returns null where nothing is guessed, or the work cannot be judged
  */
-export function overGuesses(build: Build, kinds: Kinds): OverGuesses | null {
+export function overGuesses(build: Build, kinds: Kinds, units: UnitHabit = 'metric'): OverGuesses | null {
   const guesses = guessesOf(build);
   if (guesses.length === 0) return null;
-  const attempt = (way: Way): Tried | null => attempted(build, kinds, guesses, way);
+  const attempt = (way: Way): Tried | null => attempted(build, kinds, guesses, way, units);
   const likely = attempt(guesses.map(({ input }) => input.value as number));
   if (!likely?.work.margin) return null;
   const ends = endsOf(guesses).flatMap((way) => attempt(way) ?? []);
@@ -63,7 +64,7 @@ export function overGuesses(build: Build, kinds: Kinds): OverGuesses | null {
   const gives = all.filter(isGiving).length;
   const [first] = order;
   const says = [
-    sentence(all.length, gives, first && gives > 0 && gives < all.length ? hinge(build, first.guess, first.k, ends, attempt) : ''),
+    sentence(all.length, gives, first && gives > 0 && gives < all.length ? hinge(build, first.guess, first.k, ends, attempt, units) : ''),
     others(all),
   ];
   return { tried: all.length, gives, order: order.map(({ guess }) => guess.path), says: says.filter(Boolean).join(' ') };
@@ -78,11 +79,11 @@ function guessesOf(build: Build): Guess[] {
   });
 }
 
-function attempted(build: Build, kinds: Kinds, guesses: readonly Guess[], way: Way): Tried | null {
+function attempted(build: Build, kinds: Kinds, guesses: readonly Guess[], way: Way, units: UnitHabit): Tried | null {
   const settled = guesses.reduce((sofar, { path, input: { low: _low, high: _high, ...input } }, k) => {
     return withInput(sofar, path, { ...input, value: way[k] as number, how: 'measured' });
   }, build);
-  const { lines, checks } = evaluateBuild(settled, kinds);
+  const { lines, checks } = evaluateBuild(settled, kinds, units);
   const work = lines[0]?.checks[0];
   return work ? { way, work, others: checks.filter((check) => check.verdict === 'gives' && check !== work) } : null;
 }
@@ -125,7 +126,14 @@ function movedBy(k: number, { low, high }: Guess, ends: readonly Tried[]): numbe
 }
 
 /** From which value of the deciding guess on the work is not carried in some case; empty where that is so at both of its ends. */
-function hinge(build: Build, { path, field, low, high }: Guess, k: number, ends: readonly Tried[], attempt: (way: Way) => Tried | null): string {
+function hinge(
+  build: Build,
+  { path, field, low, high }: Guess,
+  k: number,
+  ends: readonly Tried[],
+  attempt: (way: Way) => Tried | null,
+  units: UnitHabit,
+): string {
   const called = `the ${fieldLabel(build, path)}`;
   const worstAt = (end: number) => ends.filter(({ way }) => way[k] === end).sort((a, b) => left(a) - left(b))[0];
   const [below, above] = [worstAt(low), worstAt(high)];
@@ -136,7 +144,8 @@ function hinge(build: Build, { path, field, low, high }: Guess, k: number, ends:
     const there = attempt(giving.way.with(k, value));
     return there && isGiving(there) ? -1 : 1;
   };
-  const from = showAs(field.quantity, signChange(givesAt, holds, gives, fineness * Math.abs(gives - holds))?.beyond ?? gives);
+  const turns = signChange(givesAt, holds, gives, fineness * Math.abs(gives - holds))?.beyond ?? gives;
+  const from = showAs(field.quantity, turns, turns, units);
   return `${called} decides, from ${from} ${gives > holds ? 'up' : 'down'}: measure it first`;
 }
 

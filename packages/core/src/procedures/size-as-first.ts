@@ -34,5 +34,5 @@ export function sizeAsFirst(build: Build, evaluation: Evaluation, path: string):
   const rounded = Math.floor(size / step + 1e-9) * step;
   return rounded > 0
     ? { path: `${path}/${fuse.field}`, text: `${Number(rounded.toFixed(1))} ${present.unit}` }
-    : { because: `It would have to give below ${show(step, present.unit)}.` };
+    : { because: `It would have to give below ${show(step, present.unit, evaluation.units)}.` };
 }

@@ -1,4 +1,4 @@
-import { type Check, hold } from '../checks/check.js';
+import { type Check, hold, type Labels } from '../checks/check.js';
 import { type Figure, highEnd, type Known, known, lowEnd, picked, unknown } from '../figure/figure.js';
 import { defineProcedure, type Procedure } from '../figure/formula.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
@@ -37,7 +37,7 @@ interface Machine {
   /** Speed at the tool at which `asked` holds. */
   readonly toolSpeed: Figure<'rpm'>;
   readonly note: Note;
-  readonly label: (path: string) => string;
+  readonly label: Labels;
 }
 
 const source = 'Surplus of the motor’s torque over the load at every speed from rest (closed form); Kloss’s curve, start by kind of motor';
@@ -57,7 +57,7 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
       has: given.rest,
       needs: breakaway,
       says: ({ verdict, has, needs }) => {
-        const there = `${rangeOf(given.rest, has)} at rest, ${needs} to break away`;
+        const there = `${rangeOf(given.rest, has, label)} at rest, ${needs} to break away`;
         if (verdict === 'gives') return `It may not start: ${there}`;
         return `It starts: ${there}`;
       },
@@ -95,7 +95,8 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
   return { checks, runUp: { curves: given.curves, load: ends.likely, settles } };
 }
 
-const rangeOf = (figure: Figure, otherwise: string) => (figure.known ? showRange(lowEnd(figure), highEnd(figure), figure.unit) : otherwise);
+const rangeOf = (figure: Figure, otherwise: string, { units }: Labels) =>
+  figure.known ? showRange(lowEnd(figure), highEnd(figure), figure.unit, units) : otherwise;
 
 function solved<U extends 'rpm' | 's'>(
   unit: U,
@@ -141,12 +142,12 @@ function runsUp({ given, path, label }: Machine, time: Figure<'s'>, worst_rpm: n
     subject: 'Whether it runs up in time',
     has: heats?.lasts ?? unknown('s', []),
     needs: time,
-    says: ({ needs, has }) => [`It is up to speed in ${rangeOf(time, needs)}`, heats?.says(has)].filter(Boolean).join('; '),
+    says: ({ needs, has }) => [`It is up to speed in ${rangeOf(time, needs, label)}`, heats?.says(has)].filter(Boolean).join('; '),
     source: [source, heats?.source].filter(Boolean).join('; '),
     label,
   });
   if (time.known) return check;
-  const hangs = worst_rpm === 0 ? 'it may never leave rest' : `it may hang at ${show(worst_rpm, 'rpm')} and cook`;
+  const hangs = worst_rpm === 0 ? 'it may never leave rest' : `it may hang at ${show(worst_rpm, 'rpm', label.units)} and cook`;
   const { id, at, has, needs, margin, source: by } = check;
   return { id, at, has, needs, margin, source: by, verdict: 'gives', says: `It may not run up: at the worst of what is not sure ${hangs}.` };
 }

@@ -4,7 +4,7 @@ import type { DrawnStage, Role } from '../kinds/kind.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Element } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
-import { type Shown, showParts } from '../quantity/show.js';
+import { type Shown, showParts, type UnitHabit } from '../quantity/show.js';
 import { evaluateBuild } from './evaluate-build.js';
 
 /** What a list shows of a build without opening it. A cache: marked with the engine that made it, and made again when that has changed. */
@@ -19,12 +19,12 @@ export interface BuildSummary {
   readonly outlines: readonly DrawnStage[];
 }
 
-export function summariseBuild(build: Build, kinds: Kinds): BuildSummary {
-  const { verdict, says, lines } = evaluateBuild(build, kinds);
+export function summariseBuild(build: Build, kinds: Kinds, units: UnitHabit = 'metric'): BuildSummary {
+  const { verdict, says, lines } = evaluateBuild(build, kinds, units);
   const first = build.lines[0];
   const walked = lines[0];
   const tool = walked?.stations.at(-1);
-  const shown = (figure: Figure | undefined) => (figure?.known ? showParts(figure.value, figure.unit) : null);
+  const shown = (figure: Figure | undefined) => (figure?.known ? showParts(figure.value, figure.unit, units) : null);
   return {
     verdict,
     says,

@@ -1,4 +1,4 @@
-import { type Check, closeBelow, hold } from '../checks/check.js';
+import { type Check, closeBelow, hold, type Labels } from '../checks/check.js';
 import { type Figure, flag, highEnd, known, lowEnd, picked, unknown } from '../figure/figure.js';
 import { forwardInertia } from '../formulas/dynamics/forward-inertia.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
@@ -32,7 +32,7 @@ import { type Kinds, kindKey } from '../kinds/registry.js';
 import type { Build, Element, Line } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 import type { Unit } from '../quantity/quantities.js';
-import { showRange, showShare } from '../quantity/show.js';
+import { showRange, showShare, type UnitHabit } from '../quantity/show.js';
 import { type Jam, jam } from './jam.js';
 import { pullOnShaft } from './pull-on-shaft.js';
 import { type RunUp, starts } from './starts.js';
@@ -80,7 +80,7 @@ interface Opened {
  * kept under its element; then whether it starts, and what gives when it jams.
  * @throws Error when a kind of the line is not among `kinds`: the caller loads them first
  */
-export function walkLine(line: Line, kinds: Kinds, label: (path: string) => string, supply: Build['supply'] = {}): WalkedLine {
+export function walkLine(line: Line, kinds: Kinds, label: Labels, supply: Build['supply'] = {}): WalkedLine {
   const figures = new Map<string, Map<string, Figure>>();
   const noteUnder = (path: string): Note => {
     const own = figures.get(path) ?? new Map<string, Figure>();
@@ -151,7 +151,7 @@ export function walkLine(line: Line, kinds: Kinds, label: (path: string) => stri
     outlines: passings.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
     offers: (typed) =>
       [source, ...others].flatMap(({ kind, inputs, context: { path } }) =>
-        offersOf(kind, inputs, (field) => typed(`${path}/${field}`)).map((each) => ({ ...each, path })),
+        offersOf(kind, inputs, (field) => typed(`${path}/${field}`), label.units).map((each) => ({ ...each, path })),
       ),
     jam: stopped,
     runUp: started.runUp,
@@ -175,8 +175,8 @@ const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOu
   stock,
 });
 
-const offersOf = (kind: Kind, inputs: InputFigures<Fields>, typed: Typed): readonly Candidate[] =>
-  kind.role === 'feed' ? [] : (kind.candidates?.(inputs, typed) ?? []);
+const offersOf = (kind: Kind, inputs: InputFigures<Fields>, typed: Typed, units: UnitHabit): readonly Candidate[] =>
+  kind.role === 'feed' ? [] : (kind.candidates?.(inputs, typed, units) ?? []);
 
 /** What the brief says of the supply. */
 function supplyOf(supply: Build['supply']): Supply {
@@ -274,7 +274,7 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
 }
 
 /** Does what arrives at the tool's shaft carry what the work asks? */
-function carries(path: string, called: string, arriving: StationFigures, asked: Figure<'N·m'>, label: (path: string) => string): Check {
+function carries(path: string, called: string, arriving: StationFigures, asked: Figure<'N·m'>, label: Labels): Check {
   const { torque } = arriving;
   return hold({
     id: `${path}/check-carries`,
@@ -283,8 +283,8 @@ function carries(path: string, called: string, arriving: StationFigures, asked: 
     has: torque,
     needs: asked,
     says: ({ verdict, margin, needs }) => {
-      const has = torque.known ? showRange(lowEnd(torque), highEnd(torque), 'N·m') : '';
-      const wants = asked.known ? showRange(lowEnd(asked), highEnd(asked), 'N·m') : needs;
+      const has = torque.known ? showRange(lowEnd(torque), highEnd(torque), 'N·m', label.units) : '';
+      const wants = asked.known ? showRange(lowEnd(asked), highEnd(asked), 'N·m', label.units) : needs;
       const guessed = torque.known && asked.known && (torque.flags | asked.flags) & flag.guessed;
       const there = `${has} reaches the ${arriving.name}, ${wants} is asked`;
       if (margin.best < 0) return `The ${called} does not carry the work: ${there}; at best ${showShare(-margin.best)} short`;
@@ -300,7 +300,7 @@ function carries(path: string, called: string, arriving: StationFigures, asked: 
 }
 
 /** Pull of the first stage on the motor's own bearing, once its shaft is known. */
-function bearing(path: string, { takes }: Given, held: readonly Held[], label: (path: string) => string): Check[] {
+function bearing(path: string, { takes }: Given, held: readonly Held[], label: Labels): Check[] {
   const pull = held[0]?.pulls.in;
   if (!takes.known || !pull || (pull.known && pull.value === 0)) return [];
   return [
@@ -318,7 +318,7 @@ function bearing(path: string, { takes }: Given, held: readonly Held[], label: (
 }
 
 /** Pull of the next stage on a stage's own output bearing, where its plate says what that stands. */
-function overhung(path: string, own: Held | undefined, next: Held | undefined, label: (path: string) => string): Check[] {
+function overhung(path: string, own: Held | undefined, next: Held | undefined, label: Labels): Check[] {
   if (!own?.takes?.known || !next) return [];
   const source = 'As its plate or its maker’s list says: overhung load';
   return [

@@ -1,4 +1,4 @@
-import { type Check, hold } from '../checks/check.js';
+import { type Check, hold, type Labels } from '../checks/check.js';
 import { type Figure, flag, known, unknown } from '../figure/figure.js';
 import { layOut } from '../geometry/lay-out.js';
 import { unitOf } from '../kinds/fields.js';
@@ -13,7 +13,7 @@ type Wish = keyof typeof wishFields;
 const source = 'The brief’s own wish';
 
 /** What was wished of the machine, each wish a check. A wish is met or not: there is nothing to keep clear of. */
-export function wishChecks(build: Build, lines: readonly WalkedLine[], label: (path: string) => string): Check[] {
+export function wishChecks(build: Build, lines: readonly WalkedLine[], label: Labels): Check[] {
   const { wishes } = build;
   if (!wishes) return [];
   const entered = (name: Wish): Figure => {
@@ -42,7 +42,7 @@ export function wishChecks(build: Build, lines: readonly WalkedLine[], label: (p
     const wanted = entered(wish);
     if (!wanted.known) return [];
     const { quantity } = wishFields[wish];
-    const write = (figure: Figure) => (figure.known ? showAs(quantity, figure.value) : '');
+    const write = (figure: Figure) => (figure.known ? showAs(quantity, figure.value, figure.value, label.units) : '');
     return [
       hold({
         id: `wishes/check-${wish}`,

@@ -9,7 +9,7 @@ import { formulas } from '../formulas/registry.js';
 import { relations } from '../formulas/relations.js';
 import { loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
-import { show, showIn } from '../quantity/show.js';
+import { show, type UnitHabit } from '../quantity/show.js';
 import { evaluateBuild } from './evaluate-build.js';
 import { explain, figuresByPath } from './explain.js';
 import { asText, asWords, type Line, numberLine, type Relation, setRelation, symbolLine } from './set-relation.js';
@@ -47,38 +47,34 @@ describe.each([...formulas.values()].map((formula) => [formula.id, formula] as c
 
 describe.each(builds)('%s', (_, build) => {
   it.each(['metric', 'inch'] as const)('every figure adds up as it is printed, in %s', async (habit) => {
-    const evaluation = evaluateBuild(build, await loadKinds(build));
+    const evaluation = evaluateBuild(build, await loadKinds(build), habit);
     let compared = 0;
-    showIn(habit);
-    try {
-      const told = new Set<Figure>();
-      const tell = (figure: Figure): void => {
-        if (told.has(figure)) return;
-        told.add(figure);
-        const { relation, parts } = explain(build, figure);
-        if (relation && figure.known) {
-          compared++;
-          const [sum, result, other] = asText(relation.numbers).split(' = ');
-          expect(offBy(`${sum} = ${result}`), `${sum} = ${result}`).toBeLessThanOrEqual(0.5001);
-          if (other !== undefined) expect(other).toBe(show(figure.value, figure.unit));
-        }
-        for (const part of parts) tell(part.figure);
-      };
-      for (const figure of figuresByPath(evaluation).values()) tell(figure);
-      for (const { has, needs } of evaluation.checks) for (const figure of [has, needs]) tell(figure);
-    } finally {
-      showIn('metric');
-    }
+    const told = new Set<Figure>();
+    const tell = (figure: Figure): void => {
+      if (told.has(figure)) return;
+      told.add(figure);
+      const { relation, parts } = explain(build, figure, habit);
+      if (relation && figure.known) {
+        compared++;
+        const [sum, result, other] = asText(relation.numbers).split(' = ');
+        expect(offBy(`${sum} = ${result}`), `${sum} = ${result}`).toBeLessThanOrEqual(0.5001);
+        if (other !== undefined) expect(other).toBe(show(figure.value, figure.unit, habit));
+      }
+      for (const part of parts) tell(part.figure);
+    };
+    for (const figure of figuresByPath(evaluation).values()) tell(figure);
+    for (const { has, needs } of evaluation.checks) for (const figure of [has, needs]) tell(figure);
     expect(compared).toBeGreaterThan(40);
   });
 });
 
 /** As `explain` sets a sum of one formula. */
-const line = (id: string, numbers: Readonly<Record<string, number>>): string => {
+const line = (id: string, numbers: Readonly<Record<string, number>>, units: UnitHabit = 'metric'): string => {
   const formula = formulas.get(id);
   if (!formula) throw new Error(`No formula ${id}`);
   return asText(
-    workedOut(relations[id] as Relation, formula.symbol, numbers, formula.compute, { value: formula.compute(numbers), unit: formula.unit }).numbers,
+    workedOut(relations[id] as Relation, formula.symbol, numbers, formula.compute, { value: formula.compute(numbers), unit: formula.unit }, units)
+      .numbers,
   );
 };
 
@@ -100,13 +96,8 @@ test.each([
 });
 
 test('behind the result it is said again in the unit that the person reads', () => {
-  showIn('inch');
-  try {
-    expect(line('shaft-torque', { P: 1800, n: 3600 })).toBe('60 × 1800 / (2 × π × 3600) = 4.77 N·m = 3.52 lbf·ft');
-    expect(line('rim-speed', { d: 100, n: 1450 })).toBe('π × 100 × 1450 / 60000 = 7.59 m/s = 1495 ft/min');
-  } finally {
-    showIn('metric');
-  }
+  expect(line('shaft-torque', { P: 1800, n: 3600 }, 'inch')).toBe('60 × 1800 / (2 × π × 3600) = 4.77 N·m = 3.52 lbf·ft');
+  expect(line('rim-speed', { d: 100, n: 1450 }, 'inch')).toBe('π × 100 × 1450 / 60000 = 7.59 m/s = 1495 ft/min');
 });
 
 test('a sum of several, and the least of them, add up too', () => {

@@ -1,5 +1,5 @@
 import type { Known } from '../figure/figure.js';
-import { digitsOf, showNumber, showParts } from '../quantity/show.js';
+import { digitsOf, showNumber, showParts, type UnitHabit } from '../quantity/show.js';
 import { equals, type Line, numberLine, type Relation, setRelation, symbolLine } from './set-relation.js';
 
 /** A relation and its sum, set for print. */
@@ -17,6 +17,7 @@ const most = 17;
  * The relation with the numbers that went into it, in the units it is made for, with as many digits as it takes for the result to come out as it is printed, digit for digit.
  * @param numbers what goes in, by the names of the relation, in house units
  * @param compute the relation as it was worked out
+ * @param units those the person reads
  */
 export function workedOut(
   relation: Relation,
@@ -24,10 +25,11 @@ export function workedOut(
   numbers: Readonly<Record<string, number>>,
   compute: (numbers: Readonly<Record<string, number>>) => number,
   { value, unit }: Pick<Known, 'value' | 'unit'>,
+  units: UnitHabit = 'metric',
 ): WorkedOutLine {
   const result = showNumber(value);
   const printed = digitsThatAddUp(numbers, compute, result);
-  const other = showParts(value, unit);
+  const other = showParts(value, unit, units);
   const read = unit === '1' || other.symbol === unit ? [] : [equals, ...numberLine(other.number), ...unitLine(other.symbol)];
   return {
     symbols: [...symbolLine(symbol), equals, ...setRelation(relation, symbolLine)],

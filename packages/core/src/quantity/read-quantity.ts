@@ -1,6 +1,6 @@
 import { type Gallon, type QuantityName, quantities, type Unit } from './quantities.js';
 import { type NumberRead, readNumber } from './read-number.js';
-import { showNumber } from './show.js';
+import { showNumber, type UnitHabit } from './show.js';
 import { acceptedUnits, showAs } from './show-as.js';
 import { findUnit, type KnownUnit, toHouse } from './units.js';
 
@@ -53,6 +53,8 @@ export const longestText = 80;
 /** What a person has chosen once for all fields. */
 export interface ReadingSettings {
   readonly gallon?: Gallon;
+  /** In which units it is told how an entry was understood. */
+  readonly units?: UnitHabit;
 }
 
 interface Part {
@@ -79,7 +81,7 @@ export function readQuantity(text: string, field: Reads, settings: ReadingSettin
   const part = readPart(typed, field, settings);
   if ('ok' in part) return part;
   const value = toHouse(part.value, part.unit);
-  return within(value, value, value, part.unit, field);
+  return within(value, value, value, part.unit, field, settings);
 }
 
 /** `0.6 to 0.9 kW`: the first number may leave its unit to the second. */
@@ -89,7 +91,7 @@ function readRange(from: string, to: string, field: Reads, settings: ReadingSett
   const start = readPart(from, field, settings, end.unit);
   if ('ok' in start) return start;
   const [a, b] = [toHouse(start.value, start.unit), toHouse(end.value, end.unit)];
-  return within(Math.min(a, b), (a + b) / 2, Math.max(a, b), end.unit, field);
+  return within(Math.min(a, b), (a + b) / 2, Math.max(a, b), end.unit, field, settings);
 }
 
 /** `2 ± 0.1 A`, `100 mm ± 2 %`. What stands behind the sign is a difference: a scale's nought does not count for it. */
@@ -100,17 +102,17 @@ function readSpread(middle: string, about: string, field: Reads, settings: Readi
     if ('ok' in part) return part;
     const percent = readNumber(share[1] as string);
     if (!percent.ok || percent.rest !== '') return refuse(field, 'no-number', `has no share behind ± in “${about}”`);
-    return around(part, Math.abs(part.value * part.unit.factor * percent.value) / 100, field);
+    return around(part, Math.abs(part.value * part.unit.factor * percent.value) / 100, field, settings);
   }
   const wide = readPart(about, field, settings);
   if ('ok' in wide) return wide;
   const part = readPart(middle, field, settings, wide.unit);
-  return 'ok' in part ? part : around(part, Math.abs(wide.value * wide.unit.factor), field);
+  return 'ok' in part ? part : around(part, Math.abs(wide.value * wide.unit.factor), field, settings);
 }
 
-function around({ value, unit }: Part, half: number, field: Reads): Reading {
+function around({ value, unit }: Part, half: number, field: Reads, settings: ReadingSettings): Reading {
   const centre = toHouse(value, unit);
-  return within(centre - half, centre, centre + half, unit, field);
+  return within(centre - half, centre, centre + half, unit, field, settings);
 }
 
 function readPart(text: string, field: Reads, settings: ReadingSettings, fallback?: KnownUnit): Part | Refused {
@@ -141,12 +143,12 @@ function bare(value: number, field: Reads, settings: ReadingSettings, fallback?:
   return unit ? { value, unit } : refuse(field, 'unit-missing', `was read as ${showNumber(value)} without a unit`);
 }
 
-function within(low: number, value: number, high: number, { symbol }: KnownUnit, field: Reads): Reading {
+function within(low: number, value: number, high: number, { symbol }: KnownUnit, field: Reads, { units = 'metric' }: ReadingSettings): Reading {
   const { unit } = quantities[field.quantity];
-  const understood = low === high ? showAs(field.quantity, value) : showAs(field.quantity, low, high);
+  const understood = low === high ? showAs(field.quantity, value, value, units) : showAs(field.quantity, low, high, units);
   const [least, most] = field.accepts;
   if (!(low >= least && high <= most)) {
-    return refuse(field, 'out-of-range', `was read as ${understood}; it takes ${showAs(field.quantity, least, most)}`);
+    return refuse(field, 'out-of-range', `was read as ${understood}; it takes ${showAs(field.quantity, least, most, units)}`);
   }
   return { ok: true, value, unit, ...(low === high ? {} : { low, high }), understood, symbol };
 }

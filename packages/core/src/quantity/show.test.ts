@@ -1,6 +1,6 @@
-import { afterEach, describe, expect, it, test } from 'vitest';
+import { describe, expect, it, test } from 'vitest';
 import { readQuantity } from './read-quantity.js';
-import { inUnits, show, showIn, showNumber, showRange, showShare } from './show.js';
+import { show, showNumber, showRange, showShare, unitShown } from './show.js';
 import { showAs } from './show-as.js';
 
 test.each([
@@ -47,16 +47,10 @@ test('a share is shown whole unless that hides it', () => {
 });
 
 describe('shown as a person likes it', () => {
-  afterEach(() => showIn('metric'));
-
-  it('can be those of one piece of work, be it broken off', () => {
-    expect(inUnits('inch', () => show(25.4, 'mm'))).toBe('1 in');
-    const breaks = () =>
-      inUnits('inch', () => {
-        throw new Error('broken off');
-      });
-    expect(breaks).toThrow('broken off');
-    expect(show(25.4, 'mm')).toBe('25.4 mm');
+  it('is each call’s own: two people are told the same figure each in their units', () => {
+    expect([show(25.4, 'mm', 'inch'), show(25.4, 'mm'), show(25.4, 'mm', 'mixed')]).toEqual(['1 in', '25.4 mm', '1 in']);
+    expect(unitShown('N·m', 'inch').symbol).toBe('lbf·ft');
+    expect(unitShown('N·m')).toEqual({ factor: 1, symbol: 'N·m' });
   });
 
   // Exact definitions: 25.4 mm, 0.45359237 kg, 9.80665 m/s², 550 ft·lbf/s (NIST SP 811).
@@ -71,26 +65,21 @@ describe('shown as a person likes it', () => {
     [1425, 'rpm', '1425 rpm'],
     [0.5, 'rad', '28.6°'],
   ] as const)('%d %s is %s in inch and pound', (value, unit, text) => {
-    showIn('inch');
-    expect(show(value, unit).replace(/\.00 /, ' ')).toBe(text.replace(/\.00 /, ' '));
+    expect(show(value, unit, 'inch').replace(/\.00 /, ' ')).toBe(text.replace(/\.00 /, ' '));
   });
 
-  it('mixes inches with metric for the rest, and goes back', () => {
-    showIn('mixed');
-    expect([show(508, 'mm'), show(8, 'N·m'), show(550, 'W')]).toEqual(['20 in', '8 N·m', '550 W']);
-    showIn('metric');
-    expect(show(508, 'mm')).toBe('508 mm');
+  it('mixes inches with metric for the rest', () => {
+    expect([show(508, 'mm', 'mixed'), show(8, 'N·m', 'mixed'), show(550, 'W', 'mixed')]).toEqual(['20 in', '8 N·m', '550 W']);
   });
 
   it('agrees with what is read: a figure shown in inch and pound reads back as itself', () => {
-    showIn('inch');
     for (const [name, unit, value] of [
       ['torque', 'N·m', 11.8],
       ['length', 'mm', 431.2],
       ['force', 'N', 176],
       ['mass', 'kg', 3.4],
     ] as const) {
-      const read = readQuantity(show(value, unit), { label: 'it', quantity: name, accepts: [0, 1e6], bare: null });
+      const read = readQuantity(show(value, unit, 'inch'), { label: 'it', quantity: name, accepts: [0, 1e6], bare: null });
       expect(read.ok && Math.abs(read.value / value - 1)).toBeLessThan(0.006);
     }
   });

@@ -60,34 +60,17 @@ const customary: ShownAs = {
 };
 const habits: Record<UnitHabit, ShownAs> = { metric: {}, inch: customary, mixed: inches };
 
-let shown: ShownAs = habits.metric;
-
-/** From now on figures are shown in these units, here and in every sentence made from here on. One person's screen or one run of the command line. */
-export function showIn(habit: UnitHabit): void {
-  shown = habits[habit];
-}
-
-/** Does a piece of work, which must not wait for anything, in these units, whatever is shown otherwise: for a server, which answers many people. */
-export function inUnits<T>(habit: UnitHabit, work: () => T): T {
-  const before = shown;
-  showIn(habit);
-  try {
-    return work();
-  } finally {
-    shown = before;
-  }
-}
-
-/** How one of a house unit is written now: its factor and its symbol. For rulers and axes, which count in the unit that is shown. */
-export const unitShown = (unit: Unit): { readonly factor: number; readonly symbol: string } => shown[unit] ?? { factor: 1, symbol: unit };
+/** How one of a house unit is written: its factor and its symbol. For rulers and axes, which count in the unit that is shown. */
+export const unitShown = (unit: Unit, habit: UnitHabit = 'metric'): { readonly factor: number; readonly symbol: string } =>
+  habits[habit][unit] ?? { factor: 1, symbol: unit };
 
 /** 550 ft·lbf/s. */
 const hp_W = 550 * 0.3048 * pound_N;
 
 /** Units in which a house figure is shown when the house unit itself would read badly. */
-const shownAs: Partial<Record<Unit, (value: number) => { factor: number; symbol: string }>> = {
-  W: (value) =>
-    shown === customary && Math.abs(value) >= hp_W / 100
+const shownAs: Partial<Record<Unit, (value: number, habit: UnitHabit) => { factor: number; symbol: string }>> = {
+  W: (value, habit) =>
+    habit === 'inch' && Math.abs(value) >= hp_W / 100
       ? { factor: 1 / hp_W, symbol: 'hp' }
       : Math.abs(value) >= 1000
         ? { factor: 1e-3, symbol: 'kW' }
@@ -109,23 +92,23 @@ export interface Shown {
 }
 
 /** A house figure as number and unit, apart, so that the screen can set the unit small. */
-export function showParts(value: number, unit: Unit): Shown {
-  const { factor, symbol } = shown[unit] ?? shownAs[unit]?.(value) ?? { factor: 1, symbol: unit };
+export function showParts(value: number, unit: Unit, habit: UnitHabit = 'metric'): Shown {
+  const { factor, symbol } = habits[habit][unit] ?? shownAs[unit]?.(value, habit) ?? { factor: 1, symbol: unit };
   // What is exact in the unit that is shown must not end in digits that only the conversion made.
   return { number: showNumber(factor === 1 ? value : Number((value * factor).toPrecision(13))), symbol };
 }
 
 /** A house figure as text, e.g. `550 W`, `156°`. */
-export const show = (value: number, unit: Unit): string => joinParts(showParts(value, unit));
+export const show = (value: number, unit: Unit, habit: UnitHabit = 'metric'): string => joinParts(showParts(value, unit, habit));
 
 /** Number and unit as one text. */
 export const joinParts = ({ number, symbol }: Shown): string => (symbol === '' || symbol === '°' ? `${number}${symbol}` : `${number} ${symbol}`);
 
 /** From least to most: `10.9 to 12.0 N·m`; one figure when both are the same. */
-export function showRange(low: number, high: number, unit: Unit): string {
-  const [from, to] = [showParts(low, unit), showParts(high, unit)];
-  if (from.number === to.number && from.symbol === to.symbol) return show(low, unit);
-  return from.symbol === to.symbol ? `${from.number} to ${show(high, unit)}` : `${show(low, unit)} to ${show(high, unit)}`;
+export function showRange(low: number, high: number, unit: Unit, habit: UnitHabit = 'metric'): string {
+  const [from, to] = [showParts(low, unit, habit), showParts(high, unit, habit)];
+  if (from.number === to.number && from.symbol === to.symbol) return joinParts(from);
+  return from.symbol === to.symbol ? `${from.number} to ${joinParts(to)}` : `${joinParts(from)} to ${joinParts(to)}`;
 }
 
 /** A share as per cent: `27 %`. Whole per cent unless that would hide a small figure. */

@@ -1,15 +1,5 @@
 import { type BuildLog, type ListedBuild, type Revision, readBuild, type StoredBuild } from '@hobrek/contracts';
-import {
-  type Build,
-  describeChange,
-  engineVersion,
-  inUnits,
-  loadKinds,
-  settleValues,
-  summariseBuild,
-  type UnitHabit,
-  upgradeBuild,
-} from '@hobrek/core';
+import { type Build, describeChange, engineVersion, loadKinds, settleValues, summariseBuild, type UnitHabit, upgradeBuild } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
 import { NotesRepository } from '../notes/notes.repository.js';
@@ -84,7 +74,7 @@ export class BuildsService {
     if (units !== 'metric' || row.engine !== engineVersion) {
       const { build } = stored(row);
       const kinds = await loadKinds(build);
-      summary = inUnits(units, () => summariseBuild(build, kinds));
+      summary = summariseBuild(build, kinds, units);
       if (units === 'metric') await this.repository.refresh(row.id, row.version, summary, engineVersion);
     }
     return { id: row.id, name: row.name, version: row.version, changedAt: row.changedAt.toISOString(), summary };

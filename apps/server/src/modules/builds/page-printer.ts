@@ -1,6 +1,6 @@
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import { type Build, evaluateBuild, inUnits, loadKinds, type UnitHabit } from '@hobrek/core';
+import { type Build, evaluateBuild, loadKinds, type UnitHabit } from '@hobrek/core';
 import { type Paper, pageOf } from '@hobrek/papers';
 import { Injectable } from '@nestjs/common';
 
@@ -19,7 +19,7 @@ export class PagePrinter {
   /** One page, as a PDF. The date is the server's own. */
   async print(build: Build, paper: Paper, units: UnitHabit): Promise<Buffer> {
     const kinds = await loadKinds(build);
-    const page = inUnits(units, () => pageOf(build, evaluateBuild(build, kinds), paper, new Date().toISOString().slice(0, 10)));
+    const page = pageOf(build, evaluateBuild(build, kinds, units), paper, new Date().toISOString().slice(0, 10));
     return this.loaded().createPdf(page).getBuffer();
   }
 

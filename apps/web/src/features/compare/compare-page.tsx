@@ -1,8 +1,9 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { type Build, type Compared, compareBuilds, loadKinds } from '@hobrek/core';
+import { type Build, type Compared, compareBuilds, loadKinds, type UnitHabit } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ask } from '../../shared/ask.js';
+import { useUnits } from '../../shared/habits.js';
 import { PageHead } from '../../shared/page-head.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
@@ -14,15 +15,16 @@ interface Laid {
 }
 
 /** Both builds as they are kept, and everything that is otherwise in the one than in the other. */
-async function lay(a: string, b: string): Promise<Laid> {
+async function lay(a: string, b: string, units: UnitHabit): Promise<Laid> {
   const [one, other, kinds] = await Promise.all([ask<StoredBuild>(`builds/${a}`), ask<StoredBuild>(`builds/${b}`), loadKinds()]);
-  return { a: one, b: other, compared: compareBuilds(one.build, other.build, kinds) };
+  return { a: one, b: other, compared: compareBuilds(one.build, other.build, kinds, units) };
 }
 
 /** Two builds side by side. */
 export function ComparePage() {
   const { a = '', b = '' } = useParams();
-  const laid = useQuery({ queryKey: ['compare', a, b], queryFn: () => lay(a, b), staleTime: 0, gcTime: 0 });
+  const units = useUnits();
+  const laid = useQuery({ queryKey: ['compare', a, b, units], queryFn: () => lay(a, b, units), staleTime: 0, gcTime: 0 });
   return (
     <>
       <title>Side by side · Hobrek</title>

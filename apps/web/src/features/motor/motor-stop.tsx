@@ -1,7 +1,8 @@
-import { type Figure, flag, type Known, showRange } from '@hobrek/core';
+import { type Figure, flag, type Known } from '@hobrek/core';
 import { lazy, Suspense } from 'react';
 import { FigureText } from '../../build/figure-text.js';
 import { useOpenBuild } from '../../build/store.js';
+import { showRange } from '../../shared/in-my-units.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** Charts are heavy: they come when someone looks at one. */

@@ -1,5 +1,6 @@
-import { type RunUp, show, showNumber, unitShown } from '@hobrek/core';
+import { type RunUp, showNumber } from '@hobrek/core';
 import { Area, CartesianGrid, ComposedChart, Line, ReferenceDot, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
+import { show, unitShown } from '../../shared/in-my-units.js';
 import { useWidth } from '../../shared/use-width.js';
 
 const height_px = 280;

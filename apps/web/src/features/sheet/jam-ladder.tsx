@@ -1,7 +1,8 @@
-import { type Figure, type Known, type Rung, show, showParts, showRange, unitShown } from '@hobrek/core';
+import { type Figure, type Known, type Rung } from '@hobrek/core';
 import { memo, useState } from 'react';
 import { useShown } from '../../build/in-sight.js';
 import { pick } from '../../build/open-build.js';
+import { show, showParts, showRange, unitShown } from '../../shared/in-my-units.js';
 import { useWidth } from '../../shared/use-width.js';
 import { ladderRuler } from './ladder-ruler.js';
 

@@ -1,4 +1,4 @@
-import { type DrawnStage, elementsOf, figureAt, layOut, type Point, show, unitShown } from '@hobrek/core';
+import { type DrawnStage, elementsOf, figureAt, layOut, type Point } from '@hobrek/core';
 import { memo, useMemo, useState } from 'react';
 import { FigureText } from '../../build/figure-text.js';
 import { useShown, useShownList, WhenInSight } from '../../build/in-sight.js';
@@ -6,6 +6,7 @@ import { pick } from '../../build/open-build.js';
 import { useOpenBuild } from '../../build/store.js';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useUnits } from '../../shared/habits.js';
+import { show, unitShown } from '../../shared/in-my-units.js';
 import { useWidth } from '../../shared/use-width.js';
 import { FromAbove } from './from-above.js';
 import { Handles } from './handles.js';

@@ -23,7 +23,7 @@ export function plateChecks(
   const checks: Check[] = [];
   const { voltage, current } = inputs;
   if (inputs.power.known && voltage.known && current.known && m.known && power.known) {
-    const consistent = show(power.value / (m.value * voltage.value), 'A');
+    const consistent = show(power.value / (m.value * voltage.value), 'A', label.units);
     checks.push(
       hold({
         id: `${path}/check-plate`,
@@ -33,7 +33,7 @@ export function plateChecks(
         needs: neededEfficiency({ P: power, m, V: voltage, I: current }),
         says: ({ verdict, margin }) => {
           const share = showShare(1 - margin.likely);
-          const what = `${show(power.value, 'W')} from ${show(voltage.value, 'V')} and ${show(current.value, 'A')}`;
+          const what = `${show(power.value, 'W', label.units)} from ${show(voltage.value, 'V', label.units)} and ${show(current.value, 'A', label.units)}`;
           if (verdict === 'gives' && margin.likely < 0)
             return `The plate contradicts itself: ${what} would need ${share} efficiency; it would take at least ${consistent}`;
           return `The plate agrees with itself: ${what} is ${share} efficiency times power factor`;

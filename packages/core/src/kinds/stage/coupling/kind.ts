@@ -7,7 +7,7 @@ import { cardanFastest } from '../../../formulas/hub/cardan-fastest.js';
 import { cardanSlowest } from '../../../formulas/hub/cardan-slowest.js';
 import { spacerAngle } from '../../../formulas/hub/spacer-angle.js';
 import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
-import { showRange } from '../../../quantity/show.js';
+import { showRange, type UnitHabit } from '../../../quantity/show.js';
 import type { InputFigures } from '../../fields.js';
 import { hubLimit, hubOf } from '../../hub-fixing.js';
 import type { Context, Duty, Held, Rotary, StageKind } from '../../kind.js';
@@ -158,7 +158,7 @@ function resonates(
       has,
       needs,
       says: ({ verdict }) => {
-        const there = `${showFigure(critical)} strikes the resonance of the coupling (${showFigure(resonance)}), it runs at ${showFigure(speed)}`;
+        const there = `${showFigure(critical, label.units)} strikes the resonance of the coupling (${showFigure(resonance, label.units)}), it runs at ${showFigure(speed, label.units)}`;
         if (verdict === 'gives') return `It may shake itself to pieces: ${there}`;
         return above ? `It runs above its resonance, and passes it at every start: ${there}` : `It runs below its resonance: ${there}`;
       },
@@ -172,6 +172,7 @@ const spinning = (J: Figure<'kg·m²'>, where: string): Figure<'kg·m²'> =>
   J.known && lowEnd(J) <= 0 ? unknown('kg·m²', [], `the inertia of what spins ${where} it is not entered`) : J;
 
 const times = ({ n, k }: { n: Figure<'rpm'>; k: Figure<'1'> }) => solve('rpm', aQuarterMore, { n, k }, ({ n: speed = 0, k: by = 1 }) => speed * by);
-const showFigure = (figure: Figure) => (figure.known ? showRange(lowEnd(figure), highEnd(figure), figure.unit) : 'not known');
+const showFigure = (figure: Figure, units: UnitHabit) =>
+  figure.known ? showRange(lowEnd(figure), highEnd(figure), figure.unit, units) : 'not known';
 
 const tears = fixed('1', 0.4, 'Common practice, no source: an elastic part tears at two to three times its rating', [0.33, 0.5], flag.estimated);

@@ -75,12 +75,12 @@ export const gearPair: StageKind<typeof gearPairHead.fields> = {
       under: (duty) => underLoad({ inputs, arriving, duty, context, m, driver, centres }),
     };
   },
-  candidates: ({ face, material }) => [
+  candidates: ({ face, material }, _typed, units) => [
     ...(face.known
       ? [1.5, 2, 3].map((times) => ({
           field: 'face',
           text: show(face.value * times, 'mm'),
-          says: `gears ${show(face.value * times, 'mm')} wide`,
+          says: `gears ${show(face.value * times, 'mm', units)} wide`,
           cures: 'check-teeth-bend',
         }))
       : []),
@@ -146,7 +146,7 @@ function underLoad(loaded: Loaded): Held {
           has: lasting,
           needs: duty.torque,
           says: ({ has, needs }) =>
-            `The teeth bear ${has} at the driving gear for years with the shocks of the work; ${needs} is asked${stress.known ? `, which bends them with ${show(stress.value, 'MPa')}` : ''}`,
+            `The teeth bear ${has} at the driving gear for years with the shocks of the work; ${needs} is asked${stress.known ? `, which bends them with ${show(stress.value, 'MPa', label.units)}` : ''}`,
           source: `Lewis; ${lewisSource}; ${gearSource}`,
         }),
       ]

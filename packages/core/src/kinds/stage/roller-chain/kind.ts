@@ -1,6 +1,6 @@
 import { type ChainSize, chainServiceFactors, chainSource, chains, chainsLike, evenLinks, strandFactors } from '../../../catalog/chains.js';
 import type { Shock } from '../../../catalog/v-belts.js';
-import { type Check, hold } from '../../../checks/check.js';
+import { type Check, hold, type Labels } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, highEnd, known, picked, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
@@ -71,7 +71,7 @@ export const rollerChain: StageKind<typeof rollerChainHead.fields> = {
     const p = pitchOf(inputs);
     const driver = note('driver-pitch', sprocketDiameter({ p, z: inputs.z1 }));
     const driven = note('driven-pitch', sprocketDiameter({ p, z: inputs.z2 }));
-    const centres = centresOf(inputs, p, driver, driven);
+    const centres = centresOf(inputs, p, driver, driven, context.label);
     const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
     const leaving: Rotary = {
       speed: note('speed', drivenSpeed({ n1: arriving.speed, i: ratio, s: noSlip })),
@@ -123,12 +123,16 @@ function pitchOf({ chain, pitch }: Inputs): Figure<'mm'> {
 }
 
 /** Where the shafts stand: as entered, or as the links that were entered want them. Sprockets that overlap have no centres. */
-function centresOf({ centres, links, z1, z2 }: Inputs, p: Figure<'mm'>, driver: Figure<'mm'>, driven: Figure<'mm'>): Figure<'mm'> {
+function centresOf({ centres, links, z1, z2 }: Inputs, p: Figure<'mm'>, driver: Figure<'mm'>, driven: Figure<'mm'>, { units }: Labels): Figure<'mm'> {
   if (!driver.known || !driven.known) return centres;
   const least = (driver.value + driven.value) / 2;
   if (centres.known) {
     if (centres.value > least) return centres;
-    return unknown('mm', [], `the sprockets overlap: their radii add up to ${show(least, 'mm')}, the centres are ${show(centres.value, 'mm')} apart`);
+    return unknown(
+      'mm',
+      [],
+      `the sprockets overlap: their radii add up to ${show(least, 'mm', units)}, the centres are ${show(centres.value, 'mm', units)} apart`,
+    );
   }
   if (!links.known) return centres;
   const [small, large] = fewerFirst(z1, z2);

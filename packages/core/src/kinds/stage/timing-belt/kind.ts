@@ -95,7 +95,7 @@ export const timingBelt: StageKind<typeof timingBeltHead.fields> = {
     }
     const length = lengthOf(inputs, p);
     if (length.known) note('belt-teeth', teethOf(inputs));
-    const centres = centresOf(inputs.centres, driver, driven, length);
+    const centres = centresOf(inputs.centres, driver, driven, length, context.label);
     const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
     const leaving: Rotary = {
       speed: note('speed', drivenSpeed({ n1: arriving.speed, i: ratio, s: noSlip })),

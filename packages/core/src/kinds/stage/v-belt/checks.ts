@@ -84,9 +84,10 @@ function smallPulley(section: VBeltSection, small: Figure<'mm'>, { path, label }
     has: small,
     needs: fixed('mm', standard ? least_mm * 0.8 : salvage_mm, smallSource),
     says: ({ has, verdict }) => {
-      if (standard) return `The smaller pulley is ${has}; the standard’s least for ${section} is ${show(least_mm, 'mm')}`;
-      const so = verdict === 'gives' ? `even salvage practice stops at ${show(salvage_mm, 'mm')}` : 'it runs, and the belt lives less long';
-      return `The smaller pulley is ${has}, under the standard’s least of ${show(least_mm, 'mm')} for ${section}: ${so}`;
+      if (standard) return `The smaller pulley is ${has}; the standard’s least for ${section} is ${show(least_mm, 'mm', label.units)}`;
+      const so =
+        verdict === 'gives' ? `even salvage practice stops at ${show(salvage_mm, 'mm', label.units)}` : 'it runs, and the belt lives less long';
+      return `The smaller pulley is ${has}, under the standard’s least of ${show(least_mm, 'mm', label.units)} for ${section}: ${so}`;
     },
     source: smallSource,
     label,
@@ -150,7 +151,7 @@ export function loadChecks({ inputs, duty, context, rated }: Loaded, section: VB
   note('belts-needed', beltsNeeded({ P_d: design, P_1: one }));
   const differ = chosen.known && other.known && Math.abs(other.value / chosen.value - 1) > 0.15;
   if (differ) note('good-for-other-school', other);
-  const also = differ && other.known ? `; the ${school === 'older' ? 'newer' : 'older'} standard says ${show(other.value, 'W')}` : '';
+  const also = differ && other.known ? `; the ${school === 'older' ? 'newer' : 'older'} standard says ${show(other.value, 'W', label.units)}` : '';
   return [
     hold({
       id: `${path}/check-belts`,

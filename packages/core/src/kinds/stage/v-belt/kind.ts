@@ -46,7 +46,7 @@ export const vBelt: StageKind<typeof vBeltHead.fields> = {
       note('driven-pitch', driven);
     }
     const marked = beltPitchLength(inputs);
-    const centres = centresOf(inputs.centres, driver, driven, marked);
+    const centres = centresOf(inputs.centres, driver, driven, marked, context.label);
     const ratio = note('ratio', pulleyRatio({ d1: driver, d2: driven }));
     const { slip, kept } = inputs;
     const leaving: Rotary = {
