@@ -66,12 +66,14 @@ export { type QuantityName, quantities, type Unit } from './quantity/quantities.
 export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
 export {
   joinParts,
+  type Shown,
   show,
   showNumber,
   showParts,
   showRange,
   showShare,
   type UnitHabit,
+  type UnitShown,
   unitHabits,
   unitShown,
 } from './quantity/show.js';

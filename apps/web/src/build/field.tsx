@@ -1,7 +1,6 @@
-import { inNextUnit, nextSize, type QuantityField, type QuantityInput, readQuantity, type StockWheel } from '@hobrek/core';
+import { inNextUnit, nextSize, type QuantityField, type QuantityInput, readQuantity, type StockWheel, showAs } from '@hobrek/core';
 import { type KeyboardEvent, memo, useEffect, useId, useState } from 'react';
 import { useHabits } from '../shared/habits.js';
-import { showAs } from '../shared/in-my-units.js';
 import { fieldLeft, typed } from './open-build.js';
 import { typingPause_ms } from './standing.js';
 
@@ -61,7 +60,7 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
           spellCheck={false}
           aria-invalid={refused !== null}
           aria-describedby={`${id}-said`}
-          placeholder={field.usual ? `usually ${showAs(field.quantity, field.usual.value)}` : 'not known'}
+          placeholder={field.usual ? `usually ${showAs(field.quantity, field.usual.value, field.usual.value, habits.units)}` : 'not known'}
           className="w-0 min-w-0 grow bg-transparent py-0.5 text-lg font-semibold outline-none placeholder:font-normal placeholder:text-soft"
         />
         {aside && (

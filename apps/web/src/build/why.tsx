@@ -1,9 +1,10 @@
-import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, usedBy } from '@hobrek/core';
+import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, showFigure, usedBy } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { type ComponentProps, type ReactNode, useEffect, useRef, useState } from 'react';
 import { create } from 'zustand';
 import { copyText } from '../shared/copy-text.js';
-import { showFigure, showRange } from '../shared/in-my-units.js';
+import { useHabits } from '../shared/habits.js';
+import { showRange } from '../shared/in-my-units.js';
 import { SetLine } from './set-line.js';
 import { useOpenBuild } from './store.js';
 
@@ -116,7 +117,7 @@ function HeldAgainst({ check: { has, needs, source }, walk }: { check: Check; wa
       <ul className="mt-3 border-l-2 border-brass pl-3">
         {Object.entries(sides).map(([name, figure]) => (
           <Onward key={name} walk={() => walk({ name, figure })}>
-            <b>{showFigure(figure)}</b> <span className="text-sm text-soft">{name}</span>
+            <b>{showFigure(figure, useHabits.getState().units)}</b> <span className="text-sm text-soft">{name}</span>
           </Onward>
         ))}
       </ul>

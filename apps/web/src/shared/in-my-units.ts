@@ -1,12 +1,19 @@
-import * as core from '@hobrek/core';
+import {
+  type Shown,
+  show as showIn,
+  showParts as showPartsIn,
+  showRange as showRangeIn,
+  type Unit,
+  type UnitHabit,
+  type UnitShown,
+  unitShown as unitShownIn,
+} from '@hobrek/core';
 import { useHabits } from './habits.js';
 
 /** The units of this device now. What shows a figure is drawn anew when they change, since every sentence and figure is. */
-const mine = (): core.UnitHabit => useHabits.getState().units;
+const mine = (): UnitHabit => useHabits.getState().units;
 
-export const show = (value: number, unit: core.Unit): string => core.show(value, unit, mine());
-export const showParts = (value: number, unit: core.Unit): ReturnType<typeof core.showParts> => core.showParts(value, unit, mine());
-export const showRange = (low: number, high: number, unit: core.Unit): string => core.showRange(low, high, unit, mine());
-export const showFigure = (figure: core.Figure): string => core.showFigure(figure, mine());
-export const showAs = (name: core.QuantityName, low: number, high = low): string => core.showAs(name, low, high, mine());
-export const unitShown = (unit: core.Unit): ReturnType<typeof core.unitShown> => core.unitShown(unit, mine());
+export const show = (value: number, unit: Unit): string => showIn(value, unit, mine());
+export const showParts = (value: number, unit: Unit): Shown => showPartsIn(value, unit, mine());
+export const showRange = (low: number, high: number, unit: Unit): string => showRangeIn(low, high, unit, mine());
+export const unitShown = (unit: Unit): UnitShown => unitShownIn(unit, mine());

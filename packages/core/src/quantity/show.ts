@@ -42,7 +42,13 @@ const minus = (digits: string) => digits.replace('-', '−');
 export const unitHabits = ['metric', 'inch', 'mixed'] as const;
 export type UnitHabit = (typeof unitHabits)[number];
 
-type ShownAs = Partial<Record<Unit, { readonly factor: number; readonly symbol: string }>>;
+/** A unit to show figures in: how many of it one of the house unit is, and its symbol. */
+export interface UnitShown {
+  readonly factor: number;
+  readonly symbol: string;
+}
+
+type ShownAs = Partial<Record<Unit, UnitShown>>;
 const inches: ShownAs = { mm: { factor: 1 / 25.4, symbol: 'in' } };
 /** Exact definitions: 1 in = 25.4 mm, 1 lb = 0.45359237 kg, g = 9.80665 m/s² (NIST SP 811). */
 const pound_N = 0.45359237 * 9.80665;
@@ -61,14 +67,13 @@ const customary: ShownAs = {
 const habits: Record<UnitHabit, ShownAs> = { metric: {}, inch: customary, mixed: inches };
 
 /** How one of a house unit is written: its factor and its symbol. For rulers and axes, which count in the unit that is shown. */
-export const unitShown = (unit: Unit, habit: UnitHabit = 'metric'): { readonly factor: number; readonly symbol: string } =>
-  habits[habit][unit] ?? { factor: 1, symbol: unit };
+export const unitShown = (unit: Unit, habit: UnitHabit = 'metric'): UnitShown => habits[habit][unit] ?? { factor: 1, symbol: unit };
 
 /** 550 ft·lbf/s. */
 const hp_W = 550 * 0.3048 * pound_N;
 
 /** Units in which a house figure is shown when the house unit itself would read badly. */
-const shownAs: Partial<Record<Unit, (value: number, habit: UnitHabit) => { factor: number; symbol: string }>> = {
+const shownAs: Partial<Record<Unit, (value: number, habit: UnitHabit) => UnitShown>> = {
   W: (value, habit) =>
     habit === 'inch' && Math.abs(value) >= hp_W / 100
       ? { factor: 1 / hp_W, symbol: 'hp' }
