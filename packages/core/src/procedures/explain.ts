@@ -144,12 +144,12 @@ export function explainAsText(build: Build, figure: Figure, name: string, units:
   const tell = (each: Figure, called: string, depth: number) => {
     const pad = '  '.repeat(depth);
     if (told.has(each)) {
-      lines.push(`${pad}${called}: ${showFigure(each, units)}, as above`);
+      lines.push(`${pad}${called}: ${showInBoth(each, units)}, as above`);
       return;
     }
     told.add(each);
-    const { shows, relation, parts, says, caution } = explain(build, each, units);
-    lines.push(`${pad}${called}: ${shows}`);
+    const { relation, parts, says, caution } = explain(build, each, units);
+    lines.push(`${pad}${called}: ${showInBoth(each, units)}`);
     if (relation) lines.push(`${pad}  ${asText(relation.symbols)}`, `${pad}  = ${asText(relation.numbers)}`);
     for (const sentence of [...says, ...(caution ? [caution] : [])]) lines.push(`${pad}  ${sentence}`);
     for (const part of parts) tell(part.figure, [asText(part.symbol), part.means].filter(Boolean).join(', '), depth + 1);

@@ -20,7 +20,7 @@ export type Line = readonly Piece[];
 const firm = { sum: 1, sign: 2, product: 3, power: 4, whole: 5 } as const;
 type Firm = (typeof firm)[keyof typeof firm];
 
-interface Set {
+interface SetPart {
   readonly line: Line;
   readonly firm: Firm;
 }
@@ -31,11 +31,11 @@ export type Setting = (name: string) => Line;
 /** A relation set for print, each name as `setting` has it. Brackets stand where a power, a quotient or a sign needs them. */
 export const setRelation = (relation: Relation, setting: Setting): Line => set(relation, setting).line;
 
-function set(relation: Relation, setting: Setting): Set {
+function set(relation: Relation, setting: Setting): SetPart {
   if (typeof relation === 'number') return number(numberLine(digitsOf(relation, 17)));
   if (typeof relation === 'string') return relation === 'pi' ? { line: [symbolOf.pi], firm: firm.whole } : number(setting(relation));
   const [sign, ...of] = relation;
-  const [left, right] = of.map((each) => set(each, setting)) as [Set, Set];
+  const [left, right] = of.map((each) => set(each, setting)) as [SetPart, SetPart];
   switch (sign) {
     case '+':
       return { line: [...left.line, plus, ...within(right, firm.product)], firm: firm.sum };
@@ -54,12 +54,12 @@ function set(relation: Relation, setting: Setting): Set {
 }
 
 /** How firmly a number or a symbol holds: `−5` like a sign, `1.2 × 10⁻⁷` like a product. */
-function number(line: Line): Set {
+function number(line: Line): SetPart {
   const text = line.map((piece) => piece.text).join('');
   return { line, firm: text.startsWith('−') ? firm.sign : text.includes('×') ? firm.product : firm.whole };
 }
 
-const within = (set: Set, least: Firm): Line => (set.firm >= least ? set.line : inBrackets(set.line));
+const within = (part: SetPart, least: Firm): Line => (part.firm >= least ? part.line : inBrackets(part.line));
 const inBrackets = (line: Line): Line => [{ text: '(', says: 'open bracket' }, ...line, { text: ')', says: 'close bracket' }];
 const listed = (lines: readonly Line[]): Line => lines.flatMap((line, k) => (k === 0 ? line : [comma, ...line]));
 

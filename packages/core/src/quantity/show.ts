@@ -24,7 +24,9 @@ export function digitsOf(value: number, figures: number): string {
   }
   const decimals = Math.min(100, Math.max(0, figures - 1 - Math.floor(Math.log10(size))));
   const rounded = value.toFixed(decimals);
-  return minus(Number(rounded) === value ? String(Number(rounded)) : rounded);
+  // What only a conversion left in the last digits of a double is not told: three inches are 76.2 mm, not 76.20.
+  const exact = figures < 13 ? Number(value.toPrecision(13)) : value;
+  return minus(Number(rounded) === exact ? String(Number(rounded)) : rounded);
 }
 
 /**
@@ -99,8 +101,7 @@ export interface Shown {
 /** A house figure as number and unit, apart, so that the screen can set the unit small. */
 export function showParts(value: number, unit: Unit, habit: UnitHabit = 'metric'): Shown {
   const { factor, symbol } = habits[habit][unit] ?? shownAs[unit]?.(value, habit) ?? { factor: 1, symbol: unit };
-  // What is exact in the unit that is shown must not end in digits that only the conversion made.
-  return { number: showNumber(factor === 1 ? value : Number((value * factor).toPrecision(13))), symbol };
+  return { number: showNumber(value * factor), symbol };
 }
 
 /** A house figure as text, e.g. `550 W`, `156°`. */
