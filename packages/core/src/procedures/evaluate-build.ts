@@ -12,7 +12,7 @@ import { type Offer, type WalkedLine, walkLine } from './walk-line.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 6;
+export const engineVersion = 7;
 
 export interface Evaluation {
   /** The units in which its sentences tell figures. */

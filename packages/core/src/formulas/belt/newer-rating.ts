@@ -1,5 +1,10 @@
 import { defineFormula, slot } from '../../figure/formula.js';
 
+const rated = ({ d, n, k1, k2, k3, k4, K }: Readonly<Record<'d' | 'n' | 'k1' | 'k2' | 'k3' | 'k4' | 'K', number>>) =>
+  745.699872 *
+  ((((d / 25.4) * n) / 1000) * (k1 - k2 / (d / 25.4) - k3 * (((d / 25.4) * n) / 1000) ** 2 - k4 * Math.log10(((d / 25.4) * n) / 1000)) +
+    ((k2 * n) / 1000) * (1 - 1 / K));
+
 /**
  * Newer belts are given up to twice the older rating on small pulleys.
  * @example newerRating.compute({ d: 76.2, n: 1750, k1: 0.8542, k2: 1.342, k3: 2.436e-4, k4: 0.1703, K: 1 }) // ≈ 1086
@@ -9,7 +14,7 @@ export const newerRating = defineFormula({
   title: 'power rating of one belt, newer standard',
   symbol: 'P_r',
   unit: 'W',
-  expr: '745.699872 * (d / 25.4 * n / 1000 * (k1 - k2 / (d / 25.4) - k3 * (d / 25.4 * n / 1000)^2 - k4 * log10(d / 25.4 * n / 1000)) + k2 * n / 1000 * (1 - 1 / K))',
+  expr: 'max(0, 745.699872 * (d / 25.4 * n / 1000 * (k1 - k2 / (d / 25.4) - k3 * (d / 25.4 * n / 1000)^2 - k4 * log10(d / 25.4 * n / 1000)) + k2 * n / 1000 * (1 - 1 / K)))',
   source: "RMA IP-20 (1988) and IP-22 as printed in Machinery's Handbook; coefficients from memory, with doubt",
   inputs: {
     d: slot('mm', 'pitch diameter of the small pulley', [60, 800]),
@@ -28,8 +33,9 @@ export const newerRating = defineFormula({
       return K >= 1 && k1 - k2 / D - 3 * k3 * (D * r) ** 2 - k4 * (Math.log10(D * r) + Math.LOG10E) > 0;
     },
   },
-  compute: ({ d, n, k1, k2, k3, k4, K }) =>
-    745.699872 *
-    ((((d / 25.4) * n) / 1000) * (k1 - k2 / (d / 25.4) - k3 * (((d / 25.4) * n) / 1000) ** 2 - k4 * Math.log10(((d / 25.4) * n) / 1000)) +
-      ((k2 * n) / 1000) * (1 - 1 / K)),
+  remark: {
+    says: 'On so small a pulley, or so fast, bending and centrifugal force take all that this belt could pull: it is rated for nothing.',
+    when: (numbers) => rated(numbers) <= 0,
+  },
+  compute: (numbers) => Math.max(0, rated(numbers)),
 });

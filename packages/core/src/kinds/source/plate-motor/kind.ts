@@ -1,5 +1,5 @@
 import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource } from '../../../catalog/small-motors.js';
-import { type Figure, fixed, flag, fromTable, type Known, known, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, highEnd, type Known, known, lowEnd, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
 import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
@@ -193,9 +193,14 @@ const klossAtRest = (most: Figure<'N·m'>, multiple: Known<'1'>, slip: Figure<'1
 
 function pullOf(shaft: Figure<'mm'>): Figure<'N'> {
   if (!shaft.known) return unknown('N', shaft.missing);
-  const band = shaftPullBand(shaft.value);
-  if (!band) return unknown('N', [], 'no small motor has so thick a shaft');
-  return fromTable('N', band, { table: 'pull on a motor shaft', row: `up to ${show(shaft.value, 'mm')}`, source: shaftPullSource }, flag.estimated);
+  const [band, thin, thick] = [shaft.value, lowEnd(shaft), highEnd(shaft)].map(shaftPullBand);
+  if (!band || !thin || !thick) return unknown('N', [], 'no small motor has so thick a shaft');
+  return fromTable(
+    'N',
+    [thin[0], band[1], thick[2]],
+    { table: 'pull on a motor shaft', row: `up to ${show(shaft.value, 'mm')}`, source: shaftPullSource },
+    flag.estimated,
+  );
 }
 
 function said({ protector, duty, onShare, powerIs, start, phases }: Inputs) {

@@ -1,6 +1,6 @@
 import { gearMaterials, gearSource, lewisFactor, lewisSource } from '../../../catalog/gears.js';
 import { type Check, hold } from '../../../checks/check.js';
-import { type Figure, fixed, flag, fromTable, known, picked, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, lookedUp, lowEnd, picked, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { gearCentres } from '../../../formulas/gear/gear-centres.js';
@@ -102,9 +102,8 @@ interface Loaded {
 function formOf({ z1, z2 }: Inputs): Figure<'1'> {
   const z = picked('least', '1', [z1, z2]);
   if (!z.known) return z;
-  const Y = lewisFactor(z.value);
-  if (Y === null) return unknown('1', [], `the table of form factors begins at 12 teeth, there are ${z.value}`);
-  return known('1', Y, { by: 'catalog', table: 'Lewis form factors', row: `${z.value} teeth`, source: lewisSource });
+  const table = { table: 'Lewis form factors', row: `${z.value} teeth`, source: lewisSource };
+  return lookedUp('1', z, lewisFactor, table) ?? unknown('1', [], `the table of form factors begins at 12 teeth, there are ${lowEnd(z)}`);
 }
 
 /** What the teeth bear for years, or break at. */

@@ -10,7 +10,7 @@ import {
   type VBeltSection,
   vBeltSections,
 } from '../../../catalog/v-belts.js';
-import { type Figure, fixed, flag, fromTable, type Known, known, lookedUp, lowEnd, picked, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, type Known, known, lookedUp, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { allowedPower } from '../../../formulas/belt/allowed-power.js';
 import { arcFactor } from '../../../formulas/belt/arc-factor.js';
@@ -64,13 +64,6 @@ type School = 'older' | 'newer';
 
 /** Power rating of one belt at half a turn of wrap, by one school. Unknown where the school has no table of the section. */
 function ratingOf(school: School, drive: Drive): Figure<'W'> {
-  const rating = writtenRating(school, drive);
-  return rating.known && lowEnd(rating) < 0 ? picked('most', 'W', [rating, nothing]) : rating;
-}
-
-const nothing = fixed('W', 0, 'Below a certain size of pulley the standard’s relation falls under nothing: the belt is good for nothing there');
-
-function writtenRating(school: School, drive: Drive): Figure<'W'> {
   const { section, small, ratio, n, v } = drive;
   if (!section) return unknown('W', []);
   if (!ratio.known) return unknown('W', ratio.missing, ratio.because);
