@@ -49,13 +49,23 @@ function treeOf(node) {
   throw new Error(`a relation has ${node.type} ${node.op ?? ''}, which is not set in print yet`);
 }
 
+/** @throws Error where something is defined and not exported: it would be missing from the list without a word */
+function allOf(define, files, found) {
+  const defined = files.reduce((sum, file) => sum + readFileSync(join(source, file), 'utf8').split(`${define}(`).length - 1, 0);
+  if (defined !== found.length)
+    throw new Error(`${define} is called ${defined} times, ${found.length} of what it made are exported: export every one`);
+  return found;
+}
+
 /** Letters' own order: the same on every machine. */
 const byText = (a, b) => (a < b ? -1 : a > b ? 1 : 0);
 
 async function files() {
   const [formulaFiles, procedureFiles] = [filesThat('defineFormula'), filesThat('defineProcedure')];
-  const formulas = (await exportsOf(formulaFiles)).filter(({ value }) => typeof value === 'function' && typeof value.expr === 'string');
-  const procedures = (await exportsOf(procedureFiles)).filter(({ value }) => typeof value?.says === 'string' && typeof value.source === 'string');
+  const isFormula = ({ value }) => typeof value === 'function' && typeof value.expr === 'string';
+  const isProcedure = ({ value }) => typeof value?.says === 'string' && typeof value.source === 'string' && 'ready' in value;
+  const formulas = allOf('defineFormula', formulaFiles, (await exportsOf(formulaFiles)).filter(isFormula));
+  const procedures = allOf('defineProcedure', procedureFiles, (await exportsOf(procedureFiles)).filter(isProcedure));
   const ids = [...formulas, ...procedures].map(({ value }) => value.id);
   const twice = ids.find((id, k) => ids.indexOf(id) !== k);
   if (twice) throw new Error(`The id ${twice} is used twice among formulas and procedures`);
