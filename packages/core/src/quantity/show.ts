@@ -10,6 +10,9 @@ import type { Unit } from './quantities.js';
  */
 export const showNumber = (value: number): string => shownNumber(value);
 
+/** As far as a conversion leaves a double beside what it is, as a share of it. */
+const conversion = 5e-14;
+
 /**
  * As `showNumber`, with at least so many significant figures.
  * @example digitsOf(1 / 3, 5) // '0.33333'
@@ -25,8 +28,9 @@ export function digitsOf(value: number, figures: number): string {
   const decimals = Math.min(100, Math.max(0, figures - 1 - Math.floor(Math.log10(size))));
   const rounded = value.toFixed(decimals);
   // What only a conversion left in the last digits of a double is not told: three inches are 76.2 mm, not 76.20.
-  const exact = figures < 13 ? Number(value.toPrecision(13)) : value;
-  return minus(Number(rounded) === exact ? String(Number(rounded)) : rounded);
+  const read = Number(rounded);
+  const isExact = figures < 13 ? Math.abs(read - value) <= conversion * size : read === value;
+  return minus(isExact ? String(read) : rounded);
 }
 
 /**
