@@ -71,7 +71,7 @@ describe.each([...formulas.values()].map((formula) => [formula.id, formula] as c
   });
 });
 
-/** A figure known between two ends, likely in their middle. */
+/** The two ends that a figure was told with. */
 const ends = (figure: Figure): readonly (number | undefined)[] => (figure.known ? [figure.low, figure.high] : []);
 
 // By the relation: Kloss’s torque is at its most, 25 N·m, at a slip of 0.24; at 0.08 it is 2 · 25 / (1/3 + 3) = 15 N·m, at 0.9 12.4.

@@ -1,4 +1,5 @@
 import { defineFormula, slot } from '../../figure/formula.js';
+import { ratedForNothing } from './rated-for-nothing.js';
 
 const rated = ({ d, n, k1, k2, k3, k4, K }: Readonly<Record<'d' | 'n' | 'k1' | 'k2' | 'k3' | 'k4' | 'K', number>>) =>
   745.699872 *
@@ -34,7 +35,7 @@ export const newerRating = defineFormula({
     },
   },
   remark: {
-    says: 'On so small a pulley, or so fast, bending and centrifugal force take all that this belt could pull: it is rated for nothing.',
+    says: ratedForNothing,
     when: (numbers) => rated(numbers) <= 0,
   },
   compute: (numbers) => Math.max(0, rated(numbers)),

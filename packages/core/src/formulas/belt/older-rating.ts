@@ -1,4 +1,5 @@
 import { defineFormula, slot } from '../../figure/formula.js';
+import { ratedForNothing } from './rated-for-nothing.js';
 
 const rated = ({ v, a, b, c, r, d }: Readonly<Record<'v' | 'a' | 'b' | 'c' | 'r' | 'd', number>>) =>
   745.699872 * v * (a * v ** -0.09 - b / ((r * d) / 25.4) - c * v ** 2);
@@ -28,7 +29,7 @@ export const olderRating = defineFormula({
     holds: ({ v, a, b, c, r, d }) => 0.91 * a * v ** -0.09 - (25.4 * b) / (r * d) - 3 * c * v ** 2 > 0,
   },
   remark: {
-    says: 'On so small a pulley, or so fast, bending and centrifugal force take all that this belt could pull: it is rated for nothing.',
+    says: ratedForNothing,
     when: (numbers) => rated(numbers) <= 0,
   },
   compute: (numbers) => Math.max(0, rated(numbers)),
