@@ -52,7 +52,7 @@ module.exports = {
     rule(
       'build-and-kinds-below-features',
       'the open build and the drawings know no feature',
-      { path: '^apps/web/src/(build|kinds)/' },
+      { path: '^apps/web/src/(open-build|kinds)/' },
       { path: '^apps/web/src/(features|app)/' },
     ),
     rule(

@@ -34,14 +34,14 @@ describe('check', () => {
     const { exit, out } = await hobrek('check', 'demo/apple-crusher.json');
     expect(exit).toBe(0);
     expect(out).toContain(
-      'Apple crusher: The motor carries the work: 10.9 to 12.0 N·m reaches the roll, 8 N·m is asked; at worst 27 % of it is left.',
+      'Apple crusher: The motor is strong enough: 10.9 to 12.0 N·m reaches the roll, the work needs 8 N·m; at worst reserve 26 %.',
     );
     expect(out).toContain('roll: 423 rpm (419 to 425 rpm), 11.8 N·m (10.9 to 12.0 N·m)');
-    expect(out).toContain('main/belt/belt-speed: 5.60 m/s');
+    expect(out).toContain('V-belt, belt speed: 5.60 m/s');
     expect(out).toContain('Not worked out: shaft strength');
   });
 
-  it('ends with 1 when something gives, and reads a value that a file leaves out', async () => {
+  it('ends with 1 when something fails, and reads a value that a file leaves out', async () => {
     const weak = file(
       'weak.json',
       changed((b) => Object.assign(b.lines[0]?.source.inputs ?? {}, { power: { text: '1/2 hp', how: 'plate' } })),
@@ -49,7 +49,7 @@ describe('check', () => {
     const { exit, out } = await hobrek('check', weak, '--json');
     expect(exit).toBe(1);
     const json = JSON.parse(out);
-    expect(json).toMatchObject({ verdict: 'gives', name: 'Apple crusher' });
+    expect(json).toMatchObject({ verdict: 'fails', name: 'Apple crusher' });
     // By hand: 60 × 372.85 W / (2π × 1425) × 250/75 × 0.96
     expect(json.figures['main/belt/torque'].value).toBeCloseTo(7.9954, 4);
     expect(json.remedy).toContain('0.55 kW');

@@ -1,14 +1,18 @@
-export { type Check, type Margin, type Verdict, verdicts } from './checks/check.js';
+export type { Check, Margin } from './checks/check.js';
+export { reserveOf, reserveWords } from './checks/reserve.js';
+export { type Verdict, verdicts, verdictWords } from './checks/verdict.js';
 export { type FieldPath, type Figure, flag, type Known, type Origin, restsOn, type Unknown } from './figure/figure.js';
-export type { Formula, Slot } from './figure/formula.js';
+export type { Formula, InputSlot } from './figure/formula.js';
 export { formulas } from './formulas/registry.js';
 export { relations } from './formulas/relations.js';
 export { type LaidOut, layOut, type Place as ShaftPlace, type PlacedWheel } from './geometry/lay-out.js';
 export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
 export { type ChoiceField, type Field, type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from './kinds/fields.js';
 export type { Curve, DrawnStage, KindHead, Role, StockBelt, StockWheel } from './kinds/kind.js';
+export type { FigureOutput, Harm, Limit } from './kinds/outputs.js';
 export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
-export { nearestSize, nextSize } from './kinds/stock-wheels.js';
+export { nearestSize, nextSize } from './kinds/shared/stock-wheels.js';
+export type { Starter } from './kinds/starter.js';
 export { blankBuild } from './machine/blank-build.js';
 export { type BriefPart, briefParts, supplyFields, wishFields } from './machine/brief-fields.js';
 
@@ -26,35 +30,38 @@ export {
 } from './machine/build.js';
 
 export { describeChange } from './machine/describe-change.js';
+export { namesOfElements } from './machine/element-names.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
 export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
 export { applies, elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
+export { newNameOf, renamed } from './machine/renamed.js';
 export { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
-export { type Starter, starters, startFrom } from './machine/starters.js';
+export { starters, startFrom } from './machine/starters.js';
 export { upgradeBuild } from './machine/upgrade.js';
 export { asMarkdown } from './procedures/as-markdown.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';
-export { type Evaluation, engineVersion, evaluateBuild, remedyFor } from './procedures/evaluate-build.js';
+export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';
 export {
   type ExplainedPart,
   type Explanation,
   explain,
   explainAsText,
   explainSum,
-  figureAt,
-  figuresByPath,
   showFigure,
   usedBy,
 } from './procedures/explain.js';
 export { figureFromText } from './procedures/figure-from-text.js';
-export { type Fitting, fitsHere, ratioWanted } from './procedures/fits-here.js';
+export { figureLabel, type LabelledFigure, labelledFigures } from './procedures/figure-labels.js';
+export { figureAt, figuresByPath } from './procedures/figure-paths.js';
+export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
 export { overGuesses } from './procedures/over-guesses.js';
 export { type ListedPart, partsList } from './procedures/parts-list.js';
+export { remedyFor } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export type { RunUp } from './procedures/starts.js';
@@ -79,3 +86,5 @@ export {
 } from './quantity/show.js';
 export { acceptedUnits, showAs } from './quantity/show-as.js';
 export { findUnit } from './quantity/units.js';
+export type { Sentence, Told } from './wording/sentence.js';
+export { phrase, say, sayAll, type Wording, wordingFor } from './wording/wording.js';

@@ -1,4 +1,4 @@
-import { type Build, type Evaluation, partsList, showFigure } from '@hobrek/core';
+import { type Build, type Evaluation, partsList, say, sayAll, showFigure, type UnitHabit, verdictWords, wordingFor } from '@hobrek/core';
 import { drawMachine } from './drawing.js';
 import { drawingSvg, paperSize } from './drawing-svg.js';
 
@@ -11,14 +11,15 @@ const point = 72 / 25.4;
 /** Scales that a rule can be laid to. */
 const scales = [1, 2, 2.5, 5, 10, 20, 25, 50, 100];
 
-const marks = { holds: 'holds', close: 'close', gives: 'GIVES', unknown: 'not known' } as const;
-
 /**
- * A build on one page: its sentence, the drawing to a scale that is stated, what stands at each shaft, the ledger, what to get, what to beware of and the
+ * A build on one page: its sentence, the drawing to a scale that is stated, figures at each shaft, the ledger, what to get, what to beware of and the
  * sources. As a description for pdfmake, which sets it; long lists are cut so that one page is enough, and it says so.
  * @param when the day it is printed, as it shall be written
+ * @param units those of whoever reads it
  */
-export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when: string): object {
+export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when: string, units: UnitHabit = 'metric'): object {
+  const wording = wordingFor(build, units);
+  const jam = sayAll(evaluation.jam, wording);
   const { width, name } = papers[paper];
   const room_mm = width - 2 * margin_mm;
   const [line] = evaluation.lines;
@@ -49,8 +50,8 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
     content: [
       { text: build.name, fontSize: 15, bold: true },
       ...(build.brief ? [{ text: build.brief.slice(0, 300), margin: [0, 0, 0, 2] }] : []),
-      { text: evaluation.says, fontSize: 9, margin: [0, 2, 0, 0] },
-      ...(evaluation.jam ? [{ text: evaluation.jam }] : []),
+      { text: sayAll(evaluation.says, wording), fontSize: 9, margin: [0, 2, 0, 0] },
+      ...(jam ? [{ text: jam }] : []),
       { svg: drawingSvg(drawing, { scale, words_mm: 2.6 }), width: size.width * point, margin: [0, 4, 0, 0] },
       { text: drawing.trueScale ? `Side view, 1:${scale} when printed at full size` : 'Not to scale: not every size is entered', fontSize: 6 },
       heading('At each shaft'),
@@ -63,10 +64,10 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
             ['shaft', 'speed', 'torque', 'power', 'pull'],
             ...stations.map((each) => [
               each.name,
-              showFigure(each.speed, evaluation.units),
-              showFigure(each.torque, evaluation.units),
-              showFigure(each.power, evaluation.units),
-              each.pull ? showFigure(each.pull, evaluation.units) : '',
+              showFigure(each.speed, units),
+              showFigure(each.torque, units),
+              showFigure(each.power, units),
+              each.pull ? showFigure(each.pull, units) : '',
             ]),
           ],
         },
@@ -77,8 +78,8 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
         table: {
           widths: [38, '*', 14],
           body: checks.map(({ verdict, says, source }) => [
-            { text: marks[verdict], bold: verdict === 'gives' },
-            { text: says },
+            { text: verdict === 'fails' ? verdictWords.fails.toUpperCase() : verdictWords[verdict], bold: verdict === 'fails' },
+            { text: say(says, wording) },
             { text: `[${sources.indexOf(source) + 1}]`, alignment: 'right' },
           ]),
         },
@@ -90,7 +91,10 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
             width: '*',
             stack: [heading('To get'), ...parts.map(({ what, size: asked, many }) => ({ text: `${many} × ${what}${asked ? `: ${asked}` : ''}` }))],
           },
-          { width: '*', stack: [heading('Beware'), ...evaluation.cautions.map((text) => ({ text })), { text: evaluation.notWorkedOut }] },
+          {
+            width: '*',
+            stack: [heading('Beware'), ...evaluation.cautions.map((text) => ({ text })), { text: sayAll(evaluation.notWorkedOut, wording) }],
+          },
         ],
         columnGap: 12,
       },

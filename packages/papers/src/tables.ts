@@ -1,4 +1,16 @@
-import { type Build, type Evaluation, type Figure, figuresByPath, partsList } from '@hobrek/core';
+import {
+  type Build,
+  type Evaluation,
+  type Figure,
+  labelledFigures,
+  namesOfElements,
+  partsList,
+  reserveOf,
+  say,
+  type UnitHabit,
+  verdictWords,
+  wordingFor,
+} from '@hobrek/core';
 import papaparse from 'papaparse';
 
 /** Rows as CSV by RFC 4180; what a spreadsheet would take for a formula is kept from being one. */
@@ -8,27 +20,35 @@ const csv = (fields: readonly string[], data: readonly (readonly (string | numbe
 const ends = (figure: Figure): readonly (string | number)[] =>
   figure.known ? [figure.value, figure.low ?? figure.value, figure.high ?? figure.value, figure.unit] : ['', '', '', figure.unit];
 
-/** Every figure of a build: its path, likely, least, most, in its unit; the empty ones are not known. */
-export function figuresCsv(evaluation: Evaluation): string {
-  const figures = [...figuresByPath(evaluation)];
+/** Every figure of a build, by its label: likely, least, most, in its house unit; the empty ones are not known. Its path has a column of its own. */
+export function figuresCsv(build: Build, evaluation: Evaluation): string {
   return csv(
-    ['path', 'likely', 'least', 'most', 'unit'],
-    figures.map(([path, figure]) => [path, ...ends(figure)]),
+    ['of', 'figure', 'likely', 'least', 'most', 'unit', 'path'],
+    labelledFigures(build, evaluation).map(({ of, label, figure, path }) => [of, label, ...ends(figure), path]),
   );
 }
 
 /** Every check of a build, worst first. */
-export function checksCsv(evaluation: Evaluation): string {
+export function checksCsv(build: Build, evaluation: Evaluation, units: UnitHabit = 'metric'): string {
+  const wording = wordingFor(build, units);
   return csv(
-    ['check', 'verdict', 'share left, at worst', 'says', 'source'],
-    evaluation.checks.map(({ id, verdict, margin, says, source }) => [id, verdict, margin?.worst ?? '', says, source]),
+    ['verdict', 'reserve at worst', 'says', 'source', 'share left at worst', 'id'],
+    evaluation.checks.map((check) => [
+      verdictWords[check.verdict],
+      reserveOf(check),
+      say(check.says, wording),
+      check.source,
+      check.margin?.worst ?? '',
+      check.id,
+    ]),
   );
 }
 
-/** What has to be had. */
+/** What has to be bought or made. */
 export function partsCsv(build: Build): string {
+  const names = new Map(build.lines.flatMap((line) => [...namesOfElements(line)]));
   return csv(
-    ['what', 'size', 'many', 'for'],
-    partsList(build).map(({ what, size, many, path }) => [what, size, many, path]),
+    ['what', 'size', 'many', 'for', 'path'],
+    partsList(build).map(({ what, size, many, path }) => [what, size, many, names.get(path) ?? '', path]),
   );
 }

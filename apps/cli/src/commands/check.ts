@@ -1,57 +1,76 @@
-import { evaluateBuild, type Figure, figuresByPath, loadKinds, overGuesses, remedyFor, type StationFigures, showFigure } from '@hobrek/core';
+import {
+  evaluateBuild,
+  type Figure,
+  figuresByPath,
+  labelledFigures,
+  loadKinds,
+  overGuesses,
+  phrase,
+  remedyFor,
+  type StationFigures,
+  say,
+  sayAll,
+  showFigure,
+  verdictWords,
+  wordingFor,
+} from '@hobrek/core';
 import type { Outcome } from '../refusal.js';
 import { buildFrom } from './read-file.js';
 
-/** What the lines of the shafts say already, and what was entered. */
-const underShaft = /\/(speed|torque|power)$/;
-
 /**
- * Works out a build file: the sentence, what stands at each shaft, every check.
+ * Works out a build file: the sentence, the figures at each shaft and of each element, every check.
  * @throws Refusal naming the file, the place in it and what is wrong there
  */
 export async function check(file: string): Promise<Outcome> {
   const { build, notices } = await buildFrom(file);
   const kinds = await loadKinds(build);
   const evaluation = evaluateBuild(build, kinds);
-  const remedy = remedyFor(build, kinds, evaluation);
-  const guesses = overGuesses(build, kinds);
+  const wording = wordingFor(build);
+  const remedy = remedyFor(build, kinds, evaluation, wording);
+  const guesses = overGuesses(build, kinds, wording);
   const figures = figuresByPath(evaluation);
   const stations = evaluation.lines.flatMap((line) => line.stations);
+  const [says, jam, notWorkedOut] = [evaluation.says, evaluation.jam, evaluation.notWorkedOut].map((said) => sayAll(said, wording));
+  const listed = labelledFigures(build, evaluation).filter(({ aside, path }) => !aside && !stations.some(({ id }) => path.split('/')[1] === id));
   const text = [
-    `${build.name}: ${evaluation.says}`,
-    ...[evaluation.jam, remedy, guesses?.says].filter(Boolean),
+    `${build.name}: ${says}`,
+    ...[jam, remedy, guesses?.says].filter(Boolean),
     '',
     ...stations.map(stationLine),
-    ...[...figures].filter(([path]) => !underShaft.test(path)).map(([path, figure]) => `${path}: ${showFigure(figure)}`),
+    ...listed.map(({ of, label, path, figure }) => `${of}, ${label.toLowerCase()}: ${showFigure(figure)}  (${path})`),
     '',
-    ...evaluation.checks.map((each) => `${each.verdict.padEnd(8)} ${each.says}`),
-    evaluation.notWorkedOut,
+    ...evaluation.checks.map((each) => `${verdictWords[each.verdict].padEnd(9)} ${say(each.says, wording)}`),
+    notWorkedOut,
     ...evaluation.cautions,
     ...notices,
   ].join('\n');
   const json = {
     name: build.name,
     verdict: evaluation.verdict,
-    says: evaluation.says,
-    jam: evaluation.jam,
+    says,
+    jam,
     remedy,
     guesses,
-    notWorkedOut: evaluation.notWorkedOut,
+    notWorkedOut,
     cautions: evaluation.cautions,
     stations: stations.map(({ name, speed, torque, power }) => ({ name, speed: plain(speed), torque: plain(torque), power: plain(power) })),
     figures: Object.fromEntries([...figures].map(([path, figure]) => [path, plain(figure)])),
-    checks: evaluation.checks.map(({ id, verdict, margin, says, source }) => ({ id, verdict, margin, says, source })),
+    checks: evaluation.checks.map(({ id, verdict, margin, says: said, source }) => ({ id, verdict, margin, says: say(said, wording), source })),
     notices,
   };
-  return { text, json, exit: evaluation.checks.some((each) => each.verdict === 'gives') ? 1 : 0 };
+  return { text, json, exit: evaluation.checks.some((each) => each.verdict === 'fails') ? 1 : 0 };
+
+  function plain(figure: Figure) {
+    if (figure.known) {
+      const { unit, value, low, high } = figure;
+      return { known: true, unit, value, ...(low === undefined ? {} : { low, high }) };
+    }
+    const { unit, missing, because } = figure;
+    const why = because === undefined ? {} : { because: typeof because === 'string' ? because : phrase(because, wording) };
+    return { known: false, unit, missing, ...why };
+  }
 }
 
 function stationLine({ name, speed, torque, power }: StationFigures): string {
   return `${name}: ${[speed, torque, power].map((figure) => showFigure(figure)).join(', ')}`;
-}
-
-function plain(figure: Figure) {
-  if (!figure.known) return { known: false, unit: figure.unit, missing: figure.missing, ...(figure.because ? { because: figure.because } : {}) };
-  const { unit, value, low, high } = figure;
-  return { known: true, unit, value, ...(low === undefined ? {} : { low, high }) };
 }

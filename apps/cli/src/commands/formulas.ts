@@ -1,17 +1,19 @@
-import { asText, type Formula, formulas, relations, setRelation, show, symbolLine } from '@hobrek/core';
+import { asText, type Formula, formulas, newNameOf, relations, setRelation, show, symbolLine } from '@hobrek/core';
 import { type Outcome, Refusal } from '../refusal.js';
 
-/** One formula by its id. @throws Refusal listing those there are */
+/** One formula by its id. @throws Refusal listing those there are, or naming what it is called now */
 export function formulaBy(id: string): Formula {
   const formula = formulas.get(id);
+  const now = newNameOf(id);
+  if (!formula && now && formulas.has(now)) throw new Refusal(`The formula “${id}” is called “${now}” now`);
   if (!formula) throw new Refusal(`There is no formula “${id}”. There are: ${[...formulas.keys()].join(', ')}`);
   return formula;
 }
 
 /** Every formula, or one with its inputs, where it is valid, and its source. */
 export function listFormulas(id?: string): Outcome {
-  const wanted = id === undefined ? [...formulas.values()] : [formulaBy(id)];
-  const json = wanted.map(({ id, title, symbol, unit, expr, source, inputs, where, remark }) => ({
+  const chosen = id === undefined ? [...formulas.values()] : [formulaBy(id)];
+  const json = chosen.map(({ id, title, symbol, unit, expr, source, inputs, where, remark }) => ({
     id,
     title,
     symbol,
@@ -22,7 +24,7 @@ export function listFormulas(id?: string): Outcome {
     ...(where ? { where: { says: where.says, turns: where.turns } } : {}),
     ...(remark ? { remark: remark.says } : {}),
   }));
-  const text = id === undefined ? wanted.map(oneLine).join('\n') : wanted.map(whole).join('\n\n');
+  const text = id === undefined ? chosen.map(oneLine).join('\n') : chosen.map(whole).join('\n\n');
   return { text, json, exit: 0 };
 }
 

@@ -11,8 +11,8 @@ export async function table(file: string, what: string): Promise<Outcome> {
   const { build } = await buildFrom(file);
   const evaluation = evaluateBuild(build, await loadKinds(build));
   const tables: Readonly<Record<string, () => string>> = {
-    figures: () => figuresCsv(evaluation),
-    checks: () => checksCsv(evaluation),
+    figures: () => figuresCsv(build, evaluation),
+    checks: () => checksCsv(build, evaluation),
     parts: () => partsCsv(build),
   };
   const make = tables[what];

@@ -67,7 +67,7 @@ export function LetInPage() {
         <button type="submit" disabled={ask.isPending} className="min-h-11 cursor-pointer border border-blue px-4 text-lg font-semibold text-blue">
           Let in
         </button>
-        <p role="alert" className="text-gives-word">
+        <p role="alert" className="text-fails-word">
           {ask.error?.message}
         </p>
       </form>

@@ -8,10 +8,10 @@ import {
   type UnitShown,
   unitShown as unitShownIn,
 } from '@hobrek/core';
-import { useHabits } from './habits.js';
+import { usePreferences } from './preferences.js';
 
 /** The units of this device now. What shows a figure is drawn anew when they change, since every sentence and figure is. */
-const mine = (): UnitHabit => useHabits.getState().units;
+const mine = (): UnitHabit => usePreferences.getState().units;
 
 export const show = (value: number, unit: Unit): string => showIn(value, unit, mine());
 export const showParts = (value: number, unit: Unit): Shown => showPartsIn(value, unit, mine());

@@ -1,4 +1,4 @@
-import { blankBuild, enter, evaluateBuild, loadKinds, placesOf, remedyFor, withInput } from '@hobrek/core';
+import { blankBuild, enter, evaluateBuild, loadKinds, placesOf, remedyFor, withInput, wordingFor } from '@hobrek/core';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { jobs } from './jobs.js';
 
@@ -51,8 +51,8 @@ describe('what is worked out beside the page', () => {
 
   it('is what the page itself would find, in the person’s units', async () => {
     const kinds = await loadKinds(weak);
-    const here = remedyFor(weak, kinds, evaluateBuild(weak, kinds));
-    expect(here).toMatch(/would carry it/);
+    const here = remedyFor(weak, kinds, evaluateBuild(weak, kinds), wordingFor(weak));
+    expect(here).toMatch(/would do, with reserve/);
     expect(await workOut('remedy', given)).toBe(here);
     expect(Beside.all).toHaveLength(1);
   });
@@ -78,12 +78,12 @@ describe('what is worked out beside the page', () => {
     await expect(second).rejects.toThrow('out of memory');
     await expect(first).rejects.toThrow('out of memory');
     expect(worker.ended).toBe(true);
-    expect(await workOut('remedy', given)).toMatch(/would carry it/);
+    expect(await workOut('remedy', given)).toMatch(/would do, with reserve/);
     expect(Beside.all).toHaveLength(2);
   });
 
   it('is done here where there are no workers', async () => {
     vi.unstubAllGlobals();
-    expect(await workOut('remedy', given)).toMatch(/would carry it/);
+    expect(await workOut('remedy', given)).toMatch(/would do, with reserve/);
   });
 });

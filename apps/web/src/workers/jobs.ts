@@ -1,4 +1,4 @@
-import { type Build, evaluateBuild, loadKinds, overGuesses, remedyFor, type UnitHabit } from '@hobrek/core';
+import { type Build, evaluateBuild, loadKinds, overGuesses, remedyFor, type UnitHabit, wordingFor } from '@hobrek/core';
 
 /** What is worked out beside the page, since it takes longer than a key may: each kind of it with what it is given and what it answers. */
 export interface Jobs {
@@ -21,10 +21,10 @@ type Workers = { readonly [N in JobName]: (given: Jobs[N]['given']) => Promise<J
 export const jobs: Workers = {
   remedy: async ({ build, units }) => {
     const kinds = await loadKinds(build);
-    return remedyFor(build, kinds, evaluateBuild(build, kinds, units));
+    return remedyFor(build, kinds, evaluateBuild(build, kinds), wordingFor(build, units));
   },
   guesses: async ({ build, units }) => {
     const kinds = await loadKinds(build);
-    return overGuesses(build, kinds, units)?.says ?? '';
+    return overGuesses(build, kinds, wordingFor(build, units))?.says ?? '';
   },
 };

@@ -1,44 +1,57 @@
 import { describe, expect, it } from 'vitest';
 import { flag, known, unknown } from '../figure/figure.js';
-import { hold, type Labels, worstVerdict } from './check.js';
-
-const called = (name: (path: string) => string): Labels => Object.assign(name, { units: 'metric' as const });
+import type { CheckOutput } from '../kinds/outputs.js';
+import { say } from '../wording/wording.js';
+import { hold } from './check.js';
+import { reserveOf, reserveWords } from './reserve.js';
+import { worstVerdict } from './verdict.js';
 
 const torque = (value: number, range?: readonly [number, number], flags = 0) => known('N·m', value, { by: 'given', field: 'f' }, range, flags);
-const held = (has: ReturnType<typeof torque>, needs: ReturnType<typeof torque>) =>
-  hold({
-    id: 'c',
-    at: 'main/work',
-    subject: 'The work',
-    has,
-    needs,
-    says: ({ has: a, needs: b }) => `${a} against ${b}`,
-    source: 's',
-    label: called((path) => path),
-  });
+const declared: CheckOutput = { subject: 'the work', source: 's', says: '{has} against {needs} ({reserve})' };
+const held = (has: ReturnType<typeof torque>, needs: ReturnType<typeof torque>, as: CheckOutput = declared) =>
+  hold('c', 'main/work', as, { has, needs });
+const metric = { units: 'metric', label: (path: string) => `the ${path}` } as const;
 
 describe('a verdict', () => {
   it.each([
-    [10, 7, 'holds', 0.3, '10 N·m against 7 N·m.'],
-    [10, 8, 'holds', 0.2, '10 N·m against 8 N·m.'],
-    [10, 8.01, 'close', 0.199, '10 N·m against 8.01 N·m.'],
-    [10, 10, 'close', 0, '10 N·m against 10 N·m.'],
-    [10, 10.1, 'gives', -0.01, '10 N·m against 10.1 N·m.'],
-    [10, 0, 'holds', 1, '10 N·m against 0 N·m.'],
+    [10, 7, 'holds', 0.3, '10 N·m against 7 N·m (reserve 30 %).'],
+    [10, 8, 'holds', 0.2, '10 N·m against 8 N·m (reserve 20 %).'],
+    // Rounded down: what is under a fifth does not read as a fifth.
+    [10, 8.01, 'close', 0.199, '10 N·m against 8.01 N·m (reserve 19 %).'],
+    [10, 10, 'close', 0, '10 N·m against 10 N·m (reserve 0 %).'],
+    [10, 10.1, 'fails', -0.01, '10 N·m against 10.1 N·m (just overloaded).'],
+    [10, 14, 'fails', -0.4, '10 N·m against 14 N·m (overloaded 1.4 times).'],
+    [10, 0, 'holds', 1, '10 N·m against 0 N·m (reserve 100 %).'],
     // A limit that is used up, or more than that, holds nothing.
-    [0, 5, 'gives', -2, '0 N·m against 5 N·m.'],
-    [-20, 5, 'gives', -2.25, '−20 N·m against 5 N·m.'],
-    [0, 0, 'close', 0, '0 N·m against 0 N·m.'],
-  ] as const)('of %d with %d asked is %s', (has, needs, verdict, left, says) => {
+    [0, 5, 'fails', -2, '0 N·m against 5 N·m (overloaded).'],
+    [-20, 5, 'fails', -2.25, '−20 N·m against 5 N·m (overloaded).'],
+    [0, 0, 'close', 0, '0 N·m against 0 N·m (reserve 0 %).'],
+  ] as const)('of %d with %d needed is %s', (has, needs, verdict, left, says) => {
     const check = held(torque(has), torque(needs));
-    expect(check).toMatchObject({ verdict, says });
+    expect(check).toMatchObject({ verdict, says: { verdict } });
+    expect(say(check.says, metric)).toBe(says);
+    expect(says).toContain(`(${reserveOf(check)})`);
     expect(check.margin?.worst).toBeCloseTo(left, 6);
   });
 
   it('takes the ends that hurt', () => {
     const check = held(torque(10, [8, 12]), torque(8, [7, 9]));
-    expect(check.verdict).toBe('gives');
+    expect(check.verdict).toBe('fails');
     expect(check.margin).toEqual({ worst: 1 - 9 / 8, likely: 1 - 8 / 10, best: 1 - 7 / 12 });
+  });
+
+  it('has a sentence of its own for what fails only if guesses turn out badly', () => {
+    const says = { holds: 'it holds', close: 'it is close', may: 'it may fail', fails: 'it fails' };
+    const told = (has: ReturnType<typeof torque>, needs: number) => say(held(has, torque(needs), { ...declared, says }).says, metric);
+    expect([told(torque(10), 5), told(torque(10), 9), told(torque(10, [8, 12]), 9), told(torque(10), 12)]).toEqual([
+      'It holds.',
+      'It is close.',
+      'It may fail.',
+      'It fails.',
+    ]);
+    const short = { ...declared, says: { holds: 'it holds', fails: 'it fails' } };
+    expect(say(held(torque(10), torque(9), short).says, metric)).toBe('It holds.');
+    expect(say(held(torque(10, [8, 12]), torque(9), short).says, metric)).toBe('It fails.');
   });
 
   it('is at best close when it rests on a guess or on a formula outside its range', () => {
@@ -47,37 +60,41 @@ describe('a verdict', () => {
   });
 
   it('is unknown without a figure, and names what would settle it', () => {
-    const check = hold({
-      id: 'c',
-      at: 'a',
-      subject: 'The work',
-      has: torque(1),
-      needs: unknown('N·m', ['x', 'y']),
-      says: () => '',
-      source: '',
-      label: called((path) => `the ${path}`),
-    });
-    expect(check).toMatchObject({ verdict: 'unknown', margin: null, says: 'The work is not known yet: enter the x and the y.' });
+    const check = hold('c', 'a', declared, { has: torque(1), needs: unknown('N·m', ['x', 'y']) });
+    expect(check).toMatchObject({ verdict: 'unknown', margin: null });
+    expect(say(check.says, metric)).toBe('The work is not known yet: enter the x and the y.');
+    expect(reserveOf(check)).toBe('');
   });
 
   it('is unknown with the reason when nothing is missing but nothing can be said', () => {
-    const check = hold({
-      id: 'c',
-      at: 'a',
-      subject: 'Wrap',
-      has: unknown('rad', [], 'the pulleys overlap'),
-      needs: known('rad', 2, { by: 'limit', source: '' }),
-      says: () => '',
-      source: '',
-      label: called((path) => path),
-    });
-    expect(check.says).toBe('Wrap is not known yet: the pulleys overlap.');
+    const two = known('rad', 2, { by: 'limit', source: '' });
+    const check = hold(
+      'c',
+      'a',
+      { ...declared, subject: 'wrap on the {which}' },
+      { has: unknown('rad', [], 'the pulleys overlap'), needs: two, tells: { which: 'roll' } },
+    );
+    expect(say(check.says, metric)).toBe('Wrap on the roll is not known yet: the pulleys overlap.');
   });
+});
+
+it('what is left is told in one notation, rounded the way that does not flatter', () => {
+  expect([0.278, 0.999, 0.004, 0, -0.04, -0.06, -8.5, -20, -200].map(reserveWords)).toEqual([
+    'reserve 27 %',
+    'reserve 99 %',
+    'reserve 0.4 %',
+    'reserve 0 %',
+    'just overloaded',
+    'overloaded 1.1 times',
+    'overloaded 9.5 times',
+    'overloaded 21 times',
+    'overloaded over 99 times',
+  ]);
 });
 
 it('overall is the worst; nothing to judge is unknown', () => {
   expect(worstVerdict([])).toBe('unknown');
   expect(worstVerdict([{ verdict: 'holds' }, { verdict: 'close' }])).toBe('close');
-  expect(worstVerdict([{ verdict: 'gives' }, { verdict: 'unknown' }])).toBe('gives');
+  expect(worstVerdict([{ verdict: 'fails' }, { verdict: 'unknown' }])).toBe('fails');
   expect(worstVerdict([{ verdict: 'unknown' }, { verdict: 'close' }])).toBe('unknown');
 });

@@ -1,6 +1,7 @@
 import type { Unit } from '../quantity/quantities.js';
+import type { Sentence } from '../wording/sentence.js';
 
-/** Where a field stands in a build: `main/source/power`. */
+/** Path of a field in a build: `main/source/power`. */
 export type FieldPath = string;
 
 /** Marks of a figure. All but `searched` go upward to everything worked out from it; that one only says how its own range was found. */
@@ -16,6 +17,7 @@ export type Origin =
   | { readonly by: 'limit'; readonly source: string }
   | { readonly by: 'catalog'; readonly table: string; readonly row: string; readonly source: string }
   | { readonly by: 'formula' | 'solved'; readonly id: string; readonly from: Readonly<Record<string, Figure>> }
+  | { readonly by: 'scaled'; readonly of: Figure; readonly factor: Known<'1'>; readonly why: string }
   | { readonly by: 'picked'; readonly rule: PickRule; readonly from: readonly Figure[] };
 
 /** How one figure is picked out of, or put together from, several of a kind. */
@@ -39,7 +41,7 @@ export interface Unknown<U extends Unit = Unit> {
   /** The fields that would settle it. */
   readonly missing: readonly FieldPath[];
   /** Why there is no value although nothing is missing. */
-  readonly because?: string;
+  readonly because?: string | Sentence;
 }
 
 export type Figure<U extends Unit = Unit> = Known<U> | Unknown<U>;
@@ -82,7 +84,7 @@ export function lookedUp<U extends Unit>(
 export const fixed = <U extends Unit>(unit: U, value: number, source: string, range?: readonly [number, number], flags = 0): Known<U> =>
   known(unit, value, { by: 'limit', source }, range, flags);
 
-export function unknown<U extends Unit>(unit: U, missing: readonly FieldPath[], because?: string): Unknown<U> {
+export function unknown<U extends Unit>(unit: U, missing: readonly FieldPath[], because?: string | Sentence): Unknown<U> {
   return { known: false, unit, missing, ...(because === undefined ? {} : { because }) };
 }
 
@@ -125,11 +127,24 @@ function unpicked<U extends Unit>(unit: U, from: readonly Figure<U>[]): Unknown<
   return unknown(unit, missing, because ?? (from.length === 0 ? 'there is nothing to pick from' : undefined));
 }
 
+/**
+ * So many times a figure, by a rule that is said: an eighth of the breaking load, fifteen modules.
+ * @param factor of the same sign throughout its range
+ */
+export function scaled<U extends Unit>(figure: Figure<U>, factor: number | Known<'1'>, why: string): Figure<U> {
+  if (!figure.known) return figure;
+  const k = typeof factor === 'number' ? fixed('1', factor, why) : factor;
+  const ends = [lowEnd(figure) * lowEnd(k), lowEnd(figure) * highEnd(k), highEnd(figure) * lowEnd(k), highEnd(figure) * highEnd(k)];
+  const origin = { by: 'scaled', of: figure, factor: k, why } as const;
+  return known(figure.unit, figure.value * k.value, origin, [Math.min(...ends), Math.max(...ends)], (figure.flags | k.flags) & carried);
+}
+
 /** What a figure was made of, by the name it has there; nothing for one that was entered. */
 export function partsOf(figure: Figure): readonly (readonly [string, Figure])[] {
   if (!figure.known) return [];
   const { origin } = figure;
   if (origin.by === 'formula' || origin.by === 'solved') return Object.entries(origin.from);
+  if (origin.by === 'scaled') return [['x', origin.of] as const, ['k', origin.factor] as const];
   return origin.by === 'picked' ? origin.from.map((part, k) => [`${k + 1}`, part] as const) : [];
 }
 
@@ -172,6 +187,7 @@ function partRests(figure: Figure, fields: ReadonlySet<FieldPath>): boolean {
   if (!figure.known) return false;
   const { origin } = figure;
   if (origin.by === 'picked') return origin.from.some((part) => restsOn(part, fields));
+  if (origin.by === 'scaled') return restsOn(origin.of, fields) || restsOn(origin.factor, fields);
   if (origin.by !== 'formula' && origin.by !== 'solved') return false;
   for (const name in origin.from) if (restsOn(origin.from[name] as Figure, fields)) return true;
   return false;

@@ -1,17 +1,17 @@
 import { extremes } from '../numeric/extremes.js';
 import type { Unit } from '../quantity/quantities.js';
-import { carried, type Figure, flag, highEnd, type Known, known, lowEnd, unknown } from './figure.js';
+import { carried, type Figure, flag, highEnd, type Known, known, lowEnd, type Unknown, unknown } from './figure.js';
 
 /** One input of a formula. `valid` is where the relation may be trusted; outside it the result is flagged, not refused. */
-export interface Slot<U extends Unit = Unit> {
+export interface InputSlot<U extends Unit = Unit> {
   readonly unit: U;
   readonly means: string;
   readonly valid: readonly [number, number];
 }
 
-export const slot = <const U extends Unit>(unit: U, means: string, valid: readonly [number, number]): Slot<U> => ({ unit, means, valid });
+export const inputSlot = <const U extends Unit>(unit: U, means: string, valid: readonly [number, number]): InputSlot<U> => ({ unit, means, valid });
 
-type Slots = Readonly<Record<string, Slot>>;
+type Slots = Readonly<Record<string, InputSlot>>;
 type Numbers<S extends Slots> = { readonly [K in keyof S]: number };
 type Figures<S extends Slots> = { readonly [K in keyof S]: Figure<S[K]['unit']> };
 
@@ -62,7 +62,7 @@ export function defineFormula<const U extends Unit, const S extends Slots>(defin
     unit: definition.unit,
     title: definition.title,
     names,
-    valid: names.map((name) => (definition.inputs[name] as Slot).valid),
+    valid: names.map((name) => (definition.inputs[name] as InputSlot).valid),
     where: definition.where as unknown as Where<Slots> | undefined,
     compute: definition.compute as (numbers: Numbers<Slots>) => number,
     tray: undefined,
@@ -127,7 +127,7 @@ interface Relation<U extends Unit> {
   readonly unit: U;
   readonly title: string;
   readonly names: readonly string[];
-  readonly valid: readonly Slot['valid'][];
+  readonly valid: readonly InputSlot['valid'][];
   readonly where: Where<Slots> | undefined;
   readonly compute: (numbers: Numbers<Slots>) => number;
   /** Lies ready between two calls; while one is under way it is not there, so that a call within a call takes its own. */
@@ -252,7 +252,7 @@ function noValue<U extends Unit>({ id, unit, title, names }: Relation<U>, figure
 
 function missingFrom<U extends Unit>(unit: U, names: readonly string[], figures: Readonly<Record<string, Figure>>): Figure<U> {
   const missing = new Set<string>();
-  let because: string | undefined;
+  let because: Unknown['because'];
   for (const name of names) {
     const figure = figures[name] as Figure;
     if (figure.known) continue;

@@ -7,8 +7,8 @@ import { formulas } from './registry.js';
  */
 const byHand: readonly (readonly [id: string, given: Readonly<Record<string, number>>, expected: number, why: string])[] = [
   ['arriving-voltage', { V_0: 230, dV: 6.9 }, 223.1, '3 % of 230 V is 6.9 V, what IEC 60364-5-52 allows lights (from memory)'],
-  ['asked-back', { T_2: 36, i: 4, k: 0.9 }, 10, '36 N·m behind four to one at 90 %: 36 / 3.6'],
-  ['assumed-tension', { u: 0.5, F_w: 143 }, 71.5, 'half of what is wanted'],
+  ['needed-before', { T_2: 36, i: 4, k: 0.9 }, 10, '36 N·m behind four to one at 90 %: 36 / 3.6'],
+  ['assumed-tension', { u: 0.5, F_n: 143 }, 71.5, 'half of what is wanted'],
   [
     'belt-heating-time',
     { m: 0.25, L: 2000, c: 1700, dT: 60, T: 5, n: 954.9296586 },
@@ -40,10 +40,10 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
   ['shrink-torque', { mu: 0.1, p: 40, d: 30, l: 40 }, 226.19467, '4 MPa of friction on π · 30 · 40 = 3769.9 mm² at 15 mm'],
   ['slip-loss', { P: 1000, k: 0.95, s: 0.02 }, 19, 'a fiftieth of the 950 W that are passed on'],
   ['slipped-speed', { n_s: 1500, s: 0.05 }, 1425, 'common plate of four poles at 50 Hz'],
-  ['stiff-swing-torque', { T_0: 0, J: 0.01, k: 400, n: 95.49296586 }, 20, 'ω √(J k) at 10 rad/s: ½ J ω² = T² / 2k'],
+  ['stiff-stopping-torque', { T_0: 0, J: 0.01, k: 400, n: 95.49296586 }, 20, 'ω √(J k) at 10 rad/s: ½ J ω² = T² / 2k'],
   ['stopping-angle', { a: 25, D: 200 }, 0.25, '25 mm on a radius of 100'],
   ['stripping-torque', { s: 5, F_a: 200, d: 50 }, 25, '1000 N at 25 mm'],
-  ['swing-torque', { T_0: 12, E: 50, phi: 0.5 }, 112, '50 J given up within half a radian: 100 N·m on top'],
+  ['stopping-torque', { T_0: 12, E: 50, phi: 0.5 }, 112, '50 J given up within half a radian: 100 N·m on top'],
   ['times-rated', { k: 2.2, T_n: 5 }, 11, '2.2 times 5'],
   ['timing-tension', { k: 0.5, F: 240, F_c: 3 }, 123, 'half of 240, and 3'],
   ['torque-at-tool', { T: 6, G: 12 }, 72, 'six by twelve'],

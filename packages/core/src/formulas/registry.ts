@@ -19,6 +19,7 @@ import { designPower } from './belt/design-power.js';
 import { jumpTorque } from './belt/jump-torque.js';
 import { lastingTorque } from './belt/lasting-torque.js';
 import { meshFactor } from './belt/mesh-factor.js';
+import { neededTension } from './belt/needed-tension.js';
 import { newerRating } from './belt/newer-rating.js';
 import { olderRating } from './belt/older-rating.js';
 import { openBeltLength } from './belt/open-belt-length.js';
@@ -42,7 +43,6 @@ import { timingOutside } from './belt/timing-outside.js';
 import { timingRating } from './belt/timing-rating.js';
 import { timingTension } from './belt/timing-tension.js';
 import { toneForTension } from './belt/tone-for-tension.js';
-import { wantedTension } from './belt/wanted-tension.js';
 import { wedgeFriction } from './belt/wedge-friction.js';
 import { chainCentres } from './chain/chain-centres.js';
 import { chainLinks } from './chain/chain-links.js';
@@ -64,8 +64,8 @@ import { forwardInertia } from './dynamics/forward-inertia.js';
 import { kineticEnergy } from './dynamics/kinetic-energy.js';
 import { quickestRatio } from './dynamics/quickest-ratio.js';
 import { reflectedInertia } from './dynamics/reflected-inertia.js';
-import { stiffSwingTorque } from './dynamics/stiff-swing-torque.js';
-import { swingTorque } from './dynamics/swing-torque.js';
+import { stiffStoppingTorque } from './dynamics/stiff-stopping-torque.js';
+import { stoppingTorque } from './dynamics/stopping-torque.js';
 import { twinResonance } from './dynamics/twin-resonance.js';
 import { wheelMass } from './dynamics/wheel-mass.js';
 import { gearCentres } from './gear/gear-centres.js';
@@ -115,7 +115,6 @@ import { shaftTorque } from './power/shaft-torque.js';
 import { crankTorque } from './source/crank-torque.js';
 import { deratedPower } from './source/derated-power.js';
 import { angleBetweenPulls } from './transmission/angle-between-pulls.js';
-import { askedBack } from './transmission/asked-back.js';
 import { carriedTorque } from './transmission/carried-torque.js';
 import { carrierHeldRatio } from './transmission/carrier-held-ratio.js';
 import { drivenSpeed } from './transmission/driven-speed.js';
@@ -123,6 +122,7 @@ import { frictionLoss } from './transmission/friction-loss.js';
 import { gearedAngle } from './transmission/geared-angle.js';
 import { gripTorque } from './transmission/grip-torque.js';
 import { margin } from './transmission/margin.js';
+import { neededBefore } from './transmission/needed-before.js';
 import { planetaryRatio } from './transmission/planetary-ratio.js';
 import { ratedTorque } from './transmission/rated-torque.js';
 import { resultantPull } from './transmission/resultant-pull.js';
@@ -165,6 +165,7 @@ const all = [
   jumpTorque,
   lastingTorque,
   meshFactor,
+  neededTension,
   newerRating,
   olderRating,
   openBeltLength,
@@ -188,7 +189,6 @@ const all = [
   timingRating,
   timingTension,
   toneForTension,
-  wantedTension,
   wedgeFriction,
   chainCentres,
   chainLinks,
@@ -210,8 +210,8 @@ const all = [
   kineticEnergy,
   quickestRatio,
   reflectedInertia,
-  stiffSwingTorque,
-  swingTorque,
+  stiffStoppingTorque,
+  stoppingTorque,
   twinResonance,
   wheelMass,
   gearCentres,
@@ -261,7 +261,6 @@ const all = [
   crankTorque,
   deratedPower,
   angleBetweenPulls,
-  askedBack,
   carriedTorque,
   carrierHeldRatio,
   drivenSpeed,
@@ -269,6 +268,7 @@ const all = [
   gearedAngle,
   gripTorque,
   margin,
+  neededBefore,
   planetaryRatio,
   ratedTorque,
   resultantPull,

@@ -1,15 +1,16 @@
 import type { BreakerCurve } from '../catalog/breakers.js';
 import type { Shock } from '../catalog/v-belts.js';
-import type { Check, Labels } from '../checks/check.js';
+import type { Check } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
 import type { Inputs } from '../machine/build.js';
-import type { Unit } from '../quantity/quantities.js';
-import type { UnitHabit } from '../quantity/show.js';
+import type { Sentence } from '../wording/sentence.js';
 import type { Fields, InputFigures } from './fields.js';
+import type { Context, Limit, Outputs } from './outputs.js';
+import type { Starter } from './starter.js';
 
 export type Role = 'source' | 'stage' | 'work' | 'feed';
 
-/** Sizes of wheels on the shelf, smallest first, in the unit that an entry of them is written in: `mm`, `in`, or nothing for teeth. */
+/** Stock sizes of wheels, smallest first, in the unit that an entry of them is written in: `mm`, `in`, or nothing for teeth. */
 export interface StockSeries {
   readonly unit: 'mm' | 'in' | '';
   readonly sizes: readonly number[];
@@ -24,7 +25,7 @@ export interface StockWheel {
 /** A line of the parts list. */
 export interface Part {
   readonly what: string;
-  /** Size, mark or whatever it is asked for by; empty while that is not entered. */
+  /** Size, mark or whatever it is ordered by; empty while that is not entered. */
   readonly size: string;
   readonly many: number;
 }
@@ -32,27 +33,35 @@ export interface Part {
 /** What was typed in a field of an element. */
 export type Typed = (field: string) => string | undefined;
 
-/** What a kind is, without what it does: enough to read, validate and edit one. */
-export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
+/** What a kind is, without how it is worked out: what goes in, what comes out, and what it is called. */
+export interface KindHead<R extends Role = Role, F extends Fields = Fields> extends Outputs {
   readonly role: R;
   readonly kind: string;
   /** Version of the kind's inputs, raised together with an upgrade step. */
   readonly v: number;
   readonly label: string;
+  /** What sentences and headings call it: `motor`, `V-belt`. */
+  readonly noun: string;
+  /** Of a source, what its own shaft is called: `motor shaft`. */
+  readonly shaft?: string;
   readonly fields: F;
   /** Fields that belong together, by what the group is called; what is in none comes first. */
   readonly groups?: Readonly<Record<string, readonly (keyof F & string)[]>>;
   /**
-   * A stage's entries to begin with, as they would be typed, for a ratio that is wanted: guesses, so that it is drawn and worked out at once.
+   * A stage's entries to begin with, as they would be typed, for a ratio that is needed: guesses, so that it is drawn and worked out at once.
    * Left out by kinds of other roles.
    */
   readonly begins?: (ratio: number) => Readonly<Record<string, string>>;
-  /** A stage that is meant to give first: the field that sets at what torque, and with which power of it that grows. */
+  /** A stage that is meant to fail first: the field that sets at what torque, and with which power of it that grows. */
   readonly fuse?: (typed: Typed) => { readonly field: string; readonly power: number };
-  /** What has to be had for it, from what was typed. */
+  /** A stage that reaches over a distance: the fields that say how far and in which direction its driven shaft is. */
+  readonly reaches?: { readonly distance: keyof F & string; readonly direction: keyof F & string };
+  /** What has to be bought or made for it, from what was typed. */
   readonly parts?: (typed: Typed) => readonly Part[];
-  /** A stage's wheels: the field that sizes each, and what is on the shelf. */
+  /** A stage's wheels: the field that sizes each, and the stock sizes. */
   readonly wheels?: Readonly<Record<'driver' | 'driven', StockWheel>>;
+  /** Of work, machines to begin from that do it. */
+  readonly starters?: readonly Starter[];
   /** How inputs of an older version become those of the next, by the version they have. Never changed once it has landed. */
   readonly upgrade?: Readonly<Record<number, (inputs: Inputs) => Inputs>>;
   /** The element in a few words, from what was typed: `0.55 kW motor`. */
@@ -63,23 +72,20 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> {
 export interface Rotary {
   readonly speed: Figure<'rpm'>;
   readonly torque: Figure<'N·m'>;
-  /** The fastest it can ever turn, unloaded. */
+  /** The highest speed it can reach, unloaded. */
   readonly top: Figure<'rpm'>;
 }
 
-/** Keeps a figure under the element's path and hands it on. The name is part of a path: letters and hyphens. */
-export type Note = <U extends Unit>(name: string, figure: Figure<U>) => Figure<U>;
-
-/** A change a kind offers where a check gives or is close. It is shown only after it has proved itself in a full evaluation. */
+/** A change a kind offers where a check fails or is close. It is shown only after it has proved itself in a full evaluation. */
 export interface Candidate {
   readonly field: string;
   readonly text: string;
-  readonly says: string;
+  readonly says: Sentence;
   /** Name of the check it may cure, `check-belts`; the work's own when left out. */
   readonly cures?: string;
 }
 
-/** A belt on sale, with the centre distance it wants. */
+/** A standard belt, with the centre distance it needs. */
 export interface StockBelt {
   readonly mark: string;
   readonly centres: number;
@@ -90,13 +96,13 @@ export interface StageOutline {
   readonly driver: number | null;
   readonly driven: number | null;
   readonly centres: number | null;
-  /** Where the driven shaft lies from the driving one, rad: nought to the right of it, a quarter turn straight above. Level where it is left out. */
+  /** Direction of the driven shaft from the driving one, rad: nought to the right of it, a quarter turn straight above. Level where it is left out. */
   readonly angle?: number | undefined;
-  /** Where its two wheels stand along their shafts, mm from one face of the machine; null where that is not entered. */
+  /** Places of its two wheels along their shafts, mm from one face of the machine; null where that is not entered. */
   readonly line?: readonly [driver: number | null, driven: number | null] | undefined;
   /** Both shafts on one axis: drawn beside each other, which is no distance. */
   readonly coaxial?: boolean | undefined;
-  /** Lengths on sale near here, and how far the motor can move: nearest and furthest centre distance. */
+  /** Standard lengths near here, and how far the motor can move: nearest and furthest centre distance. */
   readonly stock?:
     | {
         readonly what: string;
@@ -112,7 +118,7 @@ export interface DrawnStage extends StageOutline {
   readonly kind: string;
 }
 
-/** Torque of a motor over its speed: plain numbers, for the search of where it settles. */
+/** Torque of a source over its speed: plain numbers, for the search of where it settles. */
 export interface Curve {
   readonly torque: (n_rpm: number) => number;
   readonly top_rpm: number;
@@ -123,39 +129,13 @@ export interface Curve {
 /** Lowest, likely and highest that a thing may be. */
 export type Ends<T> = readonly [low: T, likely: T, high: T];
 
-/** Something that gives in a jam: its torque on the shaft where it stands. */
-export interface Limit {
-  readonly id: string;
-  /** Path of the element it belongs to. */
-  readonly at: string;
-  /** What happens, as a sentence goes on: `the belt slips`. */
-  readonly says: string;
-  /** Short, for the ladder: `belt slips`. */
-  readonly short: string;
-  readonly torque: Figure<'N·m'>;
-  /** A fuse slips or stalls unharmed for so long; wearing is a steady limit, passed at the cost of life; anything else breaks or loosens. */
-  readonly harm: 'harmless' | 'wearing' | 'breaking';
-  /** How long it may go on, and what bears it, as the sentence begins: `Slipping, the belt stands`. */
-  readonly stands?: { readonly says: string; readonly lasts: Figure<'s'> };
-  readonly source: string;
-}
-
-/** What an element adds to the figures of a line. */
-export interface Context {
-  readonly note: Note;
-  /** Path of the element, `main/belt`, and of one of its fields. */
-  readonly path: string;
-  /** Name of the element and its neighbours as sentences use them. */
-  readonly label: Labels;
-}
-
 /** What is said of an element beside its figures: what to beware of, and what is not entered although it matters. */
 export interface Said {
   readonly cautions?: readonly string[];
   readonly notEntered?: readonly string[];
 }
 
-/** What stands between the supply and a source. */
+/** What is between the supply and a source. */
 export interface Fed {
   /** At the wall. */
   readonly voltage: Figure<'V'>;
@@ -168,8 +148,8 @@ export interface Fed {
   readonly share: Figure<'1'>;
 }
 
-export interface FeedKind<F extends Fields = Fields> extends KindHead<'feed', F> {
-  readonly feeds: (inputs: InputFigures<F>, supply: Supply, context: Context) => Fed;
+export interface FeedKind<H extends KindHead<'feed'> = KindHead<'feed'>> extends KindHead<'feed', H['fields']> {
+  readonly feed: (inputs: InputFigures<H['fields']>, supply: Supply, context: Context<H>) => Fed;
 }
 
 /** The build's own supply, for a feed that says nothing else. */
@@ -179,83 +159,85 @@ export interface Supply {
   readonly breaker: Figure<'A'>;
 }
 
-/** What a source gives, steadily and for a moment. */
-export interface Given extends Rotary, Said {
-  /** What sentences call it: motor, crank. */
-  readonly called: string;
+/** What a source puts out at its shaft, steadily and for a moment. */
+export interface SourceOutput extends Rotary, Said {
   /** A person starts and stops it: there is no run-up to work out. */
   readonly byHand?: true;
   readonly curves: Ends<Curve> | null;
-  /** Torque at rest, and the most at any speed. */
-  readonly rest: Figure<'N·m'>;
+  /** Torque at rest. */
+  readonly starting: Figure<'N·m'>;
+  /** Where it stalls: the most torque at any speed. */
   readonly stall: Limit;
-  /** What gets hot while it runs up, as the sentence goes on, and how long that stands it; null for a person. */
-  readonly heats: { readonly says: (stands: string) => string; readonly lasts: Figure<'s'>; readonly source: string } | null;
+  /** What gets hot while it runs up, `the winding withstands {lasts} of starting current`, and for how long it may; null for a person. */
+  readonly heating: { readonly template: string; readonly lasts: Figure<'s'>; readonly source: string } | null;
   readonly inertia: Figure<'kg·m²'>;
-  /** Pull that its own bearings stand. */
-  readonly takes: Figure<'N'>;
+  /** Overhung load that its own bearings support. */
+  readonly supports: Figure<'N'>;
   /** Even or uneven driver, in the sense of service factors; undefined while not known. */
   readonly driver: 'normal' | 'high' | undefined;
-  /** What stops it when it is stalled, as the sentence about that goes on; empty for a source that harms nothing by stalling. */
+  /** What stops it when it is stalled, as the sentence about that goes on; empty for a source that comes to no harm by stalling. */
   readonly stopped: string;
   readonly checks: readonly Check[];
-  /** Checks that hang on what is asked of it. */
-  readonly under: (asked: Figure<'W'>) => readonly Check[];
+  /** Checks that hang on the power that is needed of it. */
+  readonly under: (needed: Figure<'W'>) => readonly Check[];
 }
 
-export interface SourceKind<F extends Fields = Fields> extends KindHead<'source', F> {
-  readonly gives: (inputs: InputFigures<F>, fed: Fed, context: Context) => Given;
-  readonly candidates?: (inputs: InputFigures<F>, typed: Typed, units: UnitHabit) => Candidate[];
+export interface SourceKind<H extends KindHead<'source'> = KindHead<'source'>> extends KindHead<'source', H['fields']> {
+  readonly output: (inputs: InputFigures<H['fields']>, fed: Fed, context: Context<H>) => SourceOutput;
+  readonly candidates?: (inputs: InputFigures<H['fields']>, typed: Typed) => Candidate[];
 }
 
-/** What a stage is asked to carry. */
+/** What a stage has to transmit. */
 export interface Duty {
-  /** Torque and power the work asks of the driving shaft. */
+  /** Torque and power that the work needs at the driving shaft. */
   readonly torque: Figure<'N·m'>;
   readonly power: Figure<'W'>;
   readonly shock: Shock | undefined;
   readonly driver: 'normal' | 'high' | undefined;
-  /** All that spins before the stage as its driving shaft feels it, and all behind it as its driven shaft does. Asked for by few. */
-  readonly swings: () => { readonly before: Figure<'kg·m²'>; readonly behind: Figure<'kg·m²'> };
+  /** Inertia of all that spins before the stage as its driving shaft feels it, and of all behind it as its driven shaft does. Needed by few. */
+  readonly inertias: () => { readonly before: Figure<'kg·m²'>; readonly behind: Figure<'kg·m²'> };
 }
 
-/** What a stage does to the line, before it is known what is asked of it. */
-export interface Passing {
+/** What a stage makes of speed and torque, before it is known what it has to transmit. */
+export interface StageTransfer {
   readonly leaving: Rotary;
   readonly ratio: Figure<'1'>;
   /** Share of the torque that is passed on. */
-  readonly kept: Figure<'1'>;
+  readonly efficiency: Figure<'1'>;
+  /** Share of the speed that is lost; left out by what does not slip. */
+  readonly slip?: Figure<'1'>;
   /** Of what spins with its driving and with its driven shaft. */
   readonly inertia: { readonly in: Figure<'kg·m²'>; readonly out: Figure<'kg·m²'> };
   readonly outline: StageOutline;
-  /** Where the driven shaft lies from the driving one; left out by what stands on one axis. */
-  readonly lies?: Figure<'rad'>;
-  readonly under: (duty: Duty) => Held;
+  /** Direction of the driven shaft from the driving one; left out by what is on one axis. */
+  readonly direction?: Figure<'rad'>;
+  readonly under: (duty: Duty) => StageResult;
 }
 
-export interface Held extends Said {
+/** What comes of a stage under its load. */
+export interface StageResult extends Said {
   readonly checks: readonly Check[];
-  /** What slips in between, if anything does; it stands on the driving shaft. */
+  /** What slips in between, if anything does; its torque is on the driving shaft. */
   readonly slips: Limit | null;
-  /** What it carries for years: the steady limit of the duty ladder, on the driving shaft. */
+  /** What it transmits for years: the steady limit of the duty ladder, on the driving shaft. */
   readonly steady: Limit | null;
-  /** What breaks between its two shafts, if anything can; it stands on the driving shaft. */
+  /** What breaks between its two shafts, if anything can; its torque is on the driving shaft. */
   readonly breaks?: Limit | null;
-  /** What holds its wheels on their shafts. */
+  /** What fixes its wheels on their shafts. */
   readonly hubs: { readonly in: Limit | null; readonly out: Limit | null };
-  /** Pull that its own bearings stand at the driven shaft, where its plate says so. */
-  readonly takes?: Figure<'N'>;
+  /** Overhung load that its own bearings support at the driven shaft, where its plate says so. */
+  readonly supports?: Figure<'N'>;
   /** Force on its two shafts, towards each other; `aside` by how far off that it acts, one way round or the other as they turn. */
   readonly pulls: { readonly in: Figure<'N'>; readonly out: Figure<'N'>; readonly aside?: Figure<'rad'> };
 }
 
-export interface StageKind<F extends Fields = Fields> extends KindHead<'stage', F> {
-  readonly passes: (inputs: InputFigures<F>, arriving: Rotary, context: Context) => Passing;
-  readonly candidates?: (inputs: InputFigures<F>, typed: Typed, units: UnitHabit) => Candidate[];
+export interface StageKind<H extends KindHead<'stage'> = KindHead<'stage'>> extends KindHead<'stage', H['fields']> {
+  readonly transfer: (inputs: InputFigures<H['fields']>, arriving: Rotary, context: Context<H>) => StageTransfer;
+  readonly candidates?: (inputs: InputFigures<H['fields']>, typed: Typed) => Candidate[];
 }
 
-/** What the work asks at the tool's shaft. */
-export interface Asked extends Said {
+/** What the work needs at the tool's shaft. */
+export interface WorkDemand extends Said {
   readonly steady: Figure<'N·m'>;
   readonly breakaway: Figure<'N·m'>;
   /** Exponent with which the torque grows with speed: 0, 1 or 2. */
@@ -269,10 +251,10 @@ export interface Asked extends Said {
   readonly checks: readonly Check[];
 }
 
-export interface WorkKind<F extends Fields = Fields> extends KindHead<'work', F> {
-  /** What the tool asks at the speed that reaches it. */
-  readonly asks: (inputs: InputFigures<F>, arriving: Rotary, context: Context) => Asked;
-  readonly candidates?: (inputs: InputFigures<F>, typed: Typed, units: UnitHabit) => Candidate[];
+export interface WorkKind<H extends KindHead<'work'> = KindHead<'work'>> extends KindHead<'work', H['fields']> {
+  /** What the tool needs at the speed that reaches it. */
+  readonly demand: (inputs: InputFigures<H['fields']>, arriving: Rotary, context: Context<H>) => WorkDemand;
+  readonly candidates?: (inputs: InputFigures<H['fields']>, typed: Typed) => Candidate[];
 }
 
 export type Kind = SourceKind | StageKind | WorkKind | FeedKind;

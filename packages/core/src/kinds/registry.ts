@@ -46,6 +46,9 @@ const entries: readonly Entry[] = [
   { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },
 ];
 
+/** What feeds a source that says nothing of it. */
+export const plainFeed: KindHead = mainsHead;
+
 export const kindHeads = (role: Role): readonly KindHead[] => entries.map((entry) => entry.head).filter((head) => head.role === role);
 
 /** The description of a kind, for reading and editing its fields. */
@@ -69,7 +72,7 @@ export async function loadKinds(build?: Build): Promise<Kinds> {
 function kindsUsed(build: Build): ReadonlySet<string> {
   const used = new Set<string>();
   for (const line of build.lines) {
-    used.add(kindKey('feed', line.source.feed?.kind ?? 'mains'));
+    used.add(kindKey('feed', line.source.feed?.kind ?? plainFeed.kind));
     used.add(kindKey('source', line.source.kind));
     used.add(kindKey('work', line.work.kind));
     for (const stage of line.stages) used.add(kindKey('stage', stage.kind));

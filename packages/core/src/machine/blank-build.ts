@@ -1,3 +1,5 @@
+import type { Role } from '../kinds/kind.js';
+import { kindHead } from '../kinds/registry.js';
 import { type Build, buildFormat, buildVersion } from './build.js';
 
 /** A build with nothing entered yet: a motor, a V-belt and some work, for the person to fill in. */
@@ -12,9 +14,9 @@ export function blankBuild(name: string): Build {
       {
         id: 'main',
         name: 'motor to tool',
-        source: { kind: 'plate-motor', v: 2, inputs: {}, settings: [] },
-        stages: [{ id: 'belt', kind: 'v-belt', v: 2, inputs: {} }],
-        work: { kind: 'direct', v: 2, inputs: {} },
+        source: { ...empty('source', 'plate-motor'), settings: [] },
+        stages: [{ id: 'belt', ...empty('stage', 'v-belt') }],
+        work: empty('work', 'direct'),
         stations: [
           { id: 'motor', name: 'motor shaft' },
           { id: 'tool', name: 'tool shaft' },
@@ -25,3 +27,6 @@ export function blankBuild(name: string): Build {
     notes: '',
   };
 }
+
+/** An element of a kind, of today's version, with nothing entered. */
+const empty = (role: Role, kind: string) => ({ kind, v: kindHead(role, kind)?.v ?? 1, inputs: {} });

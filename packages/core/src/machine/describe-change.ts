@@ -1,6 +1,7 @@
 import type { Field } from '../kinds/fields.js';
 import { listed } from '../quantity/listed.js';
 import type { Build, QuantityInput } from './build.js';
+import { namesOfElements } from './element-names.js';
 import { same } from './merge.js';
 import { placesOf } from './paths.js';
 
@@ -20,10 +21,10 @@ export function describeChange(before: Build, after: Build): string[] {
   for (const { path, field, input } of placesOf(after)) {
     if (was.has(path) && !same(was.get(path), input)) words.push(`${field.label} ${entered(field, was.get(path))} → ${entered(field, input)}`);
   }
-  const elements = (build: Build) => build.lines.flatMap((line) => line.stages.map((stage) => `${line.id}/${stage.id}`));
+  const elements = (build: Build) => new Map(build.lines.flatMap((line) => [...namesOfElements(line)]));
   const [then, now] = [elements(before), elements(after)];
-  const added = now.filter((id) => !then.includes(id));
-  const gone = then.filter((id) => !now.includes(id));
+  const added = [...now].flatMap(([path, name]) => (then.has(path) ? [] : [name]));
+  const gone = [...then].flatMap(([path, name]) => (now.has(path) ? [] : [name]));
   if (added.length > 0) words.push(`${listed(added)} added`);
   if (gone.length > 0) words.push(`${listed(gone)} taken out`);
   for (const [key, name] of Object.entries(whole) as [keyof typeof whole, string][]) {

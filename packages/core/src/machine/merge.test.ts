@@ -46,10 +46,10 @@ describe('two sets of changes from the same build', () => {
   });
 
   it('one entered what was not known, the other something else', () => {
-    const [mine, theirs] = [afterTyping(crusher(), { 'main/belt/slip': '2 %' }), afterTyping(crusher(), { 'main/belt/kept': '90 %' })];
+    const [mine, theirs] = [afterTyping(crusher(), { 'main/belt/slip': '2 %' }), afterTyping(crusher(), { 'main/belt/efficiency': '90 %' })];
     const { build, conflicts } = mergeBuilds(crusher(), mine, theirs);
     expect(conflicts).toEqual([]);
-    expect([inputAt(build, 'main/belt/slip')?.value, inputAt(build, 'main/belt/kept')?.value]).toEqual([0.02, 0.9]);
+    expect([inputAt(build, 'main/belt/slip')?.value, inputAt(build, 'main/belt/efficiency')?.value]).toEqual([0.02, 0.9]);
   });
 
   it('never lose a change, whoever is called mine: random typing on both sides', () => {

@@ -1,11 +1,11 @@
 import { joined } from '../joined.js';
 import type { Field, Fields } from '../kinds/fields.js';
 import type { Role } from '../kinds/kind.js';
-import { kindHead } from '../kinds/registry.js';
+import { kindHead, plainFeed } from '../kinds/registry.js';
 import { briefParts, isBriefPart } from './brief-fields.js';
 import type { Build, Element, Inputs, Line, QuantityInput } from './build.js';
 
-/** One field of one element or of the brief: where it stands, what it takes, what is in it. */
+/** One field of one element or of the brief: its path, what it takes, what is in it. */
 export interface Place {
   readonly path: string;
   readonly field: Field;
@@ -19,7 +19,7 @@ interface Placed {
 }
 
 /** What feeds a source that says nothing of it. */
-const plainMains: Element = { kind: 'mains', v: 2, inputs: {} };
+const plainMains: Element = { kind: plainFeed.kind, v: plainFeed.v, inputs: {} };
 
 /** The elements of a line in order from what feeds it to the work, each with its path: `main/feed`, `main/source`, `main/belt`, `main/work`. */
 export function elementsOf(line: Line): readonly Placed[] {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { crusher, inputAt } from '../../test/crusher.js';
+import { told } from '../../test/told.js';
 import { loadKinds } from '../kinds/registry.js';
-import { evaluateBuild } from '../procedures/evaluate-build.js';
 import type { Build } from './build.js';
 import { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './reshape.js';
 
@@ -22,7 +22,7 @@ describe('a stage', () => {
       ['v-belt-2', 'belt', 'v-belt'],
       ['motor', 'layshaft-2', 'layshaft', 'roll'],
     ]);
-    expect(evaluateBuild(before, kinds).says).toContain('not known yet: enter driving pulley');
+    expect(told(before, kinds).says).toContain('not known yet: enter driving pulley');
   });
 
   it('taken out leaves the motor’s and the tool’s shaft; the last one leaves a motor that turns the tool', () => {
@@ -31,7 +31,7 @@ describe('a stage', () => {
     expect(stations(withoutStage(two, 'main/v-belt'))).toEqual(['motor', 'roll']);
     const none = withoutStage(crusher(), 'main/belt');
     expect([stages(none), stations(none)]).toEqual([[], ['roll']]);
-    expect(evaluateBuild(none, kinds).says).toContain('3.69 N·m reaches the roll');
+    expect(told(none, kinds).says).toContain('3.69 N·m reaches the roll');
   });
 
   it('changes places with its neighbour, and stays where there is none', () => {

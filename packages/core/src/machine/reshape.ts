@@ -5,13 +5,13 @@ import type { Build, Element, Inputs, Line, Source, Stage, Station } from './bui
 import { enter } from './enter.js';
 import { elementsOf } from './paths.js';
 
-/** Whether an entry of one field can stand in another: the same quantity, or one of the other's options. */
+/** Whether an entry of one field can be one of another: the same quantity, or one of the other's options. */
 function fits(from: Field | undefined, to: Field, text: string): boolean {
   if (from?.is === 'quantity' && to.is === 'quantity') return from.quantity === to.quantity;
   return to.is === 'choice' && text in to.options;
 }
 
-/** An element as another kind: what both kinds ask for by the same name is kept. */
+/** An element as another kind: what both kinds have by the same name is kept. */
 function asKind<E extends Element>(role: Role, element: E, kind: string): E {
   const [was, is] = [kindHead(role, element.kind), kindHead(role, kind)];
   if (!is) throw new RangeError(`There is no ${role} of kind ${kind}`);
@@ -88,13 +88,13 @@ export function withStageAdded(build: Build, lineId: string, at: number, kind: s
     );
     // At the end it goes in before the tool's shaft, which stays the last; where that was the only one, the new one is the source's.
     const where = Math.min(at + 1, line.stations.length - 1);
-    const station: Station = { id: shaft, name: where === 0 ? (shaftOf[line.source.kind] ?? 'first shaft') : shaft.replace('-', ' ') };
+    const station: Station = {
+      id: shaft,
+      name: where === 0 ? (kindHead('source', line.source.kind)?.shaft ?? 'first shaft') : shaft.replace('-', ' '),
+    };
     return { ...line, stages: line.stages.toSpliced(at, 0, stage), stations: line.stations.toSpliced(where, 0, station) };
   });
 }
-
-/** What a source's own shaft is called. */
-const shaftOf: Readonly<Record<string, string>> = { 'plate-motor': 'motor shaft', engine: 'engine shaft', 'hand-crank': 'crank shaft' };
 
 /** The build with a second stage like one of its own, right behind it. */
 export function withStageDoubled(build: Build, path: string): Build {

@@ -11,7 +11,7 @@ const later = (role: KindHead['role'], kind: string): KindHead | undefined => {
   if (!head || kind !== 'v-belt') return head;
   const renamed = ({ driver, ...others }: Inputs): Inputs => ({ ...others, ...(driver ? { motorPulley: driver } : {}) });
   const given = (inputs: Inputs): Inputs => ({ ...inputs, belts: { text: '1', value: 1, unit: '1', how: 'default' } });
-  return { ...head, v: 4, upgrade: { ...head.upgrade, 2: renamed, 3: given } };
+  return { ...head, v: 5, upgrade: { ...head.upgrade, 3: renamed, 4: given } };
 };
 
 const belt = (build: object) => (build as ReturnType<typeof crusher>).lines[0]?.stages[0];
@@ -20,7 +20,7 @@ it('takes an old element through every step, and leaves the rest as the same obj
   const before = crusher();
   const { build, tooNew } = upgradeBuild(before, later);
   expect(tooNew).toEqual([]);
-  expect(belt(build)).toMatchObject({ id: 'belt', v: 4, inputs: { motorPulley: { text: '75 mm' }, belts: { value: 1 } } });
+  expect(belt(build)).toMatchObject({ id: 'belt', v: 5, inputs: { motorPulley: { text: '75 mm' }, belts: { value: 1 } } });
   expect(belt(build)?.inputs).not.toHaveProperty('driver');
   expect((build as typeof before).lines[0]?.source).toBe(before.lines[0]?.source);
 });
@@ -31,9 +31,9 @@ it('is the same object when nothing is old', () => {
 });
 
 it('names what was written by a newer version', () => {
-  const build = JSON.parse(JSON.stringify(crusher()).replace('"kind":"v-belt","v":2', '"kind":"v-belt","v":9'));
+  const build = JSON.parse(JSON.stringify(crusher()).replace('"kind":"v-belt","v":3', '"kind":"v-belt","v":9'));
   expect(upgradeBuild(build).tooNew).toMatchObject([
-    { path: 'lines.0.stages.0', says: expect.stringContaining('version 9 of it; here 2 is the newest') },
+    { path: 'lines.0.stages.0', says: expect.stringContaining('version 9 of it; here 3 is the newest') },
   ]);
 });
 

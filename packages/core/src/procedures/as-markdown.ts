@@ -1,7 +1,12 @@
+import { verdictWords } from '../checks/verdict.js';
 import type { Build } from '../machine/build.js';
+import { namesOfElements } from '../machine/element-names.js';
 import { placesOf } from '../machine/paths.js';
+import type { UnitHabit } from '../quantity/show.js';
+import { say, sayAll, wordingFor } from '../wording/wording.js';
 import type { Evaluation } from './evaluate-build.js';
 import { showFigure, sumsOf } from './explain.js';
+import { labelledFigures } from './figure-labels.js';
 
 /** A cell of a table: a bar or a line break would end it. */
 const cell = (text: string) => text.replaceAll('|', '\\|').replaceAll(/\s*\n\s*/g, ' ');
@@ -11,33 +16,36 @@ const table = (head: readonly string[], rows: readonly (readonly string[])[]): s
   ...rows.map((row) => `| ${row.map(cell).join(' | ')} |`),
 ];
 
-/** A build on paper: the sentence, what stands at each shaft, everything entered, every check with its source, every sum, and what to beware of. */
-export function asMarkdown(build: Build, evaluation: Evaluation): string {
+/** A build on paper: the sentence, figures at each shaft and of each element, everything entered, every check with its source, every sum, and what to beware of. */
+export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabit = 'metric'): string {
+  const wording = wordingFor(build, units);
   const stations = evaluation.lines.flatMap((line) => line.stations);
   const entered = placesOf(build).flatMap(({ path, field, input }): string[][] => {
     if (!input?.text) return [];
     const text = field.is === 'choice' ? (field.options[input.text] ?? input.text) : input.text;
-    return [[field.label, text, input.how, path, input.note ?? '']];
+    return [[field.label, called(build, path), text, input.how, input.note ?? '']];
   });
   const sources = [...new Set(evaluation.checks.map((check) => check.source))];
   const sections = [
     [`# ${build.name}`],
     build.brief ? [build.brief] : [],
-    [evaluation.says, evaluation.jam, evaluation.notWorkedOut].filter(Boolean),
+    [evaluation.says, evaluation.jam, evaluation.notWorkedOut].map((said) => sayAll(said, wording)).filter(Boolean),
     ['## At each shaft'],
     table(
       ['shaft', 'speed', 'torque', 'power'],
-      stations.map(({ name, speed, torque, power }) => [name, ...[speed, torque, power].map((figure) => showFigure(figure, evaluation.units))]),
+      stations.map(({ name, speed, torque, power }) => [name, ...[speed, torque, power].map((figure) => showFigure(figure, units))]),
     ),
     ['## Checks, worst first'],
     table(
       ['verdict', 'what', 'source'],
-      evaluation.checks.map(({ verdict, says, source }) => [verdict, says, `[${sources.indexOf(source) + 1}]`]),
+      evaluation.checks.map(({ verdict, says, source }) => [verdictWords[verdict], say(says, wording), `[${sources.indexOf(source) + 1}]`]),
     ),
+    ['## Key figures'],
+    table(['of', 'figure', 'value'], keyed(build, evaluation, units)),
     ['## How it was worked out'],
-    sumsOf(build, evaluation).map(({ called, line }) => `- ${called}: \`${line}\``),
+    sumsOf(build, evaluation, units).map(({ called, line }) => `- ${called}: \`${line}\``),
     ['## Entered'],
-    table(['field', 'as typed', 'known', 'where', 'note'], entered),
+    table(['field', 'of', 'as typed', 'known', 'note'], entered),
     ['## Beware'],
     evaluation.cautions.map((caution) => `- ${caution}`),
     ['## Sources'],
@@ -47,4 +55,16 @@ export function asMarkdown(build: Build, evaluation: Evaluation): string {
     .filter((lines) => lines.length > 0)
     .map((lines) => lines.join('\n'))
     .join('\n\n')}\n`;
+}
+
+/** The few figures that size each element, as its kind declares them. */
+const keyed = (build: Build, evaluation: Evaluation, units: UnitHabit): string[][] =>
+  labelledFigures(build, evaluation)
+    .filter(({ key, figure }) => key && figure.known)
+    .map(({ of, label, figure }) => [of, label, showFigure(figure, units)]);
+
+/** The element of a field in words; of the brief's own, the brief. */
+function called(build: Build, path: string): string {
+  const place = path.slice(0, path.lastIndexOf('/'));
+  return build.lines.flatMap((line) => namesOfElements(line).get(place) ?? [])[0] ?? 'brief';
 }

@@ -14,17 +14,28 @@ it('finds nothing between a build and itself, whatever it is called', () => {
 it('names what was entered otherwise, and only the figures and checks that change because of it', () => {
   const half = compareBuilds(crusher(), afterTyping(crusher(), { 'main/source/power': '1/2 hp' }), kinds);
   expect(half.entered).toEqual(['Plate power 0.55 kW → 1/2 hp']);
-  expect(half.verdicts).toEqual({ a: 'close', b: 'gives' });
-  expect(half.figures.map(({ what }) => what)).toEqual(['motor shaft, torque', 'motor shaft, power', 'roll, torque', 'roll, power']);
-  expect(half.figures[0]).toEqual({ what: 'motor shaft, torque', a: '3.69 N·m', b: '2.50 N·m' });
+  expect(half.verdicts).toEqual({ a: 'close', b: 'fails' });
+  expect(half.figures.map(({ what }) => what)).toEqual([
+    'motor: shaft power',
+    'motor: starting torque',
+    'motor: breakdown torque',
+    'motor: speed under the load',
+    'motor: run-up time',
+    'motor shaft: torque',
+    'motor shaft: power',
+    'roll: torque',
+    'roll: power',
+    'roll: jam torque at the tool',
+  ]);
+  expect(half.figures.find(({ what }) => what === 'motor shaft: torque')).toEqual({ what: 'motor shaft: torque', a: '3.69 N·m', b: '2.50 N·m' });
   const carries = half.checks.find(({ id }) => id === 'main/work/check-carries');
-  expect([carries?.a?.verdict, carries?.b?.verdict]).toEqual(['holds', 'gives']);
+  expect([carries?.a?.verdict, carries?.b?.verdict]).toEqual(['holds', 'fails']);
   expect(half.checks.some(({ id }) => id === 'main/belt/check-wrap')).toBe(false);
 });
 
 it('lays a machine with a stage more beside the one without', () => {
   const more = compareBuilds(crusher(), withStageAdded(crusher(), 'main', 1, 'coupling'), kinds);
-  expect(more.entered.join()).toContain('main/coupling added');
-  expect(more.figures.find(({ what }) => what === 'layshaft, speed')).toMatchObject({ a: '', b: expect.stringContaining('423 rpm') });
+  expect(more.entered.join()).toContain('coupling added');
+  expect(more.figures.find(({ what }) => what === 'layshaft: speed')).toMatchObject({ a: '', b: expect.stringContaining('423 rpm') });
   expect(more.checks.find(({ id }) => id === 'main/coupling/check-rating')).toMatchObject({ a: null, b: { verdict: 'unknown' } });
 });

@@ -1,19 +1,22 @@
-import type { Verdict } from '../checks/check.js';
+import type { Check } from '../checks/check.js';
+import type { Verdict } from '../checks/verdict.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { describeChange } from '../machine/describe-change.js';
 import type { UnitHabit } from '../quantity/show.js';
-import { evaluateBuild } from './evaluate-build.js';
+import { say, sayAll, type Wording, wordingFor } from '../wording/wording.js';
+import { type Evaluation, evaluateBuild } from './evaluate-build.js';
 import { showFigure } from './explain.js';
+import { labelledFigures } from './figure-labels.js';
 
-/** One thing that stands in both builds, as it is in each. */
+/** One figure as it is in each build; empty where the other has no such element. */
 export interface Beside {
   readonly what: string;
   readonly a: string;
   readonly b: string;
 }
 
-/** A check that stands otherwise in the one than in the other; null where the other has no such check. */
+/** A check that is otherwise in the one than in the other; null where the other has no such check. */
 export interface CheckBeside {
   readonly id: string;
   readonly a: { readonly verdict: Verdict; readonly says: string } | null;
@@ -29,31 +32,34 @@ export interface Compared {
   readonly checks: readonly CheckBeside[];
 }
 
-/** Two builds side by side: what was entered otherwise, and the figures under the shafts and the checks that change because of it. */
+/** Two builds side by side: what was entered otherwise, and the key figures of its shafts and elements and the checks that change because of it. */
 export function compareBuilds(a: Build, b: Build, kinds: Kinds, units: UnitHabit = 'metric'): Compared {
-  const [one, other] = [evaluateBuild(a, kinds, units), evaluateBuild(b, kinds, units)];
-  const stations = (evaluation: typeof one) =>
-    new Map(
-      evaluation.lines.flatMap((line) =>
-        line.stations.flatMap(({ name, speed, torque, power }) =>
-          Object.entries({ speed, torque, power }).map(([figure, value]) => [`${name}, ${figure}`, showFigure(value, units)] as const),
-        ),
-      ),
-    );
-  const [figuresOfA, figuresOfB] = [stations(one), stations(other)];
+  const [one, other] = [evaluateBuild(a, kinds), evaluateBuild(b, kinds)];
+  const [wordingOfA, wordingOfB] = [wordingFor(a, units), wordingFor(b, units)];
+  const [figuresOfA, figuresOfB] = [keyFigures(a, one, units), keyFigures(b, other, units)];
   const figures = [...new Set([...figuresOfA.keys(), ...figuresOfB.keys()])]
     .map((what) => ({ what, a: figuresOfA.get(what) ?? '', b: figuresOfB.get(what) ?? '' }))
     .filter((beside) => beside.a !== beside.b);
-  const byId = (evaluation: typeof one) => new Map(evaluation.checks.map(({ id, verdict, says }) => [id, { verdict, says }]));
-  const [checksOfA, checksOfB] = [byId(one), byId(other)];
+  const [checksOfA, checksOfB] = [byId(one.checks, wordingOfA), byId(other.checks, wordingOfB)];
   const checks = [...new Set([...checksOfA.keys(), ...checksOfB.keys()])]
     .map((id) => ({ id, a: checksOfA.get(id) ?? null, b: checksOfB.get(id) ?? null }))
     .filter(({ a: was, b: is }) => was?.says !== is?.says || was?.verdict !== is?.verdict);
   return {
-    says: { a: one.says, b: other.says },
+    says: { a: sayAll(one.says, wordingOfA), b: sayAll(other.says, wordingOfB) },
     verdicts: { a: one.verdict, b: other.verdict },
     entered: describeChange({ ...a, name: b.name }, b),
     figures,
     checks,
   };
 }
+
+/** What is told at each shaft, and what sizes each element, by what people call it. */
+const keyFigures = (build: Build, evaluation: Evaluation, units: UnitHabit) =>
+  new Map(
+    labelledFigures(build, evaluation)
+      .filter(({ key }) => key)
+      .map(({ label, of, figure }) => [`${of}: ${label.toLowerCase()}`, showFigure(figure, units)] as const),
+  );
+
+const byId = (checks: readonly Check[], wording: Wording) =>
+  new Map(checks.map(({ id, verdict, says }) => [id, { verdict, says: say(says, wording) }]));

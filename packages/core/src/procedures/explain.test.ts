@@ -1,9 +1,11 @@
 import { expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../test/crusher.js';
+import { told } from '../../test/told.js';
 import { type Figure, known, picked, unknown } from '../figure/figure.js';
 import { loadKinds } from '../kinds/registry.js';
 import { evaluateBuild } from './evaluate-build.js';
-import { explain, explainAsText, figureAt, figuresByPath, usedBy } from './explain.js';
+import { explain, explainAsText, usedBy } from './explain.js';
+import { figureAt, figuresByPath } from './figure-paths.js';
 import { asText } from './set-relation.js';
 import type { WorkedOutLine } from './worked-out.js';
 
@@ -18,7 +20,7 @@ it('shows the relation in symbols and with the numbers put in', () => {
 });
 
 it('every figure can be walked down to something typed, usual or missing', () => {
-  const blank = evaluateBuild(afterTyping(crusher(), { 'main/source/power': '?', 'main/belt/centres': '100 mm' }), kinds);
+  const blank = told(afterTyping(crusher(), { 'main/source/power': '?', 'main/belt/centres': '100 mm' }), kinds);
   for (const figure of [...figures.values(), ...figuresByPath(blank).values()]) {
     const bottom = (each: Figure): void => {
       const { says, parts } = explain(crusher(), each);
@@ -46,11 +48,11 @@ it('knows what a figure goes into', () => {
   // A figure and a check, both called as they are beside the drawing, to be walked up to.
   const [power, carries, ...others] = uses('main/belt/torque');
   expect(others).toEqual([]);
-  expect(power).toEqual({ path: 'main/roll/power', called: 'power, roll', figure: at('main/roll/power') });
-  expect(carries).toMatchObject({ path: 'main/work/check-carries', called: evaluation.says, check: { has: at('main/belt/torque') } });
-  expect(uses('main/roll/speed').map(({ called }) => called)).toContain('power, roll');
-  expect(uses('main/source/most-torque').map(({ called }) => called)).toEqual(['source stall, in a jam']);
-  expect(uses('main/source/torque-at-rest').map(({ called }) => called)).toContain('runs up in, induction motor from its plate');
+  expect(power).toEqual({ path: 'main/roll/power', called: 'Power, roll', figure: at('main/roll/power') });
+  expect(carries).toMatchObject({ path: 'main/work/check-carries', called: told(crusher(), kinds).says, check: { has: at('main/belt/torque') } });
+  expect(uses('main/roll/speed').map(({ called }) => called)).toContain('Power, roll');
+  expect(uses('main/source/most-torque').map(({ called }) => called)).toEqual(['Motor stalls, roll']);
+  expect(uses('main/source/torque-at-rest').map(({ called }) => called)).toContain('Run-up time, motor');
 });
 
 it('picks the least, the most or the sum, end by end, and cannot pick past an unknown', () => {

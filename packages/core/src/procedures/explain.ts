@@ -2,13 +2,15 @@ import type { Check } from '../checks/check.js';
 import { type Figure, flag, type Known, type PickRule, partsOf, pickRules } from '../figure/figure.js';
 import { formulas } from '../formulas/registry.js';
 import { relations } from '../formulas/relations.js';
-import { kindHead } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
-import { elementsOf, placesOf } from '../machine/paths.js';
+import { placesOf } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { show, showNumber, showParts, showRange, type UnitHabit } from '../quantity/show.js';
-import { remembering } from '../remembering.js';
+import { type Sentence, sentence } from '../wording/sentence.js';
+import { say, wordingFor } from '../wording/wording.js';
 import type { Evaluation } from './evaluate-build.js';
+import { figureLabel } from './figure-labels.js';
+import { figuresByPath } from './figure-paths.js';
 import { procedureWords } from './procedure-words.js';
 import { asText, type Line, type Relation, symbolLine } from './set-relation.js';
 import { type WorkedOutLine, workedOut } from './worked-out.js';
@@ -49,7 +51,8 @@ export function explain(build: Build, figure: Figure, units: UnitHabit = 'metric
   const labelOf = (path: string) => placeOf(path)?.field.label ?? path;
   if (!figure.known) {
     const missing = listed(figure.missing.map(labelOf));
-    return plain(missing ? `Enter ${missing} and it can be worked out.` : `${capital(figure.because ?? 'it has no value here')}.`);
+    if (missing) return plain(`Enter ${missing} and it can be worked out.`);
+    return plain(say(asSentence(figure.because ?? 'it has no value here'), wordingFor(build, units)));
   }
   const { origin } = figure;
   switch (origin.by) {
@@ -63,6 +66,8 @@ export function explain(build: Build, figure: Figure, units: UnitHabit = 'metric
       return plain(`${origin.source}.`);
     case 'catalog':
       return plain(`From the table ${origin.table}, row ${origin.row}.`, `${origin.source}.`);
+    case 'scaled':
+      return scaledFrom(figure, origin.of, origin.factor, origin.why, units);
     case 'picked':
       return pickedFrom(figure, origin.rule, origin.from, units);
     default:
@@ -80,7 +85,7 @@ function relationOf(figure: Known, by: 'formula' | 'solved', id: string, from: R
   const parts = Object.entries(from).map(([name, part]) => partOf(name, formula?.inputs[name]?.means ?? '', part, units));
   const caution = [
     figure.flags & flag.outsideValid ? 'Outside the range in which the relation is good: take it as a hint.' : '',
-    figure.flags & flag.estimated ? 'Rests on an estimate of what things like it usually are: no verdict on it is better than close.' : '',
+    figure.flags & flag.estimated ? estimateSays : '',
     figure.flags & flag.searched ? searchedSays(formula?.where?.says) : '',
   ]
     .filter(Boolean)
@@ -95,6 +100,8 @@ function relationOf(figure: Known, by: 'formula' | 'solved', id: string, from: R
   const relation = workedOut(relations[id] as Relation, formula.symbol, numbers, formula.compute, figure, units);
   return { shows, relation, parts, says: [...remark, `${formula.source}.`], caution };
 }
+
+const estimateSays = 'Rests on an estimate of what things like it usually are: no verdict on it is better than close.';
 
 const searchedSays = (steadily: string | undefined) =>
   `It rises and falls between these ends: its least and most were searched for${steadily ? ` (it runs one way only where ${steadily})` : ''}.`;
@@ -133,9 +140,22 @@ function pickedFrom(figure: Known, rule: PickRule, from: readonly Figure[], unit
   };
 }
 
+/** So many times another figure. */
+function scaledFrom(figure: Known, of: Figure, factor: Known, why: string, units: UnitHabit): Explanation {
+  const from = { x: of, k: factor };
+  const compute = ({ x = 0, k = 0 }: Readonly<Record<string, number>>) => x * k;
+  return {
+    shows: showFigure(figure, units),
+    relation: workedOut(['*', 'x', 'k'], 'y', valuesOf(from), compute, figure, units),
+    parts: Object.entries(from).map(([name, part]) => partOf(name, '', part, units)),
+    says: [`${why}.`],
+    caution: figure.flags & flag.estimated ? estimateSays : '',
+  };
+}
+
 const sumOf = ([first = '', ...others]: readonly string[]): Relation => others.reduce<Relation>((sum, name) => ['+', sum, name], first);
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const asSentence = (words: string | Sentence): Sentence => (typeof words === 'string' ? sentence(words) : words);
 
 /** The whole chain under a figure as text, each step further in; what was explained once is not explained again. */
 export function explainAsText(build: Build, figure: Figure, name: string, units: UnitHabit = 'metric'): string {
@@ -158,85 +178,31 @@ export function explainAsText(build: Build, figure: Figure, name: string, units:
   return lines.join('\n');
 }
 
-const indexed = new WeakMap<Evaluation, Map<string, Figure>>();
-
-/** A path's place and name, taken apart once: the same few hundred are asked for at every key. */
-const cut = remembering(5_000, (path: string) => {
-  const at = path.lastIndexOf('/');
-  return [path.slice(0, at), path.slice(at + 1)] as const;
-});
-
-/** The figure at a path, as `figuresByPath` has it: for the few that a screen asks for at every key, without an index of all of them. */
-export function figureAt(evaluation: Evaluation, path: string): Figure | undefined {
-  const [place, name] = cut(path);
-  for (const line of evaluation.lines) {
-    const own = line.figures.get(place)?.get(name);
-    if (own) return own;
-    const station = line.stations.find(({ id }) => place === `${line.id}/${id}`);
-    const here = station && (['speed', 'torque', 'power', 'pull'] as const).find((each) => each === name);
-    const figure = station && here && station[here];
-    if (figure) return figure;
-  }
-  return undefined;
-}
-
-/** Every figure of an evaluation by its path, `main/belt/torque`, and those under a shaft by its station, `main/roll/speed`. */
-export function figuresByPath(evaluation: Evaluation): ReadonlyMap<string, Figure> {
-  const known = indexed.get(evaluation);
-  if (known) return known;
-  const all = new Map<string, Figure>();
-  for (const line of evaluation.lines) {
-    for (const [element, own] of line.figures) for (const [name, figure] of own) all.set(`${element}/${name}`, figure);
-    for (const { id, speed, torque, power, pull } of line.stations) {
-      for (const [name, figure] of Object.entries({ speed, torque, power, ...(pull ? { pull } : {}) })) {
-        const path = `${line.id}/${id}/${name}`;
-        // An element of the same name speaks first.
-        if (!all.has(path)) all.set(path, figure);
-      }
-    }
-  }
-  indexed.set(evaluation, all);
-  return all;
-}
-
 /** What a figure goes into: another figure, or a check that holds it against something. */
 export type Use = { readonly path: string; readonly called: string } & ({ readonly figure: Figure } | { readonly check: Check });
 
 /** What a figure goes into, one step up. */
-export function usedBy(build: Build, evaluation: Evaluation, figure: Figure): Use[] {
+export function usedBy(build: Build, evaluation: Evaluation, figure: Figure, units: UnitHabit = 'metric'): Use[] {
+  const wording = wordingFor(build, units);
   const seen = new Set<Figure>();
   const figures = [...figuresByPath(evaluation)].flatMap(([path, other]): Use[] => {
-    // A figure handed on to the next shaft stands under two paths; it is named once.
+    // A figure handed on to the next shaft has two paths; it is named once.
     if (seen.has(other) || other === figure) return [];
     seen.add(other);
-    return partsOf(other).some(([, part]) => part === figure) ? [{ path, called: calledAt(build, evaluation, path), figure: other }] : [];
+    return partsOf(other).some(([, part]) => part === figure) ? [{ path, called: figureLabel(build, evaluation, path), figure: other }] : [];
   });
   const checks = evaluation.checks
     .filter(({ has, needs }) => has === figure || needs === figure)
-    .map((check): Use => ({ path: check.id, called: check.says, check }));
+    .map((check): Use => ({ path: check.id, called: say(check.says, wording), check }));
   return [...figures, ...checks];
 }
 
-/** Every figure of an evaluation that a relation gave, by what it is called, with the line that says so: `torque, roll: T₂ = T₁ × i × k = 3.69 × … = 11.8 N·m`. */
-export function sumsOf(build: Build, evaluation: Evaluation): { readonly called: string; readonly line: string }[] {
+/** Every figure of an evaluation that came of a relation, by its label, with the line that says so: `Torque, roll: T₂ = T₁ × i × k = 3.69 × … = 11.8 N·m`. */
+export function sumsOf(build: Build, evaluation: Evaluation, units: UnitHabit): { readonly called: string; readonly line: string }[] {
   const told = new Set<Figure>();
   return [...figuresByPath(evaluation)].flatMap(([path, figure]) => {
-    const relation = figure.known && !told.has(figure) ? explain(build, figure, evaluation.units).relation : null;
+    const relation = figure.known && !told.has(figure) ? explain(build, figure, units).relation : null;
     told.add(figure);
-    return relation ? [{ called: calledAt(build, evaluation, path), line: `${asText(relation.symbols)} = ${asText(relation.numbers)}` }] : [];
+    return relation ? [{ called: figureLabel(build, evaluation, path), line: `${asText(relation.symbols)} = ${asText(relation.numbers)}` }] : [];
   });
-}
-
-/** What the figure at a path is called beside the drawing: `torque, roll`, `belt speed, V-belt`. */
-function calledAt(build: Build, evaluation: Evaluation, path: string): string {
-  const [place, name] = cut(path);
-  const called = name.replaceAll('-', ' ');
-  for (const [k, line] of build.lines.entries()) {
-    const element = elementsOf(line).find((each) => each.path === place);
-    if (element) return `${called}, ${kindHead(element.role, element.element.kind)?.label ?? element.element.kind}`;
-    const station = evaluation.lines[k]?.stations.find(({ id }) => place === `${line.id}/${id}`);
-    if (station) return `${called}, ${station.name}`;
-    if (place === `${line.id}/jam`) return called === 'jam brings' ? called : `${called}, in a jam`;
-  }
-  return called;
 }

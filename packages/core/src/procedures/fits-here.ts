@@ -1,4 +1,5 @@
-import type { Check, Verdict } from '../checks/check.js';
+import type { Check } from '../checks/check.js';
+import type { Verdict } from '../checks/verdict.js';
 import type { Figure } from '../figure/figure.js';
 import { type Kinds, kindHeads } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
@@ -13,7 +14,7 @@ export interface Fitting {
   /** What it would begin with, as it would be typed. */
   readonly begins: Readonly<Record<string, string>>;
   readonly verdict: Verdict;
-  /** What changes: `speed 423 → 212 rpm; the belt slips first, no longer the motor`. */
+  /** What changes: `speed 423 → 212 rpm; 2 fewer checks fail`. */
   readonly says: string;
 }
 
@@ -24,7 +25,7 @@ const plainRatio = 2;
  * The ratio that is still missing between the speed that reaches the tool and the one that is wished of it; two where nothing is wished, or where it is
  * within its bounds already.
  */
-export function ratioWanted(build: Build, now: Evaluation): number {
+export function ratioNeeded(build: Build, now: Evaluation): number {
   const speed = now.lines[0]?.stations.at(-1)?.speed;
   const { leastSpeed, mostSpeed } = build.wishes ?? {};
   const [least, most] = [leastSpeed?.value, mostSpeed?.value];
@@ -33,21 +34,21 @@ export function ratioWanted(build: Build, now: Evaluation): number {
   return speed.value / Math.sqrt((least ?? most ?? speed.value) * (most ?? least ?? speed.value));
 }
 
-/** Every kind of stage that takes a turning shaft and gives one, tried in a gap of a line with what it would begin with. */
-export function fitsHere(build: Build, kinds: Kinds, lineId: string, at: number, now: Evaluation): Fitting[] {
-  const ratio = ratioWanted(build, now);
+/** Every kind of stage that takes a turning shaft and turns another, tried in a gap of a line with what it would begin with. */
+export function fitsHere(build: Build, kinds: Kinds, lineId: string, at: number, now: Evaluation, units: UnitHabit = 'metric'): Fitting[] {
+  const ratio = ratioNeeded(build, now);
   return kindHeads('stage').map(({ kind, label, begins }) => {
     const entries = begins?.(ratio) ?? {};
-    const after = evaluateBuild(withStageAdded(build, lineId, at, kind, entries), kinds, now.units);
-    return { kind, label, begins: entries, verdict: after.verdict, says: changes(now, after, lineId) };
+    const after = evaluateBuild(withStageAdded(build, lineId, at, kind, entries), kinds);
+    return { kind, label, begins: entries, verdict: after.verdict, says: changes(now, after, lineId, units) };
   });
 }
 
-function changes(before: Evaluation, after: Evaluation, lineId: string): string {
+function changes(before: Evaluation, after: Evaluation, lineId: string, units: UnitHabit): string {
   const [was, is] = [before, after].map(({ lines }) => lines.find(({ id }) => id === lineId)?.stations.at(-1));
   const said = [
-    difference('speed', was?.speed, is?.speed, before.units),
-    difference('torque', was?.torque, is?.torque, before.units),
+    difference('speed', was?.speed, is?.speed, units),
+    difference('torque', was?.torque, is?.torque, units),
     ...turned(before.checks, after.checks),
   ];
   const words = said.filter(Boolean).join('; ');
@@ -59,18 +60,13 @@ function difference(name: string, was: Figure | undefined, is: Figure | undefine
   return `${name} ${show(was.value, was.unit, units)} → ${show(is.value, is.unit, units)}`;
 }
 
-/** The work's own check where its verdict turns, and how many checks more or less give. */
+/** The work's own check where its verdict turns, and how many checks more or less fail. */
 function turned(was: readonly Check[], is: readonly Check[]): string[] {
-  const gives = (checks: readonly Check[]) => checks.filter(({ verdict }) => verdict === 'gives').length;
-  const more = gives(is) - gives(was);
-  const carried = (checks: readonly Check[]) => checks.find(({ id }) => id.endsWith('/check-carries'))?.verdict;
-  const [then, now] = [carried(was), carried(is)];
-  return [
-    then === now ? '' : now === 'gives' ? 'the work is no longer carried' : now === 'unknown' ? '' : then === 'gives' ? 'the work is carried' : '',
-    more === 0
-      ? ''
-      : more > 0
-        ? `${more} more ${more === 1 ? 'check gives' : 'checks give'}`
-        : `${-more} fewer ${more === -1 ? 'check gives' : 'checks give'}`,
-  ];
+  const failing = (checks: readonly Check[]) => checks.filter(({ verdict }) => verdict === 'fails').length;
+  const more = failing(is) - failing(was);
+  const strong = (checks: readonly Check[]) => checks.find(({ id }) => id.endsWith('/check-carries'))?.verdict;
+  const [then, now] = [strong(was), strong(is)];
+  const work = now === 'fails' ? 'the source becomes too weak' : then === 'fails' && now !== 'unknown' ? 'the source becomes strong enough' : '';
+  const count = `${Math.abs(more)} ${more > 0 ? 'more' : 'fewer'} ${Math.abs(more) === 1 ? 'check fails' : 'checks fail'}`;
+  return [then === now ? '' : work, more === 0 ? '' : count];
 }

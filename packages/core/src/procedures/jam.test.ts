@@ -1,18 +1,18 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../test/crusher.js';
+import { cureOf, type ToldBuild, told } from '../../test/told.js';
 import type { Figure, Known } from '../figure/figure.js';
 import { loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { withStageDoubled } from '../machine/reshape.js';
-import { type Evaluation, evaluateBuild, remedyFor } from './evaluate-build.js';
 
 const kinds = await loadKinds(crusher());
 const build = (fields: Record<string, string>) => afterTyping(crusher(), fields);
-const typed = (fields: Record<string, string> = {}): Evaluation => evaluateBuild(build(fields), kinds);
-const figure = (evaluation: Evaluation, element: string, name: string) => evaluation.lines[0]?.figures.get(`main/${element}`)?.get(name) as Figure;
-const value = (evaluation: Evaluation, element: string, name: string) => (figure(evaluation, element, name) as Known).value;
-const check = (evaluation: Evaluation, id: string) => evaluation.checks.find((each) => each.id === id);
+const typed = (fields: Record<string, string> = {}): ToldBuild => told(build(fields), kinds);
+const figure = (evaluation: ToldBuild, element: string, name: string) => evaluation.lines[0]?.figures.get(`main/${element}`)?.get(name) as Figure;
+const value = (evaluation: ToldBuild, element: string, name: string) => (figure(evaluation, element, name) as Known).value;
+const check = (evaluation: ToldBuild, id: string) => evaluation.checks.find((each) => each.id === id);
 
 describe('the demo crusher when it jams', () => {
   // By hand: wedge friction 0.3 / sin 17° = 1.0261 over 2.722 rad makes e = 16.33; tension by push 9.5 · √(6.4² + 205.4²) / 12.8 = 152.6 N;
@@ -25,44 +25,44 @@ describe('the demo crusher when it jams', () => {
   });
 
   // By hand: the pulley weighs 3.4 kg, 0.65 · 3.4 · 0.125² = 0.03453 kg·m²; at 423.2 rpm ½ J ω² = 33.9 J; stopped within 60° = 1.0472 rad that is 32.4 N·m more.
-  it('is wrenched by the swing of the driven pulley, behind the belt that slips', () => {
-    expect(value(typed(), 'jam', 'jam-brings')).toBeCloseTo(32.4 + 32.4, 0);
-    expect(typed().jam).toContain('the swing of what spins makes it 64.8 N·m');
+  it('is loaded by the inertia of the driven pulley, behind the belt that slips', () => {
+    expect(value(typed(), 'jam', 'jam-torque')).toBeCloseTo(32.4 + 32.4, 0);
+    expect(typed().jam).toContain('with the inertia of what spins the jam torque is 64.8 N·m');
   });
 
   it('does not say which comes first while their ranges overlap, and does once they are apart', () => {
     expect(typed().jam).toMatch(/^In a jam it cannot be told which comes first: the motor stalls at .*, or the belt slips at /);
     // Half of the tension: 5.06 N·m, 16.2 on the roll, while the motor stalls at 18.8 at the least.
     expect(typed({ 'main/belt/push': '4.75 N' }).jam).toMatch(
-      /^In a jam the belt slips near 16\.2 N·m at the roll.* Slipping, the belt stands .* the motor runs on meanwhile/,
+      /^In a jam the belt slips near 16\.2 N·m at the roll.* The slipping belt lasts .* the motor runs on meanwhile/,
     );
     expect(typed({ 'main/belt/tension': '400 N' }).jam).toMatch(/^In a jam the motor stalls near 24\.2 N·m at the roll/);
   });
 
-  it('a fuse protects only what lies upstream of it: the motor’s key sees the slip, the driven pulley’s the swing as well', () => {
+  it('a fuse protects only what lies upstream of it: the motor’s key sees the slip, the driven pulley’s the inertia as well', () => {
     const evaluation = typed();
-    const brought = (hub: string) => check(evaluation, `main/belt/check-${hub}`)?.needs as Known | undefined;
-    expect(brought('driver-hub')?.value).toBeCloseTo(10.12, 1);
-    expect(brought('driven-hub')?.value).toBeCloseTo(64.8, 0);
+    const loaded = (hub: string) => check(evaluation, `main/belt/check-${hub}`)?.needs as Known | undefined;
+    expect(loaded('driver-hub')?.value).toBeCloseTo(10.12, 1);
+    expect(loaded('driven-hub')?.value).toBeCloseTo(64.8, 0);
   });
 
   // By hand: M8 counts as 1/4 in, 1000 lbf; two of them at half to two thirds on a 25 mm shaft hold 2 · 4448 · 12.5 mm · 0.6 = 66.7 N·m, 55.6 at the least.
-  it('finds the set screws that let go, and the cure that was tried', () => {
+  it('finds the set screws that slip, and the cure that was tried', () => {
     const screwed = { 'main/belt/drivenFixing': 'set-screws', 'main/belt/drivenScrew': 'M8', 'main/belt/drivenScrews': '2' };
     const evaluation = typed(screwed);
-    expect(evaluation.verdict).toBe('gives');
-    expect(check(evaluation, 'main/belt/check-driven-hub')?.says).toBe(
-      'In a jam the set screw of the driven pulley may let go: it stands 66.7 N·m, the jam can bring 64.8 N·m there.',
+    expect(evaluation.verdict).toBe('fails');
+    expect(check(evaluation, 'main/belt/check-driven-hub')?.says).toEqual(
+      expect.stringMatching(/^In a jam the set screw of the driven pulley may slip: it withstands 55\.6 to 74\.5 N·m; the jam loads it with /),
     );
-    expect(remedyFor(build(screwed), kinds, evaluation)).toMatch(/^A key in the driven pulley would do with \d+ % left\.$/);
+    expect(cureOf(build(screwed), kinds)).toMatch(/^A key in the driven pulley would do, with reserve \d+ %\.$/);
   });
 
-  // By hand: each belt multiplies by 250/75 and keeps 0.89 to 0.98 of it, so two of them by 8.80 to 10.67.
+  // By hand: each belt multiplies by 250/75 and passes 0.89 to 0.98 of it, so two of them by 8.80 to 10.67.
   it('refers what slips to the tool over every stage on the way, its ends with the ends of what each passes', () => {
-    const two = evaluateBuild(withStageDoubled(build({}), 'main/belt'), kinds);
+    const two = told(withStageDoubled(build({}), 'main/belt'), kinds);
     const slips = figure(two, 'belt', 'slips-in-a-jam-at') as Known;
     const atTool = figure(two, 'jam', 'belt-slip') as Known;
-    const over = (kept: number) => ((250 / 75) * kept) ** 2;
+    const over = (efficiency: number) => ((250 / 75) * efficiency) ** 2;
     expect(atTool.low).toBeCloseTo((slips.low ?? 0) * over(0.89), 6);
     expect(atTool.high).toBeCloseTo((slips.high ?? 0) * over(0.98), 6);
   });
@@ -70,19 +70,19 @@ describe('the demo crusher when it jams', () => {
   it('says that it is not known while nobody said how hard it stops, with the wheels still counted', () => {
     const evaluation = typed({ 'main/work/stops': '?', 'main/work/jam': '?' });
     expect(check(evaluation, 'main/belt/check-driven-hub')?.verdict).toBe('unknown');
-    expect(evaluation.jam).toContain('how much the swing of the wheels adds hangs on what may jam it');
-    expect(figure(evaluation, 'jam', 'jam-brings').known).toBe(false);
+    expect(evaluation.jam).toContain('how much the inertia of the wheels adds depends on what may jam it');
+    expect(figure(evaluation, 'jam', 'jam-torque').known).toBe(false);
   });
 
-  it('a stone stops it harder than fruit, and a motor with no protector is nobody’s to stop', () => {
-    const brings = (jam: string) => value(typed({ 'main/work/stops': '?', 'main/work/jam': jam }), 'jam', 'jam-brings');
-    expect(brings('stone')).toBeGreaterThan(10 * brings('fruit'));
-    expect(typed().jam).toContain('its protector should trip before that');
+  it('a stone stops it harder than fruit, and nothing stops a motor without a cut-out', () => {
+    const torque = (jam: string) => value(typed({ 'main/work/stops': '?', 'main/work/jam': jam }), 'jam', 'jam-torque');
+    expect(torque('stone')).toBeGreaterThan(10 * torque('fruit'));
+    expect(typed().jam).toContain('its thermal cut-out should trip before that');
     expect(typed({ 'main/source/protector': 'none' }).jam).toContain('a breaker protects the cable, not the motor');
     expect(typed({ 'main/source/protector': 'self-resetting' }).cautions.join(' ')).toContain('starts again while a jam is being cleared');
   });
 
-  it('more belt, more pull, more tension: each carries more before it slips', () => {
+  it('more belt, more pull, more tension: each transmits more before it slips', () => {
     const slips = (fields: Record<string, string>) => value(typed(fields), 'jam', 'belt-slip');
     expect(slips({ 'main/belt/belts': '2' })).toBeCloseTo(2 * slips({}), 6);
     expect(slips({ 'main/belt/tension': '200 N' })).toBeGreaterThan(slips({ 'main/belt/tension': '150 N' }));
@@ -90,11 +90,11 @@ describe('the demo crusher when it jams', () => {
   });
 
   it('each end of what is not sure, entered by hand, turns the verdict the way the sentence said', () => {
-    // The key of the driven pulley stands 90 to 150 N·m by its keyway; entered as a clamp of those torques it holds and holds with more.
+    // The key of the driven pulley withstands 90 to 150 N·m by its keyway; entered as a clamp of those torques it holds and holds with more.
     const stopped = (degrees: string) => check(typed({ 'main/work/stops': degrees }), 'main/belt/check-driven-hub')?.verdict;
-    expect([stopped('90°'), stopped('60°'), stopped('25°')]).toEqual(['close', 'close', 'gives']);
+    expect([stopped('90°'), stopped('60°'), stopped('25°')]).toEqual(['close', 'close', 'fails']);
     // 30 to 90°: at the hard end 34.6 + 41.8 / 0.5236 = 114 N·m against 90 at the least.
-    expect(stopped('30 to 90°')).toBe('gives');
+    expect(stopped('30 to 90°')).toBe('fails');
   });
 });
 
@@ -107,9 +107,9 @@ describe('the demo crusher when it starts', () => {
     expect(check(evaluation, 'main/source/check-starts')?.says).toMatch(/^It starts: /);
   });
 
-  it('does not with a run capacitor, which gives a third to four fifths of the rated torque at rest', () => {
+  it('does not with a run capacitor, which has a third to four fifths of the rated torque at rest', () => {
     const weak = typed({ 'main/source/start': 'capacitor-run' });
-    expect(check(weak, 'main/source/check-starts')?.verdict).toBe('gives');
+    expect(check(weak, 'main/source/check-starts')?.verdict).toBe('fails');
     expect(check(weak, 'main/source/check-runs-up')?.says).toContain('it may never leave rest');
   });
 
@@ -122,10 +122,10 @@ describe('the demo crusher when it starts', () => {
     const plate = typed({ 'main/source/power': '1.5 hp', 'main/source/current': '3 A' });
     // 1118.5 W / 230 V is 4.86 A.
     expect(check(plate, 'main/source/check-plate')?.says).toBe(
-      'The plate contradicts itself: 1.12 kW from 230 V and 3 A would need 162 % efficiency; it would take at least 4.86 A.',
+      'The plate contradicts itself: 1.12 kW from 230 V and 3 A would need 162 % efficiency; it would draw at least 4.86 A.',
     );
     expect(plate.lines[0]?.stations.at(-1)?.torque.known).toBe(true);
-    expect(check(typed({ 'main/source/frequency': '60 Hz', 'main/source/poles': '6' }), 'main/source/check-slip')?.verdict).toBe('gives');
+    expect(check(typed({ 'main/source/frequency': '60 Hz', 'main/source/poles': '6' }), 'main/source/check-slip')?.verdict).toBe('fails');
   });
 
   it('takes a plate’s input power for less at the shaft, and says how wide it is while that is not said', () => {
@@ -140,9 +140,9 @@ describe('the breaker', () => {
   // By hand: 4.1 A times 4 to 6.5 is 16 to 27 A; a B6 trips at 18 to 30 A, a B16 at 48 to 80.
   it('may drop out at the start, by its letter', () => {
     const inrush = (breaker: string) => check(typed({ 'main/feed/breaker': breaker, 'main/feed/curve': 'B' }), 'main/source/check-inrush');
-    expect(inrush('6 A')?.says).toContain('may drop out at the start');
-    expect(inrush('16 A')?.says).toContain('stands the start');
-    expect(inrush('4 A')?.verdict).toBe('gives');
+    expect(inrush('6 A')?.says).toContain('may trip at the start');
+    expect(inrush('16 A')?.says).toContain('withstands the start');
+    expect(inrush('4 A')?.verdict).toBe('fails');
     expect(check(typed(), 'main/source/check-inrush')).toBeUndefined();
   });
 });
@@ -153,7 +153,7 @@ describe('a motor for a part of the time', () => {
     const plate = { 'main/source/duty': 'S6', 'main/source/onShare': '40 %' };
     expect(value(typed(plate), 'source', 'all-day')).toBeCloseTo(347.9, 1);
     expect(check(typed(plate), 'main/source/check-duty')).toMatchObject({
-      verdict: 'gives',
+      verdict: 'fails',
       says: expect.stringContaining('its plate being for S6'),
     });
     expect(check(typed({ ...plate, 'main/source/onShare': '?' }), 'main/source/check-duty')?.says).toContain('enter share of the time on load');
@@ -165,22 +165,25 @@ describe('a motor for a part of the time', () => {
 describe('the V-belt', () => {
   it('keeps what can be kept when the pulleys overlap or the belt cannot reach', () => {
     const short = typed({ 'main/belt/centres': '?', 'main/belt/belt': '30 in' });
-    expect(figure(short, 'belt', 'wrap')).toMatchObject({ known: false, because: expect.stringContaining('the belt cannot reach') });
+    expect(figure(short, 'belt', 'wrap')).toMatchObject({
+      known: false,
+      because: expect.objectContaining({ template: expect.stringContaining('the belt cannot reach') }),
+    });
     expect(short.lines[0]?.stations.at(-1)?.speed.known).toBe(true);
   });
 
-  // By hand: A53 is 53 + 1.3 = 54.3 in = 1379.2 mm at the pitch line; at 420 mm the pulleys want 1368.8, which is short by half of it, 5.2 mm, and by a little more since the spans lean.
-  it('finds the centres a belt wants, and whether the slot lets it', () => {
+  // By hand: A53 is 53 + 1.3 = 54.3 in = 1379.2 mm at the pitch line; at 420 mm the pulleys need 1368.8, which is short by half of it, 5.2 mm, and by a little more since the spans lean.
+  it('finds the centres a belt needs, and whether the slot allows it', () => {
     expect(value(typed({ 'main/belt/centres': '?' }), 'belt', 'centres')).toBeCloseTo(425.3, 1);
-    expect(check(typed(), 'main/belt/check-reach')?.says).toBe('The belt wants the motor 5.32 mm further out; the slot lets it move 20 mm.');
-    expect(check(typed({ 'main/belt/belt': '57 in' }), 'main/belt/check-reach')?.verdict).toBe('gives');
+    expect(check(typed(), 'main/belt/check-reach')?.says).toBe('The belt needs the motor 5.32 mm further out; the slot leaves 20 mm.');
+    expect(check(typed({ 'main/belt/belt': '57 in' }), 'main/belt/check-reach')?.verdict).toBe('fails');
   });
 
-  // By hand: at centres of 400 and 440 mm the same belt wants the motor 25.3 mm out or 14.7 mm in; the slot gives 16 and 20.
+  // By hand: at centres of 400 and 440 mm the same belt needs the motor 25.3 mm out or 14.7 mm in; the slot has 16 and 20.
   it('takes a guessed centre distance from end to end, and whichever way it may come out', () => {
     const guessed = check(typed({ 'main/belt/centres': '400 to 440 mm' }), 'main/belt/check-reach');
     expect([(guessed?.has as Known | undefined)?.value, (guessed?.needs as Known | undefined)?.high?.toFixed(1)]).toEqual([16, '25.3']);
-    expect(guessed?.verdict).toBe('gives');
+    expect(guessed?.verdict).toBe('fails');
     expect(check(typed({ 'main/belt/centres': '418 to 422 mm' }), 'main/belt/check-reach')?.verdict).toBe('close');
   });
 
@@ -190,7 +193,7 @@ describe('the V-belt', () => {
   });
 
   // By hand: a disc of 250 × 19 mm, 45 % of it metal, is 3.02 kg of iron; 0.65 · 3.02 · 0.125² = 0.0307 kg·m², and of aluminium 2700/7200 of that.
-  it('reckons the swing of a pulley that is not weighed from its size and material', () => {
+  it('works out the inertia of a pulley that is not weighed from its size and material', () => {
     const of = (material: string) =>
       figure(typed({ 'main/belt/drivenMass': '?', 'main/belt/material': material }), 'belt', 'driven-inertia') as Known;
     expect(of('iron').value).toBeCloseTo(0.0307, 3);
@@ -202,12 +205,12 @@ describe('the V-belt', () => {
 
   it('warns of a pulley that only salvage practice runs, and refuses one that even it does not', () => {
     const small = (driver: string) => check(typed({ 'main/belt/driver': driver }), 'main/belt/check-small-pulley')?.verdict;
-    expect([small('75 mm'), small('67 mm'), small('50 mm')]).toEqual(['holds', 'close', 'gives']);
+    expect([small('75 mm'), small('67 mm'), small('50 mm')]).toEqual(['holds', 'close', 'fails']);
   });
 
   it('shows both schools where they differ by more than 15 %', () => {
-    expect(check(typed(), 'main/belt/check-belts')?.says).toContain('the newer standard says');
-    expect(check(typed({ 'main/belt/school': 'newer' }), 'main/belt/check-belts')?.says).toContain('the older standard says');
+    expect(check(typed(), 'main/belt/check-belts')?.says).toContain('the newer standard rates it for');
+    expect(check(typed({ 'main/belt/school': 'newer' }), 'main/belt/check-belts')?.says).toContain('the older standard rates it for');
     // SPA has a rating in neither: it is judged by tension alone.
     expect(check(typed({ 'main/belt/section': 'SPA', 'main/belt/driver': '90 mm' }), 'main/belt/check-belts')?.says).toContain(
       'judged by its tension alone',
@@ -215,7 +218,7 @@ describe('the V-belt', () => {
   });
 });
 
-it('says it in words that stand after “may”', async () => {
+it('says it in words that fit after “may”', async () => {
   const cart = JSON.parse(readFileSync(new URL('../../../../demo/kelp-cart.json', import.meta.url), 'utf8')) as Build;
   const [line] = cart.lines as [Build['lines'][number]];
   // On rails, so to speak: wheels that spin would spare all of it.
@@ -223,8 +226,8 @@ it('says it in words that stand after “may”', async () => {
     { ...cart, lines: [{ ...line, work: { kind: 'direct', v: 2, inputs: {} } }] },
     { 'main/work/torque': '57', 'main/work/stops': '90°' },
   );
-  const says = evaluateBuild(railed, await loadKinds()).checks.map((check) => check.says);
+  const says = told(railed, await loadKinds()).checks.map((check) => check.says);
   expect(says.some((each) => each.startsWith('In a jam the gearbox may break: '))).toBe(true);
-  expect(says.some((each) => each.startsWith('In a jam the key of the output shaft crushes: '))).toBe(true);
+  expect(says.some((each) => each.startsWith('In a jam the key of the output shaft is crushed: '))).toBe(true);
   for (const each of says) expect(each).not.toMatch(/ may \S+s:/);
 });

@@ -3,25 +3,28 @@ import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../test/crusher.js';
 import { loadKinds } from '../kinds/registry.js';
 import { blankBuild } from '../machine/blank-build.js';
+import type { Build } from '../machine/build.js';
+import { wordingFor } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
 import { overGuesses } from './over-guesses.js';
 
 const kinds = await loadKinds();
-const over = (typed: Record<string, string>) => overGuesses(afterTyping(crusher(), typed), kinds);
+const overAll = (build: Build) => overGuesses(build, kinds, wordingFor(build));
+const over = (typed: Record<string, string>) => overAll(afterTyping(crusher(), typed));
 
 describe('over all that is guessed', () => {
   // By hand: 3.6857 N·m · 3.3333 · 0.89, the worst usual loss, is 10.934 N·m at the roll.
-  it('says from which value of one guess on the work is not carried', () => {
+  it('says from which value of one guess on the source is too weak', () => {
     const found = over({ 'main/work/torque': '9 to 13 N·m' });
-    expect(found?.says).toContain('the torque asked decides, from 10.9 N·m up: measure it first');
+    expect(found?.says).toContain('the torque needed decides, from 10.9 N·m up: measure it first');
     // Likely, two ends, 32 between. Halton's points are all of k/32 and 1/64 of the way: from (10.934 − 9) / 4 = 0.484 on 16/32 to 31/32, with the upper
     // end and the likely 11 are 18.
     expect(found?.tried).toBe(35);
-    expect(found?.gives).toBe(18);
+    expect(found?.fails).toBe(18);
   });
 
   // By hand: 8 N·m / (3.3333 · 0.89) · 2π · 1425 / 60 = 402.4 W.
-  it('says so of a guess that gives downward', () => {
+  it('says so of a guess that fails downward', () => {
     expect(over({ 'main/source/power': '0.3 to 0.6 kW' })?.says).toContain('the plate power decides, from 402 W down');
   });
 
@@ -32,26 +35,26 @@ describe('over all that is guessed', () => {
   });
 
   it('holds, or does not, in all of them', () => {
-    expect(over({ 'main/work/torque': '5 to 6 N·m' })?.says).toBe('Of what is guessed 35 ways were tried: the work is carried in every one.');
-    expect(over({ 'main/work/torque': '20 to 30 N·m' })?.says).toContain('the work is carried in none.');
+    expect(over({ 'main/work/torque': '5 to 6 N·m' })?.says).toBe('Of what is guessed 35 ways were tried: the source is strong enough in every one.');
+    expect(over({ 'main/work/torque': '20 to 30 N·m' })?.says).toContain('the source is strong enough in none.');
   });
 
-  // By hand: 0.3 kW brings 5.96 N·m, 0.5 kW 9.94: each end of either gives with some end of the other.
+  // By hand: 0.3 kW makes 5.96 N·m, 0.5 kW 9.94: each end of either fails with some end of the other.
   it('names the one to measure where at both of its ends another decides', () => {
     const found = over({ 'main/source/power': '0.3 to 0.5 kW', 'main/work/torque': '7 to 13 N·m' });
-    expect(found?.says).toMatch(/measure the (torque asked|plate power) first, which moves it most/);
+    expect(found?.says).toMatch(/measure the (torque needed|plate power) first, which moves it most/);
   });
 
-  it('says what else gives in some of them, not what gives whatever is guessed', () => {
+  it('says what else fails in some of them, not what fails whatever is guessed', () => {
     const slack = over({ 'main/work/torque': '5 to 6 N·m', 'main/belt/tension': '20 to 200 N' });
-    expect(slack?.says).toMatch(/In \d+ of them something else gives, at worst: .*[Bb]elt .+\.$/);
-    expect(over({ 'main/work/torque': '5 to 6 N·m', 'main/belt/tension': '1 N' })?.says).toMatch(/carried in every one\.$/);
+    expect(slack?.says).toMatch(/In \d+ of them something else fails, at worst: .*[Bb]elt .+\.$/);
+    expect(over({ 'main/work/torque': '5 to 6 N·m', 'main/belt/tension': '1 N' })?.says).toMatch(/strong enough in every one\.$/);
   });
 
   it('has nothing to say where nothing is guessed, or the work is not known', () => {
     expect(over({})).toBeNull();
     expect(over({ 'wishes/mass': '40 to 60 kg' })).toBeNull();
-    expect(overGuesses(afterTyping(blankBuild('Blank'), { 'main/source/power': '1 to 2 kW' }), kinds)).toBeNull();
+    expect(overAll(afterTyping(blankBuild('Blank'), { 'main/source/power': '1 to 2 kW' }))).toBeNull();
   });
 
   it('with more guesses than can be tried together tries the ends of each', () => {
@@ -75,12 +78,12 @@ describe('over all that is guessed', () => {
           'main/source/speed': `${n} to ${n + dn} rpm`,
         }),
       )
-      .filter((build) => evaluateBuild(build, kinds).lines[0]?.checks[0]?.verdict !== 'gives');
+      .filter((build) => evaluateBuild(build, kinds).lines[0]?.checks[0]?.verdict !== 'fails');
     let compared = 0;
     fc.assert(
       fc.property(carried, (build) => {
         compared++;
-        expect(overGuesses(build, kinds)?.gives ?? 0).toBe(0);
+        expect(overAll(build)?.fails ?? 0).toBe(0);
       }),
       { seed: 8, numRuns: 25 },
     );

@@ -1,20 +1,20 @@
 import type { Check } from '../checks/check.js';
 import type { FieldPath } from '../figure/figure.js';
-import type { QuantityField } from '../kinds/fields.js';
+import { type QuantityField, unitOf } from '../kinds/fields.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build, QuantityInput } from '../machine/build.js';
-import { fieldLabel, placesOf, withInput } from '../machine/paths.js';
+import { placesOf, withInput } from '../machine/paths.js';
 import { signChange } from '../numeric/root.js';
-import type { UnitHabit } from '../quantity/show.js';
-import { showAs } from '../quantity/show-as.js';
+import { sentence as told } from '../wording/sentence.js';
+import { phrase, say, type Wording } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
 
 /** What becomes of a machine over all that was guessed about it. */
 export interface OverGuesses {
   /** How many ways the guesses may turn out were tried. */
   readonly tried: number;
-  /** In how many of them the work is not carried. */
-  readonly gives: number;
+  /** In how many of them the source is too weak for the work. */
+  readonly fails: number;
   /** The guesses, the one that moves the answer most first: what to measure first. */
   readonly order: readonly FieldPath[];
   /** All of it as sentences. */
@@ -35,7 +35,7 @@ type Way = readonly number[];
 interface Tried {
   readonly way: Way;
   readonly work: Check;
-  /** The others that give. */
+  /** The others that fail. */
   readonly others: readonly Check[];
 }
 
@@ -43,7 +43,7 @@ interface Tried {
 const mostTogether = 6;
 /** Points spread between the ends. */
 const between = 32;
-/** How near, as a share of a guess’s range, where it begins to give is looked for. */
+/** How near, as a share of a guess’s range, where it begins to fail is looked for. */
 const fineness = 1e-6;
 
 /**
@@ -51,23 +51,23 @@ const fineness = 1e-6;
  * carried from figure to figure widens where one guess enters by two ways; a guess that is the same everywhere does not.
  * @returns null where nothing is guessed, or the work cannot be judged
  */
-export function overGuesses(build: Build, kinds: Kinds, units: UnitHabit = 'metric'): OverGuesses | null {
+export function overGuesses(build: Build, kinds: Kinds, wording: Wording): OverGuesses | null {
   const guesses = guessesOf(build);
   if (guesses.length === 0) return null;
-  const attempt = (way: Way): Tried | null => attempted(build, kinds, guesses, way, units);
+  const attempt = (way: Way): Tried | null => attempted(build, kinds, guesses, way);
   const likely = attempt(guesses.map(({ input }) => input.value as number));
   if (!likely?.work.margin) return null;
   const ends = endsOf(guesses).flatMap((way) => attempt(way) ?? []);
   const spread = spreadOver(guesses).flatMap((way) => attempt(way) ?? []);
   const all = [likely, ...ends, ...spread];
   const order = guesses.map((guess, k) => ({ guess, k, moves: movedBy(k, guess, ends) })).sort((a, b) => b.moves - a.moves);
-  const gives = all.filter(isGiving).length;
+  const fails = all.filter(isFailing).length;
   const [first] = order;
   const says = [
-    sentence(all.length, gives, first && gives > 0 && gives < all.length ? hinge(build, first.guess, first.k, ends, attempt, units) : ''),
-    others(all),
+    sentence(all.length, fails, first && fails > 0 && fails < all.length ? hinge(first.guess, first.k, ends, attempt, wording) : ''),
+    others(all, wording),
   ];
-  return { tried: all.length, gives, order: order.map(({ guess }) => guess.path), says: says.filter(Boolean).join(' ') };
+  return { tried: all.length, fails, order: order.map(({ guess }) => guess.path), says: says.filter(Boolean).join(' ') };
 }
 
 function guessesOf(build: Build): Guess[] {
@@ -79,16 +79,16 @@ function guessesOf(build: Build): Guess[] {
   });
 }
 
-function attempted(build: Build, kinds: Kinds, guesses: readonly Guess[], way: Way, units: UnitHabit): Tried | null {
+function attempted(build: Build, kinds: Kinds, guesses: readonly Guess[], way: Way): Tried | null {
   const settled = guesses.reduce((sofar, { path, input: { low: _low, high: _high, ...input } }, k) => {
     return withInput(sofar, path, { ...input, value: way[k] as number, how: 'measured' });
   }, build);
-  const { lines, checks } = evaluateBuild(settled, kinds, units);
+  const { lines, checks } = evaluateBuild(settled, kinds);
   const work = lines[0]?.checks[0];
-  return work ? { way, work, others: checks.filter((check) => check.verdict === 'gives' && check !== work) } : null;
+  return work ? { way, work, others: checks.filter((check) => check.verdict === 'fails' && check !== work) } : null;
 }
 
-const isGiving = ({ work }: Tried): boolean => work.verdict === 'gives';
+const isFailing = ({ work }: Tried): boolean => work.verdict === 'fails';
 const left = ({ work }: Tried): number => work.margin?.worst ?? 0;
 
 function endsOf(guesses: readonly Guess[]): Way[] {
@@ -125,43 +125,36 @@ function movedBy(k: number, { low, high }: Guess, ends: readonly Tried[]): numbe
   return Math.abs(mean(high) - mean(low));
 }
 
-/** From which value of the deciding guess on the work is not carried in some case; empty where that is so at both of its ends. */
-function hinge(
-  build: Build,
-  { path, field, low, high }: Guess,
-  k: number,
-  ends: readonly Tried[],
-  attempt: (way: Way) => Tried | null,
-  units: UnitHabit,
-): string {
-  const called = `the ${fieldLabel(build, path)}`;
+/** From which value of the deciding guess on the source is too weak in some case; empty where that is so at both of its ends. */
+function hinge({ path, field, low, high }: Guess, k: number, ends: readonly Tried[], attempt: (way: Way) => Tried | null, wording: Wording): string {
+  const called = `the ${wording.label(path)}`;
   const worstAt = (end: number) => ends.filter(({ way }) => way[k] === end).sort((a, b) => left(a) - left(b))[0];
   const [below, above] = [worstAt(low), worstAt(high)];
-  if (!below || !above || isGiving(below) === isGiving(above)) return `measure ${called} first, which moves it most`;
-  const giving = isGiving(above) ? above : below;
-  const [holds, gives] = isGiving(above) ? [low, high] : [high, low];
-  const givesAt = (value: number) => {
-    const there = attempt(giving.way.with(k, value));
-    return there && isGiving(there) ? -1 : 1;
+  if (!below || !above || isFailing(below) === isFailing(above)) return `measure ${called} first, which moves it most`;
+  const failing = isFailing(above) ? above : below;
+  const [holds, fails] = isFailing(above) ? [low, high] : [high, low];
+  const failsAt = (value: number) => {
+    const there = attempt(failing.way.with(k, value));
+    return there && isFailing(there) ? -1 : 1;
   };
-  const turns = signChange(givesAt, holds, gives, fineness * Math.abs(gives - holds))?.beyond ?? gives;
-  const from = showAs(field.quantity, turns, turns, units);
-  return `${called} decides, from ${from} ${gives > holds ? 'up' : 'down'}: measure it first`;
+  const turns = signChange(failsAt, holds, fails, fineness * Math.abs(fails - holds))?.beyond ?? fails;
+  const from = { value: turns, unit: unitOf(field), quantity: field.quantity };
+  return phrase(told(`{called} decides, from {from} ${fails > holds ? 'up' : 'down'}: measure it first`, { called, from }), wording);
 }
 
-function sentence(tried: number, gives: number, hinges: string): string {
+function sentence(tried: number, fails: number, hinges: string): string {
   const ways = `Of what is guessed ${tried} ways were tried`;
-  if (gives === 0) return `${ways}: the work is carried in every one.`;
-  if (gives === tried) return `${ways}: the work is carried in none.`;
-  return `${ways}: in ${gives} the work is not carried; ${hinges}.`;
+  if (fails === 0) return `${ways}: the source is strong enough in every one.`;
+  if (fails === tried) return `${ways}: the source is strong enough in none.`;
+  return `${ways}: in ${fails} the source is too weak; ${hinges}.`;
 }
 
-/** What else gives in some of the ways and not in others, by the worst of it: what gives in all of them hangs on no guess. */
-function others(all: readonly Tried[]): string {
+/** What else fails in some of the ways and not in others, by the worst of it: what fails in all of them depends on no guess. */
+function others(all: readonly Tried[], wording: Wording): string {
   const times = new Map<string, number>();
   for (const { id } of all.flatMap((each) => each.others)) times.set(id, (times.get(id) ?? 0) + 1);
   const some = all.flatMap((each) => each.others).filter(({ id }) => (times.get(id) ?? 0) < all.length);
   if (some.length === 0) return '';
   const worst = some.reduce((most, each) => ((each.margin?.worst ?? 0) < (most.margin?.worst ?? 0) ? each : most));
-  return `In ${times.get(worst.id)} of them something else gives, at worst: ${worst.says}`;
+  return say(told('in {many} of them something else fails, at worst: {worst}', { many: times.get(worst.id) ?? 0, worst: worst.says }), wording);
 }

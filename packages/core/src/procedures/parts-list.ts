@@ -3,12 +3,12 @@ import { kindHead } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 
-/** A line of the parts list, with the element that wants it. */
+/** A line of the parts list, with the element that needs it. */
 export interface ListedPart extends Part {
   readonly path: string;
 }
 
-/** What has to be had for a build, in the order of the power path. What two elements want is listed twice: each says where it goes. */
+/** What has to be had for a build, in the order of the power path. What two elements need is listed twice: each says where it goes. */
 export function partsList(build: Build): ListedPart[] {
   return build.lines.flatMap(elementsOf).flatMap(({ role, path, element }) => {
     const typed = (field: string) => element.inputs[field]?.text || undefined;

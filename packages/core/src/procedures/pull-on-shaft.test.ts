@@ -1,14 +1,14 @@
 import { expect, it } from 'vitest';
 import { type Figure, fixed, type Known, known, unknown } from '../figure/figure.js';
-import type { Held, Passing } from '../kinds/kind.js';
+import type { StageResult, StageTransfer } from '../kinds/kind.js';
 import { pullOnShaft } from './pull-on-shaft.js';
 
 const force = (value: number): Known<'N'> => fixed('N', value, 'given');
 /** An angle that a person entered, in degrees. */
 const entered = (degrees: number): Known<'rad'> => known('rad', (degrees * Math.PI) / 180, { by: 'given', field: 'main/belt/angle' });
 const level = fixed('rad', 0, 'drawn level while nothing is entered');
-const held = (into: number, out: number): Held => ({ pulls: { in: force(into), out: force(out) } }) as unknown as Held;
-const passing = (lies?: Figure<'rad'>): Passing => (lies ? { lies } : {}) as unknown as Passing;
+const held = (into: number, out: number): StageResult => ({ pulls: { in: force(into), out: force(out) } }) as unknown as StageResult;
+const passing = (direction?: Figure<'rad'>): StageTransfer => (direction ? { direction } : {}) as unknown as StageTransfer;
 const value = (pull: Figure<'N'> | null) => (pull?.known ? pull.value : pull);
 
 it('beside a stage on one axis, which pulls nothing, is the pull of the belt alone', () => {
@@ -38,6 +38,6 @@ it('is none on a shaft that nothing pulls at, and that of one belt at either end
 });
 
 it('is not known while one of the two is not', () => {
-  const missing = { pulls: { in: unknown('N', ['main/chain/teeth']), out: unknown('N', []) } } as unknown as Held;
+  const missing = { pulls: { in: unknown('N', ['main/chain/teeth']), out: unknown('N', []) } } as unknown as StageResult;
   expect(pullOnShaft(1, [passing(level), passing(level)], [held(1, 300), missing])).toMatchObject({ known: false, missing: ['main/chain/teeth'] });
 });

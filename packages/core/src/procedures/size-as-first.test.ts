@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../test/crusher.js';
 import { loadKinds } from '../kinds/registry.js';
 import { withStageAdded } from '../machine/reshape.js';
+import { wordingFor } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
 import { sizeAsFirst } from './size-as-first.js';
 
@@ -11,7 +12,7 @@ const limited = (typed: Record<string, string>) =>
     withStageAdded(crusher(), 'main', 1, 'torque-limiter'),
     Object.fromEntries(Object.entries(typed).map(([name, text]) => [`main/torque-limiter/${name}`, text])),
   );
-const sized = (build: ReturnType<typeof crusher>) => sizeAsFirst(build, evaluateBuild(build, kinds), 'main/torque-limiter');
+const sized = (build: ReturnType<typeof crusher>) => sizeAsFirst(build, evaluateBuild(build, kinds), 'main/torque-limiter', wordingFor(build));
 const ends = (build: ReturnType<typeof crusher>, at: (id: string) => boolean) =>
   (evaluateBuild(build, kinds).lines[0]?.jam.rungs ?? []).flatMap(({ id, atTool }) => (at(id) && atTool.known ? [atTool] : []));
 
@@ -19,7 +20,7 @@ describe.each([
   ['a shear pin', { type: 'shear-pin', material: 'mild', pin: '8 mm', radius: '20 mm' }, 'pin', 'mm'],
   ['a slip clutch', { type: 'slip-clutch', springs: '9 kN', mean: '45 mm' }, 'springs', 'N'],
 ])('%s sized on purpose', (_, typed, field, unit) => {
-  it('gives, at its strongest, a fifth under the weakest of what breaks, and hardly less', () => {
+  it('releases, at its strongest, a fifth under the weakest of what breaks, and hardly less', () => {
     const size = sized(limited(typed));
     if ('because' in size) throw new Error(size.because);
     expect(size.path).toBe(`main/torque-limiter/${field}`);
@@ -41,5 +42,5 @@ it('without a size, or with nothing known to break, it says what is missing', ()
     'main/belt/driverFixing': '?',
     'main/belt/drivenFixing': '?',
   });
-  expect(sized(bare)).toMatchObject({ because: expect.stringContaining('what holds the wheels') });
+  expect(sized(bare)).toMatchObject({ because: expect.stringContaining('enter the hub fixings') });
 });

@@ -1,15 +1,17 @@
-import { type Check, hold, type Labels } from '../checks/check.js';
+import type { Check } from '../checks/check.js';
 import { type Figure, highEnd, type Known, known, lowEnd, picked, unknown } from '../figure/figure.js';
 import { defineProcedure, type Procedure } from '../figure/formula.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
-import { askedBack } from '../formulas/transmission/asked-back.js';
-import type { Asked, Curve, Given, Note, Passing } from '../kinds/kind.js';
-import { show, showRange } from '../quantity/show.js';
+import { neededBefore } from '../formulas/transmission/needed-before.js';
+import type { Curve, Ends, SourceOutput, StageTransfer, WorkDemand } from '../kinds/kind.js';
+import type { Context } from '../kinds/outputs.js';
+import { sentence } from '../wording/sentence.js';
+import { hangsSays, sourceOutputs } from './line-outputs.js';
 import { startUp } from './start-up.js';
 
 export const settlingSpeed = defineProcedure({
   id: 'settling-speed',
-  says: 'The first speed from rest at which the motor’s torque has fallen to what the work asks of it, found between them as near as may be',
+  says: 'The first speed from rest at which the source’s torque has fallen to what the work needs of it, found between them as near as may be',
   source: 'Balance of torques',
 });
 
@@ -19,62 +21,52 @@ export const runUpTime = defineProcedure({
   source: 'Newton’s second law',
 });
 
-/** Torque over the motor's speed, for a chart: what the motor gives at its ends, and what the work asks of it. */
+/** Torque over the source's speed, for a chart: what it has at its ends, and what the work needs of it. Plain numbers at speeds evenly spaced. */
 export interface RunUp {
-  readonly curves: readonly [Curve, Curve, Curve];
-  /** Likely load at the motor's shaft, N·m. */
-  readonly load: (n_rpm: number) => number;
+  readonly speeds_rpm: readonly number[];
+  readonly torque_Nm: Ends<readonly number[]>;
+  /** Likely load at the source's shaft. */
+  readonly load_Nm: readonly number[];
+  /** Where a starting winding drops out; null where there is none. */
+  readonly switch_rpm: number | null;
   readonly settles: Figure<'rpm'>;
 }
 
-interface Machine {
-  readonly path: string;
-  readonly given: Given;
-  readonly passings: readonly Passing[];
-  readonly asked: Asked;
-  /** What it asks steadily, as the motor feels it. */
-  readonly steady: Figure<'N·m'>;
-  /** Speed at the tool at which `asked` holds. */
-  readonly toolSpeed: Figure<'rpm'>;
-  readonly note: Note;
-  readonly label: Labels;
-}
+/** Points of the chart, so many steps from rest to the likely highest speed. */
+const steps = 80;
 
-const source = 'Surplus of the motor’s torque over the load at every speed from rest (closed form); Kloss’s curve, start by kind of motor';
+interface Machine {
+  readonly output: SourceOutput;
+  readonly transfers: readonly StageTransfer[];
+  readonly demand: WorkDemand;
+  /** What it needs steadily, as the source feels it. */
+  readonly steady: Figure<'N·m'>;
+  /** Speed at the tool at which `demand` holds. */
+  readonly toolSpeed: Figure<'rpm'>;
+  /** Of the source. */
+  readonly context: Context<typeof sourceOutputs>;
+}
 
 /** Does it start, how long does it take, where does it settle. */
 export function starts(machine: Machine): { readonly checks: readonly Check[]; readonly runUp: RunUp | null } {
-  const { given, passings, asked, note, path, label } = machine;
+  const { output, transfers, demand, context } = machine;
+  const { note, check } = context;
   const breakaway = note(
     'breakaway-at-motor',
-    passings.reduceRight((T, { ratio, kept }) => askedBack({ T_2: T, i: ratio, k: kept }), asked.breakaway),
+    transfers.reduceRight((T, { ratio, efficiency }) => neededBefore({ T_2: T, i: ratio, k: efficiency }), demand.breakaway),
   );
-  const checks: Check[] = [
-    hold({
-      id: `${path}/check-starts`,
-      at: path,
-      subject: 'Whether it starts',
-      has: given.rest,
-      needs: breakaway,
-      says: ({ verdict, has, needs }) => {
-        const there = `${rangeOf(given.rest, has, label)} at rest, ${needs} to break away`;
-        if (verdict === 'gives') return `It may not start: ${there}`;
-        return `It starts: ${there}`;
-      },
-      source,
-      label,
-    }),
-  ];
-  if (given.byHand) return { checks, runUp: null };
-  const J = note('inertia-at-motor', inertiaAtMotor(given, passings, asked));
+  const checks: Check[] = [check('starts', { has: output.starting, needs: breakaway })];
+  if (output.byHand) return { checks, runUp: null };
+  const J = note('inertia-at-motor', inertiaAtSource(output, transfers, demand));
   const ends = endsOf(machine, breakaway);
-  if (!given.curves || !ends || !J.known) return { checks, runUp: null };
+  const { curves } = output;
+  if (!curves || !ends || !J.known) return { checks, runUp: null };
   const runs = [
-    startUp(given.curves[0], ends.high, highEnd(J)),
-    startUp(given.curves[1], ends.likely, J.value),
-    startUp(given.curves[2], ends.low, lowEnd(J)),
+    startUp(curves[0], ends.high, highEnd(J)),
+    startUp(curves[1], ends.likely, J.value),
+    startUp(curves[2], ends.low, lowEnd(J)),
   ] as const;
-  const from = { T: given.rest, T_0: breakaway, J };
+  const from = { T: output.starting, T_0: breakaway, J };
   const settles = note(
     'settles-at',
     solved(
@@ -92,11 +84,15 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
       : unknown('s', [], 'it does not run up at every end of what is not sure'),
   );
   checks.push(runsUp(machine, time, runs[0].settles_rpm));
-  return { checks, runUp: { curves: given.curves, load: ends.likely, settles } };
+  return { checks, runUp: charted(curves, ends.likely, settles) };
 }
 
-const rangeOf = (figure: Figure, otherwise: string, { units }: Labels) =>
-  figure.known ? showRange(lowEnd(figure), highEnd(figure), figure.unit, units) : otherwise;
+function charted(curves: Ends<Curve>, load: (n_rpm: number) => number, settles: Figure<'rpm'>): RunUp {
+  const { top_rpm, switch_rpm } = curves[1];
+  const speeds_rpm = Array.from({ length: steps + 1 }, (_, k) => (top_rpm * k) / steps);
+  const [low, likely, high] = curves.map((curve) => speeds_rpm.map(curve.torque)) as [number[], number[], number[]];
+  return { speeds_rpm, torque_Nm: [low, likely, high], load_Nm: speeds_rpm.map(load), switch_rpm, settles };
+}
 
 function solved<U extends 'rpm' | 's'>(
   unit: U,
@@ -108,23 +104,23 @@ function solved<U extends 'rpm' | 's'>(
   return known(unit, likely, { by: 'solved', id, from }, [Math.min(a, likely, b), Math.max(a, likely, b)], flags);
 }
 
-/** Everything that spins, as the motor feels it. */
-function inertiaAtMotor(given: Given, passings: readonly Passing[], asked: Asked): Figure<'kg·m²'> {
-  const behind = passings.reduceRight<Figure<'kg·m²'>>(
+/** Inertia of everything that spins, as the source feels it. */
+function inertiaAtSource(output: SourceOutput, transfers: readonly StageTransfer[], demand: WorkDemand): Figure<'kg·m²'> {
+  const behind = transfers.reduceRight<Figure<'kg·m²'>>(
     (J, { ratio, inertia }) => picked('sum', 'kg·m²', [inertia.in, reflectedInertia({ J: picked('sum', 'kg·m²', [inertia.out, J]), i: ratio })]),
-    asked.inertia,
+    demand.inertia,
   );
-  return picked('sum', 'kg·m²', [given.inertia, behind]);
+  return picked('sum', 'kg·m²', [output.inertia, behind]);
 }
 
-/** The load at the motor over its speed, as plain numbers: breaking away at rest, eased to the steady torque within a twentieth of full speed. */
-function endsOf({ given, passings, asked, steady, toolSpeed }: Machine, breakaway: Figure<'N·m'>) {
-  const ratio = passings.reduce((i, each) => (each.ratio.known ? i * each.ratio.value : Number.NaN), 1);
-  if (!steady.known || !breakaway.known || !toolSpeed.known || !given.top.known || !Number.isFinite(ratio)) return null;
+/** The load at the source over its speed, as plain numbers: breaking away at rest, eased to the steady torque within a twentieth of full speed. */
+function endsOf({ output, transfers, demand, steady, toolSpeed }: Machine, breakaway: Figure<'N·m'>) {
+  const ratio = transfers.reduce((i, each) => (each.ratio.known ? i * each.ratio.value : Number.NaN), 1);
+  if (!steady.known || !breakaway.known || !toolSpeed.known || !output.top.known || !Number.isFinite(ratio)) return null;
   const rated = toolSpeed.value * ratio;
-  const eased = 0.05 * given.top.value;
+  const eased = 0.05 * output.top.value;
   const load = (T: number, T_0: number) => (n: number) => {
-    const there = asked.growth === 0 ? T : T * (n / rated) ** asked.growth;
+    const there = demand.growth === 0 ? T : T * (n / rated) ** demand.growth;
     return n >= eased ? there : there + ((T_0 - there) * (eased - n)) / eased;
   };
   return {
@@ -134,20 +130,12 @@ function endsOf({ given, passings, asked, steady, toolSpeed }: Machine, breakawa
   };
 }
 
-function runsUp({ given, path, label }: Machine, time: Figure<'s'>, worst_rpm: number): Check {
-  const { heats } = given;
-  const check = hold({
-    id: `${path}/check-runs-up`,
-    at: path,
-    subject: 'Whether it runs up in time',
-    has: heats?.lasts ?? unknown('s', []),
-    needs: time,
-    says: ({ needs, has }) => [`It is up to speed in ${rangeOf(time, needs, label)}`, heats?.says(has)].filter(Boolean).join('; '),
-    source: [source, heats?.source].filter(Boolean).join('; '),
-    label,
-  });
+function runsUp({ output: { heating }, context }: Machine, time: Figure<'s'>, worst_rpm: number): Check {
+  const has = heating?.lasts ?? unknown('s', []);
+  const source = [sourceOutputs.checks['runs-up'].source, heating?.source].filter(Boolean).join('; ');
+  const withstands = heating ? sentence(`; ${heating.template}`, { lasts: heating.lasts }) : '';
+  const check = context.check('runs-up', { has, needs: time, source, tells: { heating: withstands } });
   if (time.known) return check;
-  const hangs = worst_rpm === 0 ? 'it may never leave rest' : `it may hang at ${show(worst_rpm, 'rpm', label.units)} and cook`;
-  const { id, at, has, needs, margin, source: by } = check;
-  return { id, at, has, needs, margin, source: by, verdict: 'gives', says: `It may not run up: at the worst of what is not sure ${hangs}.` };
+  const says = worst_rpm === 0 ? sentence(hangsSays.atRest) : sentence(hangsSays.at, { speed: { value: worst_rpm, unit: 'rpm' } });
+  return { ...check, verdict: 'fails', says: { ...says, verdict: 'fails' } };
 }

@@ -1,10 +1,11 @@
-import type { Verdict } from '../checks/check.js';
+import type { Verdict } from '../checks/verdict.js';
 import type { Figure } from '../figure/figure.js';
 import type { DrawnStage, Role } from '../kinds/kind.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Element } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 import { type Shown, showParts, type UnitHabit } from '../quantity/show.js';
+import { sayAll, wordingFor } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
 
 /** What a list shows of a build without opening it. A cache: marked with the engine that made it, and made again when that has changed. */
@@ -20,14 +21,14 @@ export interface BuildSummary {
 }
 
 export function summariseBuild(build: Build, kinds: Kinds, units: UnitHabit = 'metric'): BuildSummary {
-  const { verdict, says, lines } = evaluateBuild(build, kinds, units);
+  const { verdict, says, lines } = evaluateBuild(build, kinds);
   const first = build.lines[0];
   const walked = lines[0];
   const tool = walked?.stations.at(-1);
   const shown = (figure: Figure | undefined) => (figure?.known ? showParts(figure.value, figure.unit, units) : null);
   return {
     verdict,
-    says,
+    says: sayAll(says, wordingFor(build, units)),
     path: first
       ? [
           ...elementsOf(first)

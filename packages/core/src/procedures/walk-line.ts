@@ -1,43 +1,41 @@
-import { type Check, closeBelow, hold, type Labels } from '../checks/check.js';
-import { type Figure, flag, highEnd, known, lowEnd, picked, unknown } from '../figure/figure.js';
+import { type Check, closeBelow } from '../checks/check.js';
+import { type Figure, flag, known, picked, unknown } from '../figure/figure.js';
 import { forwardInertia } from '../formulas/dynamics/forward-inertia.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
-import { askedBack } from '../formulas/transmission/asked-back.js';
 import { frictionLoss } from '../formulas/transmission/friction-loss.js';
+import { neededBefore } from '../formulas/transmission/needed-before.js';
 import { slipLoss } from '../formulas/transmission/slip-loss.js';
 import { joined, joinedOnce } from '../joined.js';
+import { contextAt, type OwnFigures } from '../kinds/context.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
 import { unitOf } from '../kinds/fields.js';
 import type {
-  Asked,
-  Candidate,
-  Context,
   DrawnStage,
   FeedKind,
-  Given,
-  Held,
   Kind,
-  Note,
-  Passing,
   Rotary,
+  Said,
   SourceKind,
+  SourceOutput,
   StageKind,
   StageOutline,
+  StageResult,
+  StageTransfer,
   Supply,
-  Typed,
+  WorkDemand,
   WorkKind,
 } from '../kinds/kind.js';
+import type { Context } from '../kinds/outputs.js';
 import { type Kinds, kindKey } from '../kinds/registry.js';
 import type { Build, Element, Line } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
-import type { Unit } from '../quantity/quantities.js';
-import { showRange, showShare, type UnitHabit } from '../quantity/show.js';
 import { type Jam, jam } from './jam.js';
+import { sourceOutputs, stageOutputs, strongIfSays, workOutputs } from './line-outputs.js';
 import { pullOnShaft } from './pull-on-shaft.js';
 import { type RunUp, starts } from './starts.js';
 
-/** What stands at one shaft: figures under it on the drawing. */
+/** Figures at one shaft, under it on the drawing. */
 export interface StationFigures {
   readonly id: string;
   readonly name: string;
@@ -48,20 +46,13 @@ export interface StationFigures {
   readonly pull: Figure<'N'> | null;
 }
 
-/** A candidate with the element it would change. */
-export interface Offer extends Candidate {
-  readonly path: string;
-}
-
 export interface WalkedLine {
   readonly id: string;
   readonly figures: ReadonlyMap<string, ReadonlyMap<string, Figure>>;
   readonly stations: readonly StationFigures[];
-  /** The first says whether the drive carries the work. */
+  /** The first says whether the source is strong enough for the work. */
   readonly checks: readonly Check[];
   readonly outlines: readonly DrawnStage[];
-  /** What might cure its checks; worked out when it is asked for. */
-  readonly offers: (typed: (path: string) => string | undefined) => readonly Offer[];
   readonly jam: Jam;
   readonly runUp: RunUp | null;
   readonly cautions: readonly string[];
@@ -71,88 +62,83 @@ export interface WalkedLine {
 /** What an element is opened with: its entries as figures, and where it keeps its own. */
 interface Opened {
   readonly kind: Kind;
+  readonly path: string;
   readonly inputs: InputFigures<Fields>;
+  readonly figures: OwnFigures;
   readonly context: Context;
 }
 
+/** An element with its entries as figures. @throws Error when its kind is not among `kinds`: the caller loads them first */
+export function openElement({ role, path, element }: ReturnType<typeof elementsOf>[number], kinds: Kinds): Pick<Opened, 'kind' | 'path' | 'inputs'> {
+  const kind = kinds.get(kindKey(role, element.kind));
+  if (!kind) throw new Error(`Kind ${element.kind} is not loaded`);
+  return { kind, path, inputs: inputFigures(path, element, kind.fields) };
+}
+
 /**
- * Walks a line from source to work and back: speed and torque are handed on from element to element, what the work asks is handed back, every figure is
- * kept under its element; then whether it starts, and what gives when it jams.
+ * Walks a line from source to work and back: speed and torque are handed on from element to element, what the work needs is handed back, every figure is
+ * kept under its element; then whether it starts, and what fails first when it jams.
  * @throws Error when a kind of the line is not among `kinds`: the caller loads them first
  */
-export function walkLine(line: Line, kinds: Kinds, label: Labels, supply: Build['supply'] = {}): WalkedLine {
-  const figures = new Map<string, Map<string, Figure>>();
-  const noteUnder = (path: string): Note => {
-    const own = figures.get(path) ?? new Map<string, Figure>();
+export function walkLine(line: Line, kinds: Kinds, supply: Build['supply'] = {}): WalkedLine {
+  const figures = new Map<string, OwnFigures>();
+  const opened = elementsOf(line).map((placed): Opened => {
+    const { kind, path, inputs } = openElement(placed, kinds);
+    const own: OwnFigures = new Map();
     figures.set(path, own);
-    return <U extends Unit>(name: string, figure: Figure<U>) => {
-      own.set(name, figure);
-      return figure;
-    };
-  };
-  const opened = elementsOf(line).map(({ role, path, element }): Opened => {
-    const kind = kinds.get(kindKey(role, element.kind));
-    if (!kind) throw new Error(`Kind ${element.kind} is not loaded`);
-    return { kind, inputs: inputFigures(path, element, kind.fields), context: { note: noteUnder(path), path, label } };
+    return { kind, path, inputs, figures: own, context: contextAt(path, kind, own) };
   });
   const [feed, source, ...others] = opened as [Opened, Opened, ...Opened[]];
   const stages = others.slice(0, -1);
   const work = others.at(-1) as Opened;
+  const { noun } = source.kind;
 
-  const fed = (feed.kind as FeedKind).feeds(feed.inputs, supplyOf(supply), feed.context);
-  const given = (source.kind as SourceKind).gives(source.inputs, fed, source.context);
-  const at: Rotary[] = [given];
-  const passings = stages.map(({ kind, inputs, context }) => {
-    const passing = (kind as StageKind).passes(inputs, at.at(-1) as Rotary, context);
-    at.push(passing.leaving);
-    return passing;
+  const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(supply), feed.context);
+  const output = (source.kind as SourceKind).output(source.inputs, fed, source.context);
+  const at: Rotary[] = [output];
+  const transfers = stages.map(({ kind, inputs, context }) => {
+    const transfer = (kind as StageKind).transfer(inputs, at.at(-1) as Rotary, context);
+    at.push(transfer.leaving);
+    return transfer;
   });
-  const asked = (work.kind as WorkKind).asks(work.inputs, at.at(-1) as Rotary, work.context);
-  const askedAt = torquesAsked(asked, passings);
-  const held = passings.map((passing, k) =>
-    passing.under({
-      torque: askedAt[k] as Figure<'N·m'>,
-      power: shaftPower({ T: askedAt[k] as Figure<'N·m'>, n: (at[k] as Rotary).speed }),
-      shock: asked.shock,
-      driver: given.driver,
-      swings: () => ({ before: swingBefore(given, passings, k), behind: swingBehind(passings, asked, k) }),
+  const demand = (work.kind as WorkKind).demand(work.inputs, at.at(-1) as Rotary, work.context);
+  const neededAt = torquesNeeded(demand, transfers);
+  const power = neededAt.map((T, k) => shaftPower({ T, n: (at[k] as Rotary).speed }));
+  const results = transfers.map((transfer, k) =>
+    transfer.under({
+      torque: neededAt[k] as Figure<'N·m'>,
+      power: power[k] as Figure<'W'>,
+      shock: demand.shock,
+      driver: output.driver,
+      inertias: () => ({ before: inertiaBefore(output, transfers, k), behind: inertiaBehind(transfers, demand, k) }),
     }),
   );
-  const stations = at.map((shaft, k) => stationOf(line, shaft, k, passings, held));
-  for (const [k, { kept }] of passings.entries()) loses(stages[k] as Opened, stations, k, kept);
+  const stations = at.map((shaft, k) => stationOf(line, shaft, k, transfers, results));
+  for (const [k, transfer] of transfers.entries()) loses(stages[k] as Opened, stations[k] as StationFigures, transfer);
   const last = stations.at(-1) as StationFigures;
-  const stopped = jam({ line: line.id, tool: last.name, given, passings, held, asked, at, note: noteUnder(`${line.id}/jam`), label });
-  const started = starts({
-    path: source.context.path,
-    given,
-    passings,
-    asked,
-    steady: askedAt[0] as Figure<'N·m'>,
-    toolSpeed: last.speed,
-    note: source.context.note,
-    label,
-  });
-  const everyone: readonly { readonly cautions?: readonly string[]; readonly notEntered?: readonly string[] }[] = [given, ...held, asked];
+  const inJam: OwnFigures = new Map();
+  const stopped = jam({ tool: last.name, noun, output, transfers, results, demand, at, figures: inJam, path: `${line.id}/jam` });
+  figures.set(`${line.id}/jam`, inJam);
+  const asSource = contextAt(source.path, sourceOutputs, source.figures);
+  const steady = neededAt[0] as Figure<'N·m'>;
+  const started = starts({ output, transfers, demand, steady, toolSpeed: last.speed, context: asSource });
+  const everyone: readonly Said[] = [output, ...results, demand];
   return {
     id: line.id,
     figures,
     stations,
     checks: [
-      carries(work.context.path, given.called, last, asked.steady, label),
-      ...given.checks,
-      ...given.under(shaftPower({ T: askedAt[0] as Figure<'N·m'>, n: given.speed })),
+      strongEnough(work, noun, last, demand.steady),
+      ...output.checks,
+      ...output.under(power[0] as Figure<'W'>),
       ...started.checks,
-      ...bearing(source.context.path, given, held, label),
-      ...joined(held, (each) => each.checks),
-      ...joined(stages, ({ context }, k) => overhung(context.path, held[k], held[k + 1], label)),
-      ...asked.checks,
+      ...bearing(asSource, noun, output, results),
+      ...joined(results, (each) => each.checks),
+      ...joined(stages, (stage, k) => overhung(stage, results[k], results[k + 1])),
+      ...demand.checks,
       ...stopped.checks,
     ],
-    outlines: passings.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
-    offers: (typed) =>
-      [source, ...others].flatMap(({ kind, inputs, context: { path } }) =>
-        offersOf(kind, inputs, (field) => typed(`${path}/${field}`), label.units).map((each) => ({ ...each, path })),
-      ),
+    outlines: transfers.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
     jam: stopped,
     runUp: started.runUp,
     cautions: joinedOnce(everyone, (each) => each.cautions),
@@ -175,9 +161,6 @@ const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOu
   stock,
 });
 
-const offersOf = (kind: Kind, inputs: InputFigures<Fields>, typed: Typed, units: UnitHabit): readonly Candidate[] =>
-  kind.role === 'feed' ? [] : (kind.candidates?.(inputs, typed, units) ?? []);
-
 /** What the brief says of the supply. */
 function supplyOf(supply: Build['supply']): Supply {
   const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> => {
@@ -187,38 +170,45 @@ function supplyOf(supply: Build['supply']): Supply {
   return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), breaker: entry('breaker', 'A') };
 }
 
-/** What spins before stage `k`, as its driving shaft feels it. */
-const swingBefore = (given: Given, passings: readonly Passing[], k: number): Figure<'kg·m²'> =>
+/** Inertia of what spins before stage `k`, as its driving shaft feels it. */
+const inertiaBefore = (output: SourceOutput, transfers: readonly StageTransfer[], k: number): Figure<'kg·m²'> =>
   picked('sum', 'kg·m²', [
-    passings
+    transfers
       .slice(0, k)
       .reduce(
         (J, { ratio, inertia }) => picked('sum', 'kg·m²', [forwardInertia({ J: picked('sum', 'kg·m²', [J, inertia.in]), i: ratio }), inertia.out]),
-        given.inertia,
+        output.inertia,
       ),
-    (passings[k] as Passing).inertia.in,
+    (transfers[k] as StageTransfer).inertia.in,
   ]);
 
-/** What spins behind stage `k`, as its driven shaft feels it. */
-const swingBehind = (passings: readonly Passing[], asked: Asked, k: number): Figure<'kg·m²'> =>
+/** Inertia of what spins behind stage `k`, as its driven shaft feels it. */
+const inertiaBehind = (transfers: readonly StageTransfer[], demand: WorkDemand, k: number): Figure<'kg·m²'> =>
   picked('sum', 'kg·m²', [
-    (passings[k] as Passing).inertia.out,
-    passings
+    (transfers[k] as StageTransfer).inertia.out,
+    transfers
       .slice(k + 1)
       .reduceRight(
         (J, { ratio, inertia }) => picked('sum', 'kg·m²', [inertia.in, reflectedInertia({ J: picked('sum', 'kg·m²', [inertia.out, J]), i: ratio })]),
-        asked.inertia,
+        demand.inertia,
       ),
   ]);
 
-/** Torque the work asks at each shaft, from the source's to the tool's. */
-function torquesAsked({ steady }: Asked, passings: readonly Passing[]): Figure<'N·m'>[] {
+/** Torque the work needs at each shaft, from the source's to the tool's. */
+function torquesNeeded({ steady }: WorkDemand, transfers: readonly StageTransfer[]): Figure<'N·m'>[] {
   const torques: Figure<'N·m'>[] = [steady];
-  for (const { ratio, kept } of [...passings].reverse()) torques.unshift(askedBack({ T_2: torques[0] as Figure<'N·m'>, i: ratio, k: kept }));
+  for (const { ratio, efficiency } of [...transfers].reverse())
+    torques.unshift(neededBefore({ T_2: torques[0] as Figure<'N·m'>, i: ratio, k: efficiency }));
   return torques;
 }
 
-function stationOf(line: Line, { speed, torque }: Rotary, k: number, passings: readonly Passing[], held: readonly Held[]): StationFigures {
+function stationOf(
+  line: Line,
+  { speed, torque }: Rotary,
+  k: number,
+  transfers: readonly StageTransfer[],
+  results: readonly StageResult[],
+): StationFigures {
   const station = line.stations[k];
   return {
     id: station?.id ?? `s${k}`,
@@ -226,16 +216,15 @@ function stationOf(line: Line, { speed, torque }: Rotary, k: number, passings: r
     speed,
     torque,
     power: shaftPower({ T: torque, n: speed }),
-    pull: pullOnShaft(k, passings, held),
+    pull: pullOnShaft(k, transfers, results),
   };
 }
 
 /** Where the power went: what a stage loses to friction and to slip is what arrives less what leaves. */
-function loses({ context, inputs }: Opened, stations: readonly StationFigures[], k: number, kept: Figure<'1'>): void {
-  const P = (stations[k] as StationFigures).power;
-  const { slip } = inputs as { slip?: Figure<'1'> };
-  context.note('lost-to-friction', frictionLoss({ P, k: kept }));
-  if (slip) context.note('lost-to-slip', slipLoss({ P, k: kept, s: slip }));
+function loses({ path, figures }: Opened, { power: P }: StationFigures, { efficiency: k, slip }: StageTransfer): void {
+  const { note } = contextAt(path, stageOutputs, figures);
+  note('lost-to-friction', frictionLoss({ P, k }));
+  if (slip) note('lost-to-slip', slipLoss({ P, k, s: slip }));
 }
 
 /** The fields of an element: entered, usual where nothing was, or unknown and naming itself; a choice as what was chosen. */
@@ -273,64 +262,24 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
   return figures as InputFigures<Fields>;
 }
 
-/** Does what arrives at the tool's shaft carry what the work asks? */
-function carries(path: string, called: string, arriving: StationFigures, asked: Figure<'N·m'>, label: Labels): Check {
-  const { torque } = arriving;
-  return hold({
-    id: `${path}/check-carries`,
-    at: path,
-    subject: `Whether the ${called} carries the work`,
-    has: torque,
-    needs: asked,
-    says: ({ verdict, margin, needs }) => {
-      const has = torque.known ? showRange(lowEnd(torque), highEnd(torque), 'N·m', label.units) : '';
-      const wants = asked.known ? showRange(lowEnd(asked), highEnd(asked), 'N·m', label.units) : needs;
-      const guessed = torque.known && asked.known && (torque.flags | asked.flags) & flag.guessed;
-      const there = `${has} reaches the ${arriving.name}, ${wants} is asked`;
-      if (margin.best < 0) return `The ${called} does not carry the work: ${there}; at best ${showShare(-margin.best)} short`;
-      if (verdict === 'gives') return `The ${called} may not carry the work: ${there}; at worst ${showShare(-margin.worst)} short`;
-      const left = `at worst ${showShare(margin.worst)} of it is left`;
-      if (verdict === 'close' && margin.worst >= closeBelow)
-        return `The ${called} carries the work if the ${guessed ? 'guess' : 'estimate'} is right: ${there}; ${left}`;
-      return `The ${called} ${verdict === 'holds' ? 'carries' : 'just carries'} the work: ${there}; ${left}`;
-    },
-    source: 'Torque that arrives against torque asked; close below 20 % left (Hobrek’s threshold)',
-    label,
-  });
+/** Whether what arrives at the tool's shaft is what the work needs. */
+function strongEnough({ path, figures }: Opened, source: string, { torque, name }: StationFigures, needed: Figure<'N·m'>): Check {
+  const check = contextAt(path, workOutputs, figures).check('carries', { has: torque, needs: needed, tells: { source, shaft: name } });
+  if (check.verdict !== 'close' || !check.margin || check.margin.worst < closeBelow) return check;
+  const guessed = torque.known && needed.known && (torque.flags | needed.flags) & flag.guessed;
+  const told = { ...check.says.figures, doubt: guessed ? 'guess' : 'estimate' };
+  return { ...check, says: { ...check.says, template: strongIfSays, figures: told } };
 }
 
-/** Pull of the first stage on the motor's own bearing, once its shaft is known. */
-function bearing(path: string, { takes }: Given, held: readonly Held[], label: Labels): Check[] {
-  const pull = held[0]?.pulls.in;
-  if (!takes.known || !pull || (pull.known && pull.value === 0)) return [];
-  return [
-    hold({
-      id: `${path}/check-bearing`,
-      at: path,
-      subject: 'What the motor’s bearing takes',
-      has: takes,
-      needs: pull,
-      says: ({ has, needs }) => `The motor’s bearing takes ${needs} of pull; motors of this shaft stand about ${has}`,
-      source: 'Permissible pull by shaft end, catalogue averages (from memory): an estimate, never better than close',
-      label,
-    }),
-  ];
+/** Pull of the first stage on the source's own bearing, once its shaft is known. */
+function bearing({ check }: Context<typeof sourceOutputs>, source: string, { supports }: SourceOutput, results: readonly StageResult[]): Check[] {
+  const pull = results[0]?.pulls.in;
+  if (!supports.known || !pull || (pull.known && pull.value === 0)) return [];
+  return [check('bearing', { has: supports, needs: pull, tells: { source } })];
 }
 
-/** Pull of the next stage on a stage's own output bearing, where its plate says what that stands. */
-function overhung(path: string, own: Held | undefined, next: Held | undefined, label: Labels): Check[] {
-  if (!own?.takes?.known || !next) return [];
-  const source = 'As its plate or its maker’s list says: overhung load';
-  return [
-    hold({
-      id: `${path}/check-overhung`,
-      at: path,
-      subject: 'What its output shaft takes',
-      has: own.takes,
-      needs: next.pulls.in,
-      says: ({ has, needs }) => `The output shaft takes ${needs} of pull; ${has} is allowed`,
-      source,
-      label,
-    }),
-  ];
+/** Pull of the next stage on a stage's own output bearing, where its plate says what that supports. */
+function overhung({ path, figures }: Opened, own: StageResult | undefined, next: StageResult | undefined): Check[] {
+  if (!own?.supports?.known || !next) return [];
+  return [contextAt(path, stageOutputs, figures).check('overhung', { has: own.supports, needs: next.pulls.in })];
 }

@@ -1,19 +1,41 @@
-import { type Check, hold, type Labels } from '../checks/check.js';
+import { type Check, hold } from '../checks/check.js';
 import { type Figure, flag, known, unknown } from '../figure/figure.js';
 import { layOut } from '../geometry/lay-out.js';
 import { unitOf } from '../kinds/fields.js';
 import type { StageOutline } from '../kinds/kind.js';
+import type { CheckOutput } from '../kinds/outputs.js';
 import { wishFields } from '../machine/brief-fields.js';
 import type { Build } from '../machine/build.js';
-import { showAs } from '../quantity/show-as.js';
+import type { Told } from '../wording/sentence.js';
 import type { WalkedLine } from './walk-line.js';
 
 type Wish = keyof typeof wishFields;
 
-const source = 'The brief’s own wish';
+/** A wish is met or not: there is nothing to keep clear of. */
+const wished = (wish: Wish, is: string, end: 'at least' | 'at most'): CheckOutput => ({
+  subject: `${wishFields[wish].label.toLowerCase()} {wished}, as wished,`,
+  source: 'The brief’s own wish',
+  closeBelow: 0,
+  says: {
+    holds: `${is} {is}; ${end} {wished} is wished, and met`,
+    close: `${is} {is}; ${end} {wished} is wished, and just met`,
+    fails: `${is} {is}; ${end} {wished} is wished`,
+  },
+});
 
-/** What was wished of the machine, each wish a check. A wish is met or not: there is nothing to keep clear of. */
-export function wishChecks(build: Build, lines: readonly WalkedLine[], label: Labels): Check[] {
+/** Every wish as a check. */
+export const wishOutputs = {
+  leastSpeed: wished('leastSpeed', 'the {shaft} turns at', 'at least'),
+  mostSpeed: wished('mostSpeed', 'the {shaft} turns at', 'at most'),
+  mostLength: wished('mostLength', 'the drive is long', 'at most'),
+  mostHeight: wished('mostHeight', 'the drive is high', 'at most'),
+  mostMass: wished('mostMass', 'it weighs', 'at most'),
+  mostCost: wished('mostCost', 'it costs', 'at most'),
+  mostNoise: wished('mostNoise', 'it makes', 'at most'),
+} as const satisfies Partial<Record<Wish, CheckOutput>>;
+
+/** What was wished of the machine, each wish a check once both its sides are known. */
+export function wishChecks(build: Build, lines: readonly WalkedLine[]): Check[] {
   const { wishes } = build;
   if (!wishes) return [];
   const entered = (name: Wish): Figure => {
@@ -28,35 +50,24 @@ export function wishChecks(build: Build, lines: readonly WalkedLine[], label: La
   const tool = line?.stations.at(-1);
   const across = extentOf(line?.outlines ?? []);
   const speed: Figure = tool?.speed ?? unknown('rpm', []);
-  const name = tool?.name ?? 'tool shaft';
-  const rows: readonly (readonly [wish: Wish, is: Figure, called: string, least?: true])[] = [
-    ['leastSpeed', speed, `The ${name} turns at`, true],
-    ['mostSpeed', speed, `The ${name} turns at`],
-    ['mostLength', across.length, 'The drive is long'],
-    ['mostHeight', across.height, 'The drive is high'],
-    ['mostMass', entered('mass'), 'It weighs'],
-    ['mostCost', entered('cost'), 'It costs'],
-    ['mostNoise', entered('noise'), 'It makes'],
+  const shaft = tool?.name ?? 'tool shaft';
+  const rows: readonly (readonly [wish: keyof typeof wishOutputs, is: Figure])[] = [
+    ['leastSpeed', speed],
+    ['mostSpeed', speed],
+    ['mostLength', across.length],
+    ['mostHeight', across.height],
+    ['mostMass', entered('mass')],
+    ['mostCost', entered('cost')],
+    ['mostNoise', entered('noise')],
   ];
-  return rows.flatMap(([wish, is, called, least]) => {
+  return rows.flatMap(([wish, is]) => {
     const wanted = entered(wish);
     if (!wanted.known) return [];
     const { quantity } = wishFields[wish];
-    const write = (figure: Figure) => (figure.known ? showAs(quantity, figure.value, figure.value, label.units) : '');
-    return [
-      hold({
-        id: `wishes/check-${wish}`,
-        at: 'wishes',
-        subject: `${wishFields[wish].label} ${write(wanted)}, as wished,`,
-        has: least ? is : wanted,
-        needs: least ? wanted : is,
-        says: ({ verdict }) =>
-          `${called} ${write(is)}; ${least ? 'at least' : 'at most'} ${write(wanted)} is wished${verdict === 'gives' ? '' : verdict === 'close' ? ', and just met' : ', and met'}`,
-        source,
-        label,
-        closeBelow: 0,
-      }),
-    ];
+    // As the field writes it: money and sound level are numbers without a unit of their own.
+    const told = (figure: Figure): Told => (figure.known ? { value: figure.value, unit: figure.unit, quantity } : '');
+    const [has, needs] = wish === 'leastSpeed' ? [is, wanted] : [wanted, is];
+    return [hold(`wishes/check-${wish}`, 'wishes', wishOutputs[wish], { has, needs, tells: { is: told(is), wished: told(wanted), shaft } })];
   });
 }
 
@@ -65,7 +76,7 @@ function extentOf(outlines: readonly StageOutline[]): { readonly length: Figure<
   const laid = layOut(outlines);
   const sized = outlines.every(({ driver, driven, coaxial }) => !coaxial && driver !== null && driven !== null);
   if (outlines.length === 0 || laid.assumed.length > 0 || !sized) {
-    const why = unknown('mm', [], 'not every wheel and distance is entered, or some stand on one axis');
+    const why = unknown('mm', [], 'not every wheel and distance is entered, or some are on one axis');
     return { length: why, height: why };
   }
   const drawn = (value: number) => known('mm', value, { by: 'limit', source: 'Off the drawing: wheels and shafts, without the frame' });

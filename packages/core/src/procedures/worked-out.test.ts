@@ -11,7 +11,8 @@ import { loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { show, type UnitHabit } from '../quantity/show.js';
 import { evaluateBuild } from './evaluate-build.js';
-import { explain, figuresByPath } from './explain.js';
+import { explain } from './explain.js';
+import { figuresByPath } from './figure-paths.js';
 import { asText, asWords, type Line, numberLine, type Relation, setRelation, symbolLine } from './set-relation.js';
 import { workedOut } from './worked-out.js';
 
@@ -53,7 +54,7 @@ describe.each([...formulas.values()].map((formula) => [formula.id, formula] as c
 
 describe.each(builds)('%s', (_, build) => {
   it.each(['metric', 'inch'] as const)('every figure adds up as it is printed, in %s', async (habit) => {
-    const evaluation = evaluateBuild(build, await loadKinds(build), habit);
+    const evaluation = evaluateBuild(build, await loadKinds(build));
     let compared = 0;
     const told = new Set<Figure>();
     const tell = (figure: Figure): void => {

@@ -57,9 +57,9 @@ export class BuildsRepository {
       .prepare('build-by-id');
   }
 
-  /** Newest change first, or what gives first; of those whose name or sentence holds the words, if any are given. */
+  /** Newest change first, or what fails first; of those whose name or sentence holds the words, if any are given. */
   list(limit: number, { find, worstFirst, from }: Wanted): Promise<BuildRow[]> {
-    const worst = sql`array_position(array['gives', 'unknown', 'close', 'holds'], ${builds.summary}->>'verdict')`;
+    const worst = sql`array_position(array['fails', 'unknown', 'close', 'holds'], ${builds.summary}->>'verdict')`;
     const order = worstFirst ? [worst, desc(builds.changedAt), builds.id] : [desc(builds.changedAt), builds.id];
     return this.database
       .select()

@@ -19,7 +19,7 @@ export class PagePrinter {
   /** One page, as a PDF. The date is the server's own. */
   async print(build: Build, paper: Paper, units: UnitHabit): Promise<Buffer> {
     const kinds = await loadKinds(build);
-    const page = pageOf(build, evaluateBuild(build, kinds, units), paper, new Date().toISOString().slice(0, 10));
+    const page = pageOf(build, evaluateBuild(build, kinds), paper, new Date().toISOString().slice(0, 10), units);
     return this.loaded().createPdf(page).getBuffer();
   }
 

@@ -33,7 +33,7 @@ export function BackupsPage() {
         {backups.data && <span className="text-sm text-soft">{last ? `last made ${ago(last)}` : 'none yet'}</span>}
       </PageHead>
       <main className="px-6 py-4 max-sm:px-4">
-        {failed && <p className="text-gives-word">{failed.message}</p>}
+        {failed && <p className="text-fails-word">{failed.message}</p>}
         <p className="max-w-prose">
           Every build, its log and its notes in one file. One is made each day while Hobrek runs, and the last seven are kept; one before each change
           of the tables; and those you make here, which stay. A backup on the same disk does not outlive the disk: take one away.

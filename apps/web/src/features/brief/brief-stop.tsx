@@ -1,10 +1,11 @@
 import { type BriefPart, briefParts, type Inputs, type QuantityField } from '@hobrek/core';
-import { Field } from '../../build/field.js';
-import { briefed, fieldLeft, noted } from '../../build/open-build.js';
-import { useOpenBuild } from '../../build/store.js';
+import { Field } from '../../open-build/field.js';
+import { briefed, fieldLeft, noted } from '../../open-build/open-build.js';
+import { said } from '../../open-build/said.js';
+import { useOpenBuild } from '../../open-build/store.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
-/** What the machine must do and for whom, in the person's own words; it stands over everything that is worked out. */
+/** What the machine must do and for whom, in the person's own words; it is above everything that is worked out. */
 export function BriefStop() {
   const brief = useOpenBuild(({ open }) => open?.build.brief ?? '');
   const notes = useOpenBuild(({ open }) => open?.build.notes ?? '');
@@ -23,13 +24,13 @@ export function BriefStop() {
         <h2 className="font-head text-lg tracking-wide uppercase">
           Beside it{' '}
           <span className="font-text text-sm tracking-normal text-soft normal-case">
-            what is on hand, what it must not weigh, where it will stand
+            what is on hand, what it must not weigh, where it will be used
           </span>
         </h2>
         <Words label="What else should be remembered?" value={notes} most={20_000} change={noted} />
       </section>
       <section>
-        <Heading says="at the socket it will hang on; what is entered under Supply on the sheet counts before it">Supply</Heading>
+        <Heading says="at the socket it will be plugged into; what is entered under Supply on the sheet counts before it">Supply</Heading>
         <Entries part="supply" />
       </section>
       <section>
@@ -71,7 +72,7 @@ function Verdicts() {
             <span className="mt-1">
               <VerdictMark verdict={verdict} />
             </span>{' '}
-            <span>{says}</span>
+            <span>{said(says)}</span>
           </li>
         ))}
     </ul>

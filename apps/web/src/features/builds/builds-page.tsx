@@ -4,8 +4,8 @@ import { useCallback, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
 import { hearChanges } from '../../shared/changes.js';
-import { useUnits } from '../../shared/habits.js';
 import { PageHead } from '../../shared/page-head.js';
+import { useUnits } from '../../shared/preferences.js';
 import { BringIn } from './bring-in.js';
 import { BuildRow } from './build-row.js';
 import { StartFrom } from './start-from.js';
@@ -80,8 +80,8 @@ export function BuildsPage() {
         <Finder find={find} setFind={setFind} worst={worst} setWorst={setWorst} />
       </PageHead>
       <main>
-        {failed && <p className="mx-6 mt-6 text-gives-word">{failed.message} Nothing is lost; try again in a moment.</p>}
-        {deletion.failed && <p className="mx-6 mt-6 text-gives-word">{deletion.failed}</p>}
+        {failed && <p className="mx-6 mt-6 text-fails-word">{failed.message} Nothing is lost; try again in a moment.</p>}
+        {deletion.failed && <p className="mx-6 mt-6 text-fails-word">{deletion.failed}</p>}
         {deletion.leaving && (
           <p role="status" className="flex flex-wrap gap-x-4 border-b border-hair bg-wash px-6 py-2 max-sm:px-4">
             {deletion.leaving.name} is deleted.

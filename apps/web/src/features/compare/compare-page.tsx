@@ -3,8 +3,8 @@ import { type Build, type Compared, compareBuilds, loadKinds, type UnitHabit } f
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ask } from '../../shared/ask.js';
-import { useUnits } from '../../shared/habits.js';
 import { PageHead } from '../../shared/page-head.js';
+import { useUnits } from '../../shared/preferences.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -32,7 +32,7 @@ export function ComparePage() {
         <h1 className="font-head text-xl">Side by side</h1>
       </PageHead>
       <main className="px-6 py-4 max-sm:px-4">
-        {laid.error && <p className="text-gives-word">{laid.error.message}</p>}
+        {laid.error && <p className="text-fails-word">{laid.error.message}</p>}
         {laid.data && <Sheets {...laid.data} />}
       </main>
     </>

@@ -3,8 +3,8 @@ import { type Build, describeChange } from '@hobrek/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { broughtBack } from '../../build/open-build.js';
-import { useOpenBuild } from '../../build/store.js';
+import { broughtBack } from '../../open-build/open-build.js';
+import { useOpenBuild } from '../../open-build/store.js';
 import { ask } from '../../shared/ask.js';
 import { takeFile } from '../../shared/take-file.js';
 import { unbroken } from '../../shared/unbroken.js';
@@ -39,7 +39,7 @@ export function LogStop() {
           {log.data && <TakeLog log={log.data} />}
         </div>
         {pair.length === 2 && <Between id={id} versions={pair} close={() => setPair([])} />}
-        {(log.error ?? bringBack.error) && <p className="text-gives-word">{(log.error ?? bringBack.error)?.message}</p>}
+        {(log.error ?? bringBack.error) && <p className="text-fails-word">{(log.error ?? bringBack.error)?.message}</p>}
         <ol className="mt-2">
           {log.data?.revisions.map((revision) => (
             <RevisionRow
@@ -90,7 +90,7 @@ function Between({ id, versions, close }: { id: string; versions: readonly numbe
           close
         </button>
       </div>
-      {found.error && <p className="text-gives-word">{found.error.message}</p>}
+      {found.error && <p className="text-fails-word">{found.error.message}</p>}
       <ul>
         {found.data?.map((words) => (
           <li key={words}>{unbroken(words)}</li>

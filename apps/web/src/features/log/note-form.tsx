@@ -91,7 +91,7 @@ export function NoteForm({ id, used }: { id: string; used: readonly string[] }) 
           Write down
         </button>
       </div>
-      {write.error && <p className="mt-1 text-sm text-gives-word">{write.error.message} What you wrote is still here.</p>}
+      {write.error && <p className="mt-1 text-sm text-fails-word">{write.error.message} What you wrote is still here.</p>}
     </form>
   );
 }

@@ -34,7 +34,7 @@ export function NoteRow({ build, note: { id, text, at, by, tags, photos } }: { b
         {tags.length > 0 && <span className="text-ink">{tags.join(' · ')}</span>}
         {sure ? (
           <>
-            <button type="button" className="min-h-6 cursor-pointer text-gives-word underline" onClick={() => remove.mutate()}>
+            <button type="button" className="min-h-6 cursor-pointer text-fails-word underline" onClick={() => remove.mutate()}>
               take out {what} for good
             </button>
             <button type="button" className="min-h-6 cursor-pointer underline" onClick={() => setSure(false)}>
@@ -47,7 +47,7 @@ export function NoteRow({ build, note: { id, text, at, by, tags, photos } }: { b
           </button>
         )}
       </p>
-      {remove.error && <p className="text-sm text-gives-word">{remove.error.message}</p>}
+      {remove.error && <p className="text-sm text-fails-word">{remove.error.message}</p>}
     </li>
   );
 }

@@ -93,7 +93,7 @@ export function PhotoPicker({ build, photos }: { build: string; photos: Photos }
         </ul>
       )}
       {photos.refused.map((says) => (
-        <p key={says} className="text-sm text-gives-word">
+        <p key={says} className="text-sm text-fails-word">
           {says}
         </p>
       ))}

@@ -24,7 +24,7 @@ export function PhonePage() {
         <h1 className="font-head text-xl">Phone</h1>
       </PageHead>
       <main className="px-6 py-4 max-sm:px-4">
-        {standing.error && <p className="text-gives-word">{standing.error.message}</p>}
+        {standing.error && <p className="text-fails-word">{standing.error.message}</p>}
         {standing.data && <Shown standing={standing.data} />}
       </main>
     </>
@@ -108,7 +108,7 @@ function LetIn({ addresses, waits }: { addresses: readonly string[]; waits: bool
           Show a code
         </button>
       )}
-      {show.error && <p className="text-gives-word">{show.error.message}</p>}
+      {show.error && <p className="text-fails-word">{show.error.message}</p>}
     </section>
   );
 }
@@ -144,7 +144,7 @@ function Devices({ devices }: { devices: readonly Device[] }) {
           </li>
         ))}
       </ul>
-      {end.error && <p className="text-gives-word">{end.error.message}</p>}
+      {end.error && <p className="text-fails-word">{end.error.message}</p>}
       <p className="mt-2 max-w-prose text-sm text-soft">
         A device stays in until it is sent away, goes by itself, or is not seen for thirty days. Backups stay on this machine: no device can take one.
       </p>
@@ -163,7 +163,7 @@ function OnDevice({ name }: { name: string | null }) {
       <button type="button" className="mt-3 min-h-11 cursor-pointer border border-blue px-4 font-semibold text-blue" onClick={() => leave.mutate()}>
         Send this device away
       </button>
-      {leave.error && <p className="text-gives-word">{leave.error.message}</p>}
+      {leave.error && <p className="text-fails-word">{leave.error.message}</p>}
       <PlainHttp />
     </>
   );

@@ -6,22 +6,22 @@ import {
   type KindHead,
   kindHead,
   kindHeads,
+  labelledFigures,
+  namesOfElements,
   type Place,
   type Role,
   type StockWheel,
 } from '@hobrek/core';
 import { type ComponentType, memo, useState } from 'react';
-import { Choice } from '../../build/choice-field.js';
-import { Field } from '../../build/field.js';
-import { FigureText } from '../../build/figure-text.js';
-import { useShown, WhenInSight } from '../../build/in-sight.js';
-import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved } from '../../build/open-build.js';
-import { useOpenBuild } from '../../build/store.js';
 import { benchExtras } from '../../kinds/registry.js';
+import { Choice } from '../../open-build/choice-field.js';
+import { Field } from '../../open-build/field.js';
+import { FigureText } from '../../open-build/figure-text.js';
+import { useShown, WhenInSight } from '../../open-build/in-sight.js';
+import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved } from '../../open-build/open-build.js';
+import { useOpenBuild } from '../../open-build/store.js';
 import { InOrder, useGrip } from './in-order.js';
 import { WhatCouldGoHere } from './what-could-go-here.js';
-
-const headings: Record<Role, string> = { source: 'Motor', feed: 'Supply', stage: 'Between', work: 'Work' };
 
 /** Where the elements of the machine are entered, in the order of the power path; the supply, which is seldom touched, comes last. */
 export function Bench() {
@@ -70,7 +70,7 @@ const ElementBench = memo(function ElementBench({ role, path }: { role: Role; pa
       className={`${unseen.other} mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
-        {headings[role]} <KindOf of={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
+        <Heading path={path} /> <KindOf of={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
     </fieldset>
@@ -98,11 +98,11 @@ function StageBench({ path, picked, kind, label, groups }: ElementShown) {
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
         {grip}
-        {headings.stage} <KindOf of="stage" path={path} kind={kind} label={label} />
+        <Heading path={path} /> <KindOf of="stage" path={path} kind={kind} label={label} />
         <StageActs path={path} label={label} />
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
-      {kindHead('stage', kind)?.fuse && <FirstToGive path={path} />}
+      {kindHead('stage', kind)?.fuse && <FirstToFail path={path} />}
       {Extra && <WithOutline path={path} Extra={Extra} />}
       <Follows path={path} />
     </fieldset>
@@ -194,7 +194,7 @@ const KindOf = memo(function KindOf({ of, path, kind, label }: { of: Role; path:
   return (
     <select
       data-kind
-      aria-label={`kind of ${headings[of].toLowerCase()}`}
+      aria-label={`kind of ${of}`}
       value={kind}
       className={`${look} cursor-pointer border-b border-hair bg-transparent`}
       onChange={(event) => kindChosen(path, event.target.value)}
@@ -209,12 +209,12 @@ const KindOf = memo(function KindOf({ of, path, kind, label }: { of: Role; path:
 });
 
 /** Sized on purpose: a fifth under the weakest of what breaks. */
-function FirstToGive({ path }: { path: string }) {
+function FirstToFail({ path }: { path: string }) {
   const [because, setBecause] = useState('');
   return (
     <p className="mt-1">
       <button type="button" className="cursor-pointer text-blue hover:underline" onClick={() => setBecause(sizedAsFirst(path))}>
-        make this the first to give, 20 % under the weakest of what breaks
+        make this the first to fail, 20 % under the weakest of what breaks
       </button>{' '}
       <span role="status" className="text-sm text-soft">
         {because}
@@ -248,30 +248,48 @@ function StageActs({ path, label }: { path: string; label: string }) {
   );
 }
 
-/** What stands under a shaft on the drawing already, and what is only of use on the way. */
-const elsewhere = new Set(['speed', 'torque', 'highest-speed', 'belt-speed', 'driver-inertia', 'driven-inertia', 'lost-to-friction', 'lost-to-slip']);
+/** What an element is called: `V-belt`, or `V-belt 2` where there are two. */
+function Heading({ path }: { path: string }) {
+  return useOpenBuild(({ open }) => open?.build.lines[0] && namesOfElements(open.build.lines[0]).get(path));
+}
 
+/** The figures of an element, as its kind declares them: those that size it first and larger, the others by their groups. */
 function Follows({ path }: { path: string }) {
   // What is only waiting for an entry says so in the ledger; what cannot be, says why here.
-  const names = useShown(({ open }) =>
-    [...(open?.evaluation.lines[0]?.figures.get(path) ?? [])]
-      .filter(([name, figure]) => !elsewhere.has(name) && (figure.known || figure.because))
-      .map(([name]) => name)
-      .join(),
+  const listed = useShown(
+    ({ open }) =>
+      open &&
+      labelledFigures(open.build, open.evaluation)
+        .filter((each) => each.path.startsWith(`${path}/`) && !each.aside && (each.figure.known || each.figure.because))
+        .map((each) => [each.key ? '' : each.group, each.path, each.label].join('|'))
+        .join('\n'),
   );
+  if (!listed) return null;
+  const rows = listed.split('\n').map((row) => row.split('|') as [group: string, path: string, label: string]);
+  const groups = [...new Set(rows.map(([group]) => group))].filter(Boolean);
   return (
-    <dl className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
-      {names.split(',').map((name) => {
-        const called = name.replaceAll('-', ' ');
-        return name === '' ? null : (
-          <div key={name} className="flex items-baseline gap-2">
-            <dt className="text-sm text-soft">{called}</dt>
-            <dd>
-              <FigureText path={`${path}/${name}`} name={called} />
-            </dd>
-          </div>
-        );
-      })}
+    <div className="mt-2">
+      <Figures rows={rows.filter(([group]) => group === '')} size="text-xl" />
+      {groups.map((group) => (
+        <section key={group} aria-label={group}>
+          <Figures rows={rows.filter((row) => row[0] === group)} size="text-base" />
+        </section>
+      ))}
+    </div>
+  );
+}
+
+function Figures({ rows, size }: { rows: readonly (readonly [group: string, path: string, label: string])[]; size: string }) {
+  return (
+    <dl className="flex flex-wrap gap-x-6 gap-y-1">
+      {rows.map(([, path, label]) => (
+        <div key={path} className="flex items-baseline gap-2">
+          <dt className="text-sm text-soft">{label}</dt>
+          <dd>
+            <FigureText path={path} name={label} size={size} />
+          </dd>
+        </div>
+      ))}
     </dl>
   );
 }

@@ -6,10 +6,10 @@ import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
-import { pick, redone, stageAdded, stageRemoved, undone } from '../../build/open-build.js';
-import { useOpenBuild } from '../../build/store.js';
+import { pick, redone, stageAdded, stageRemoved, undone } from '../../open-build/open-build.js';
+import { useOpenBuild } from '../../open-build/store.js';
 import { ask, send } from '../../shared/ask.js';
-import { useHabits } from '../../shared/habits.js';
+import { usePreferences } from '../../shared/preferences.js';
 
 interface Act {
   readonly says: string;
@@ -24,7 +24,7 @@ interface Heap {
 /** Everything that can be done with the open build, and every field of it, found by typing a part of its name. */
 export function CommandList() {
   const [open, setOpen] = useState(false);
-  const letters = useHabits((habits) => habits.letters);
+  const letters = usePreferences((preferences) => preferences.letters);
   const before = useRef<Element | null>(null);
   const show = () => {
     before.current = document.activeElement;
@@ -143,7 +143,7 @@ function useHeaps(): Heap[] {
         ...(['A4', 'Letter'] as const).map((paper) => ({
           says: `print on one page, ${paper}`,
           act: () =>
-            window.open(`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}&units=${useHabits.getState().units}`, '_blank', 'noreferrer'),
+            window.open(`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}&units=${usePreferences.getState().units}`, '_blank', 'noreferrer'),
         })),
       ],
     },
@@ -151,7 +151,7 @@ function useHeaps(): Heap[] {
     {
       called: 'Show figures in',
       acts: (Object.entries({ metric: 'metric', inch: 'inch and pound', mixed: 'inches, the rest metric' }) as [UnitHabit, string][]).map(
-        ([units, says]) => ({ says, act: () => useHabits.setState({ units }) }),
+        ([units, says]) => ({ says, act: () => usePreferences.setState({ units }) }),
       ),
     },
     {

@@ -1,8 +1,8 @@
 import { type DrawnStage } from '@hobrek/core';
 import { memo } from 'react';
 import type { Drawn } from '../../kinds/machine-drawing.js';
-import { useUnits } from '../../shared/habits.js';
 import { show } from '../../shared/in-my-units.js';
+import { useUnits } from '../../shared/preferences.js';
 
 interface Seen {
   readonly stages: readonly DrawnStage[];

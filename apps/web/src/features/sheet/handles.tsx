@@ -1,10 +1,10 @@
 import { canMove, type DrawnStage, kindHead, layOut, nearestSize, nextSize, type Point, placesOf, type StockWheel } from '@hobrek/core';
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, memo, useCallback, useRef } from 'react';
-import { useShown, useShownList } from '../../build/in-sight.js';
-import { fieldLeft, pick, shaftMoved, typed } from '../../build/open-build.js';
-import { useOpenBuild } from '../../build/store.js';
 import type { Drawn, Frame } from '../../kinds/machine-drawing.js';
+import { useShown, useShownList } from '../../open-build/in-sight.js';
+import { fieldLeft, pick, shaftMoved, typed } from '../../open-build/open-build.js';
+import { useOpenBuild } from '../../open-build/store.js';
 import { draggedBy, rimDragged } from './dragging.js';
 
 interface HandlesShown {

@@ -1,7 +1,7 @@
 import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { type ReactNode, useMemo } from 'react';
-import { stagePlaced } from '../../build/open-build.js';
+import { stagePlaced } from '../../open-build/open-build.js';
 
 const pointer = { activationConstraint: { distance: 6 } };
 const keyboard = { coordinateGetter: sortableKeyboardCoordinates };

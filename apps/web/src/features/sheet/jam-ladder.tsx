@@ -1,7 +1,7 @@
 import { type Figure, type Known, type Rung } from '@hobrek/core';
 import { memo, useState } from 'react';
-import { useShown } from '../../build/in-sight.js';
-import { pick } from '../../build/open-build.js';
+import { useShown } from '../../open-build/in-sight.js';
+import { pick } from '../../open-build/open-build.js';
 import { show, showParts, showRange, unitShown } from '../../shared/in-my-units.js';
 import { useWidth } from '../../shared/use-width.js';
 import { ladderRuler } from './ladder-ruler.js';
@@ -20,7 +20,7 @@ interface Line {
   readonly hollow: boolean;
 }
 
-/** What the work asks, what reaches the tool, what gives in a jam and what a jam brings, all as the tool feels it, on one ruler. */
+/** What the work needs, what reaches the tool, what fails in a jam and the jam torque, all as the tool feels it, on one ruler. */
 export function JamLadder() {
   const line = useShown(({ open }) => open?.evaluation.lines[0]);
   const stale = useShown(({ open }) => (open?.greyed.size ?? 0) > 0);
@@ -30,21 +30,21 @@ export function JamLadder() {
   const check = line?.checks[0];
   if (!line || !check) return <section ref={frame} />;
   const rungs = line.jam.rungs.flatMap(rungLine);
-  // Of a long machine what gives first, and what is picked; further up nothing is near.
+  // Of a long machine what fails first, and what is picked; further up nothing is near.
   const near = all || rungs.length <= shortLadder + 1 ? rungs : rungs.filter(({ at }, k) => k < shortLadder || (at !== null && at === picked));
-  const lines = [...plain('the work asks', check.needs, 'var(--ink)'), ...plain('reaches it', check.has, `var(--${check.verdict})`), ...near];
-  const brings = line.jam.brings;
+  const lines = [...plain('the work needs', check.needs, 'var(--ink)'), ...plain('reaches it', check.has, `var(--${check.verdict})`), ...near];
+  const jam = line.jam.torque;
   const { factor, symbol } = unitShown('N·m');
-  const values = [...lines.map(({ figure }) => figure), ...(brings.known ? [brings] : [])].flatMap((figure) => [lowest(figure), highest(figure)]);
+  const values = [...lines.map(({ figure }) => figure), ...(jam.known ? [jam] : [])].flatMap((figure) => [lowest(figure), highest(figure)]);
   const ruler = ladderRuler(values, width, factor);
   if (!ruler) return <section ref={frame} />;
   const { x, ticks } = ruler;
   const isPicked = (at: string | null) => at !== null && at === picked;
-  const height = top_px + lines.length * rung_px + (brings.known ? 22 : 6);
+  const height = top_px + lines.length * rung_px + (jam.known ? 22 : 6);
   return (
     <section ref={frame} className={`min-w-0 ${stale ? 'stale' : ''}`}>
       <h2 className="font-head tracking-wide text-blue uppercase">
-        What gives first{' '}
+        Weakest part in a jam{' '}
         <span className="font-text text-sm tracking-normal text-soft normal-case">
           {symbol} at the {line.stations.at(-1)?.name}
         </span>
@@ -67,10 +67,10 @@ export function JamLadder() {
         )}
         <svg width={width} height={height} className="absolute inset-0 overflow-visible" aria-hidden="true" fill="none">
           <path d={`M0 ${top_px - 6}H${width}${ticks.map(({ at }) => `M${x(at)} ${top_px - 6}v-6`).join('')}`} stroke="var(--ink)" />
-          {brings.known && (
+          {jam.known && (
             <>
-              <path d={`M${x(lowest(brings))} ${top_px - 6}H${x(highest(brings))}`} stroke="var(--blue)" strokeWidth={5} opacity={0.25} />
-              <path d={`M${x(brings.value)} ${top_px - 6}V${height - 18}`} stroke="var(--ink)" strokeDasharray="2 3" />
+              <path d={`M${x(lowest(jam))} ${top_px - 6}H${x(highest(jam))}`} stroke="var(--blue)" strokeWidth={5} opacity={0.25} />
+              <path d={`M${x(jam.value)} ${top_px - 6}V${height - 18}`} stroke="var(--ink)" strokeDasharray="2 3" />
             </>
           )}
           <Marks lines={lines} x={x} />
@@ -81,16 +81,16 @@ export function JamLadder() {
             {String(says)}
           </Lettering>
         ))}
-        {brings.known && (
+        {jam.known && (
           <Lettering
-            to={x(brings.value) + 5}
-            from={x(brings.value) - 5}
+            to={x(jam.value) + 5}
+            from={x(jam.value) - 5}
             width={width}
             top={height - 23}
-            place={x(brings.value) > width / 2 ? 'before' : 'after'}
+            place={x(jam.value) > width / 2 ? 'before' : 'after'}
             className="text-[13px] text-soft"
           >
-            {`a jam brings ${show(brings.value, brings.unit)}`}
+            {`jam torque ${show(jam.value, jam.unit)}`}
           </Lettering>
         )}
         {lines.map(({ id, at, says, figure }, k) => {
@@ -113,7 +113,7 @@ export function JamLadder() {
       </div>
       {rungs.length > shortLadder + 1 && (
         <button type="button" aria-expanded={all} className="min-h-6 cursor-pointer text-sm text-blue hover:underline" onClick={() => setAll(!all)}>
-          {all ? 'only what gives first' : `${rungs.length - near.length} more, that give later`}
+          {all ? 'only the weakest parts' : `${rungs.length - near.length} more, which are stronger`}
         </button>
       )}
     </section>
@@ -127,7 +127,7 @@ const text = (figure: Known) => showRange(lowest(figure), highest(figure), figur
 const plain = (says: string, figure: Figure, colour: string): Line[] =>
   figure.known ? [{ id: says, at: null, says, figure, colour, hollow: false }] : [];
 
-/** A fuse that slips or stalls unharmed stands in green; what breaks is coloured by whether the jam reaches it. */
+/** A fuse that slips or stalls unharmed is green; what breaks is coloured by whether the jam reaches it. */
 const rungLine = ({ id, at, short, atTool, harm, verdict }: Rung): Line[] =>
   atTool.known
     ? [
@@ -167,9 +167,9 @@ function Marks({ lines, x }: { lines: readonly Line[]; x: (value: number) => num
 }
 
 interface Lettered {
-  /** Where it begins if it stands after, or its middle, px along the ruler. */
+  /** Where it begins if it is after, or its middle, px along the ruler. */
   readonly to: number;
-  /** Where it ends if it stands before, px. */
+  /** Where it ends if it is before, px. */
   readonly from?: number;
   readonly place: 'after' | 'at' | 'before';
   readonly width: number;
@@ -178,7 +178,7 @@ interface Lettered {
   readonly children: string;
 }
 
-/** A text at a place along the ruler. Drawn again only when it stands elsewhere or says something else. */
+/** A text at a place along the ruler. Drawn again only when it is elsewhere or says something else. */
 const Lettering = memo(function Lettering({ to, from = to, place, width, top, className, children }: Lettered) {
   return (
     <span

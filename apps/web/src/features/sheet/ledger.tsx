@@ -1,16 +1,17 @@
 import { type Check, restsOn, type Verdict } from '@hobrek/core';
 import { memo } from 'react';
-import { checkOf } from '../../build/check-of.js';
-import { CheckWhy } from '../../build/check-why.js';
-import { InSight, useFollowed, useInSight, useShown, WhenInSight } from '../../build/in-sight.js';
-import { pick } from '../../build/open-build.js';
-import { useSettledBuild } from '../../build/settled-build.js';
-import type { OpenBuild } from '../../build/store.js';
+import { checkOf } from '../../open-build/check-of.js';
+import { CheckWhy } from '../../open-build/check-why.js';
+import { InSight, useFollowed, useInSight, useShown, WhenInSight } from '../../open-build/in-sight.js';
+import { pick } from '../../open-build/open-build.js';
+import { said } from '../../open-build/said.js';
+import { useSettledBuild } from '../../open-build/settled-build.js';
+import type { OpenBuild } from '../../open-build/store.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
-const one = { close: 'one is close', gives: 'one gives', unknown: 'one is not known yet' } as const;
-const several = { close: 'are close', gives: 'give', unknown: 'are not known yet' } as const;
+const one = { close: 'one is close', fails: 'one fails', unknown: 'one is not known yet' } as const;
+const several = { close: 'are close', fails: 'fail', unknown: 'are not known yet' } as const;
 
 /** Every check, worst first, with how much of its limit is left. A key draws only the rows that say something else. */
 export function Ledger() {
@@ -22,7 +23,7 @@ export function Ledger() {
 }
 
 function Checks() {
-  // Rows change places when typing has paused: while it goes on each says at once what is so, where it stands.
+  // Rows change places when typing has paused: while it goes on each says at once what is so, in its place.
   const listed = useSettledBuild(({ open }) => open?.evaluation.checks.map(({ id }) => id).join('\n'));
   if (listed === undefined) return null;
   const ids = listed === '' ? [] : listed.split('\n');
@@ -64,7 +65,7 @@ function Cautions() {
 }
 
 function tally(checks: readonly Check[]): string {
-  return (['gives', 'unknown', 'close'] as const)
+  return (['fails', 'unknown', 'close'] as const)
     .map((verdict) => ({ verdict, n: checks.filter((check) => check.verdict === verdict).length }))
     .filter(({ n }) => n > 0)
     .map(({ verdict, n }) => (n === 1 ? one[verdict] : `${n} ${several[verdict]}`))
@@ -79,7 +80,7 @@ function shownOf({ evaluation, greyed, picked }: OpenBuild, id: string): string 
   const check = checkOf(evaluation, id);
   if (!check) return '';
   const { at, says, verdict, margin } = check;
-  return `${verdict}|${margin?.worst.toFixed(4) ?? ''}|${rests(check, greyed) ? 'stale' : ''}|${picked === at ? 'picked' : ''}|${at}|${says}`;
+  return `${verdict}|${margin?.worst.toFixed(4) ?? ''}|${rests(check, greyed) ? 'stale' : ''}|${picked === at ? 'picked' : ''}|${at}|${said(says)}`;
 }
 
 /** Drawn again only when what it says changes. */

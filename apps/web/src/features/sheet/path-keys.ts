@@ -1,6 +1,6 @@
 import { useHotkeys } from 'react-hotkeys-hook';
-import { pick, pickAlong } from '../../build/open-build.js';
-import { useOpenBuild } from '../../build/store.js';
+import { pick, pickAlong } from '../../open-build/open-build.js';
+import { useOpenBuild } from '../../open-build/store.js';
 
 /**
  * Outside fields, arrow keys go along the power path, Enter goes to the first field of what is picked, Esc leaves it. Everywhere, Ctrl+Enter goes to the

@@ -1,6 +1,6 @@
 import { type Element, elementsOf, kindHead, type Role } from '@hobrek/core';
 import { memo } from 'react';
-import { useFollowed } from '../../build/in-sight.js';
+import { useFollowed } from '../../open-build/in-sight.js';
 
 /** The drawing as a table, for who cannot see it: each element from source to work, with what is entered of it, when typing has paused. */
 export function PathTable() {

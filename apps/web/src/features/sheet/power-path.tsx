@@ -1,12 +1,12 @@
 import { type DrawnStage, elementsOf, figureAt, layOut, type Point } from '@hobrek/core';
 import { memo, useMemo, useState } from 'react';
-import { FigureText } from '../../build/figure-text.js';
-import { useShown, useShownList, WhenInSight } from '../../build/in-sight.js';
-import { pick } from '../../build/open-build.js';
-import { useOpenBuild } from '../../build/store.js';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
-import { useUnits } from '../../shared/habits.js';
+import { FigureText } from '../../open-build/figure-text.js';
+import { useShown, useShownList, WhenInSight } from '../../open-build/in-sight.js';
+import { pick } from '../../open-build/open-build.js';
+import { useOpenBuild } from '../../open-build/store.js';
 import { show, unitShown } from '../../shared/in-my-units.js';
+import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
 import { FromAbove } from './from-above.js';
 import { Handles } from './handles.js';

@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
-import { noticed } from '../../build/open-build.js';
-import { useOpenBuild } from '../../build/store.js';
+import { noticed } from '../../open-build/open-build.js';
+import { allSaid } from '../../open-build/said.js';
+import { useOpenBuild } from '../../open-build/store.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -11,7 +12,16 @@ export function Sentence() {
     useShallow(({ open }) => {
       if (!open) return null;
       const { says, verdict, jam, notWorkedOut } = open.evaluation;
-      return { says, verdict, jam, notWorkedOut, remedy: open.remedy, guesses: open.guesses, notices: open.notices, stale: open.greyed.size > 0 };
+      return {
+        says: allSaid(says),
+        verdict,
+        jam: allSaid(jam),
+        notWorkedOut: allSaid(notWorkedOut),
+        remedy: open.remedy,
+        guesses: open.guesses,
+        notices: open.notices,
+        stale: open.greyed.size > 0,
+      };
     }),
   );
   if (!shown) return null;

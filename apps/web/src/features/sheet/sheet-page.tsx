@@ -2,16 +2,16 @@ import type { StoredBuild } from '@hobrek/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useParams } from 'react-router';
-import { isSafe } from '../../build/journal.js';
-import { Meeting } from '../../build/meeting.js';
-import { closeBuild, fieldLeft, openBuild, renamed } from '../../build/open-build.js';
-import { SaveWord } from '../../build/save-word.js';
-import { useOpenBuild } from '../../build/store.js';
-import { UndoKeys } from '../../build/undo-keys.js';
-import { WhySheet } from '../../build/why.js';
+import { isSafe } from '../../open-build/journal.js';
+import { MergeConflict } from '../../open-build/merge-conflict.js';
+import { closeBuild, fieldLeft, openBuild, renamed } from '../../open-build/open-build.js';
+import { SaveWord } from '../../open-build/save-word.js';
+import { useOpenBuild } from '../../open-build/store.js';
+import { UndoKeys } from '../../open-build/undo-keys.js';
+import { WhySheet } from '../../open-build/why.js';
 import { ask } from '../../shared/ask.js';
-import { HabitsSheet } from '../../shared/habits-sheet.js';
 import { PageHead } from '../../shared/page-head.js';
+import { PreferencesSheet } from '../../shared/preferences-sheet.js';
 import { CommandList } from './command-list.js';
 import { PowerPath } from './power-path.js';
 import { Sentence } from './sentence.js';
@@ -43,14 +43,14 @@ export function SheetPage() {
             <UndoKeys />
             <CommandList />
             <TakeAway />
-            <HabitsSheet />
+            <PreferencesSheet />
           </>
         }
       >
         <BuildName />
         <Stops id={id} />
       </PageHead>
-      <Meeting />
+      <MergeConflict />
       <main className="flex grow flex-col">
         <section className="px-6 pt-4 max-sm:px-4">
           <Sentence />

@@ -1,7 +1,7 @@
 import { asMarkdown } from '@hobrek/core';
 import { DropdownMenu } from 'radix-ui';
-import { type OpenBuild, useOpenBuild } from '../../build/store.js';
-import { useUnits } from '../../shared/habits.js';
+import { type OpenBuild, useOpenBuild } from '../../open-build/store.js';
+import { usePreferences, useUnits } from '../../shared/preferences.js';
 import { takeFile } from '../../shared/take-file.js';
 
 /** The writers of drawings and tables come in when one is asked for. */
@@ -27,7 +27,12 @@ const forms: readonly Form[] = [
     type: 'application/json',
     text: ({ build }) => `${JSON.stringify(build, null, 2)}\n`,
   },
-  { says: 'a page of text (Markdown)', ending: '.md', type: 'text/markdown', text: ({ build, evaluation }) => asMarkdown(build, evaluation) },
+  {
+    says: 'a page of text (Markdown)',
+    ending: '.md',
+    type: 'text/markdown',
+    text: ({ build, evaluation }) => asMarkdown(build, evaluation, usePreferences.getState().units),
+  },
   {
     says: 'the drawing, 1:5 on paper (SVG)',
     ending: '.svg',
@@ -40,7 +45,12 @@ const forms: readonly Form[] = [
     type: 'image/vnd.dxf',
     text: async (open) => (await papers()).drawingDxf(await drawn(open)),
   },
-  { says: 'every figure (CSV)', ending: '-figures.csv', type: 'text/csv', text: async ({ evaluation }) => (await papers()).figuresCsv(evaluation) },
+  {
+    says: 'every figure (CSV)',
+    ending: '-figures.csv',
+    type: 'text/csv',
+    text: async ({ build, evaluation }) => (await papers()).figuresCsv(build, evaluation),
+  },
   { says: 'the parts list (CSV)', ending: '-parts.csv', type: 'text/csv', text: async ({ build }) => (await papers()).partsCsv(build) },
 ];
 

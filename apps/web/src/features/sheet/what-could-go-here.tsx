@@ -1,8 +1,8 @@
 import { fitsHere } from '@hobrek/core';
 import { Popover } from 'radix-ui';
 import { memo, useState } from 'react';
-import { stageAdded } from '../../build/open-build.js';
-import { useOpenBuild } from '../../build/store.js';
+import { stageAdded } from '../../open-build/open-build.js';
+import { useOpenBuild } from '../../open-build/store.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 interface Gap {

@@ -1,7 +1,7 @@
 import { type DrawnStage } from '@hobrek/core';
 import { memo } from 'react';
-import { useUnits } from '../../shared/habits.js';
 import { show, unitShown } from '../../shared/in-my-units.js';
+import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
 
 const height_px = 74;

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * The handbook’s answer to how much a set of belts carries for years.
@@ -12,10 +12,10 @@ export const allowedPower = defineFormula({
   expr: 'z * P_r * K_1 * K_2',
   source: "Shigley's Mechanical Engineering Design (10e), eq. 17-17 (relation)",
   inputs: {
-    z: slot('1', 'number of belts', [1, 20]),
-    P_r: slot('W', 'rating of one belt', [0, 1000000.0]),
-    K_1: slot('1', 'arc factor', [0.3, 1]),
-    K_2: slot('1', 'length factor', [0.8, 1.25]),
+    z: inputSlot('1', 'number of belts', [1, 20]),
+    P_r: inputSlot('W', 'rating of one belt', [0, 1000000.0]),
+    K_1: inputSlot('1', 'arc factor', [0.3, 1]),
+    K_2: inputSlot('1', 'length factor', [0.8, 1.25]),
   },
   compute: ({ z, P_r, K_1, K_2 }) => z * P_r * K_1 * K_2,
 });

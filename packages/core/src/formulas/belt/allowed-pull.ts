@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Wider belts carry a little more than in proportion.
@@ -12,10 +12,10 @@ export const allowedPull = defineFormula({
   expr: 'K_z * T_a * (b / b_0)^1.14',
   source: 'ISO 5295 (from memory): allowed pull, width factor and mesh factor',
   inputs: {
-    T_a: slot('N', 'allowed pull of the base width', [5, 10000]),
-    b: slot('mm', 'width of the belt', [2, 400]),
-    b_0: slot('mm', 'base width', [3, 130]),
-    K_z: slot('1', 'mesh factor', [0, 1]),
+    T_a: inputSlot('N', 'allowed pull of the base width', [5, 10000]),
+    b: inputSlot('mm', 'width of the belt', [2, 400]),
+    b_0: inputSlot('mm', 'base width', [3, 130]),
+    K_z: inputSlot('1', 'mesh factor', [0, 1]),
   },
   compute: ({ T_a, b, b_0, K_z }) => K_z * T_a * (b / b_0) ** 1.14,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * The international form of the same; the two differ by up to 0.02.
@@ -12,7 +12,7 @@ export const arcFactorIso = defineFormula({
   expr: '1.25 * (1 - 5^(-theta / pi))',
   source: 'ISO 5292 (relation)',
   inputs: {
-    theta: slot('rad', 'arc of contact of the small pulley', [1, Math.PI]),
+    theta: inputSlot('rad', 'arc of contact of the small pulley', [1, Math.PI]),
   },
   compute: ({ theta }) => 1.25 * (1 - 5 ** (-theta / Math.PI)),
 });

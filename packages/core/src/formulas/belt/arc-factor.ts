@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What of the rating is left when the belt lies on less than half of the small pulley.
@@ -12,7 +12,7 @@ export const arcFactor = defineFormula({
   expr: '0.143543 + 0.007468 * (180 / pi * theta) - 0.000015052 * (180 / pi * theta)^2',
   source: "Shigley's Mechanical Engineering Design (10e), table 17-13 and its footnote, V-V drives",
   inputs: {
-    theta: slot('rad', 'arc of contact of the small pulley', [Math.PI / 2, Math.PI]),
+    theta: inputSlot('rad', 'arc of contact of the small pulley', [Math.PI / 2, Math.PI]),
   },
   compute: ({ theta }) => 0.143543 + 0.007468 * ((180 / Math.PI) * theta) - 0.000015052 * ((180 / Math.PI) * theta) ** 2,
 });

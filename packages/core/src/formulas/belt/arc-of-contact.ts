@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Arc over which an open belt lies on pulley `d`; the other pulley is `D`. No answer where the wheels are further apart in size than in centres.
@@ -12,9 +12,9 @@ export const arcOfContact = defineFormula({
   expr: 'pi - 2 * asin((D - d) / (2 * C))',
   source: "Machinery's Handbook, arc of contact of open belts (relation)",
   inputs: {
-    d: slot('mm', 'this pulley, pitch diameter', [1, 5_000]),
-    D: slot('mm', 'other pulley, pitch diameter', [1, 5_000]),
-    C: slot('mm', 'centre distance', [1, 50_000]),
+    d: inputSlot('mm', 'this pulley, pitch diameter', [1, 5_000]),
+    D: inputSlot('mm', 'other pulley, pitch diameter', [1, 5_000]),
+    C: inputSlot('mm', 'centre distance', [1, 50_000]),
   },
   compute: ({ d, D, C }) => Math.PI - 2 * Math.asin((D - d) / (2 * C)),
 });

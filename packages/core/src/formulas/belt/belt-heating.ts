@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * All the motor’s power turns into heat where the belt slips.
@@ -13,12 +13,12 @@ export const beltHeatingTime = defineFormula({
   source:
     'Balance of heat, all of it into the belt (what the pulley takes is left as reserve): rubber 1500 to 2000 J/(kg·K) (handbooks), 60 to 100 K before it glazes (common practice, no source)',
   inputs: {
-    m: slot('kg/m', 'mass of the belt per length', [0.01, 5]),
-    L: slot('mm', 'length of the belt', [100, 20000]),
-    c: slot('J/(kg·K)', 'specific heat of the belt', [1000, 2500]),
-    dT: slot('K', 'temperature left', [10, 200]),
-    T: slot('N·m', 'torque at which it slips', [0.01, 100000.0]),
-    n: slot('rpm', 'speed of the pulley it slips on', [10, 20000]),
+    m: inputSlot('kg/m', 'mass of the belt per length', [0.01, 5]),
+    L: inputSlot('mm', 'length of the belt', [100, 20000]),
+    c: inputSlot('J/(kg·K)', 'specific heat of the belt', [1000, 2500]),
+    dT: inputSlot('K', 'temperature left', [10, 200]),
+    T: inputSlot('N·m', 'torque at which it slips', [0.01, 100000.0]),
+    n: inputSlot('rpm', 'speed of the pulley it slips on', [10, 20000]),
   },
   compute: ({ m, L, c, dT, T, n }) => (((m * L) / 1000) * c * dT) / ((T * Math.PI * n) / 30),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Each pass round a pulley bends the belt once at its peak pull.
@@ -12,10 +12,10 @@ export const beltPasses = defineFormula({
   expr: '1 / ((K / T_1)^(-b) + (K / T_2)^(-b))',
   source: "Shigley's Mechanical Engineering Design (10e), eq. 17-27 (relation)",
   inputs: {
-    K: slot('N', 'durability force of the section', [2000, 30000]),
-    b: slot('1', 'durability exponent', [10.9, 12.7]),
-    T_1: slot('N', 'peak pull on one pulley', [200, 1900]),
-    T_2: slot('N', 'peak pull on the other', [200, 1900]),
+    K: inputSlot('N', 'durability force of the section', [2000, 30000]),
+    b: inputSlot('1', 'durability exponent', [10.9, 12.7]),
+    T_1: inputSlot('N', 'peak pull on one pulley', [200, 1900]),
+    T_2: inputSlot('N', 'peak pull on the other', [200, 1900]),
   },
   where: { turns: ['b'], says: 'the pulls are below the durability force', holds: ({ K, T_1, T_2 }) => T_1 < K && T_2 < K },
   compute: ({ K, b, T_1, T_2 }) => 1 / ((K / T_1) ** -b + (K / T_2) ** -b),

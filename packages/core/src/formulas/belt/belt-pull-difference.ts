@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What does the work: the tight span less the slack one.
@@ -12,9 +12,9 @@ export const beltPullDifference = defineFormula({
   expr: 'P / (v * z)',
   source: 'Definition of power',
   inputs: {
-    P: slot('W', 'design power', [0, 1000000.0]),
-    v: slot('m/s', 'belt speed', [0.05, 60]),
-    z: slot('1', 'number of belts', [1, 20]),
+    P: inputSlot('W', 'design power', [0, 1000000.0]),
+    v: inputSlot('m/s', 'belt speed', [0.05, 60]),
+    z: inputSlot('1', 'number of belts', [1, 20]),
   },
   compute: ({ P, v, z }) => P / (v * z),
 });

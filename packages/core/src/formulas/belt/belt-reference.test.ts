@@ -20,6 +20,7 @@ import { centrifugalTension } from './centrifugal-tension.js';
 import { crossedBeltLength } from './crossed-belt-length.js';
 import { crossedWrap } from './crossed-wrap.js';
 import { designPower } from './design-power.js';
+import { neededTension } from './needed-tension.js';
 import { newerRating } from './newer-rating.js';
 import { olderRating } from './older-rating.js';
 import { openBeltLength } from './open-belt-length.js';
@@ -36,7 +37,6 @@ import { tensionFromPush } from './tension-from-push.js';
 import { tensionFromTone } from './tension-from-tone.js';
 import { tensionRatio } from './tension-ratio.js';
 import { toneForTension } from './tone-for-tension.js';
-import { wantedTension } from './wanted-tension.js';
 import { wedgeFriction } from './wedge-friction.js';
 
 for (const n of ['01', '02', '03', '04', '05', '06']) {
@@ -90,7 +90,7 @@ proves('drives', 'v-pub-02', ({ given }) => {
   const F_c = centrifugalTension.compute({ m: massOf(given('Kc')), v });
   const dF = beltPullDifference.compute({ P: given('Hd'), v, z });
   // The book's initial tension leaves the centrifugal part out.
-  return { ef: e, Fc: F_c, dF, Fi: wantedTension.compute({ dF, e, F_c: 0 }) };
+  return { ef: e, Fc: F_c, dF, Fi: neededTension.compute({ dF, e, F_c: 0 }) };
 });
 proves('drives', 'v-pub-03', ({ given }) => {
   // Kb is read as a torque, N·m; the formula takes N·mm.

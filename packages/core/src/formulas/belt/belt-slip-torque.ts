@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What the belt carries before it slips, from the tension as it is set, not from a rating.
@@ -12,11 +12,11 @@ export const beltSlipTorque = defineFormula({
   expr: 'z * max(0, F_i - F_c) * (e - 1) / (e + 1) * d / 1000',
   source: 'Wedge friction with the mean tension held by fixed centres: F1 + F2 = 2 F_i (closed form)',
   inputs: {
-    z: slot('1', 'number of belts', [1, 20]),
-    F_i: slot('N', 'tension of a span at rest, each belt', [1, 20000]),
-    F_c: slot('N', 'centrifugal tension', [0, 2000]),
-    e: slot('1', 'tension ratio at slip', [1.01, 1000000.0]),
-    d: slot('mm', 'pitch diameter of the pulley it slips on', [10, 2000]),
+    z: inputSlot('1', 'number of belts', [1, 20]),
+    F_i: inputSlot('N', 'tension of a span at rest, each belt', [1, 20000]),
+    F_c: inputSlot('N', 'centrifugal tension', [0, 2000]),
+    e: inputSlot('1', 'tension ratio at slip', [1.01, 1000000.0]),
+    d: inputSlot('mm', 'pitch diameter of the pulley it slips on', [10, 2000]),
   },
   remark: {
     says: 'At this speed the belt flies off its groove: nothing presses any more, and it pulls nothing.',

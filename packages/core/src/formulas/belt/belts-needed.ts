@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * By the handbook, before it is rounded up.
@@ -12,8 +12,8 @@ export const beltsNeeded = defineFormula({
   expr: 'P_d / P_1',
   source: "Shigley's Mechanical Engineering Design (10e), eq. 17-20 (relation); rounded up",
   inputs: {
-    P_d: slot('W', 'power to design for', [0, 1000000.0]),
-    P_1: slot('W', 'power that one belt is good for', [1, 1000000.0]),
+    P_d: inputSlot('W', 'power to design for', [0, 1000000.0]),
+    P_1: inputSlot('W', 'power that one belt is good for', [1, 1000000.0]),
   },
   compute: ({ P_d, P_1 }) => P_d / P_1,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Bending on a small pulley costs more life than the pull.
@@ -12,9 +12,9 @@ export const bendingPeak = defineFormula({
   expr: 'F_1 + K_b / d',
   source: "Shigley's Mechanical Engineering Design (10e), eq. 17-26 (relation)",
   inputs: {
-    F_1: slot('N', 'pull of the tight span', [0, 20000]),
-    K_b: slot('1', 'bending constant of the section, N·mm', [1000, 1300000]),
-    d: slot('mm', 'pitch diameter of the pulley', [20, 2000]),
+    F_1: inputSlot('N', 'pull of the tight span', [0, 20000]),
+    K_b: inputSlot('1', 'bending constant of the section, N·mm', [1000, 1300000]),
+    d: inputSlot('mm', 'pitch diameter of the pulley', [20, 2000]),
   },
   compute: ({ F_1, K_b, d }) => F_1 + K_b / d,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * It is carried by the cords and presses on nothing.
@@ -12,8 +12,8 @@ export const centrifugalTension = defineFormula({
   expr: 'm * v^2',
   source: 'Closed form',
   inputs: {
-    m: slot('kg/m', 'mass of the belt per length', [0.001, 5]),
-    v: slot('m/s', 'belt speed', [0, 60]),
+    m: inputSlot('kg/m', 'mass of the belt per length', [0.001, 5]),
+    v: inputSlot('m/s', 'belt speed', [0, 60]),
   },
   compute: ({ m, v }) => m * v ** 2,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What the work asks, with its shocks.
@@ -12,8 +12,8 @@ export const designPower = defineFormula({
   expr: 'P * K_s',
   source: "Shigley's Mechanical Engineering Design (10e), eq. 17-19 (relation), design factor 1",
   inputs: {
-    P: slot('W', 'power asked', [0, 1000000.0]),
-    K_s: slot('1', 'service factor', [1, 2.5]),
+    P: inputSlot('W', 'power asked', [0, 1000000.0]),
+    K_s: inputSlot('1', 'service factor', [1, 2.5]),
   },
   compute: ({ P, K_s }) => P * K_s,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Between fixed centres the spans keep their mean: the slack one hangs loose at twice the tension at rest, and soon after the belt climbs its teeth.
@@ -12,10 +12,10 @@ export const jumpTorque = defineFormula({
   expr: 'c * max(0, F_i - F_c) * d / 2000',
   source: 'Balance of the spans between fixed centres (closed form); how far beyond it the teeth still hold is common practice',
   inputs: {
-    c: slot('1', 'times the tension at rest', [1, 4]),
-    F_i: slot('N', 'tension of a span at rest', [0, 20000]),
-    F_c: slot('N', 'centrifugal tension', [0, 3000]),
-    d: slot('mm', 'pitch diameter of the driving pulley', [3, 5000]),
+    c: inputSlot('1', 'times the tension at rest', [1, 4]),
+    F_i: inputSlot('N', 'tension of a span at rest', [0, 20000]),
+    F_c: inputSlot('N', 'centrifugal tension', [0, 3000]),
+    d: inputSlot('mm', 'pitch diameter of the driving pulley', [3, 5000]),
   },
   compute: ({ c, F_i, F_c, d }) => (c * Math.max(0, F_i - F_c) * d) / 2000,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 import { ratedForNothing } from './rated-for-nothing.js';
 
 const rated = ({ d, n, k1, k2, k3, k4, K }: Readonly<Record<'d' | 'n' | 'k1' | 'k2' | 'k3' | 'k4' | 'K', number>>) =>
@@ -18,13 +18,13 @@ export const newerRating = defineFormula({
   expr: 'max(0, 745.699872 * (d / 25.4 * n / 1000 * (k1 - k2 / (d / 25.4) - k3 * (d / 25.4 * n / 1000)^2 - k4 * log10(d / 25.4 * n / 1000)) + k2 * n / 1000 * (1 - 1 / K)))',
   source: "RMA IP-20 (1988) and IP-22 as printed in Machinery's Handbook; coefficients from memory, with doubt",
   inputs: {
-    d: slot('mm', 'pitch diameter of the small pulley', [60, 800]),
-    n: slot('rpm', 'speed of the small pulley', [200, 5000]),
-    k1: slot('1', 'coefficient of the section', [0.85, 9]),
-    k2: slot('1', 'coefficient of the section', [1, 50]),
-    k3: slot('1', 'coefficient of the section', [0.0001, 0.002]),
-    k4: slot('1', 'coefficient of the section', [0.1, 1.2]),
-    K: slot('1', 'speed ratio factor', [1, 1.15]),
+    d: inputSlot('mm', 'pitch diameter of the small pulley', [60, 800]),
+    n: inputSlot('rpm', 'speed of the small pulley', [200, 5000]),
+    k1: inputSlot('1', 'coefficient of the section', [0.85, 9]),
+    k2: inputSlot('1', 'coefficient of the section', [1, 50]),
+    k3: inputSlot('1', 'coefficient of the section', [0.0001, 0.002]),
+    k4: inputSlot('1', 'coefficient of the section', [0.1, 1.2]),
+    K: inputSlot('1', 'speed ratio factor', [1, 1.15]),
   },
   where: {
     turns: ['d', 'n'],

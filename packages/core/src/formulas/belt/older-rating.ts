@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 import { ratedForNothing } from './rated-for-nothing.js';
 
 const rated = ({ v, a, b, c, r, d }: Readonly<Record<'v' | 'a' | 'b' | 'c' | 'r' | 'd', number>>) =>
@@ -16,12 +16,12 @@ export const olderRating = defineFormula({
   expr: 'max(0, 745.699872 * v * (a * v^(-0.09) - b / (r * d / 25.4) - c * v^2))',
   source: "RMA 1977 form, which reproduces Shigley's table 17-12 (coefficients from memory)",
   inputs: {
-    v: slot('1', 'belt speed in 1000 ft/min', [0.2, 6.5]),
-    a: slot('1', 'coefficient of the section', [1.9, 20]),
-    b: slot('1', 'coefficient of the section', [3.8, 180]),
-    c: slot('1', 'coefficient of the section', [0.01, 0.13]),
-    r: slot('1', 'speed ratio factor', [1, 1.14]),
-    d: slot('mm', 'pitch diameter of the small pulley', [60, 800]),
+    v: inputSlot('1', 'belt speed in 1000 ft/min', [0.2, 6.5]),
+    a: inputSlot('1', 'coefficient of the section', [1.9, 20]),
+    b: inputSlot('1', 'coefficient of the section', [3.8, 180]),
+    c: inputSlot('1', 'coefficient of the section', [0.01, 0.13]),
+    r: inputSlot('1', 'speed ratio factor', [1, 1.14]),
+    d: inputSlot('mm', 'pitch diameter of the small pulley', [60, 800]),
   },
   where: {
     turns: ['v'],

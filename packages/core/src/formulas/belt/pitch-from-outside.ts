@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * The cords run a little below the rim.
@@ -12,8 +12,8 @@ export const pitchFromOutside = defineFormula({
   expr: 'd_a - h',
   source: 'ISO 4183, outside less twice the least depth above the pitch line (from memory)',
   inputs: {
-    d_a: slot('mm', 'outside diameter', [10, 5000]),
-    h: slot('mm', 'outside less pitch diameter', [0, 40]),
+    d_a: inputSlot('mm', 'outside diameter', [10, 5000]),
+    h: inputSlot('mm', 'outside less pitch diameter', [0, 40]),
   },
   compute: ({ d_a, h }) => d_a - h,
 });

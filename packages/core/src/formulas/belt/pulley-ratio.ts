@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Reduction of a belt drive from its pitch diameters: above 1 the driven shaft is the slower one.
@@ -11,6 +11,6 @@ export const pulleyRatio = defineFormula({
   unit: '1',
   expr: 'd2 / d1',
   source: "Machinery's Handbook, rules for pulley speeds (relation)",
-  inputs: { d1: slot('mm', 'driving pulley, pitch diameter', [1, 5_000]), d2: slot('mm', 'driven pulley, pitch diameter', [1, 5_000]) },
+  inputs: { d1: inputSlot('mm', 'driving pulley, pitch diameter', [1, 5_000]), d2: inputSlot('mm', 'driven pulley, pitch diameter', [1, 5_000]) },
   compute: ({ d1, d2 }) => d2 / d1,
 });

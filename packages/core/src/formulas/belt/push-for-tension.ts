@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What to push with so that the belt gives by a sixty-fourth of its span.
@@ -12,9 +12,9 @@ export const pushForTension = defineFormula({
   expr: '2 * T * q / sqrt(q^2 + (s / 2)^2)',
   source: 'Force-and-deflection method (closed form), as in RMA and ISO 5292 practice; stretch left out',
   inputs: {
-    T: slot('N', 'tension wanted', [0.1, 20000]),
-    q: slot('mm', 'how far it gives', [0.5, 200]),
-    s: slot('mm', 'straight span', [20, 10000]),
+    T: inputSlot('N', 'tension wanted', [0.1, 20000]),
+    q: inputSlot('mm', 'how far it gives', [0.5, 200]),
+    s: inputSlot('mm', 'straight span', [20, 10000]),
   },
   compute: ({ T, q, s }) => (2 * T * q) / Math.sqrt(q ** 2 + (s / 2) ** 2),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Speed of a point on the rim of a turning wheel, and of a belt on its pitch diameter. Slip is ignored.
@@ -11,6 +11,6 @@ export const rimSpeed = defineFormula({
   unit: 'm/s',
   expr: 'pi * d * n / 60000',
   source: 'Definition: circumference × turns per unit time',
-  inputs: { d: slot('mm', 'pitch diameter', [1, 5_000]), n: slot('rpm', 'speed', [0, 20_000]) },
+  inputs: { d: inputSlot('mm', 'pitch diameter', [1, 5_000]), n: inputSlot('rpm', 'speed', [0, 20_000]) },
   compute: ({ d, n }) => (Math.PI * d * n) / 60_000,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * The handbook’s short form, visibly short where the pulleys all but touch; kept to compare with.
@@ -12,9 +12,9 @@ export const seriesBeltLength = defineFormula({
   expr: '2 * C + pi * (D + d) / 2 + (D - d)^2 / (4 * C)',
   source: "Shigley's Mechanical Engineering Design (10e), eq. 17-16a (relation)",
   inputs: {
-    d: slot('mm', 'small pulley, pitch diameter', [1, 5000]),
-    D: slot('mm', 'large pulley, pitch diameter', [1, 5000]),
-    C: slot('mm', 'centre distance', [1, 50000]),
+    d: inputSlot('mm', 'small pulley, pitch diameter', [1, 5000]),
+    D: inputSlot('mm', 'large pulley, pitch diameter', [1, 5000]),
+    C: inputSlot('mm', 'centre distance', [1, 50000]),
   },
   where: { turns: ['d', 'D', 'C'], says: 'the pulleys do not overlap', holds: ({ d, D, C }) => D + d < 2 * C },
   compute: ({ d, D, C }) => 2 * C + (Math.PI * (D + d)) / 2 + (D - d) ** 2 / (4 * C),

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * The handbook’s short form; `centresFromLength` is exact. No answer where the belt does not go round both pulleys.
@@ -12,9 +12,9 @@ export const seriesCentres = defineFormula({
   expr: '((L - pi * (D + d) / 2) + sqrt((L - pi * (D + d) / 2)^2 - 2 * (D - d)^2)) / 4',
   source: "Shigley's Mechanical Engineering Design (10e), eq. 17-16b (relation)",
   inputs: {
-    d: slot('mm', 'small pulley, pitch diameter', [1, 5000]),
-    D: slot('mm', 'large pulley, pitch diameter', [1, 5000]),
-    L: slot('mm', 'length of the belt', [10, 100000]),
+    d: inputSlot('mm', 'small pulley, pitch diameter', [1, 5000]),
+    D: inputSlot('mm', 'large pulley, pitch diameter', [1, 5000]),
+    L: inputSlot('mm', 'length of the belt', [10, 100000]),
   },
   where: {
     turns: ['d', 'D'],

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * The spans pull together along the line of centres; running, their sum stays.
@@ -12,9 +12,9 @@ export const shaftPull = defineFormula({
   expr: '2 * z * F_i * sin(theta / 2)',
   source: 'Sum of the two spans (closed form)',
   inputs: {
-    z: slot('1', 'number of belts', [1, 20]),
-    F_i: slot('N', 'tension of a span at rest, each belt', [0, 20000]),
-    theta: slot('rad', 'arc of contact', [0.5, Math.PI]),
+    z: inputSlot('1', 'number of belts', [1, 20]),
+    F_i: inputSlot('N', 'tension of a span at rest, each belt', [0, 20000]),
+    theta: inputSlot('rad', 'arc of contact', [0.5, Math.PI]),
   },
   compute: ({ z, F_i, theta }) => 2 * z * F_i * Math.sin(theta / 2),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * How far washers or a slot must move the motor.
@@ -12,10 +12,10 @@ export const shimTravel = defineFormula({
   expr: 'L * (T - T_0) / EA / 2',
   source: 'Closed form, equal pulleys: half of the belt’s stretch',
   inputs: {
-    L: slot('mm', 'length of the belt', [100, 20000]),
-    T: slot('N', 'tension wanted', [0.1, 20000]),
-    T_0: slot('N', 'tension now', [0, 20000]),
-    EA: slot('N', 'stiffness of the belt', [1000, 1000000.0]),
+    L: inputSlot('mm', 'length of the belt', [100, 20000]),
+    T: inputSlot('N', 'tension wanted', [0.1, 20000]),
+    T_0: inputSlot('N', 'tension now', [0, 20000]),
+    EA: inputSlot('N', 'stiffness of the belt', [1000, 1000000.0]),
   },
   compute: ({ L, T, T_0, EA }) => (L * (T - T_0)) / EA / 2,
 });

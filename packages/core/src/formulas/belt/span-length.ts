@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * From where the belt leaves one pulley to where it meets the other.
@@ -12,9 +12,9 @@ export const spanLength = defineFormula({
   expr: 'sqrt(C^2 - ((D - d) / 2)^2)',
   source: 'Closed form; the span of the force-and-deflection check (RMA and ISO 5292 practice)',
   inputs: {
-    d: slot('mm', 'small pulley, pitch diameter', [1, 5000]),
-    D: slot('mm', 'large pulley, pitch diameter', [1, 5000]),
-    C: slot('mm', 'centre distance', [1, 50000]),
+    d: inputSlot('mm', 'small pulley, pitch diameter', [1, 5000]),
+    D: inputSlot('mm', 'large pulley, pitch diameter', [1, 5000]),
+    C: inputSlot('mm', 'centre distance', [1, 50000]),
   },
   where: { turns: ['d', 'D'], says: 'd is the smaller pulley', holds: ({ d, D }) => d <= D },
   compute: ({ d, D, C }) => Math.sqrt(C ** 2 - ((D - d) / 2) ** 2),

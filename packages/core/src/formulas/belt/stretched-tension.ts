@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A stiff short belt reads tighter than it is.
@@ -12,11 +12,11 @@ export const stretchedTension = defineFormula({
   expr: 'T_0 + EA * (sqrt(s^2 + 4 * q^2) - s) / L',
   source: 'Closed form: the stretch of the pushed span shared by the whole belt',
   inputs: {
-    T_0: slot('N', 'tension at rest', [0, 20000]),
-    EA: slot('N', 'stiffness of the belt, force for doubling its length', [1000, 1000000.0]),
-    s: slot('mm', 'straight span', [20, 10000]),
-    q: slot('mm', 'how far it gives', [0.5, 200]),
-    L: slot('mm', 'length that shares the stretch', [100, 20000]),
+    T_0: inputSlot('N', 'tension at rest', [0, 20000]),
+    EA: inputSlot('N', 'stiffness of the belt, force for doubling its length', [1000, 1000000.0]),
+    s: inputSlot('mm', 'straight span', [20, 10000]),
+    q: inputSlot('mm', 'how far it gives', [0.5, 200]),
+    L: inputSlot('mm', 'length that shares the stretch', [100, 20000]),
   },
   compute: ({ T_0, EA, s, q, L }) => T_0 + (EA * (Math.sqrt(s ** 2 + 4 * q ** 2) - s)) / L,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Part teeth are counted as parts: whole ones carry.
@@ -12,8 +12,8 @@ export const teethInMesh = defineFormula({
   expr: 'z * theta / (2 * pi)',
   source: 'Closed form; ISO 5295',
   inputs: {
-    z: slot('1', 'teeth of the smaller pulley', [6, 500]),
-    theta: slot('rad', 'arc of contact', [0.5, Math.PI]),
+    z: inputSlot('1', 'teeth of the smaller pulley', [6, 500]),
+    theta: inputSlot('rad', 'arc of contact', [0.5, Math.PI]),
   },
   compute: ({ z, theta }) => (z * theta) / (2 * Math.PI),
 });

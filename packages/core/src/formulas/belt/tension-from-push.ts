@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A finger, a spring scale and a rule.
@@ -12,9 +12,9 @@ export const tensionFromPush = defineFormula({
   expr: 'F * sqrt(q^2 + (s / 2)^2) / (2 * q)',
   source: 'Force-and-deflection method (closed form), as in RMA and ISO 5292 practice; stretch left out',
   inputs: {
-    F: slot('N', 'push at mid span, each belt', [0.1, 1000]),
-    q: slot('mm', 'how far it gives', [0.5, 200]),
-    s: slot('mm', 'straight span', [20, 10000]),
+    F: inputSlot('N', 'push at mid span, each belt', [0.1, 1000]),
+    q: inputSlot('mm', 'how far it gives', [0.5, 200]),
+    s: inputSlot('mm', 'straight span', [20, 10000]),
   },
   compute: ({ F, q, s }) => (F * Math.sqrt(q ** 2 + (s / 2) ** 2)) / (2 * q),
 });

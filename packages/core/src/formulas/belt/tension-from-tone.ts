@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Pluck the span and read the tone from a telephone.
@@ -12,9 +12,9 @@ export const tensionFromTone = defineFormula({
   expr: '4 * m * (s / 1000)^2 * f^2',
   source: 'String equation (closed form)',
   inputs: {
-    m: slot('kg/m', 'mass of the belt per length', [0.001, 5]),
-    s: slot('mm', 'straight span', [20, 10000]),
-    f: slot('Hz', 'tone of the plucked span', [1, 1000]),
+    m: inputSlot('kg/m', 'mass of the belt per length', [0.001, 5]),
+    s: inputSlot('mm', 'straight span', [20, 10000]),
+    f: inputSlot('Hz', 'tone of the plucked span', [1, 1000]),
   },
   compute: ({ m, s, f }) => 4 * m * (s / 1000) ** 2 * f ** 2,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * At the point of slipping; the part of the tension that holds the belt to its circle is taken off first.
@@ -12,8 +12,8 @@ export const tensionRatio = defineFormula({
   expr: 'exp(mu * theta)',
   source: 'Euler–Eytelwein rope friction (closed form)',
   inputs: {
-    mu: slot('1', 'friction in the groove', [0.01, 3]),
-    theta: slot('rad', 'arc of contact', [0.1, 6.3]),
+    mu: inputSlot('1', 'friction in the groove', [0.01, 3]),
+    theta: inputSlot('rad', 'arc of contact', [0.1, 6.3]),
   },
   compute: ({ mu, theta }) => Math.exp(mu * theta),
 });

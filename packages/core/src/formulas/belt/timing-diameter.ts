@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Where the cords of a timing belt run: a little outside of the pulley’s own rim.
@@ -12,8 +12,8 @@ export const timingDiameter = defineFormula({
   expr: 'p * z / pi',
   source: 'ISO 5294, ISO 13050 (relation)',
   inputs: {
-    p: slot('mm', 'pitch of the belt', [1, 40]),
-    z: slot('1', 'teeth', [6, 500]),
+    p: inputSlot('mm', 'pitch of the belt', [1, 40]),
+    z: inputSlot('1', 'teeth', [6, 500]),
   },
   compute: ({ p, z }) => (p * z) / Math.PI,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What a calliper over the teeth reads.
@@ -12,8 +12,8 @@ export const timingOutside = defineFormula({
   expr: 'd - 2 * a',
   source: 'ISO 5294, ISO 13050 (relation)',
   inputs: {
-    d: slot('mm', 'pitch diameter', [3, 5000]),
-    a: slot('mm', 'height of the pitch line over the teeth', [0.1, 3]),
+    d: inputSlot('mm', 'pitch diameter', [3, 5000]),
+    a: inputSlot('mm', 'height of the pitch line over the teeth', [0.1, 3]),
   },
   compute: ({ d, a }) => d - 2 * a,
 });

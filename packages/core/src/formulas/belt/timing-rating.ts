@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What flies outward is taken from what may pull; where that takes all of it, the belt is good for nothing.
@@ -12,9 +12,9 @@ export const timingRating = defineFormula({
   expr: 'max(0, F_a - F_c) * v',
   source: 'ISO 5295 (from memory)',
   inputs: {
-    F_a: slot('N', 'pull it carries for years', [0, 60000]),
-    F_c: slot('N', 'centrifugal tension', [0, 3000]),
-    v: slot('m/s', 'belt speed', [0, 60]),
+    F_a: inputSlot('N', 'pull it carries for years', [0, 60000]),
+    F_c: inputSlot('N', 'centrifugal tension', [0, 3000]),
+    v: inputSlot('m/s', 'belt speed', [0, 60]),
   },
   compute: ({ F_a, F_c, v }) => Math.max(0, F_a - F_c) * v,
 });

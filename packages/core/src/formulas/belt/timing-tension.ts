@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * About half the pull, so that the slack span does not hang loose under it.
@@ -7,14 +7,14 @@ import { defineFormula, slot } from '../../figure/formula.js';
 export const timingTension = defineFormula({
   id: 'timing-tension',
   title: 'tension to set a timing belt to',
-  symbol: 'F_w',
+  symbol: 'F_n',
   unit: 'N',
   expr: 'k * F + F_c',
   source: 'Balance of the spans (closed form): at half the pull the slack span just stays tight',
   inputs: {
-    k: slot('1', 'share of the pull', [0.3, 1.5]),
-    F: slot('N', 'difference of the pulls', [0, 60000]),
-    F_c: slot('N', 'centrifugal tension', [0, 3000]),
+    k: inputSlot('1', 'share of the pull', [0.3, 1.5]),
+    F: inputSlot('N', 'difference of the pulls', [0, 60000]),
+    F_c: inputSlot('N', 'centrifugal tension', [0, 3000]),
   },
   compute: ({ k, F, F_c }) => k * F + F_c,
 });

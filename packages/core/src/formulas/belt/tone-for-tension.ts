@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * The tone to tune the belt to.
@@ -12,9 +12,9 @@ export const toneForTension = defineFormula({
   expr: 'sqrt(T / m) / (2 * s / 1000)',
   source: 'String equation (closed form)',
   inputs: {
-    T: slot('N', 'tension', [0.1, 20000]),
-    m: slot('kg/m', 'mass of the belt per length', [0.001, 5]),
-    s: slot('mm', 'straight span', [20, 10000]),
+    T: inputSlot('N', 'tension', [0.1, 20000]),
+    m: inputSlot('kg/m', 'mass of the belt per length', [0.001, 5]),
+    s: inputSlot('mm', 'straight span', [20, 10000]),
   },
   compute: ({ T, m, s }) => Math.sqrt(T / m) / ((2 * s) / 1000),
 });

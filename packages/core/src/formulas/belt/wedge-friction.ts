@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * The wedge presses harder than the belt is pulled; on a flat pulley (180°) nothing is gained.
@@ -12,8 +12,8 @@ export const wedgeFriction = defineFormula({
   expr: 'mu / sin(g / 2)',
   source: 'Roloff/Matek, V-belt friction (relation)',
   inputs: {
-    mu: slot('1', 'friction of belt on metal', [0.05, 1]),
-    g: slot('rad', 'groove angle', [0.4, Math.PI]),
+    mu: inputSlot('1', 'friction of belt on metal', [0.05, 1]),
+    g: inputSlot('rad', 'groove angle', [0.4, Math.PI]),
   },
   compute: ({ mu, g }) => mu / Math.sin(g / 2),
 });

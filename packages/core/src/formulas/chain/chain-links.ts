@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Before it is rounded up to a whole, even number.
@@ -12,10 +12,10 @@ export const chainLinks = defineFormula({
   expr: '2 * C / p + (z_1 + z_2) / 2 + (z_2 - z_1)^2 / (4 * pi^2 * C / p)',
   source: "ANSI/ASME B29.1; Shigley's Mechanical Engineering Design (10e), eq. 17-34 (relation)",
   inputs: {
-    C: slot('mm', 'centre distance', [20, 20000]),
-    p: slot('mm', 'pitch of the chain', [4, 80]),
-    z_1: slot('1', 'teeth of the smaller sprocket', [6, 150]),
-    z_2: slot('1', 'teeth of the larger sprocket', [6, 150]),
+    C: inputSlot('mm', 'centre distance', [20, 20000]),
+    p: inputSlot('mm', 'pitch of the chain', [4, 80]),
+    z_1: inputSlot('1', 'teeth of the smaller sprocket', [6, 150]),
+    z_2: inputSlot('1', 'teeth of the larger sprocket', [6, 150]),
   },
   where: {
     turns: ['C', 'p', 'z_1', 'z_2'],

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * All of it in the tight strand: a chain needs no pull in the slack one.
@@ -12,8 +12,8 @@ export const chainPull = defineFormula({
   expr: '2000 * T / d',
   source: 'Definition of torque',
   inputs: {
-    T: slot('N·m', 'torque of the sprocket', [0, 100000.0]),
-    d: slot('mm', 'pitch diameter of the sprocket', [10, 3000]),
+    T: inputSlot('N·m', 'torque of the sprocket', [0, 100000.0]),
+    d: inputSlot('mm', 'pitch diameter of the sprocket', [10, 3000]),
   },
   compute: ({ T, d }) => (2000 * T) / d,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Breaking load at the pitch radius of the sprocket.
@@ -12,9 +12,9 @@ export const chainTorque = defineFormula({
   expr: 'F * p / (2000 * sin(pi / z))',
   source: 'ISO 606 pitch diameter of a sprocket (relation)',
   inputs: {
-    F: slot('N', 'breaking load of the chain', [100, 500000]),
-    p: slot('mm', 'pitch', [4, 80]),
-    z: slot('1', 'teeth of the sprocket', [8, 150]),
+    F: inputSlot('N', 'breaking load of the chain', [100, 500000]),
+    p: inputSlot('mm', 'pitch', [4, 80]),
+    z: inputSlot('1', 'teeth of the sprocket', [8, 150]),
   },
   compute: ({ F, p, z }) => (F * p) / (2000 * Math.sin(Math.PI / z)),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A sprocket is a polygon: with few teeth the chain runs rough.
@@ -12,7 +12,7 @@ export const chordalVariation = defineFormula({
   expr: '1 - cos(pi / z)',
   source: 'ANSI/ASME B29.1 as in Machinery’s Handbook (relation)',
   inputs: {
-    z: slot('1', 'teeth', [6, 150]),
+    z: inputSlot('1', 'teeth', [6, 150]),
   },
   compute: ({ z }) => 1 - Math.cos(Math.PI / z),
 });

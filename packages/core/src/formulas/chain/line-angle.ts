@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Half a degree is what a chain bears.
@@ -12,8 +12,8 @@ export const lineAngle = defineFormula({
   expr: 'atan(o / C)',
   source: 'Closed form',
   inputs: {
-    o: slot('mm', 'sprockets out of line by', [0, 100]),
-    C: slot('mm', 'centre distance', [20, 20000]),
+    o: inputSlot('mm', 'sprockets out of line by', [0, 100]),
+    C: inputSlot('mm', 'centre distance', [20, 20000]),
   },
   compute: ({ o, C }) => Math.atan(o / C),
 });

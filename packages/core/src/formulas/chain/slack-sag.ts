@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Two to three per cent of the span is right.
@@ -12,8 +12,8 @@ export const slackSag = defineFormula({
   expr: 'sqrt(3 * s * e / 8)',
   source: 'Parabola (closed form)',
   inputs: {
-    s: slot('mm', 'straight span', [20, 20000]),
-    e: slot('mm', 'spare length', [0, 100]),
+    s: inputSlot('mm', 'straight span', [20, 20000]),
+    e: inputSlot('mm', 'spare length', [0, 100]),
   },
   compute: ({ s, e }) => Math.sqrt((3 * s * e) / 8),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Where the pins of the chain run.
@@ -12,8 +12,8 @@ export const sprocketDiameter = defineFormula({
   expr: 'p / sin(pi / z)',
   source: 'ANSI/ASME B29.1, ISO 606 (relation)',
   inputs: {
-    p: slot('mm', 'pitch of the chain', [4, 80]),
-    z: slot('1', 'teeth', [6, 150]),
+    p: inputSlot('mm', 'pitch of the chain', [4, 80]),
+    z: inputSlot('1', 'teeth', [6, 150]),
   },
   compute: ({ p, z }) => p / Math.sin(Math.PI / z),
 });

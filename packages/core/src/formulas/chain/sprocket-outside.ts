@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Over the tips of the teeth.
@@ -12,8 +12,8 @@ export const sprocketOutside = defineFormula({
   expr: 'p * (0.6 + 1 / tan(pi / z))',
   source: 'ANSI/ASME B29.1 as in Machinery’s Handbook (relation)',
   inputs: {
-    p: slot('mm', 'pitch of the chain', [4, 80]),
-    z: slot('1', 'teeth', [6, 150]),
+    p: inputSlot('mm', 'pitch of the chain', [4, 80]),
+    z: inputSlot('1', 'teeth', [6, 150]),
   },
   compute: ({ p, z }) => p * (0.6 + 1 / Math.tan(Math.PI / z)),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Two strands carry 1.7 times, three 2.5 times.
@@ -12,8 +12,8 @@ export const strandRating = defineFormula({
   expr: 'K_2 * P_r',
   source: "Shigley's Mechanical Engineering Design (10e), eq. 17-37 and table 17-23 (relation)",
   inputs: {
-    K_2: slot('1', 'strand factor', [1, 5]),
-    P_r: slot('W', 'rating of one strand', [0, 1000000.0]),
+    K_2: inputSlot('1', 'strand factor', [1, 5]),
+    P_r: inputSlot('W', 'rating of one strand', [0, 1000000.0]),
   },
   compute: ({ K_2, P_r }) => K_2 * P_r,
 });

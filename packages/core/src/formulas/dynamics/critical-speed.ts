@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example criticalSpeed.compute({ f: 140.5 }) // 8430
@@ -11,7 +11,7 @@ export const criticalSpeed = defineFormula({
   expr: '60 * f',
   source: 'Definition: once a turn',
   inputs: {
-    f: slot('Hz', 'resonance', [0.01, 10000]),
+    f: inputSlot('Hz', 'resonance', [0.01, 10000]),
   },
   compute: ({ f }) => 60 * f,
 });

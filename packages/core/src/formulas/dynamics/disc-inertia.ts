@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A wheel weighed on the kitchen scales.
@@ -12,9 +12,9 @@ export const discInertia = defineFormula({
   expr: 'k * m * (d / 2000)^2',
   source: 'Closed form; k is 0.5 for a plain disc, 0.7 to 0.8 for a rim on spokes',
   inputs: {
-    k: slot('1', 'how far out its mass lies', [0.3, 1]),
-    m: slot('kg', 'mass', [0.01, 1000]),
-    d: slot('mm', 'diameter', [10, 3000]),
+    k: inputSlot('1', 'how far out its mass lies', [0.3, 1]),
+    m: inputSlot('kg', 'mass', [0.01, 1000]),
+    d: inputSlot('mm', 'diameter', [10, 3000]),
   },
   compute: ({ k, m, d }) => k * m * (d / 2000) ** 2,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example flywheelForEvenness.compute({ E: 800, C_s: 0.1, n: 250 }) // ≈ 11.67
@@ -11,9 +11,9 @@ export const flywheelForEvenness = defineFormula({
   expr: 'E / (C_s * (pi * n / 30)^2)',
   source: 'Shigley’s Mechanical Engineering Design (10e), flywheels',
   inputs: {
-    E: slot('J', 'energy that comes and goes in a cycle', [0.01, 1000000]),
-    C_s: slot('1', 'how far the speed may swing, of the mean', [0.001, 1]),
-    n: slot('rpm', 'mean speed', [1, 30000]),
+    E: inputSlot('J', 'energy that comes and goes in a cycle', [0.01, 1000000]),
+    C_s: inputSlot('1', 'how far the speed may swing, of the mean', [0.001, 1]),
+    n: inputSlot('rpm', 'mean speed', [1, 30000]),
   },
   compute: ({ E, C_s, n }) => E / (C_s * ((Math.PI * n) / 30) ** 2),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Gearing down makes what spins before it heavy.
@@ -12,8 +12,8 @@ export const forwardInertia = defineFormula({
   expr: 'J * i^2',
   source: 'Closed form',
   inputs: {
-    J: slot('kg·m²', 'moment of inertia on the faster shaft', [0, 100000]),
-    i: slot('1', 'ratio', [0.01, 1000]),
+    J: inputSlot('kg·m²', 'moment of inertia on the faster shaft', [0, 100000]),
+    i: inputSlot('1', 'ratio', [0.01, 1000]),
   },
   compute: ({ J, i }) => J * i ** 2,
 });

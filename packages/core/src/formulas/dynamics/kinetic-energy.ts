@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What a spinning wheel gives up when it is stopped.
@@ -12,8 +12,8 @@ export const kineticEnergy = defineFormula({
   expr: 'J * (pi * n / 30)^2 / 2',
   source: 'Closed form',
   inputs: {
-    J: slot('kg·m²', 'moment of inertia', [1e-7, 1000]),
-    n: slot('rpm', 'speed', [0, 20000]),
+    J: inputSlot('kg·m²', 'moment of inertia', [1e-7, 1000]),
+    n: inputSlot('rpm', 'speed', [0, 20000]),
   },
   compute: ({ J, n }) => (J * ((Math.PI * n) / 30) ** 2) / 2,
 });

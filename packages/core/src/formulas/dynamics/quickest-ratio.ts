@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Losses and a load torque left out.
@@ -12,8 +12,8 @@ export const quickestRatio = defineFormula({
   expr: 'sqrt(J_L / J_M)',
   source: 'Closed form: the load accelerates most where both inertias weigh the same at the motor',
   inputs: {
-    J_L: slot('kg·m²', 'inertia of the load', [0.000001, 1000]),
-    J_M: slot('kg·m²', 'inertia of the motor', [0.000001, 1000]),
+    J_L: inputSlot('kg·m²', 'inertia of the load', [0.000001, 1000]),
+    J_M: inputSlot('kg·m²', 'inertia of the motor', [0.000001, 1000]),
   },
   compute: ({ J_L, J_M }) => Math.sqrt(J_L / J_M),
 });

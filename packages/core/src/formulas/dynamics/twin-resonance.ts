@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Falls with either inertia.
@@ -12,9 +12,9 @@ export const twinResonance = defineFormula({
   expr: 'sqrt(k * (J_1 + J_2) / (J_1 * J_2)) / (2 * pi)',
   source: 'Two masses on a torsion spring (closed form)',
   inputs: {
-    k: slot('N·m/rad', 'torsional stiffness between them', [0.1, 10000000.0]),
-    J_1: slot('kg·m²', 'one moment of inertia', [1e-6, 1000]),
-    J_2: slot('kg·m²', 'the other', [1e-6, 1000]),
+    k: inputSlot('N·m/rad', 'torsional stiffness between them', [0.1, 10000000.0]),
+    J_1: inputSlot('kg·m²', 'one moment of inertia', [1e-6, 1000]),
+    J_2: inputSlot('kg·m²', 'the other', [1e-6, 1000]),
   },
   compute: ({ k, J_1, J_2 }) => Math.sqrt((k * (J_1 + J_2)) / (J_1 * J_2)) / (2 * Math.PI),
 });

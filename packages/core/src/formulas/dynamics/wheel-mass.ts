@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A first guess until it is weighed.
@@ -12,10 +12,10 @@ export const wheelMass = defineFormula({
   expr: 'k * rho * pi / 4 * (d / 1000)^2 * (b / 1000)',
   source: 'Volume times density; k is the share that is metal',
   inputs: {
-    k: slot('1', 'share of the disc that is metal', [0.2, 1]),
-    rho: slot('kg/m³', 'density', [2000, 9000]),
-    d: slot('mm', 'diameter', [10, 3000]),
-    b: slot('mm', 'width of the rim', [5, 500]),
+    k: inputSlot('1', 'share of the disc that is metal', [0.2, 1]),
+    rho: inputSlot('kg/m³', 'density', [2000, 9000]),
+    d: inputSlot('mm', 'diameter', [10, 3000]),
+    b: inputSlot('mm', 'width of the rim', [5, 500]),
   },
   compute: ({ k, rho, d, b }) => ((k * rho * Math.PI) / 4) * (d / 1000) ** 2 * (b / 1000),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example gearDiameter.compute({ m: 2, z: 17 }) // 34
@@ -11,8 +11,8 @@ export const gearDiameter = defineFormula({
   expr: 'm * z',
   source: 'ISO 53, ISO 54 (relation)',
   inputs: {
-    m: slot('mm', 'module', [0.1, 50]),
-    z: slot('1', 'teeth', [4, 1000]),
+    m: inputSlot('mm', 'module', [0.1, 50]),
+    z: inputSlot('1', 'teeth', [4, 1000]),
   },
   compute: ({ m, z }) => m * z,
 });

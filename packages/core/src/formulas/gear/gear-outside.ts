@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example gearOutside.compute({ m: 2, z: 17 }) // 38
@@ -11,8 +11,8 @@ export const gearOutside = defineFormula({
   expr: 'm * (z + 2)',
   source: 'ISO 53: standard addendum (relation)',
   inputs: {
-    m: slot('mm', 'module', [0.1, 50]),
-    z: slot('1', 'teeth', [4, 1000]),
+    m: inputSlot('mm', 'module', [0.1, 50]),
+    z: inputSlot('1', 'teeth', [4, 1000]),
   },
   compute: ({ m, z }) => m * (z + 2),
 });

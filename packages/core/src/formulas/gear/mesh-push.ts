@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example meshPush.compute({ W_t: 444.4 }) // ≈ 472.9
@@ -11,7 +11,7 @@ export const meshPush = defineFormula({
   expr: 'W_t / cos(20 * pi / 180)',
   source: 'Involute teeth of 20° pressure angle (closed form)',
   inputs: {
-    W_t: slot('N', 'force along the pitch circle', [0, 1000000]),
+    W_t: inputSlot('N', 'force along the pitch circle', [0, 1000000]),
   },
   compute: ({ W_t }) => W_t / Math.cos((20 * Math.PI) / 180),
 });

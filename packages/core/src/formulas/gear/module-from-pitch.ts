@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example moduleFromPitch.compute({ P: 16 }) // 1.5875
@@ -11,7 +11,7 @@ export const moduleFromPitch = defineFormula({
   expr: '25.4 / P',
   source: 'Definition: teeth per inch of pitch diameter',
   inputs: {
-    P: slot('1', 'diametral pitch', [0.5, 250]),
+    P: inputSlot('1', 'diametral pitch', [0.5, 250]),
   },
   compute: ({ P }) => 25.4 / P,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example toothForce.compute({ T: 8, d: 36 }) // ≈ 444.4
@@ -11,8 +11,8 @@ export const toothForce = defineFormula({
   expr: '2000 * T / d',
   source: 'Definition of torque',
   inputs: {
-    T: slot('N·m', 'torque at that gear', [0, 100000]),
-    d: slot('mm', 'its pitch diameter', [1, 5000]),
+    T: inputSlot('N·m', 'torque at that gear', [0, 100000]),
+    d: inputSlot('mm', 'its pitch diameter', [1, 5000]),
   },
   compute: ({ T, d }) => (2000 * T) / d,
 });

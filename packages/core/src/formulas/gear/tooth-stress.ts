@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example toothStress.compute({ K_v: 1.295, W_t: 444.4, b: 20, m: 2, Y: 0.309 }) // ≈ 46.6
@@ -11,11 +11,11 @@ export const toothStress = defineFormula({
   expr: 'K_v * W_t / (b * m * Y)',
   source: 'Lewis; Shigley’s Mechanical Engineering Design (10e), eq. 14-8',
   inputs: {
-    K_v: slot('1', 'velocity factor', [1, 5]),
-    W_t: slot('N', 'force along the pitch circle', [0, 1000000]),
-    b: slot('mm', 'face width', [1, 500]),
-    m: slot('mm', 'module', [0.1, 50]),
-    Y: slot('1', 'form factor', [0.15, 0.5]),
+    K_v: inputSlot('1', 'velocity factor', [1, 5]),
+    W_t: inputSlot('N', 'force along the pitch circle', [0, 1000000]),
+    b: inputSlot('mm', 'face width', [1, 500]),
+    m: inputSlot('mm', 'module', [0.1, 50]),
+    Y: inputSlot('1', 'form factor', [0.15, 0.5]),
   },
   compute: ({ K_v, W_t, b, m, Y }) => (K_v * W_t) / (b * m * Y),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example toothTorque.compute({ sigma: 46.57, b: 20, m: 2, Y: 0.309, d: 36, K_v: 1.295 }) // ≈ 8.0
@@ -11,12 +11,12 @@ export const toothTorque = defineFormula({
   expr: 'sigma * b * m * Y * d / (2000 * K_v)',
   source: 'Lewis; Shigley’s Mechanical Engineering Design (10e), eq. 14-8 turned round',
   inputs: {
-    sigma: slot('MPa', 'stress', [1, 3000]),
-    b: slot('mm', 'face width', [1, 500]),
-    m: slot('mm', 'module', [0.1, 50]),
-    Y: slot('1', 'form factor', [0.15, 0.5]),
-    d: slot('mm', 'pitch diameter', [1, 5000]),
-    K_v: slot('1', 'velocity factor', [1, 5]),
+    sigma: inputSlot('MPa', 'stress', [1, 3000]),
+    b: inputSlot('mm', 'face width', [1, 500]),
+    m: inputSlot('mm', 'module', [0.1, 50]),
+    Y: inputSlot('1', 'form factor', [0.15, 0.5]),
+    d: inputSlot('mm', 'pitch diameter', [1, 5000]),
+    K_v: inputSlot('1', 'velocity factor', [1, 5]),
   },
   compute: ({ sigma, b, m, Y, d, K_v }) => (sigma * b * m * Y * d) / (2000 * K_v),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What a tooth bears falls with speed: it meets the next one harder.
@@ -12,7 +12,7 @@ export const toothVelocityFactor = defineFormula({
   expr: '(6.1 + v) / 6.1',
   source: 'Shigley’s Mechanical Engineering Design (10e), eq. 14-6b',
   inputs: {
-    v: slot('m/s', 'speed at the pitch circle', [0, 20]),
+    v: inputSlot('m/s', 'speed at the pitch circle', [0, 20]),
   },
   compute: ({ v }) => (6.1 + v) / 6.1,
 });

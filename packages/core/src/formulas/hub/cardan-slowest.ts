@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * @example cardanSlowest.compute({ n: 500, beta: 0.2618 }) // ≈ 483.0
@@ -11,8 +11,8 @@ export const cardanSlowest = defineFormula({
   expr: 'n * cos(beta)',
   source: 'Kinematics of the universal joint (closed form)',
   inputs: {
-    n: slot('rpm', 'speed of the driving shaft', [0, 30000]),
-    beta: slot('rad', 'angle between the shafts', [0, 0.79]),
+    n: inputSlot('rpm', 'speed of the driving shaft', [0, 30000]),
+    beta: inputSlot('rad', 'angle between the shafts', [0, 0.79]),
   },
   compute: ({ n, beta }) => n * Math.cos(beta),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A split hub closed by screws across it.
@@ -12,9 +12,9 @@ export const clampTorque = defineFormula({
   expr: 'pi / 2 * mu * F * d / 1000',
   source: 'Even pressure round a split hub (closed form)',
   inputs: {
-    mu: slot('1', 'friction of hub on shaft', [0.05, 0.4]),
-    F: slot('N', 'force of the clamping screws', [10, 200000]),
-    d: slot('mm', 'diameter of the shaft', [3, 150]),
+    mu: inputSlot('1', 'friction of hub on shaft', [0.05, 0.4]),
+    F: inputSlot('N', 'force of the clamping screws', [10, 200000]),
+    d: inputSlot('mm', 'diameter of the shaft', [3, 150]),
   },
   compute: ({ mu, F, d }) => ((Math.PI / 2) * mu * F * d) / 1000,
 });

@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
 import { proves } from '../../../test/reference.js';
 import { keyAnsi_mm, keyDin, keysDin, setScrews } from '../../catalog/hubs.js';
-import { type Figure, known, unknown } from '../../figure/figure.js';
-import type { Limit } from '../../kinds/kind.js';
+import { known, unknown } from '../../figure/figure.js';
+import type { Limit } from '../../kinds/outputs.js';
 import { type Jam, jam, type Rung } from '../../procedures/jam.js';
 import type { Unit } from '../../quantity/quantities.js';
 import { arcOfContact } from '../belt/arc-of-contact.js';
@@ -79,7 +79,7 @@ const nowhere = unknown('rpm', []);
 /** The jam of a line whose limits are these torques, each on its own shaft: the procedure of the sheet on them. */
 function jammed(stages: readonly { i: number; eta: number }[], limits: readonly { name: string; shaft: number; torque: number }[]): Jam {
   const waiting = [...limits];
-  /** The next limit that stands on a shaft. */
+  /** The next limit on a shaft. */
   const next = (shaft: number): Limit | null => {
     const k = waiting.findIndex((each) => each.shaft === shaft);
     const [found] = k < 0 ? [] : waiting.splice(k, 1);
@@ -87,8 +87,7 @@ function jammed(stages: readonly { i: number; eta: number }[], limits: readonly 
       ? {
           id: `main/x/${found.name}`,
           at: 'main/x',
-          says: `the ${found.name} slips`,
-          short: found.name,
+          words: { short: found.name, what: `the ${found.name}`, fails: 'slips', may: 'may slip' },
           torque: sure('N·m', found.torque),
           harm: 'breaking',
           source: '',
@@ -97,24 +96,26 @@ function jammed(stages: readonly { i: number; eta: number }[], limits: readonly 
   };
   const rotary = { speed: nowhere, torque: unknown('N·m', []), top: nowhere };
   const stall = next(0) as Limit;
-  const passings = stages.map(({ i, eta }) => ({
+  const transfers = stages.map(({ i, eta }) => ({
     ratio: sure('1', i),
-    kept: sure('1', eta),
+    efficiency: sure('1', eta),
     inertia: { in: sure('kg·m²', 0), out: sure('kg·m²', 0) },
   }));
-  const held = stages.map((_, k) => ({ steady: next(k), hubs: { in: next(k), out: next(k + 1) }, breaks: next(k), slips: next(k) }));
-  const asked = { slips: next(stages.length), stops: unknown('rad', []), inertia: sure('kg·m²', 0) };
+  const results = stages.map((_, k) => ({ steady: next(k), hubs: { in: next(k), out: next(k + 1) }, breaks: next(k), slips: next(k) }));
+  const demand = { slips: next(stages.length), stops: unknown('rad', []), inertia: sure('kg·m²', 0) };
   expect(waiting).toEqual([]);
   const machine = {
-    line: 'main',
     tool: 'tool',
-    given: { ...rotary, stall, inertia: sure('kg·m²', 0), called: 'motor', stopped: '' },
-    passings,
-    held,
-    asked,
+    noun: 'motor',
+    output: { ...rotary, stall, inertia: sure('kg·m²', 0), stopped: '' },
+    transfers,
+    results,
+    demand,
     at: [...stages, 0].map(() => rotary),
+    path: 'main/jam',
+    figures: new Map(),
   };
-  return jam({ ...machine, note: (_: string, figure: Figure) => figure, label: (path: string) => path } as never);
+  return jam(machine as never);
 }
 
 for (const n of ['01', '02', '03', '04']) {

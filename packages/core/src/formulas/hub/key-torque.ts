@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A parallel key by the pressure on its side.
@@ -12,10 +12,10 @@ export const keyTorque = defineFormula({
   expr: 'p * h * l * d / 2000',
   source: 'DIN 6892, simplified (relation)',
   inputs: {
-    p: slot('MPa', 'pressure allowed in the weaker keyway', [10, 400]),
-    h: slot('mm', 'height that bears', [0.3, 20]),
-    l: slot('mm', 'length that bears', [3, 400]),
-    d: slot('mm', 'diameter of the shaft', [3, 300]),
+    p: inputSlot('MPa', 'pressure allowed in the weaker keyway', [10, 400]),
+    h: inputSlot('mm', 'height that bears', [0.3, 20]),
+    l: inputSlot('mm', 'length that bears', [3, 400]),
+    d: inputSlot('mm', 'diameter of the shaft', [3, 300]),
   },
   compute: ({ p, h, l, d }) => (p * h * l * d) / 2000,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Sizing a weakest link on purpose.
@@ -12,10 +12,10 @@ export const pinForTorque = defineFormula({
   expr: 'sqrt(4 * T * 1000 / (pi * z * tau * r))',
   source: 'Closed form',
   inputs: {
-    T: slot('N·m', 'torque wanted', [0.1, 100000.0]),
-    z: slot('1', 'shear planes', [1, 4]),
-    tau: slot('MPa', 'shear strength', [50, 900]),
-    r: slot('mm', 'radius at which it shears', [2, 300]),
+    T: inputSlot('N·m', 'torque wanted', [0.1, 100000.0]),
+    z: inputSlot('1', 'shear planes', [1, 4]),
+    tau: inputSlot('MPa', 'shear strength', [50, 900]),
+    r: inputSlot('mm', 'radius at which it shears', [2, 300]),
   },
   compute: ({ T, z, tau, r }) => Math.sqrt((4 * T * 1000) / (Math.PI * z * tau * r)),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A disc pressed between two plates.
@@ -12,10 +12,10 @@ export const plateClutchTorque = defineFormula({
   expr: 'mu * F * r * z / 1000',
   source: 'Coulomb friction on a mean radius (closed form)',
   inputs: {
-    mu: slot('1', 'friction of the faces', [0.05, 0.6]),
-    F: slot('N', 'force of the springs', [1, 100000]),
-    r: slot('mm', 'mean radius of the faces', [5, 500]),
-    z: slot('1', 'faces that rub', [1, 20]),
+    mu: inputSlot('1', 'friction of the faces', [0.05, 0.6]),
+    F: inputSlot('N', 'force of the springs', [1, 100000]),
+    r: inputSlot('mm', 'mean radius of the faces', [5, 500]),
+    z: inputSlot('1', 'faces that rub', [1, 20]),
   },
   compute: ({ mu, F, r, z }) => (mu * F * r * z) / 1000,
 });

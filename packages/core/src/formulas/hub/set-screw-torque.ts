@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Seated screws on a plain shaft; holding scatters, so that half to two thirds of the table is what to count on.
@@ -12,10 +12,10 @@ export const setScrewTorque = defineFormula({
   expr: 'k * z * F * d / 2000',
   source: "Shigley's Mechanical Engineering Design (10e), table 7-4 (relation)",
   inputs: {
-    k: slot('1', 'share of the table’s holding force', [0.2, 2]),
-    z: slot('1', 'number of screws', [1, 4]),
-    F: slot('N', 'holding force of one cup-point screw', [100, 40000]),
-    d: slot('mm', 'diameter of the shaft', [3, 150]),
+    k: inputSlot('1', 'share of the table’s holding force', [0.2, 2]),
+    z: inputSlot('1', 'number of screws', [1, 4]),
+    F: inputSlot('N', 'holding force of one cup-point screw', [100, 40000]),
+    d: inputSlot('mm', 'diameter of the shaft', [3, 150]),
   },
   compute: ({ k, z, F, d }) => (k * z * F * d) / 2000,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A pin or bolt across a hub, or at a radius.
@@ -12,10 +12,10 @@ export const shearPinTorque = defineFormula({
   expr: 'z * pi * d^2 / 4 * tau * r / 1000',
   source: 'Closed form',
   inputs: {
-    z: slot('1', 'shear planes', [1, 4]),
-    d: slot('mm', 'diameter of the pin', [1, 30]),
-    tau: slot('MPa', 'shear strength', [50, 900]),
-    r: slot('mm', 'radius at which it shears', [2, 300]),
+    z: inputSlot('1', 'shear planes', [1, 4]),
+    d: inputSlot('mm', 'diameter of the pin', [1, 30]),
+    tau: inputSlot('MPa', 'shear strength', [50, 900]),
+    r: inputSlot('mm', 'radius at which it shears', [2, 300]),
   },
   compute: ({ z, d, tau, r }) => (((z * Math.PI * d ** 2) / 4) * tau * r) / 1000,
 });

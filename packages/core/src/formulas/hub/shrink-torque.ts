@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A hub pressed or shrunk on.
@@ -12,10 +12,10 @@ export const shrinkTorque = defineFormula({
   expr: 'mu * p * pi * d^2 * l / 2000',
   source: 'Friction of a cylindrical press fit (closed form)',
   inputs: {
-    mu: slot('1', 'friction of hub on shaft', [0.05, 0.4]),
-    p: slot('MPa', 'pressure in the fit', [1, 200]),
-    d: slot('mm', 'diameter of the shaft', [3, 300]),
-    l: slot('mm', 'length of the fit', [3, 400]),
+    mu: inputSlot('1', 'friction of hub on shaft', [0.05, 0.4]),
+    p: inputSlot('MPa', 'pressure in the fit', [1, 200]),
+    d: inputSlot('mm', 'diameter of the shaft', [3, 300]),
+    l: inputSlot('mm', 'length of the fit', [3, 400]),
   },
   compute: ({ mu, p, d, l }) => (mu * p * Math.PI * d ** 2 * l) / 2000,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Shafts that do not meet bend what joins them.
@@ -12,8 +12,8 @@ export const spacerAngle = defineFormula({
   expr: 'atan(o / s)',
   source: 'Closed form',
   inputs: {
-    o: slot('mm', 'shafts out of line by', [0, 100]),
-    s: slot('mm', 'distance over which the coupling bends', [1, 2000]),
+    o: inputSlot('mm', 'shafts out of line by', [0, 100]),
+    s: inputSlot('mm', 'distance over which the coupling bends', [1, 2000]),
   },
   compute: ({ o, s }) => Math.atan(o / s),
 });

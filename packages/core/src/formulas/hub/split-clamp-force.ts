@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * From a torque wrench to what the hub is squeezed with.
@@ -12,10 +12,10 @@ export const splitClampForce = defineFormula({
   expr: '1000 * n * M / (K * d_s)',
   source: 'Roloff/Matek, clamp connection with split hub (relation)',
   inputs: {
-    n: slot('1', 'screws', [1, 8]),
-    M: slot('N·m', 'tightening torque of one', [0.1, 500]),
-    K: slot('1', 'nut factor, 0.2 dry', [0.1, 0.3]),
-    d_s: slot('mm', 'diameter of the screw', [2, 30]),
+    n: inputSlot('1', 'screws', [1, 8]),
+    M: inputSlot('N·m', 'tightening torque of one', [0.1, 500]),
+    K: inputSlot('1', 'nut factor, 0.2 dry', [0.1, 0.3]),
+    d_s: inputSlot('mm', 'diameter of the screw', [2, 30]),
   },
   compute: ({ n, M, K, d_s }) => (1000 * n * M) / (K * d_s),
 });

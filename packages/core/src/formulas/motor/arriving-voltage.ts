@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * The wall’s voltage less what the lead keeps.
@@ -12,8 +12,8 @@ export const arrivingVoltage = defineFormula({
   expr: 'V_0 - dV',
   source: 'Kirchhoff’s voltage rule',
   inputs: {
-    V_0: slot('V', 'voltage at the wall', [1, 1000]),
-    dV: slot('V', 'voltage lost in the lead', [0, 500]),
+    V_0: inputSlot('V', 'voltage at the wall', [1, 1000]),
+    dV: inputSlot('V', 'voltage lost in the lead', [0, 500]),
   },
   compute: ({ V_0, dV }) => V_0 - dV,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Slip at which an induction motor gives the most it can; beyond it the motor falls to rest.
@@ -12,8 +12,8 @@ export const breakdownSlip = defineFormula({
   expr: 's_n * (k + sqrt(k^2 - 1))',
   source: "Kloss's relation through the rated point, textbooks on electric machines (relation)",
   inputs: {
-    s_n: slot('1', 'slip at rated torque', [0.001, 0.3]),
-    k: slot('1', 'most torque over rated torque', [1.05, 5]),
+    s_n: inputSlot('1', 'slip at rated torque', [0.001, 0.3]),
+    k: inputSlot('1', 'most torque over rated torque', [1.05, 5]),
   },
   compute: ({ s_n, k }) => s_n * (k + Math.sqrt(k ** 2 - 1)),
 });

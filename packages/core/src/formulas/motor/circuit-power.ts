@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Steady shaft power that a wall circuit feeds. It bounds no jam: a breaker passes several times its rating for seconds.
@@ -12,11 +12,11 @@ export const circuitPower = defineFormula({
   expr: 'V * I * share * eta * pf',
   source: 'Common practice, no source: steadily at most 80 % of the breaker where a code says so, all of it elsewhere',
   inputs: {
-    V: slot('V', 'voltage', [1, 1000]),
-    I: slot('A', 'rating of the breaker', [0.5, 200]),
-    share: slot('1', 'share that may be drawn steadily', [0.5, 1]),
-    eta: slot('1', 'efficiency of the motor', [0.1, 1]),
-    pf: slot('1', 'power factor of the motor', [0.2, 1]),
+    V: inputSlot('V', 'voltage', [1, 1000]),
+    I: inputSlot('A', 'rating of the breaker', [0.5, 200]),
+    share: inputSlot('1', 'share that may be drawn steadily', [0.5, 1]),
+    eta: inputSlot('1', 'efficiency of the motor', [0.1, 1]),
+    pf: inputSlot('1', 'power factor of the motor', [0.2, 1]),
   },
   compute: ({ V, I, share, eta, pf }) => V * I * share * eta * pf,
 });

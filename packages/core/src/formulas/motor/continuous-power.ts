@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A plate for 40 % of the time promises more than the winding stands for good.
@@ -12,8 +12,8 @@ export const continuousPower = defineFormula({
   expr: 'P * sqrt(s)',
   source: 'Common practice, no source: equal heat, losses with the square of the load, what it loses idling left out',
   inputs: {
-    P: slot('W', 'power of the intermittent duty', [1, 1000000.0]),
-    s: slot('1', 'share of the time on load', [0.01, 1]),
+    P: inputSlot('W', 'power of the intermittent duty', [1, 1000000.0]),
+    s: inputSlot('1', 'share of the time on load', [0.01, 1]),
   },
   compute: ({ P, s }) => P * Math.sqrt(s),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Torque at a slip. It rises with slip up to `s_b` and falls beyond: the range in which ends may be taken is the steady, working side.
@@ -12,9 +12,9 @@ export const klossTorque = defineFormula({
   expr: '2 * T_b / (s / s_b + s_b / s)',
   source: "Kloss's relation, stator resistance left out, textbooks on electric machines (relation)",
   inputs: {
-    T_b: slot('N·m', 'most torque', [0.01, 100000.0]),
-    s_b: slot('1', 'slip at the most torque', [0.01, 1]),
-    s: slot('1', 'slip', [0.0001, 1]),
+    T_b: inputSlot('N·m', 'most torque', [0.01, 100000.0]),
+    s_b: inputSlot('1', 'slip at the most torque', [0.01, 1]),
+    s: inputSlot('1', 'slip', [0.0001, 1]),
   },
   where: { turns: ['s', 's_b'], says: 'the slip is at most that of the most torque', holds: ({ s, s_b }) => s <= s_b },
   compute: ({ T_b, s_b, s }) => (2 * T_b) / (s / s_b + s_b / s),

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * One core of a lead, there only. Both cores of a single-phase lead make twice that.
@@ -12,9 +12,9 @@ export const leadResistance = defineFormula({
   expr: 'rho * L / A / 1000',
   source: 'Definition of resistivity; copper 0.0172 to 0.0178 Ω·mm²/m (handbooks)',
   inputs: {
-    rho: slot('Ω·mm²/m', 'resistivity', [0.01, 0.1]),
-    L: slot('mm', 'length of the lead', [10, 500000]),
-    A: slot('mm²', 'cross-section of a core', [0.1, 100]),
+    rho: inputSlot('Ω·mm²/m', 'resistivity', [0.01, 0.1]),
+    L: inputSlot('mm', 'length of the lead', [10, 500000]),
+    A: inputSlot('mm²', 'cross-section of a core', [0.1, 100]),
   },
   compute: ({ rho, L, A }) => (rho * L) / A / 1000,
 });

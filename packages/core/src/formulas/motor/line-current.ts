@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What a motor draws from the line for the power at its shaft.
@@ -12,11 +12,11 @@ export const lineCurrent = defineFormula({
   expr: 'P / (m * V * eta * pf)',
   source: 'textbooks on electric machines (relation); m is 1 for single phase, √3 for three',
   inputs: {
-    P: slot('W', 'shaft power', [1, 1000000.0]),
-    m: slot('1', 'phase factor', [1, 1.7321]),
-    V: slot('V', 'line voltage', [1, 1000]),
-    eta: slot('1', 'efficiency', [0.1, 1]),
-    pf: slot('1', 'power factor', [0.2, 1]),
+    P: inputSlot('W', 'shaft power', [1, 1000000.0]),
+    m: inputSlot('1', 'phase factor', [1, 1.7321]),
+    V: inputSlot('V', 'line voltage', [1, 1000]),
+    eta: inputSlot('1', 'efficiency', [0.1, 1]),
+    pf: inputSlot('1', 'power factor', [0.2, 1]),
   },
   compute: ({ P, m, V, eta, pf }) => P / (m * V * eta * pf),
 });

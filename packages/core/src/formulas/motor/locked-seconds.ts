@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A stalled winding heats at once and alone; the iron comes too late to help.
@@ -13,10 +13,10 @@ export const lockedSeconds = defineFormula({
   source:
     'Copper heated without loss: c·ρ·dθ/dt = j²·ρ₂₀·(234.5 + θ)/254.5, integrated (closed form; IEC 60034-1 for 234.5, handbooks for 385 J/(kg·K), 8900 kg/m³ and 0.01724 Ω·mm²/m)',
   inputs: {
-    theta_1: slot('°C', 'winding when it stalls', [-20, 150]),
-    theta_2: slot('°C', 'winding when its varnish goes', [120, 300]),
-    k: slot('1', 'stalled over rated current', [1.5, 12]),
-    J: slot('A/mm²', 'current density at rated load', [2, 15]),
+    theta_1: inputSlot('°C', 'winding when it stalls', [-20, 150]),
+    theta_2: inputSlot('°C', 'winding when its varnish goes', [120, 300]),
+    k: inputSlot('1', 'stalled over rated current', [1.5, 12]),
+    J: inputSlot('A/mm²', 'current density at rated load', [2, 15]),
   },
   compute: ({ theta_1, theta_2, k, J }) => (((385 * 8900) / 17240) * 254.5 * Math.log((234.5 + theta_2) / (234.5 + theta_1))) / (k * J) ** 2,
 });

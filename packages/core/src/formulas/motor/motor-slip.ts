@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Share of the synchronous speed by which an induction motor lags.
@@ -12,8 +12,8 @@ export const motorSlip = defineFormula({
   expr: '(n_s - n) / n_s',
   source: 'textbooks on electric machines (relation)',
   inputs: {
-    n_s: slot('rpm', 'synchronous speed', [1, 100000]),
-    n: slot('rpm', 'speed of the shaft', [0, 100000]),
+    n_s: inputSlot('rpm', 'synchronous speed', [1, 100000]),
+    n: inputSlot('rpm', 'speed of the shaft', [0, 100000]),
   },
   compute: ({ n_s, n }) => (n_s - n) / n_s,
 });

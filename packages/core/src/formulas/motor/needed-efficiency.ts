@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What efficiency and power factor together must be for a plate to be true. Above 1 it contradicts itself.
@@ -12,10 +12,10 @@ export const neededEfficiency = defineFormula({
   expr: 'P / (m * V * I)',
   source: 'Balance of power (definition); neither factor can exceed 1',
   inputs: {
-    P: slot('W', 'shaft power', [1, 1000000.0]),
-    m: slot('1', 'phase factor', [1, 1.7321]),
-    V: slot('V', 'line voltage', [1, 1000]),
-    I: slot('A', 'line current', [0.05, 2000]),
+    P: inputSlot('W', 'shaft power', [1, 1000000.0]),
+    m: inputSlot('1', 'phase factor', [1, 1.7321]),
+    V: inputSlot('V', 'line voltage', [1, 1000]),
+    I: inputSlot('A', 'line current', [0.05, 2000]),
   },
   compute: ({ P, m, V, I }) => P / (m * V * I),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What a motor without its power on the plate can be taken for.
@@ -12,11 +12,11 @@ export const powerFromCurrent = defineFormula({
   expr: 'm * V * I * eta * pf',
   source: 'textbooks on electric machines (relation); m is 1 for single phase, √3 for three',
   inputs: {
-    m: slot('1', 'phase factor', [1, 1.7321]),
-    V: slot('V', 'rated voltage', [1, 1000]),
-    I: slot('A', 'rated current', [0.05, 2000]),
-    eta: slot('1', 'efficiency', [0.05, 1]),
-    pf: slot('1', 'power factor', [0.2, 1]),
+    m: inputSlot('1', 'phase factor', [1, 1.7321]),
+    V: inputSlot('V', 'rated voltage', [1, 1000]),
+    I: inputSlot('A', 'rated current', [0.05, 2000]),
+    eta: inputSlot('1', 'efficiency', [0.05, 1]),
+    pf: inputSlot('1', 'power factor', [0.2, 1]),
   },
   compute: ({ m, V, I, eta, pf }) => m * V * I * eta * pf,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A first guess where the rotor is not weighed.
@@ -12,9 +12,9 @@ export const rotorInertia = defineFormula({
   expr: 'u * 0.0022 * (P / 1000)^1.3 * (p / 4)^1.5',
   source: 'Common practice, no source: fitted by eye to small four-pole motors (from memory); half to twice that is found',
   inputs: {
-    u: slot('1', 'how far it may be off', [0.3, 3]),
-    P: slot('W', 'shaft power', [50, 15000]),
-    p: slot('1', 'number of poles', [2, 8]),
+    u: inputSlot('1', 'how far it may be off', [0.3, 3]),
+    P: inputSlot('W', 'shaft power', [50, 15000]),
+    p: inputSlot('1', 'number of poles', [2, 8]),
   },
   compute: ({ u, P, p }) => u * 0.0022 * (P / 1000) ** 1.3 * (p / 4) ** 1.5,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Motors are stamped with what the shaft gives, whole machines often with what they take from the wall.
@@ -12,8 +12,8 @@ export const shaftFromInput = defineFormula({
   expr: 'P * eta',
   source: 'Balance of power (definition of efficiency)',
   inputs: {
-    P: slot('W', 'power on the plate', [1, 1000000.0]),
-    eta: slot('1', 'share of it that is at the shaft', [0.05, 1]),
+    P: inputSlot('W', 'power on the plate', [1, 1000000.0]),
+    eta: inputSlot('1', 'share of it that is at the shaft', [0.05, 1]),
   },
   compute: ({ P, eta }) => P * eta,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Where the plate’s speed cannot be read.
@@ -12,8 +12,8 @@ export const slippedSpeed = defineFormula({
   expr: 'n_s * (1 - s)',
   source: 'Definition of slip',
   inputs: {
-    n_s: slot('rpm', 'synchronous speed', [1, 100000]),
-    s: slot('1', 'slip', [0, 0.2]),
+    n_s: inputSlot('rpm', 'synchronous speed', [1, 100000]),
+    s: inputSlot('1', 'slip', [0, 0.2]),
   },
   compute: ({ n_s, s }) => n_s * (1 - s),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What the lead and the breaker see for a moment.
@@ -12,8 +12,8 @@ export const startingCurrent = defineFormula({
   expr: 'k * I',
   source: 'Definition of the ratio',
   inputs: {
-    k: slot('1', 'stalled over rated current', [1, 15]),
-    I: slot('A', 'rated current', [0.02, 2000]),
+    k: inputSlot('1', 'stalled over rated current', [1, 15]),
+    I: inputSlot('A', 'rated current', [0.02, 2000]),
   },
   compute: ({ k, I }) => k * I,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Speed of the turning field of an induction motor, which it never quite reaches.
@@ -12,8 +12,8 @@ export const synchronousSpeed = defineFormula({
   expr: '120 * f / p',
   source: 'IEC 60034-1, definitions (relation)',
   inputs: {
-    f: slot('Hz', 'frequency of the supply', [1, 1000]),
-    p: slot('1', 'number of poles', [2, 48]),
+    f: inputSlot('Hz', 'frequency of the supply', [1, 1000]),
+    p: inputSlot('1', 'number of poles', [2, 48]),
   },
   compute: ({ f, p }) => (120 * f) / p,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Torque at rest and the most torque are given as multiples.
@@ -12,8 +12,8 @@ export const timesRated = defineFormula({
   expr: 'k * T_n',
   source: 'Definition of the ratio',
   inputs: {
-    k: slot('1', 'multiple', [0.1, 6]),
-    T_n: slot('N·m', 'rated torque', [0.001, 1000000.0]),
+    k: inputSlot('1', 'multiple', [0.1, 6]),
+    T_n: inputSlot('N·m', 'rated torque', [0.001, 1000000.0]),
   },
   compute: ({ k, T_n }) => k * T_n,
 });

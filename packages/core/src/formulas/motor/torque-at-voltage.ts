@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Ten per cent less voltage is nearly a fifth less torque.
@@ -12,9 +12,9 @@ export const torqueAtVoltage = defineFormula({
   expr: 'T_n * (V / V_n)^2',
   source: 'textbooks on electric machines (relation): the torque of an induction motor goes with the square of the voltage',
   inputs: {
-    T_n: slot('N·m', 'torque at the rated voltage', [0.001, 1000000.0]),
-    V: slot('V', 'voltage at the motor', [1, 1000]),
-    V_n: slot('V', 'rated voltage', [1, 1000]),
+    T_n: inputSlot('N·m', 'torque at the rated voltage', [0.001, 1000000.0]),
+    V: inputSlot('V', 'voltage at the motor', [1, 1000]),
+    V_n: inputSlot('V', 'rated voltage', [1, 1000]),
   },
   compute: ({ T_n, V, V_n }) => T_n * (V / V_n) ** 2,
 });

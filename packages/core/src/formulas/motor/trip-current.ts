@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Below the band it stands, above it drops out, within it may.
@@ -12,8 +12,8 @@ export const tripCurrent = defineFormula({
   expr: 'k * I_b',
   source: 'IEC 60898-1 (relation)',
   inputs: {
-    k: slot('1', 'multiple by its letter', [1, 25]),
-    I_b: slot('A', 'rating of the breaker', [0.5, 200]),
+    k: inputSlot('1', 'multiple by its letter', [1, 25]),
+    I_b: inputSlot('A', 'rating of the breaker', [0.5, 200]),
   },
   compute: ({ k, I_b }) => k * I_b,
 });

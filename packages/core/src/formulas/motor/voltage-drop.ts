@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What the lead keeps of the voltage while the motor runs.
@@ -12,10 +12,10 @@ export const voltageDrop = defineFormula({
   expr: 'w * I * R * pf',
   source: 'Closed form; w is 2 for single phase, √3 for three; reactance left out',
   inputs: {
-    w: slot('1', 'cores the current goes through', [1.732, 2]),
-    I: slot('A', 'current', [0, 2000]),
-    R: slot('Ω', 'resistance of one core', [0.0001, 100]),
-    pf: slot('1', 'power factor', [0.2, 1]),
+    w: inputSlot('1', 'cores the current goes through', [1.732, 2]),
+    I: inputSlot('A', 'current', [0, 2000]),
+    R: inputSlot('Ω', 'resistance of one core', [0.0001, 100]),
+    pf: inputSlot('1', 'power factor', [0.2, 1]),
   },
   compute: ({ w, I, R, pf }) => w * I * R * pf,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Of one core.
@@ -12,7 +12,7 @@ export const wireArea = defineFormula({
   expr: 'pi / 4 * d^2',
   source: 'Closed form',
   inputs: {
-    d: slot('mm', 'diameter', [0.01, 30]),
+    d: inputSlot('mm', 'diameter', [0.01, 30]),
   },
   compute: ({ d }) => (Math.PI / 4) * d ** 2,
 });

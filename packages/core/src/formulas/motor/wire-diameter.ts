@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * For a lead that is marked with a gauge instead of its cross-section.
@@ -12,7 +12,7 @@ export const wireDiameter = defineFormula({
   expr: '0.127 * 92^((36 - n) / 39)',
   source: 'ASTM B258 (relation)',
   inputs: {
-    n: slot('1', 'gauge', [-3, 40]),
+    n: inputSlot('1', 'gauge', [-3, 40]),
   },
   compute: ({ n }) => 0.127 * 92 ** ((36 - n) / 39),
 });

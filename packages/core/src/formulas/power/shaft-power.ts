@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Power carried by a turning shaft.
@@ -11,6 +11,6 @@ export const shaftPower = defineFormula({
   unit: 'W',
   expr: '2 * pi * n * T / 60',
   source: 'Definition: power is torque × angular speed',
-  inputs: { T: slot('N·m', 'torque', [0, 1e6]), n: slot('rpm', 'speed', [0, 100_000]) },
+  inputs: { T: inputSlot('N·m', 'torque', [0, 1e6]), n: inputSlot('rpm', 'speed', [0, 100_000]) },
   compute: ({ T, n }) => (2 * Math.PI * n * T) / 60,
 });

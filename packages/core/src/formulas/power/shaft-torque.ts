@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Torque at a turning shaft from its power and speed. Says nothing of a shaft at rest.
@@ -11,6 +11,6 @@ export const shaftTorque = defineFormula({
   unit: 'N·m',
   expr: '60 * P / (2 * pi * n)',
   source: 'Definition: power is torque × angular speed',
-  inputs: { P: slot('W', 'power', [0, 1e6]), n: slot('rpm', 'speed', [0.001, 100_000]) },
+  inputs: { P: inputSlot('W', 'power', [0, 1e6]), n: inputSlot('rpm', 'speed', [0.001, 100_000]) },
   compute: ({ P, n }) => (60 * P) / (2 * Math.PI * n),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Ten kilos for long, thirty for a moment.
@@ -12,8 +12,8 @@ export const crankTorque = defineFormula({
   expr: 'F * r / 1000',
   source: 'Definition of torque',
   inputs: {
-    F: slot('N', 'force on the handle', [1, 1000]),
-    r: slot('mm', 'from the shaft to the handle', [30, 1000]),
+    F: inputSlot('N', 'force on the handle', [1, 1000]),
+    r: inputSlot('mm', 'from the shaft to the handle', [30, 1000]),
   },
   compute: ({ F, r }) => (F * r) / 1000,
 });

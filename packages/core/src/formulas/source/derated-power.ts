@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Thin air burns less petrol.
@@ -12,8 +12,8 @@ export const deratedPower = defineFormula({
   expr: 'P_r * (1 - 0.035 * h / 305)',
   source: 'Common practice, no source: 3.5 per cent for every 1000 ft (305 m)',
   inputs: {
-    P_r: slot('W', 'rated power', [10, 1000000.0]),
-    h: slot('1', 'height above the sea, m', [0, 4000]),
+    P_r: inputSlot('W', 'rated power', [10, 1000000.0]),
+    h: inputSlot('1', 'height above the sea, m', [0, 4000]),
   },
   compute: ({ P_r, h }) => P_r * (1 - (0.035 * h) / 305),
 });

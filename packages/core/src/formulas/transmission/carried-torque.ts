@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Torque carried through a reduction, less what friction keeps. Speed lost to slip is not in it: slip costs speed, friction costs torque.
@@ -12,9 +12,9 @@ export const carriedTorque = defineFormula({
   expr: 'T1 * i * k',
   source: 'Balance of power over a reduction (definition of efficiency)',
   inputs: {
-    T1: slot('N·m', 'torque on the driving shaft', [0, 1e6]),
-    i: slot('1', 'ratio', [0.001, 1_000]),
-    k: slot('1', 'share of the torque that arrives', [0.05, 1]),
+    T1: inputSlot('N·m', 'torque on the driving shaft', [0, 1e6]),
+    i: inputSlot('1', 'ratio', [0.001, 1_000]),
+    k: inputSlot('1', 'share of the torque that arrives', [0.05, 1]),
   },
   compute: ({ T1, i, k }) => T1 * i * k,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * In at the sun, out at the ring, which turns the other way round.
@@ -12,8 +12,8 @@ export const carrierHeldRatio = defineFormula({
   expr: 'z_r / z_s',
   source: 'Kinematics of epicyclic trains; Shigley’s Mechanical Engineering Design (10e), gear trains',
   inputs: {
-    z_r: slot('1', 'teeth of the ring', [12, 400]),
-    z_s: slot('1', 'teeth of the sun', [6, 200]),
+    z_r: inputSlot('1', 'teeth of the ring', [12, 400]),
+    z_s: inputSlot('1', 'teeth of the sun', [6, 200]),
   },
   compute: ({ z_r, z_s }) => z_r / z_s,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Speed of the driven shaft: the driving speed through the ratio, less what slips.
@@ -12,9 +12,9 @@ export const drivenSpeed = defineFormula({
   expr: 'n1 * (1 - s) / i',
   source: "Machinery's Handbook, rules for pulley speeds (relation)",
   inputs: {
-    n1: slot('rpm', 'speed of the driving shaft', [0, 100_000]),
-    i: slot('1', 'ratio', [0.001, 1_000]),
-    s: slot('1', 'share lost to slip', [0, 0.05]),
+    n1: inputSlot('rpm', 'speed of the driving shaft', [0, 100_000]),
+    i: inputSlot('1', 'ratio', [0.001, 1_000]),
+    s: inputSlot('1', 'share lost to slip', [0, 0.05]),
   },
   compute: ({ n1, i, s }) => (n1 * (1 - s)) / i,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Bending and wedging of the belt, mesh of teeth.
@@ -12,8 +12,8 @@ export const frictionLoss = defineFormula({
   expr: 'P * (1 - k)',
   source: 'Balance of power over a stage',
   inputs: {
-    P: slot('W', 'power that arrives', [0, 1000000.0]),
-    k: slot('1', 'share of the torque that is passed on', [0.05, 1]),
+    P: inputSlot('W', 'power that arrives', [0, 1000000.0]),
+    k: inputSlot('1', 'share of the torque that is passed on', [0.05, 1]),
   },
   compute: ({ P, k }) => P * (1 - k),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * While the tool stops, the shafts before it turn further.
@@ -12,8 +12,8 @@ export const gearedAngle = defineFormula({
   expr: 'phi * i',
   source: 'Definition of the ratio',
   inputs: {
-    phi: slot('rad', 'angle on the slower shaft', [0.0001, 100]),
-    i: slot('1', 'ratio', [0.001, 1000]),
+    phi: inputSlot('rad', 'angle on the slower shaft', [0.0001, 100]),
+    i: inputSlot('1', 'ratio', [0.001, 1000]),
   },
   compute: ({ phi, i }) => phi * i,
 });

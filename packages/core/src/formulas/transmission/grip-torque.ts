@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A driven wheel on the ground.
@@ -12,9 +12,9 @@ export const gripTorque = defineFormula({
   expr: 'mu * N * D / 2000',
   source: 'Coulomb friction (closed form)',
   inputs: {
-    mu: slot('1', 'grip', [0.02, 1.5]),
-    N: slot('N', 'load on the driven wheels', [1, 100000]),
-    D: slot('mm', 'diameter of the wheel', [20, 3000]),
+    mu: inputSlot('1', 'grip', [0.02, 1.5]),
+    N: inputSlot('N', 'load on the driven wheels', [1, 100000]),
+    D: inputSlot('mm', 'diameter of the wheel', [20, 3000]),
   },
   compute: ({ mu, N, D }) => (mu * N * D) / 2000,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Share of a limit that is left once the need is met: 0 at the limit, negative past it.
@@ -11,6 +11,6 @@ export const margin = defineFormula({
   unit: '1',
   expr: '1 - needs / has',
   source: 'Definition used throughout Hobrek',
-  inputs: { needs: slot('1', 'what is asked', [0, 1e12]), has: slot('1', 'the limit', [1e-12, 1e12]) },
+  inputs: { needs: inputSlot('1', 'what is asked', [0, 1e12]), has: inputSlot('1', 'the limit', [1e-12, 1e12]) },
   compute: ({ needs, has }) => 1 - needs / has,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What a coupling or a gearbox may carry with the shocks of the work.
@@ -12,8 +12,8 @@ export const ratedTorque = defineFormula({
   expr: 'T_r / f',
   source: 'Definition of the service factor',
   inputs: {
-    T_r: slot('N·m', 'rated torque', [0.01, 1000000.0]),
-    f: slot('1', 'service factor', [0.8, 3]),
+    T_r: inputSlot('N·m', 'rated torque', [0.01, 1000000.0]),
+    f: inputSlot('1', 'service factor', [0.8, 3]),
   },
   compute: ({ T_r, f }) => T_r / f,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Opposite pulls leave their difference, square ones the diagonal.
@@ -12,9 +12,9 @@ export const resultantPull = defineFormula({
   expr: 'sqrt(F_1^2 + F_2^2 - 2 * F_1 * F_2 * cos(gamma))',
   source: 'Two forces put together (closed form)',
   inputs: {
-    F_1: slot('N', 'force from the drive before', [0, 1_000_000]),
-    F_2: slot('N', 'force from the drive after', [0, 1_000_000]),
-    gamma: slot('rad', 'angle by which the two turn away from each other', [-11, 11]),
+    F_1: inputSlot('N', 'force from the drive before', [0, 1_000_000]),
+    F_2: inputSlot('N', 'force from the drive after', [0, 1_000_000]),
+    gamma: inputSlot('rad', 'angle by which the two turn away from each other', [-11, 11]),
   },
   where: {
     turns: ['F_1', 'F_2', 'gamma'],

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Speed lost under torque is heat.
@@ -12,9 +12,9 @@ export const slipLoss = defineFormula({
   expr: 'P * k * s',
   source: 'Balance of power over a stage',
   inputs: {
-    P: slot('W', 'power that arrives', [0, 1000000.0]),
-    k: slot('1', 'share of the torque that is passed on', [0.05, 1]),
-    s: slot('1', 'share of the speed lost', [0, 0.2]),
+    P: inputSlot('W', 'power that arrives', [0, 1000000.0]),
+    k: inputSlot('1', 'share of the torque that is passed on', [0.05, 1]),
+    s: inputSlot('1', 'share of the speed lost', [0, 0.2]),
   },
   compute: ({ P, k, s }) => P * k * s,
 });

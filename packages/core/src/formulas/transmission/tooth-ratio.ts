@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Exact: teeth do not slip.
@@ -12,8 +12,8 @@ export const toothRatio = defineFormula({
   expr: 'z_2 / z_1',
   source: 'Definition of a ratio by teeth',
   inputs: {
-    z_1: slot('1', 'teeth of the driving wheel', [6, 500]),
-    z_2: slot('1', 'teeth of the driven wheel', [6, 500]),
+    z_1: inputSlot('1', 'teeth of the driving wheel', [6, 500]),
+    z_2: inputSlot('1', 'teeth of the driven wheel', [6, 500]),
   },
   compute: ({ z_1, z_2 }) => z_2 / z_1,
 });

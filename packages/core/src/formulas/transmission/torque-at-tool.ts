@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A torque on any shaft as the tool feels it.
@@ -12,8 +12,8 @@ export const torqueAtTool = defineFormula({
   expr: 'T * G',
   source: 'Balance of power over each reduction in turn (definition of efficiency)',
   inputs: {
-    T: slot('N·m', 'torque on the shaft', [0, 1e6]),
-    G: slot('1', 'gain from the shaft to the tool', [1e-6, 1e6]),
+    T: inputSlot('N·m', 'torque on the shaft', [0, 1e6]),
+    G: inputSlot('1', 'gain from the shaft to the tool', [1e-6, 1e6]),
   },
   compute: ({ T, G }) => T * G,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What a torque on one shaft has become on the last, by way of the next shaft's gain.
@@ -12,9 +12,9 @@ export const torqueGain = defineFormula({
   expr: 'i * k * G_2',
   source: 'Balance of power over each reduction in turn (definition of efficiency)',
   inputs: {
-    i: slot('1', 'ratio to the next shaft', [0.001, 1000]),
-    k: slot('1', 'share of the torque that arrives there', [0.05, 1]),
-    G_2: slot('1', 'gain of the next shaft; 1 at the tool', [1e-6, 1e6]),
+    i: inputSlot('1', 'ratio to the next shaft', [0.001, 1000]),
+    k: inputSlot('1', 'share of the torque that arrives there', [0.05, 1]),
+    G_2: inputSlot('1', 'gain of the next shaft; 1 at the tool', [1e-6, 1e6]),
   },
   compute: ({ i, k, G_2 }) => i * k * G_2,
 });

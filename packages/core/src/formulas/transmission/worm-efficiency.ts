@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Rises with the lead angle up to a little under half a right angle.
@@ -12,9 +12,9 @@ export const wormEfficiency = defineFormula({
   expr: '(cos(phi) - f * tan(lambda)) / (cos(phi) + f / tan(lambda))',
   source: 'Shigley’s Mechanical Engineering Design (10e), worm gears',
   inputs: {
-    f: slot('1', 'friction of worm on wheel', [0, 0.3]),
-    phi: slot('rad', 'pressure angle, normal to the tooth', [0.2, 0.55]),
-    lambda: slot('rad', 'lead angle of the worm', [0.01, 0.7]),
+    f: inputSlot('1', 'friction of worm on wheel', [0, 0.3]),
+    phi: inputSlot('rad', 'pressure angle, normal to the tooth', [0.2, 0.55]),
+    lambda: inputSlot('rad', 'lead angle of the worm', [0.01, 0.7]),
   },
   compute: ({ f, phi, lambda }) => (Math.cos(phi) - f * Math.tan(lambda)) / (Math.cos(phi) + f / Math.tan(lambda)),
 });

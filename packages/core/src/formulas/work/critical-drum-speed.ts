@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Faster than this the load clings to the drum all the way round.
@@ -12,8 +12,8 @@ export const criticalDrumSpeed = defineFormula({
   expr: '42.3 / sqrt((D - d) / 1000)',
   source: 'Comminution textbooks (from memory): weight and centrifugal force alike at the top',
   inputs: {
-    D: slot('mm', 'inside diameter of the drum', [50, 3_000]),
-    d: slot('mm', 'size of what tumbles', [0, 40]),
+    D: inputSlot('mm', 'inside diameter of the drum', [50, 3_000]),
+    d: inputSlot('mm', 'size of what tumbles', [0, 40]),
   },
   compute: ({ D, d }) => 42.3 / Math.sqrt((D - d) / 1000),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What the driven wheels can push before they spin.
@@ -12,10 +12,10 @@ export const gripForce = defineFormula({
   expr: 'mu * k * m * 9.80665 / sqrt(1 + s^2)',
   source: 'Friction (closed form); weight thrown from one axle to the other by the slope left out',
   inputs: {
-    mu: slot('1', 'grip of the tyres', [0.05, 1.2]),
-    k: slot('1', 'share of the weight on the driven wheels', [0.05, 1]),
-    m: slot('kg', 'mass with its load', [1, 20_000]),
-    s: slot('1', 'slope, rise over run', [0, 1]),
+    mu: inputSlot('1', 'grip of the tyres', [0.05, 1.2]),
+    k: inputSlot('1', 'share of the weight on the driven wheels', [0.05, 1]),
+    m: inputSlot('kg', 'mass with its load', [1, 20_000]),
+    s: inputSlot('1', 'slope, rise over run', [0, 1]),
   },
   compute: ({ mu, k, m, s }) => (mu * k * m * 9.80665) / Math.sqrt(1 + s ** 2),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Crushing asks the same at any speed, stirring grows with it, blowing with its square.
@@ -12,10 +12,10 @@ export const grownTorque = defineFormula({
   expr: 'T_1 * (n / n_1)^g',
   source: 'Definition: constant, growing with speed, or with its square',
   inputs: {
-    T_1: slot('N·m', 'torque at the speed it was found at', [0.001, 1000000.0]),
-    n: slot('rpm', 'speed', [1, 20000]),
-    n_1: slot('rpm', 'speed it was found at', [1, 20000]),
-    g: slot('1', 'exponent', [0, 2]),
+    T_1: inputSlot('N·m', 'torque at the speed it was found at', [0.001, 1000000.0]),
+    n: inputSlot('rpm', 'speed', [1, 20000]),
+    n_1: inputSlot('rpm', 'speed it was found at', [1, 20000]),
+    g: inputSlot('1', 'exponent', [0, 2]),
   },
   compute: ({ T_1, n, n_1, g }) => T_1 * (n / n_1) ** g,
 });

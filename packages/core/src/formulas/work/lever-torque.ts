@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Turn the tool by hand through its work and read the scale.
@@ -12,8 +12,8 @@ export const leverTorque = defineFormula({
   expr: 'F * a / 1000',
   source: 'Definition of torque',
   inputs: {
-    F: slot('N', 'pull of the scale, square to the lever', [0.1, 10000]),
-    a: slot('mm', 'from the middle of the shaft to the scale', [10, 5000]),
+    F: inputSlot('N', 'pull of the scale, square to the lever', [0.1, 10000]),
+    a: inputSlot('mm', 'from the middle of the shaft to the scale', [10, 5000]),
   },
   compute: ({ F, a }) => (F * a) / 1000,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A tumbling load lies tilted; its centre of mass stands aside of the axis.
@@ -12,9 +12,9 @@ export const liftedTorque = defineFormula({
   expr: 'm * 9.80665 * r / 1000 * sin(a)',
   source: 'Comminution textbooks (lifted-load model)',
   inputs: {
-    m: slot('kg', 'load', [0.01, 5_000]),
-    r: slot('mm', 'centre of the load below the axis', [0, 1_500]),
-    a: slot('rad', 'angle at which it tumbles', [0.1, Math.PI / 2]),
+    m: inputSlot('kg', 'load', [0.01, 5_000]),
+    r: inputSlot('mm', 'centre of the load below the axis', [0, 1_500]),
+    a: inputSlot('rad', 'angle at which it tumbles', [0.1, Math.PI / 2]),
   },
   compute: ({ m, r, a }) => ((m * 9.80665 * r) / 1000) * Math.sin(a),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Something that already does the job tells what the job takes.
@@ -12,9 +12,9 @@ export const measuredShaftPower = defineFormula({
   expr: '(P_on - P_0) * eta',
   source: 'Balance of power: what a meter shows at work, less the idle run, times the motor’s efficiency',
   inputs: {
-    P_on: slot('W', 'at work, from the wall', [1, 1000000.0]),
-    P_0: slot('W', 'idling, from the wall', [0, 1000000.0]),
-    eta: slot('1', 'efficiency of its motor', [0.05, 1]),
+    P_on: inputSlot('W', 'at work, from the wall', [1, 1000000.0]),
+    P_0: inputSlot('W', 'idling, from the wall', [0, 1000000.0]),
+    eta: inputSlot('1', 'efficiency of its motor', [0.05, 1]),
   },
   compute: ({ P_on, P_0, eta }) => (P_on - P_0) * eta,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * What crushing takes, by the energy a mass of the stuff needs.
@@ -12,8 +12,8 @@ export const millingPower = defineFormula({
   expr: 'Q * w / 3600',
   source: 'Specific energy of size reduction (definition)',
   inputs: {
-    Q: slot('kg/h', 'throughput', [1, 20000]),
-    w: slot('J/kg', 'energy per mass', [1000, 1000000]),
+    Q: inputSlot('kg/h', 'throughput', [1, 20000]),
+    w: inputSlot('J/kg', 'energy per mass', [1000, 1000000]),
   },
   compute: ({ Q, w }) => (Q * w) / 3600,
 });

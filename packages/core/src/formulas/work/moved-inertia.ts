@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * A vehicle’s mass swings with its axle as if it sat on the rim.
@@ -12,8 +12,8 @@ export const movedInertia = defineFormula({
   expr: 'm * (D / 2000)^2',
   source: 'Closed form: equal kinetic energy',
   inputs: {
-    m: slot('kg', 'mass moved', [0.1, 20_000]),
-    D: slot('mm', 'diameter of the wheel', [20, 3_000]),
+    m: inputSlot('kg', 'mass moved', [0.1, 20_000]),
+    D: inputSlot('mm', 'diameter of the wheel', [20, 3_000]),
   },
   compute: ({ m, D }) => m * (D / 2000) ** 2,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Every fruit that is being crushed pulls back at the edge of the roll.
@@ -12,9 +12,9 @@ export const nipTorque = defineFormula({
   expr: 'z * F * D / 2000',
   source: 'Forces at the roll’s edge (closed form)',
   inputs: {
-    z: slot('1', 'fruit held at one time', [0.5, 50]),
-    F: slot('N', 'force to crush one', [10, 5000]),
-    D: slot('mm', 'diameter of the roll', [20, 1000]),
+    z: inputSlot('1', 'fruit held at one time', [0.5, 50]),
+    F: inputSlot('N', 'force to crush one', [10, 5000]),
+    D: inputSlot('mm', 'diameter of the roll', [20, 1000]),
   },
   compute: ({ z, F, D }) => (z * F * D) / 2000,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Weight down the slope, and what the ground keeps of it.
@@ -12,9 +12,9 @@ export const rollingForce = defineFormula({
   expr: 'm * 9.80665 * (s + c) / sqrt(1 + s^2)',
   source: 'Vehicle mechanics textbooks (closed form): m g (sin α + c cos α), the slope as rise over run',
   inputs: {
-    m: slot('kg', 'mass with its load', [1, 20_000]),
-    s: slot('1', 'slope, rise over run', [0, 1]),
-    c: slot('1', 'rolling resistance', [0.001, 0.6]),
+    m: inputSlot('kg', 'mass with its load', [1, 20_000]),
+    s: inputSlot('1', 'slope, rise over run', [0, 1]),
+    c: inputSlot('1', 'rolling resistance', [0.001, 0.6]),
   },
   compute: ({ m, s, c }) => (m * 9.80665 * (s + c)) / Math.sqrt(1 + s ** 2),
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Fruit gives by a finger’s width, wood by a millimetre, steel by nothing.
@@ -12,8 +12,8 @@ export const stoppingAngle = defineFormula({
   expr: '2 * a / D',
   source: 'Arc over radius (definition)',
   inputs: {
-    a: slot('mm', 'how far the tool still moves into what stops it', [0.05, 300]),
-    D: slot('mm', 'diameter of the tool', [10, 2000]),
+    a: inputSlot('mm', 'how far the tool still moves into what stops it', [0.05, 300]),
+    D: inputSlot('mm', 'diameter of the tool', [10, 2000]),
   },
   compute: ({ a, D }) => (2 * a) / D,
 });

@@ -1,4 +1,4 @@
-import { defineFormula, slot } from '../../figure/formula.js';
+import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Of all driven wheels together.
@@ -12,8 +12,8 @@ export const wheelTorque = defineFormula({
   expr: 'F * D / 2000',
   source: 'Definition of torque',
   inputs: {
-    F: slot('N', 'force at the rim', [0, 200_000]),
-    D: slot('mm', 'diameter of the wheel', [20, 3_000]),
+    F: inputSlot('N', 'force at the rim', [0, 200_000]),
+    D: inputSlot('mm', 'diameter of the wheel', [20, 3_000]),
   },
   compute: ({ F, D }) => (F * D) / 2000,
 });

@@ -1,12 +1,13 @@
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { figure } from '../../outputs.js';
 
 const fields = {
   voltage: quantity('Voltage at the wall', 'voltage', {
     accepts: [1, 1_000],
     bare: 'V',
     how: 'measured',
-    help: 'Of the socket, with the motor running if it can be. What the lead keeps is taken off it.',
+    help: 'Of the socket, with the motor running if it can be. What is lost in the lead is taken off it.',
     measure: 'A plug-in meter at the wall. Opening a motor or a socket is a job for someone licensed to.',
   }),
   frequency: quantity('Frequency', 'frequency', {
@@ -14,7 +15,7 @@ const fields = {
     bare: 'Hz',
     how: 'plate',
     help: 'Of the mains: 50 or 60 Hz.',
-    measure: 'On the plate, or ask the supplier.',
+    measure: 'On the plate, or from the supplier.',
   }),
   length: quantity('Lead, length', 'length', {
     accepts: [10, 500_000],
@@ -40,7 +41,7 @@ const fields = {
   curve: choice(
     'Breaker’s letter',
     { B: 'B', C: 'C', D: 'D' },
-    { how: 'plate', help: 'How much it lets through for a moment: B least, D most.', measure: 'Before its number: C16.' },
+    { how: 'plate', help: 'How much current it passes for a moment: B least, D most.', measure: 'Before its number: C16.' },
   ),
 };
 
@@ -50,8 +51,12 @@ export const mainsHead = {
   kind: 'mains',
   v: 2,
   label: 'straight on the mains',
+  noun: 'mains',
   fields,
   groups: { 'Wall and lead': ['voltage', 'frequency', 'length', 'section', 'breaker', 'curve'] },
+  figures: { lead: figure('Resistance of the lead, one core', 'resistance', 'Lead') },
+  checks: {},
+  limits: {},
   // The voltage used to be that at the motor; without a lead it is the same.
   upgrade: { 1: (inputs) => inputs },
   short: (typed) => `mains ${typed('voltage') ?? ''}`.trim(),

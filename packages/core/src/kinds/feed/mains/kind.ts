@@ -4,7 +4,7 @@ import type { FeedKind } from '../../kind.js';
 import { mainsHead } from './fields.js';
 
 const copper = fixed('Ω·mm²/m', 0.0175, 'Copper 0.0172 to 0.0178 Ω·mm²/m (handbooks)', [0.0172, 0.0178]);
-const noLead = fixed('Ω', 0, 'No lead is entered: the motor hangs on the wall');
+const noLead = fixed('Ω', 0, 'No lead is entered: the motor is straight on the wall');
 const steadily = fixed(
   '1',
   0.9,
@@ -13,9 +13,9 @@ const steadily = fixed(
 );
 
 /** A motor straight on the mains, with the lead in between. */
-export const mains: FeedKind<typeof mainsHead.fields> = {
+export const mains: FeedKind<typeof mainsHead> = {
   ...mainsHead,
-  feeds: ({ voltage, frequency, length, section, breaker, curve }, supply, { note }) => {
+  feed: ({ voltage, frequency, length, section, breaker, curve }, supply, { note }) => {
     const either = <U extends 'V' | 'Hz' | 'A'>(own: Figure<U>, shared: Figure<U>) => (own.known || !shared.known ? own : shared);
     const lead = length.known || section.known ? note('lead', leadResistance({ rho: copper, L: length, A: section })) : noLead;
     return {

@@ -1,6 +1,7 @@
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { sized } from '../../parts.js';
+import { sized } from '../../shared/parts.js';
+import { engineOutputs } from './outputs.js';
 
 const centrifugal = { field: 'clutch', is: ['centrifugal'] } as const;
 const fields = {
@@ -37,7 +38,7 @@ const fields = {
     { none: 'none', centrifugal: 'centrifugal' },
     { how: 'measured', help: 'Without one it cannot be started against the work.', measure: 'A drum with shoes in it on the shaft.' },
   ),
-  engages: quantity('It takes hold at', 'speed', {
+  engages: quantity('Clutch engages at', 'speed', {
     accepts: [100, 20_000],
     bare: 'rpm',
     how: 'measured',
@@ -67,7 +68,10 @@ export const engineHead = {
   kind: 'engine',
   v: 1,
   label: 'small petrol engine',
+  noun: 'engine',
+  shaft: 'engine shaft',
   fields,
+  ...engineOutputs,
   parts: (typed) => [{ what: 'petrol engine', size: sized(typed('power')), many: 1 }],
   short: (typed) => `${typed('power') ?? ''} engine`.trim(),
 } as const satisfies KindHead;

@@ -1,4 +1,4 @@
-import { type Figure, fixed, flag, highEnd, type Known, lowEnd, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, highEnd, type Known, lowEnd, scaled, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
@@ -12,31 +12,24 @@ export const inMetres = defineProcedure({
   source: 'Definition',
 });
 
-export const governed = defineProcedure({
-  id: 'governed',
-  says: 'Three to ten per cent over the rated speed, while the governed one is not entered',
-  source: 'Common practice, no source',
-});
-
-const source = 'Common practice, no source: small four-stroke engines give 1.05 to 1.25 times their rated torque, at about 70 % of their rated speed';
+const source = 'Common practice, no source: small four-stroke engines have 1.05 to 1.25 times their rated torque, at about 70 % of their rated speed';
 const most = fixed('1', 1.15, source, [1.05, 1.25], flag.estimated);
-const nothing = fixed('N·m', 0, 'Without a clutch an engine gives nothing at rest: it is started unloaded');
+const nothing = fixed('N·m', 0, 'Without a clutch an engine has no torque at rest: it is started unloaded');
 const liningSource = 'Common practice, no source: a small centrifugal clutch slips five to twenty seconds before its lining smokes';
 const lining = fixed('s', 10, liningSource, [5, 20], flag.estimated);
 
 /** A small engine with a governor: the rated point, a flat hump below it, and nothing at rest. */
-export const engine: SourceKind<typeof engineHead.fields> = {
+export const engine: SourceKind<typeof engineHead> = {
   ...engineHead,
-  gives: ({ power, speed, governed, altitude, clutch, engages, inertia }, _fed, { note, path }) => {
+  output: ({ power, speed, governed, altitude, clutch, engages, inertia }, _fed, { note, limit }) => {
     const P = note('power', altitude.known ? deratedPower({ P_r: power, h: metres(altitude) }) : power);
     const torque = note('torque', shaftTorque({ P, n: speed }));
     const peak = note('most-torque', timesRated({ k: most, T_n: torque }));
     const top = note('highest-speed', governed.known ? governed : unloaded(speed));
     const slipping = clutch.is === 'centrifugal';
-    const rest = note('torque-at-rest', slipping ? peak : clutch.is === 'none' ? nothing : unknown('N·m', [clutch.field]));
+    const starting = note('torque-at-rest', slipping ? peak : clutch.is === 'none' ? nothing : unknown('N·m', [clutch.field]));
     const ready = torque.known && peak.known && speed.known && top.known && slipping && engages.known;
     return {
-      called: 'engine',
       speed: note('speed', speed),
       torque,
       top,
@@ -47,19 +40,11 @@ export const engine: SourceKind<typeof engineHead.fields> = {
             curve(highEnd, torque, peak, speed, top),
           ]
         : null,
-      rest,
-      heats: { says: (stood) => `the clutch’s lining stands ${stood} of slipping`, lasts: lining, source: liningSource },
-      stall: {
-        id: `${path}/stall`,
-        at: path,
-        says: 'the engine stalls',
-        short: 'engine stalls',
-        torque: peak,
-        harm: 'harmless',
-        source,
-      },
+      starting,
+      heating: { template: 'the clutch lining withstands {lasts} of slipping', lasts: lining, source: liningSource },
+      stall: limit('stall', { torque: peak, source }),
       inertia: note('flywheel-inertia', inertia),
-      takes: unknown('N', []),
+      supports: unknown('N', []),
       driver: 'high',
       stopped: '',
       checks: [],
@@ -75,16 +60,13 @@ export const engine: SourceKind<typeof engineHead.fields> = {
 
 const metres = (altitude: Figure<'mm'>): Figure<'1'> => solve('1', inMetres, { h: altitude }, ({ h = 0 }) => h / 1000);
 
-const droop = fixed(
-  '1',
-  1.06,
-  'Common practice, no source: a governor droops by three to ten per cent from no load to full',
-  [1.03, 1.1],
-  flag.estimated,
-);
-const unloaded = (speed: Figure<'rpm'>): Figure<'rpm'> => solve('rpm', governed, { n: speed, k: droop }, ({ n = 0, k = 0 }) => n * k);
+const droopSource = 'Common practice, no source: a governor droops by three to ten per cent from no load to full';
+const droop = fixed('1', 1.06, droopSource, [1.03, 1.1], flag.estimated);
 
-/** Below the bite the clutch slips at the torque of the hump; from the rated speed the governor takes it down to nothing. */
+/** Three to ten per cent over the rated speed, while the governed one is not entered. */
+const unloaded = (speed: Figure<'rpm'>): Figure<'rpm'> => scaled(speed, droop, droopSource);
+
+/** Until the clutch has engaged it slips at the torque of the hump; from the rated speed the governor takes it down to nothing. */
 function curve(end: (figure: Known) => number, torque: Known, peak: Known, speed: Known, top: Known): Curve {
   const [T_n, T_b, n_n, n_0] = [end(torque), end(peak), speed.value, end(top)];
   const hump = 0.7 * n_n;

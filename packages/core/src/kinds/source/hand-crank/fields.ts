@@ -1,6 +1,7 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { sized } from '../../parts.js';
+import { sized } from '../../shared/parts.js';
+import { handCrankOutputs } from './outputs.js';
 
 const fields = {
   force: quantity('Force on the handle', 'force', {
@@ -40,7 +41,10 @@ export const handCrankHead = {
   kind: 'hand-crank',
   v: 1,
   label: 'hand crank',
+  noun: 'crank',
+  shaft: 'crank shaft',
   fields,
+  ...handCrankOutputs,
   parts: (typed) => [{ what: 'crank handle', size: sized(typed('radius')), many: 1 }],
   short: (typed) => `crank ${typed('radius') ?? ''}`.trim(),
 } as const satisfies KindHead;

@@ -9,23 +9,22 @@ const noWheel = fixed('kg·m²', 0.02, 'Common practice, no source: an arm and a
 const source = 'Common practice, no source: what a person keeps up at a crank, and for a moment';
 
 /** A person at a handle. It starts and stops as the person does: no run-up is worked out. */
-export const handCrank: SourceKind<typeof handCrankHead.fields> = {
+export const handCrank: SourceKind<typeof handCrankHead> = {
   ...handCrankHead,
-  gives: ({ force, radius, speed, inertia }, _fed, { note, path }) => {
+  output: ({ force, radius, speed, inertia }, _fed, { note, limit }) => {
     const torque = note('torque', crankTorque({ F: force, r: radius }));
     const most = note('most-torque', timesRated({ k: lunge, T_n: torque }));
     return {
-      called: 'crank',
       byHand: true,
       speed: note('speed', speed),
       torque,
       top: note('highest-speed', fixed('rpm', 120, 'Common practice, no source: nobody cranks faster')),
       curves: null,
-      rest: most,
-      heats: null,
-      stall: { id: `${path}/stall`, at: path, says: 'the person stops', short: 'person stops', torque: most, harm: 'harmless', source },
+      starting: most,
+      heating: null,
+      stall: limit('stall', { torque: most, source }),
       inertia: inertia.known ? inertia : noWheel,
-      takes: unknown('N', []),
+      supports: unknown('N', []),
       driver: 'high',
       stopped: '',
       checks: [],

@@ -1,6 +1,7 @@
 import { choice, type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { sized } from '../../parts.js';
+import { sized } from '../../shared/parts.js';
+import { plateMotorOutputs } from './outputs.js';
 
 const single = { field: 'phases', is: ['1'] } as const;
 const intermittent = { field: 'duty', is: ['S3', 'S6'] } as const;
@@ -10,7 +11,7 @@ const fields = {
     accepts: [1, 1_000_000],
     bare: null,
     how: 'plate',
-    help: 'What is stamped beside kW or HP. Motors are stamped with what the shaft gives, whole machines often with what they take from the wall.',
+    help: 'What is stamped beside kW or HP. Motors are stamped with power at the shaft, whole machines often with what they draw from the wall.',
     measure: 'On the motor’s plate, beside kW or HP.',
   }),
   speed: quantity('Speed', 'speed', {
@@ -21,11 +22,11 @@ const fields = {
     measure: 'On the motor’s plate, beside rpm, /min or min⁻¹.',
   }),
   powerIs: choice(
-    'The plate means',
-    { shaft: 'what the shaft gives', input: 'what it takes from the wall' },
+    'Plate power is',
+    { shaft: 'power at the shaft', input: 'power drawn from the wall' },
     {
       how: 'plate',
-      help: 'A motor’s own plate gives shaft power. The plate of a chipper or a saw mostly gives input power: “2400 W S6 40 %” is that, and not for long.',
+      help: 'A motor’s own plate states shaft power. The plate of a chipper or a saw mostly states input power: “2400 W S6 40 %” is that, and not for long.',
       measure: 'A motor plate also has a speed a few per cent under 3000 or 1500; a machine’s plate has a model name and a weight.',
     },
   ),
@@ -35,7 +36,7 @@ const fields = {
     { how: 'plate', help: 'One phase comes from a household socket.', measure: '“1~” or “3~” on the plate; three phases have three equal windings.' },
   ),
   start: choice(
-    'It starts by',
+    'Starting',
     {
       'split-phase': 'a start winding, no capacitor',
       'capacitor-start': 'a start capacitor, switched out',
@@ -105,19 +106,19 @@ const fields = {
     when: intermittent,
   }),
   protector: choice(
-    'Protector',
-    { none: 'none', 'hand-reset': 'a button to push back', 'self-resetting': 'resets by itself' },
+    'Thermal cut-out',
+    { none: 'none', 'hand-reset': 'manual reset', 'self-resetting': 'automatic reset' },
     {
       how: 'measured',
-      help: 'What switches it off before the winding cooks. One that resets by itself starts the machine again while a jam is being cleared.',
-      measure: 'A red button on the housing is reset by hand. “Thermally protected” with no button mostly resets by itself.',
+      help: 'What switches it off before the winding cooks. One with automatic reset starts the machine again while a jam is being cleared.',
+      measure: 'A red button on the housing is reset by hand. “Thermally protected” with no button mostly has automatic reset.',
     },
   ),
   shaft: quantity('Shaft', 'length', {
     accepts: [3, 150],
     bare: 'mm',
     how: 'measured',
-    help: 'Diameter of the motor’s shaft; with it goes what its bearing stands.',
+    help: 'Diameter of the motor’s shaft; it says what load its bearing supports.',
     measure: 'Calliper on the shaft.',
   }),
   inertia: quantity('Rotor’s inertia', 'inertia', {
@@ -134,13 +135,16 @@ export const plateMotorHead = {
   kind: 'plate-motor',
   v: 2,
   label: 'induction motor from its plate',
+  noun: 'motor',
+  shaft: 'motor shaft',
   fields,
   groups: {
     'More of the plate': ['voltage', 'current', 'frequency', 'poles', 'powerFactor', 'efficiency', 'duty', 'onShare'],
-    'Shaft, protector': ['protector', 'shaft', 'inertia'],
+    'Shaft, cut-out': ['protector', 'shaft', 'inertia'],
   },
   // Version 1 took the plate's power for the shaft's.
   upgrade: { 1: (inputs) => ({ ...inputs, powerIs: { text: 'shaft', how: 'plate' } }) },
+  ...plateMotorOutputs,
   parts: (typed) => [
     { what: 'induction motor', size: sized(typed('power'), typed('speed'), typed('voltage'), typed('shaft') && `shaft ${typed('shaft')}`), many: 1 },
   ],

@@ -1,5 +1,5 @@
 import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource } from '../../../catalog/small-motors.js';
-import { type Figure, fixed, flag, fromTable, highEnd, type Known, known, lowEnd, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, highEnd, type Known, known, lowEnd, scaled, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
 import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
@@ -18,8 +18,9 @@ import { torqueAtVoltage } from '../../../formulas/motor/torque-at-voltage.js';
 import { voltageDrop } from '../../../formulas/motor/voltage-drop.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { show, showShare } from '../../../quantity/show.js';
-import type { Candidate, Fed, Given, SourceKind } from '../../kind.js';
-import { allDay, inrush, plateChecks, underLoad } from './checks.js';
+import { sentence } from '../../../wording/sentence.js';
+import type { Candidate, Fed, SourceKind, SourceOutput } from '../../kind.js';
+import { allDay, inrushChecks, plateChecks, underLoad } from './checks.js';
 import { curvesOf } from './curves.js';
 import { type Inputs, plateMotorHead } from './fields.js';
 import { motorsLike, rowOf, tabled } from './motors-like.js';
@@ -28,12 +29,6 @@ export const byPoles = defineProcedure({
   id: 'poles',
   says: 'The largest even number of poles whose synchronous speed, 120 × frequency / poles, the shaft stays under',
   source: 'Textbooks on electric machines (relation)',
-});
-
-export const atMostATenthMore = defineProcedure({
-  id: 'fastest',
-  says: 'Up to a tenth over the plate’s speed, while frequency or poles are not known',
-  source: 'Common practice, no source: small motors lag by 2 to 10 %',
 });
 
 export const byKloss = defineProcedure({
@@ -46,10 +41,10 @@ export const byKloss = defineProcedure({
 const ratings_kW = [0.06, 0.09, 0.12, 0.18, 0.25, 0.37, 0.55, 0.75, 1.1, 1.5, 2.2, 3, 4, 5.5, 7.5, 11, 15, 18.5, 22] as const;
 
 /** An induction motor, from whatever can be read on its plate; what is missing is estimated from motors like it, and marked so. */
-export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
+export const plateMotor: SourceKind<typeof plateMotorHead> = {
   ...plateMotorHead,
-  gives: (inputs, fed, context) => {
-    const { note } = context;
+  output: (inputs, fed, context) => {
+    const { note, limit } = context;
     const like = motorsLike(inputs);
     const table = (name: BandName) => tabled(like, rowOf(inputs), name);
     const given = (own: Figure<'1'>, name: 'efficiency' | 'powerFactor') => (own.known ? own : table(name));
@@ -66,61 +61,47 @@ export const plateMotor: SourceKind<typeof plateMotorHead.fields> = {
     const torque = note('torque', shaftTorque({ P: power, n: speed }));
 
     const current = note('current', inputs.current.known ? inputs.current : lineCurrent({ P: power, m, V: inputs.voltage, eta, pf }));
-    const starting = note('starting-current', startingCurrent({ k: table('locked'), I: current }));
-    const arriving = arrivingAt(fed, starting, m, pf);
+    const inrush = note('starting-current', startingCurrent({ k: table('locked'), I: current }));
+    const arriving = arrivingAt(fed, inrush, m, pf);
     if (arriving.known && fed.lead.known && fed.lead.value > 0) note('voltage-at-start', arriving);
     const atVoltage = (T: Figure<'N·m'>) =>
       arriving.known && inputs.voltage.known ? torqueAtVoltage({ T_n: T, V: arriving, V_n: inputs.voltage }) : T;
     const single = inputs.phases.is !== '3';
     const multiple = table('most');
     const most = note('most-torque', atVoltage(timesRated({ k: multiple, T_n: torque })));
-    const rest = note('torque-at-rest', single ? atVoltage(timesRated({ k: table('start'), T_n: torque })) : klossAtRest(most, multiple, slip));
-    const stands = note('stands-stalled', lockedSeconds({ theta_1: warm, theta_2: cooks, k: table('locked'), J: density }));
+    const starting = note('torque-at-rest', single ? atVoltage(timesRated({ k: table('start'), T_n: torque })) : klossAtRest(most, multiple, slip));
+    const lasts = note('withstands-stall', lockedSeconds({ theta_1: warm, theta_2: cooks, k: table('locked'), J: density }));
     const inertia = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : rotorInertia({ u: offBy, P: power, p: poles }));
-    const takes = note('shaft-takes', pullOf(inputs.shaft));
+    const supports = note('shaft-takes', pullOf(inputs.shaft));
     const drivers = new Set(like.map((motor) => motor.driver));
     const switches = like.every((motor) => motor.switches);
     const curves =
-      synchronous.known && slip.known && slip.value > 0 && torque.known && most.known && rest.known
-        ? curvesOf({ synchronous, slip, rest, most, multiple, single, switches })
+      synchronous.known && slip.known && slip.value > 0 && torque.known && most.known && starting.known
+        ? curvesOf({ synchronous, slip, rest: starting, most, multiple, single, switches })
         : null;
     return {
-      called: 'motor',
       speed,
       torque,
       top: note('highest-speed', fastest(speed, synchronous)),
       curves,
-      rest,
-      heats: {
-        says: (stood) => `its winding stands ${stood} of starting current`,
-        lasts: stands,
-        source: 'Copper heated without loss (closed form)',
-      },
-      stall: {
-        id: `${context.path}/stall`,
-        at: context.path,
-        says: 'the motor stalls',
-        short: 'motor stalls',
-        torque: most,
-        harm: 'harmless',
-        stands: { says: 'Stalled, the winding stands', lasts: stands },
-        source: smallMotorSource,
-      },
+      starting,
+      heating: { template: 'the winding withstands {lasts} of starting current', lasts, source: 'Copper heated without loss (closed form)' },
+      stall: limit('stall', { torque: most, lasts, source: smallMotorSource }),
       inertia,
-      takes,
+      supports,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
       stopped: stops[inputs.protector.is ?? 'unknown'],
-      checks: [...plateChecks(inputs, power, m, speed, synchronous, context), ...inrush(fed, starting, context)],
-      under: (asked) => [...underLoad(fed, eta, pf, asked, context), ...allDay(inputs, power, asked, context)],
+      checks: [...plateChecks(inputs, power, m, speed, synchronous, context), ...inrushChecks(fed, inrush, context)],
+      under: (needed) => [...underLoad(fed, eta, pf, needed, context), ...allDay(inputs, power, needed, context)],
       ...said(inputs),
-    } satisfies Given;
+    } satisfies SourceOutput;
   },
   candidates: ({ power }): Candidate[] => {
     if (!power.known) return [];
     return ratings_kW
       .filter((rating) => rating * 1000 > power.value * 1.001)
       .slice(0, 3)
-      .map((rating) => ({ field: 'power', text: `${rating} kW`, says: `a ${rating} kW motor` }));
+      .map((rating) => ({ field: 'power', text: `${rating} kW`, says: sentence(`a ${rating} kW motor`) }));
   },
 };
 
@@ -136,8 +117,8 @@ const nothingStops = 'nothing stops it in that time: a breaker protects the cabl
 const stops = {
   none: nothingStops,
   unknown: 'whether anything stops it in that time is not entered; a breaker protects the cable, not the motor',
-  'hand-reset': 'its protector should trip before that, and stays out until its button is pushed',
-  'self-resetting': 'its protector should trip before that, and starts it again by itself',
+  'hand-reset': 'its thermal cut-out should trip before that, and stays out until its button is pushed',
+  'self-resetting': 'its thermal cut-out should trip before that, and starts it again by itself',
 };
 const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
 const offBy = fixed('1', 1, 'An estimate from the size: half to twice is found', [0.5, 2], flag.estimated);
@@ -153,16 +134,17 @@ function shaftPowerOf({ power, powerIs, voltage, current }: Inputs, eta: Figure<
   if (powerIs.is === 'shaft') return power;
   if (powerIs.is === 'input') return shaftFromInput({ P: power, eta });
   const least = eta.known ? (eta.low ?? eta.value) : 0.5;
-  const either = known('1', 1, { by: 'usual', field: powerIs.field, source: 'Not said whether the plate gives shaft or input power' }, [least, 1]);
+  const either = known('1', 1, { by: 'usual', field: powerIs.field, source: 'Not said whether the plate states shaft or input power' }, [least, 1]);
   return shaftFromInput({ P: power, eta: either });
 }
 
-const lag = fixed('1', 1.05, 'Common practice, no source: small motors lag by 2 to 10 %', [1, 1.1], flag.estimated);
+const lagSource = 'Common practice, no source: up to a tenth over the plate’s speed, since small motors lag by 2 to 10 %';
+const lag = fixed('1', 1.05, lagSource, [1, 1.1], flag.estimated);
 
 /** Unloaded it comes up to its synchronous speed; while that is not known, to a tenth over its plate's at the most. */
 function fastest(speed: Figure<'rpm'>, synchronous: Figure<'rpm'>): Figure<'rpm'> {
   if (!speed.known || (synchronous.known && synchronous.value >= speed.value)) return synchronous.known ? synchronous : speed;
-  return solve('rpm', atMostATenthMore, { n: speed, k: lag }, ({ n = 0, k = 0 }) => n * k);
+  return scaled(speed, lag, lagSource);
 }
 
 /** Poles: said, or the largest even number whose synchronous speed the shaft stays under (textbooks on electric machines). */
@@ -178,11 +160,11 @@ function polesOf({ poles, speed }: Inputs, frequency: Figure<'Hz'>): Figure<'1'>
 /** Only where poles are said instead of the speed. */
 const usualSlip = fixed('1', 0.04, 'Common practice, no source: small motors lag by 2 to 6 % at full load', [0.02, 0.06], flag.estimated);
 
-/** The wall's voltage less what the lead keeps of it while the motor starts. Nothing is taken off while the wall's voltage is not known. */
-function arrivingAt({ voltage, lead }: Fed, starting: Figure<'A'>, m: Figure<'1'>, pf: Figure<'1'>): Figure<'V'> {
+/** The wall's voltage less what is lost in the lead while the motor starts. Nothing is taken off while the wall's voltage is not known. */
+function arrivingAt({ voltage, lead }: Fed, inrush: Figure<'A'>, m: Figure<'1'>, pf: Figure<'1'>): Figure<'V'> {
   if (!voltage.known || (lead.known && lead.value === 0)) return voltage;
   const w = m.known ? fixed('1', m.value === 1 ? 2 : m.value, 'Cores the current goes through: 2, or √3 of three phases') : m;
-  return arrivingVoltage({ V_0: voltage, dV: voltageDrop({ w, I: starting, R: lead, pf }) });
+  return arrivingVoltage({ V_0: voltage, dV: voltageDrop({ w, I: inrush, R: lead, pf }) });
 }
 
 /** Kloss's curve at rest, where the slip is 1. */
@@ -207,22 +189,22 @@ function said({ protector, duty, onShare, powerIs, start, phases }: Inputs) {
   const cautions = [
     'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
     ...(protector.is === 'self-resetting'
-      ? ['This protector resets by itself: the machine starts again while a jam is being cleared. Pull the plug first.']
+      ? ['This thermal cut-out resets by itself: the machine starts again while a jam is being cleared. Pull the plug first.']
       : []),
     ...(start.is?.includes('capacitor')
       ? ['A capacitor stays charged with the plug out: leave its terminals to someone licensed to open the motor.']
       : []),
     ...(duty.is && duty.is !== 'S1'
       ? [
-          `The plate’s power is for ${duty.is}${onShare.known ? ` ${showShare(onShare.value)}` : ''} only: run all day it takes less, by how much the plate does not say.`,
+          `The plate’s power is for ${duty.is}${onShare.known ? ` ${showShare(onShare.value)}` : ''} only: all day it runs less, and the plate does not say how much.`,
         ]
       : []),
     'Mains wiring follows your local code and belongs to a licensed electrician.',
   ];
   const notEntered = [
-    ...(powerIs.is ? [] : ['whether the plate means shaft or input power']),
+    ...(powerIs.is ? [] : ['whether the plate states shaft or input power']),
     ...(phases.is !== '3' && !start.is ? ['how the motor starts'] : []),
-    ...(protector.is ? [] : ['what protects the motor']),
+    ...(protector.is ? [] : ['thermal cut-out of the motor']),
   ];
   return { cautions, notEntered };
 }

@@ -1,7 +1,8 @@
 import { choice, quantity } from '../../fields.js';
-import { hubFields, hubNames } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
-import { guard, sized } from '../../parts.js';
+import { hubFields, hubNames } from '../../shared/hub-fixing.js';
+import { guard, sized } from '../../shared/parts.js';
+import { couplingOutputs } from './outputs.js';
 
 const fields = {
   type: choice(
@@ -9,7 +10,7 @@ const fields = {
     { jaw: 'elastic jaws', sleeve: 'rigid sleeve', cardan: 'universal joint' },
     {
       how: 'measured',
-      help: 'Elastic jaws forgive a little; a sleeve makes two shafts one, and bends both where they do not meet; a universal joint turns a corner, unevenly.',
+      help: 'Elastic jaws allow a little misalignment; a sleeve makes two shafts one, and bends both where they do not meet; a universal joint turns a corner, unevenly.',
       measure: 'A coloured spider between two halves is elastic.',
     },
   ),
@@ -47,14 +48,14 @@ const fields = {
     accepts: [0, 50],
     bare: 'mm',
     how: 'measured',
-    help: 'How far one axis stands beside the other.',
+    help: 'How far one axis is beside the other.',
     measure: 'A straight edge along both hubs, turned a quarter and again.',
   }),
-  gap: quantity('Distance it bends over', 'length', {
+  gap: quantity('Length between its halves', 'length', {
     accepts: [1, 2_000],
     bare: 'mm',
     how: 'measured',
-    help: 'Between the middles of its two halves.',
+    help: 'Between the middles of its two halves: the longer, the less it bends.',
     measure: 'Rule along it.',
   }),
   ...hubFields('driver', 'Driving half'),
@@ -66,12 +67,13 @@ export const couplingHead = {
   kind: 'coupling',
   v: 1,
   label: 'coupling',
+  noun: 'coupling',
   fields,
   groups: {
-    'In line': ['offset', 'gap', 'bend'],
-    Swing: ['stiffness'],
-    'Held on its shaft: driving half': hubNames('driver'),
-    'Held on its shaft: driven half': hubNames('driven'),
+    Alignment: ['offset', 'gap', 'bend'],
+    Resonance: ['stiffness'],
+    'Hub fixing, driving half': hubNames('driver'),
+    'Hub fixing, driven half': hubNames('driven'),
   },
   parts: (typed) => [
     {
@@ -81,6 +83,7 @@ export const couplingHead = {
     },
     guard('coupling'),
   ],
+  ...couplingOutputs,
   begins: () => ({ type: 'jaw', size: '55 mm' }),
   short: (typed) => `coupling ${typed('rating') ?? ''}`.trim(),
 } as const satisfies KindHead;

@@ -1,10 +1,12 @@
 import { type GearMaterial, gearMaterials } from '../../../catalog/gears.js';
 import { choice, quantity } from '../../fields.js';
-import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
 import type { KindHead, StockWheel } from '../../kind.js';
-import { liesField } from '../../lies.js';
-import { guard, sized, wheelPart } from '../../parts.js';
-import { wheelsFor } from '../../stock-wheels.js';
+import { directionField } from '../../shared/direction.js';
+import { efficiencyField, keptIsEfficiency } from '../../shared/efficiency.js';
+import { hubFields, hubNames, wheelMassField } from '../../shared/hub-fixing.js';
+import { guard, sized, wheelPart } from '../../shared/parts.js';
+import { wheelsFor } from '../../shared/stock-wheels.js';
+import { gearPairOutputs } from './outputs.js';
 
 const materials = Object.fromEntries(Object.entries(gearMaterials).map(([name, { says }]) => [name, says])) as Record<GearMaterial, string>;
 
@@ -38,10 +40,10 @@ const fields = {
     accepts: [1, 300],
     bare: 'mm',
     how: 'measured',
-    help: 'Of the narrower gear: how much of the teeth bears.',
+    help: 'Of the narrower gear: how much of the teeth is in contact.',
     measure: 'Calliper along a tooth.',
   }),
-  material: choice('Teeth are of', materials, {
+  material: choice('Material of the teeth', materials, {
     how: 'measured',
     help: 'Of the weaker gear.',
     measure: 'A file skates on hardened teeth; a magnet tells steel and iron from brass.',
@@ -50,22 +52,15 @@ const fields = {
     accepts: [5, 5_000],
     bare: 'mm',
     how: 'measured',
-    help: 'It must be what the teeth want, a hair more: too close they bind, too far they slap and break.',
+    help: 'It must be what the teeth need, and a little more: too close they bind, too far they slap and break.',
     measure: 'Over both shafts with a calliper, less half of each shaft.',
   }),
-  angle: liesField,
-  kept: quantity('Torque that arrives', 'fraction', {
-    accepts: [0.3, 1],
-    bare: null,
-    how: 'measured',
-    help: 'What is left of the torque after the teeth’s friction.',
-    measure: 'Hard to measure in a shed; leave it.',
-    usual: {
-      low: 0.94,
-      value: 0.97,
-      high: 0.99,
-      source: 'Common practice, no source: an open pair of spur gears passes 96 to 99 % greased, less dry',
-    },
+  angle: directionField,
+  efficiency: efficiencyField('Friction of the teeth is counted in.', {
+    low: 0.94,
+    value: 0.97,
+    high: 0.99,
+    source: 'Common practice, no source: an open pair of spur gears passes 96 to 99 % greased, less dry',
   }),
   driverMass: wheelMassField('Driving gear'),
   drivenMass: wheelMassField('Driven gear'),
@@ -76,14 +71,15 @@ const fields = {
 export const gearPairHead = {
   role: 'stage',
   kind: 'gear-pair',
-  v: 1,
+  v: 2,
   label: 'pair of spur gears',
+  noun: 'gears',
   fields,
   groups: {
-    'Where they stand': ['apart', 'angle'],
-    'Held on its shaft: driving gear': [...hubNames('driver'), 'driverMass'],
-    'Held on its shaft: driven gear': [...hubNames('driven'), 'drivenMass'],
-    Losses: ['kept'],
+    'Shafts: distance, direction': ['apart', 'angle'],
+    'Hub fixing, driving gear': [...hubNames('driver'), 'driverMass'],
+    'Hub fixing, driven gear': [...hubNames('driven'), 'drivenMass'],
+    Losses: ['efficiency'],
   },
   parts: (typed) => {
     const size = typed('module') ? `module ${typed('module')}` : typed('pitch') && `pitch ${typed('pitch')}`;
@@ -97,6 +93,8 @@ export const gearPairHead = {
     const { driver, driven } = wheelsFor(gear('z2'), ratio, 18);
     return { z1: driver, z2: driven, module: '2 mm', face: '20 mm', material: 'mild' };
   },
+  upgrade: { 1: keptIsEfficiency },
+  ...gearPairOutputs,
   wheels: { driver: gear('z1'), driven: gear('z2') },
   short: (typed) => `gears ${typed('z1') ?? '?'} to ${typed('z2') ?? '?'}`,
 } as const satisfies KindHead;

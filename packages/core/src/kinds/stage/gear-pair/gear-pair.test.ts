@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../../../test/crusher.js';
+import { told } from '../../../../test/told.js';
 import type { Figure } from '../../../figure/figure.js';
 import { withStageAdded } from '../../../machine/reshape.js';
-import { evaluateBuild } from '../../../procedures/evaluate-build.js';
 import { loadKinds } from '../../registry.js';
 
 const kinds = await loadKinds();
@@ -12,7 +12,7 @@ const geared = (typed: Record<string, string>) => {
     withStageAdded(crusher(), 'main', 1, 'gear-pair'),
     Object.fromEntries(Object.entries(whole).map(([name, text]) => [`main/gear-pair/${name}`, text])),
   );
-  const { lines, checks, cautions } = evaluateBuild(build, kinds);
+  const { lines, checks, cautions } = told(build, kinds);
   const value = (name: string) => {
     const figure = lines[0]?.figures.get('main/gear-pair')?.get(name) as Figure | undefined;
     return figure?.known ? figure.value : Number.NaN;
@@ -49,17 +49,17 @@ describe('a pair of gears behind the belt', () => {
     const { value, check } = geared({});
     expect(value('tooth-stress')).toBeCloseTo((1 + 0.798 / 6.1) * (((8 / 3 / 0.97) * 2000) / 36 / (20 * 2 * 0.309)), 1);
     expect(check('check-teeth-bend')?.verdict).toBe('close');
-    expect(geared({ material: 'plastic', face: '5 mm' }).check('check-teeth-bend')?.verdict).toBe('gives');
+    expect(geared({ material: 'plastic', face: '5 mm' }).check('check-teeth-bend')?.verdict).toBe('fails');
   });
 
   it('says when teeth are too few, the face too wide, the shafts too close or too far', () => {
-    expect(geared({ z1: '13' }).check('check-tooth-count')?.verdict).toBe('gives');
+    expect(geared({ z1: '13' }).check('check-tooth-count')?.verdict).toBe('fails');
     expect(geared({}).check('check-tooth-count')?.verdict).toBe('holds');
-    expect(geared({ face: '40 mm' }).check('check-face')?.verdict).toBe('gives');
-    expect(geared({ apart: '71.9 mm' }).check('check-mesh-close')?.verdict).toBe('gives');
+    expect(geared({ face: '40 mm' }).check('check-face')?.verdict).toBe('fails');
+    expect(geared({ apart: '71.9 mm' }).check('check-mesh-close')?.verdict).toBe('fails');
     const right = geared({ apart: '72.1 mm' });
     expect([right.check('check-mesh-close')?.verdict, right.check('check-mesh-far')?.verdict]).toEqual(['holds', 'holds']);
-    expect(geared({ apart: '72.6 mm' }).check('check-mesh-far')?.verdict).toBe('gives');
+    expect(geared({ apart: '72.6 mm' }).check('check-mesh-far')?.verdict).toBe('fails');
   });
 
   it('warns of the mesh and of turning the other way round', () => {

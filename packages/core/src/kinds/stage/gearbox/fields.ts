@@ -1,7 +1,8 @@
 import { choice, quantity } from '../../fields.js';
-import { hubFields, hubNames } from '../../hub-fixing.js';
 import type { KindHead } from '../../kind.js';
-import { sized } from '../../parts.js';
+import { hubFields, hubNames } from '../../shared/hub-fixing.js';
+import { sized } from '../../shared/parts.js';
+import { gearboxOutputs } from './outputs.js';
 
 const teeth = (label: string, help: string, accepts: readonly [number, number]) =>
   quantity(label, 'count', {
@@ -29,7 +30,7 @@ const fields = {
     measure: 'On the plate, or in its maker’s list.',
   }),
   gears: choice(
-    'Inside are',
+    'Gears inside',
     { helical: 'spur or helical gears', worm: 'a worm', planetary: 'planets' },
     {
       how: 'measured',
@@ -40,7 +41,7 @@ const fields = {
   sun: teeth('Teeth of the sun', 'The small gear in the middle.', [6, 200]),
   ring: teeth('Teeth of the ring', 'The toothed housing: sun and twice a planet.', [12, 400]),
   held: choice(
-    'Held still is',
+    'Part held still',
     { ring: 'the ring', carrier: 'the carrier of the planets' },
     {
       how: 'measured',
@@ -66,7 +67,7 @@ const fields = {
     help: 'Share of the power that comes out. Left out it is taken from the kind of gears.',
     measure: 'In its maker’s list.',
   }),
-  overhung: quantity('Pull its output shaft stands', 'force', {
+  overhung: quantity('Overhung load its output shaft supports', 'force', {
     accepts: [1, 1_000_000],
     bare: 'N',
     how: 'plate',
@@ -82,9 +83,11 @@ export const gearboxHead = {
   kind: 'gearbox',
   v: 1,
   label: 'gearbox from its plate',
+  noun: 'gearbox',
   fields,
-  groups: { 'Counted in the open box': ['sun', 'ring', 'held', 'steps'], 'Held on its shaft: output': hubNames('driven') },
+  groups: { 'Counted in the open box': ['sun', 'ring', 'held', 'steps'], 'Hub fixing, output shaft': hubNames('driven') },
   parts: (typed) => [{ what: 'gearbox', size: sized(typed('ratio') && `${typed('ratio')} to 1`, typed('rating'), typed('gears')), many: 1 }],
+  ...gearboxOutputs,
   begins: (ratio) => ({ ratio: ratio.toPrecision(3), gears: 'helical', size: '120 mm' }),
   short: (typed) => `gearbox ${typed('ratio') ?? '?'}:1`,
 } as const satisfies KindHead;

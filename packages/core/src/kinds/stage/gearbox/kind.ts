@@ -1,16 +1,18 @@
-import { type Check, hold } from '../../../checks/check.js';
-import { type Figure, fixed, flag, fromTable } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, highEnd } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
-import { askedBack } from '../../../formulas/transmission/asked-back.js';
 import { carrierHeldRatio } from '../../../formulas/transmission/carrier-held-ratio.js';
 import { frictionLoss } from '../../../formulas/transmission/friction-loss.js';
+import { neededBefore } from '../../../formulas/transmission/needed-before.js';
 import { planetaryRatio } from '../../../formulas/transmission/planetary-ratio.js';
 import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
 import type { InputFigures } from '../../fields.js';
-import { hubLimit, hubOf } from '../../hub-fixing.js';
-import type { Context, Duty, Held, StageKind } from '../../kind.js';
-import { noPull, onOneAxis, roughness, turned, weightless } from '../../one-axis.js';
+import type { Duty, StageKind, StageResult } from '../../kind.js';
+import type { Context } from '../../outputs.js';
+import { noPull, onOneAxis, roughness, weightless } from '../../shared/coaxial.js';
+import { leavingWith } from '../../shared/driven-shaft.js';
+import { hubFixing } from '../../shared/hub-fixing.js';
 import { gearboxHead } from './fields.js';
+import { type GearboxOutputs, ratingSource } from './outputs.js';
 
 export const stepsAlike = defineProcedure({
   id: 'steps-alike',
@@ -44,78 +46,50 @@ function ratioOf({ ratio, gears, sun, ring, held, steps }: Inputs): Figure<'1'> 
   return solve('1', stepsAlike, { i: one, k: steps }, ({ i = 1, k = 1 }) => i ** k);
 }
 
-const breaks = fixed(
-  '1',
-  0.45,
-  'Common practice, no source: teeth break at about two to two and a half times the rating',
-  [0.4, 0.5],
-  flag.estimated,
-);
+const breakSource = 'Common practice, no source: teeth break at about two to two and a half times the rating';
+const breaks = fixed('1', 0.45, breakSource, [0.4, 0.5], flag.estimated);
 
 /** A gearbox that is taken at its plate's word. */
-export const gearbox: StageKind<typeof gearboxHead.fields> = {
+export const gearbox: StageKind<typeof gearboxHead> = {
   ...gearboxHead,
-  passes: (inputs, arriving, context) => {
+  transfer: (inputs, arriving, context) => {
     const ratio = context.note('ratio', ratioOf(inputs));
-    const kept = context.note('efficiency', efficiencyOf(inputs));
+    const efficiency = context.note('efficiency', efficiencyOf(inputs));
     return {
-      leaving: turned(arriving, ratio, kept, context),
+      leaving: leavingWith(arriving, ratio, efficiency, context),
       ratio,
-      kept,
+      efficiency,
       inertia: { in: weightless, out: weightless },
       outline: onOneAxis(inputs.size),
-      under: (duty) => underLoad({ ...inputs, ratio }, duty, kept, context),
+      under: (duty) => underLoad({ ...inputs, ratio }, duty, efficiency, context),
     };
   },
 };
 
-function underLoad(inputs: Inputs, { torque, power, shock }: Duty, kept: Figure<'1'>, context: Context): Held {
-  const { note, path, label } = context;
+function underLoad(inputs: Inputs, { torque, power, shock }: Duty, efficiency: Figure<'1'>, context: Context<GearboxOutputs>): StageResult {
+  const { note, check, limit } = context;
   const { rating, ratio, gears } = inputs;
-  // The rating is at the output; the line's limits stand on the driving shaft.
-  const atInput = (T_2: Figure<'N·m'>) => askedBack({ T_2, i: ratio, k: kept });
+  // The rating is at the output; the line's limits are on the driving shaft.
+  const atInput = (T_2: Figure<'N·m'>) => neededBefore({ T_2, i: ratio, k: efficiency });
   const allowed = note('lasts-up-to', atInput(ratedTorque({ T_r: rating, f: roughness(shock) })));
-  note('heat', frictionLoss({ P: power, k: kept }));
-  const source = 'Rated output torque over the service factor (common practice, no source)';
-  const hub = hubLimit(hubOf(inputs, 'driven'), { path, id: `${path}/driven-hub`, called: 'output shaft' });
-  const checks: Check[] = [
-    hold({
-      id: `${path}/check-rating`,
-      at: path,
-      label,
-      subject: 'What the gearbox carries',
-      has: allowed,
-      needs: torque,
-      says: ({ has, needs }) => `Gearbox carries ${has} at its input with the shocks of the work; ${needs} is asked`,
-      source,
-    }),
-  ];
-  const holds = gears.is === 'worm' && kept.known && (kept.high ?? kept.value) < 0.5;
+  note('heat', frictionLoss({ P: power, k: efficiency }));
+  const hub = hubFixing(inputs, 'driven', context);
+  const locks = gears.is === 'worm' && efficiency.known && highEnd(efficiency) < 0.5;
   return {
-    checks,
+    checks: [check('rating', { has: allowed, needs: torque })],
     slips: null,
-    steady: rating.known
-      ? { id: `${path}/lasts`, at: path, says: 'the gears wear early', short: 'gearbox lasts', torque: allowed, harm: 'wearing', source }
-      : null,
+    steady: rating.known ? limit('lasts', { torque: allowed, source: ratingSource }) : null,
     breaks: rating.known
-      ? {
-          id: `${path}/gears`,
-          at: path,
-          says: 'the gearbox breaks',
-          short: 'gearbox',
-          torque: note('breaks-at', atInput(ratedTorque({ T_r: rating, f: breaks }))),
-          harm: 'breaking',
-          source: 'Common practice, no source: two to two and a half times the rating',
-        }
+      ? limit('gears', { torque: note('breaks-at', atInput(ratedTorque({ T_r: rating, f: breaks }))), source: breakSource })
       : null,
-    takes: inputs.overhung,
+    supports: inputs.overhung,
     hubs: { in: null, out: hub },
     pulls: { in: noPull, out: noPull },
     cautions: [
-      holds
+      locks
         ? 'A worm of this ratio mostly holds the load with the power off; vibration creeps it: never trust it with a person under a load.'
         : 'A gearbox does not hold a load with the power off: what may run down needs a brake.',
     ],
-    notEntered: [...(gears.is || inputs.efficiency.known ? [] : ['what is inside the gearbox']), ...(hub ? [] : ['what holds on its output shaft'])],
+    notEntered: [...(gears.is || inputs.efficiency.known ? [] : ['what is inside the gearbox']), ...(hub ? [] : ['hub fixing on its output shaft'])],
   };
 }

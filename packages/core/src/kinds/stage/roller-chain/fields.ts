@@ -1,11 +1,13 @@
 import { type ChainSize, chains } from '../../../catalog/chains.js';
 import { choice, quantity } from '../../fields.js';
-import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
-import { standsAt } from '../../in-line.js';
 import type { KindHead, StockWheel } from '../../kind.js';
-import { liesField } from '../../lies.js';
-import { guard, sized, wheelPart } from '../../parts.js';
-import { wheelsFor } from '../../stock-wheels.js';
+import { placeField } from '../../shared/alignment.js';
+import { directionField } from '../../shared/direction.js';
+import { efficiencyField, keptIsEfficiency } from '../../shared/efficiency.js';
+import { hubFields, hubNames, wheelMassField } from '../../shared/hub-fixing.js';
+import { guard, sized, wheelPart } from '../../shared/parts.js';
+import { wheelsFor } from '../../shared/stock-wheels.js';
+import { rollerChainOutputs } from './outputs.js';
 
 const sizes = Object.fromEntries(Object.entries(chains).map(([size, { says, pitch_mm }]) => [size, `${says}, pitch ${pitch_mm} mm`])) as Record<
   ChainSize,
@@ -51,7 +53,7 @@ const fields = {
     'Over both shafts with a rule, less half of each shaft.',
     [20, 20_000],
   ),
-  angle: liesField,
+  angle: directionField,
   links: quantity('Links', 'count', {
     accepts: [10, 2_000],
     bare: 'pcs',
@@ -77,19 +79,17 @@ const fields = {
   pitch: length('Pitch, measured', 'From pin to pin.', 'Over ten links with a rule, divided by ten.', [4, 80]),
   roller: length('Roller, measured', 'Diameter.', 'Calliper on a roller.', [2, 50]),
   width: length('Inner width, measured', 'Between the inner plates: as wide as a sprocket may be.', 'Calliper between the inner plates.', [1, 60]),
-  offset: length('Out of line by', 'How far one sprocket stands beside the other’s plane.', 'A straight edge along both sprockets.', [0, 200]),
-  kept: quantity('Torque that arrives', 'fraction', {
-    accepts: [0.3, 1],
-    bare: null,
-    how: 'measured',
-    help: 'What is left of the torque after the joints’ friction.',
-    measure: 'Hard to measure in a shed; leave it.',
-    usual: { low: 0.93, value: 0.96, high: 0.98, source: 'Common practice, no source: a roller chain passes 95 to 98 % oiled, a little less dry' },
+  offset: length('Out of line by', 'How far one sprocket is beside the other’s plane.', 'A straight edge along both sprockets.', [0, 200]),
+  efficiency: efficiencyField('Friction of the joints is counted in.', {
+    low: 0.93,
+    value: 0.96,
+    high: 0.98,
+    source: 'Common practice, no source: a roller chain passes 95 to 98 % oiled, a little less dry',
   }),
   driverMass: wheelMassField('Driving sprocket'),
   drivenMass: wheelMassField('Driven sprocket'),
-  driverAt: standsAt('Driving sprocket'),
-  drivenAt: standsAt('Driven sprocket'),
+  driverAt: placeField('Driving sprocket'),
+  drivenAt: placeField('Driven sprocket'),
   ...hubFields('driver', 'Driving sprocket'),
   ...hubFields('driven', 'Driven sprocket'),
 };
@@ -97,15 +97,16 @@ const fields = {
 export const rollerChainHead = {
   role: 'stage',
   kind: 'roller-chain',
-  v: 1,
+  v: 2,
   label: 'roller chain',
+  noun: 'roller chain',
   fields,
   groups: {
     'Length and slot': ['angle', 'links', 'slotIn', 'slotOut', 'strands', 'offset'],
     'Which chain is it': ['pitch', 'roller', 'width'],
-    'Held on its shaft: driving sprocket': [...hubNames('driver'), 'driverMass', 'driverAt'],
-    'Held on its shaft: driven sprocket': [...hubNames('driven'), 'drivenMass', 'drivenAt'],
-    Losses: ['kept'],
+    'Hub fixing, driving sprocket': [...hubNames('driver'), 'driverMass', 'driverAt'],
+    'Hub fixing, driven sprocket': [...hubNames('driven'), 'drivenMass', 'drivenAt'],
+    Losses: ['efficiency'],
   },
   parts: (typed) => {
     const chain = typed('chain');
@@ -125,6 +126,9 @@ export const rollerChainHead = {
     // Forty pitches of half an inch, or clear of both wheels.
     return { chain: '40', z1: driver, z2: driven, centres: `${Math.max(500, 5 * (Number(driver) + Number(driven)))} mm` };
   },
+  upgrade: { 1: keptIsEfficiency },
+  reaches: { distance: 'centres', direction: 'angle' },
+  ...rollerChainOutputs,
   wheels: { driver: sprocket('z1'), driven: sprocket('z2') },
   short: (typed) => `chain ${typed('z1') ?? '?'} to ${typed('z2') ?? '?'}`,
 } as const satisfies KindHead;

@@ -1,13 +1,15 @@
 import { type TimingProfile, timingBelts, timingMark, timingTeeth } from '../../../catalog/timing-belts.js';
 import { readQuantity } from '../../../quantity/read-quantity.js';
 import { choice, quantity } from '../../fields.js';
-import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
-import { standsAt } from '../../in-line.js';
 import type { KindHead, StockWheel } from '../../kind.js';
-import { liesField } from '../../lies.js';
-import { shaftFields, tensionFields } from '../../open-belt.js';
-import { guard, sized, wheelPart } from '../../parts.js';
-import { wheelsFor } from '../../stock-wheels.js';
+import { placeField } from '../../shared/alignment.js';
+import { directionField } from '../../shared/direction.js';
+import { efficiencyField, keptIsEfficiency } from '../../shared/efficiency.js';
+import { hubFields, hubNames, wheelMassField } from '../../shared/hub-fixing.js';
+import { shaftFields, tensionFields } from '../../shared/open-belt.js';
+import { guard, sized, wheelPart } from '../../shared/parts.js';
+import { wheelsFor } from '../../shared/stock-wheels.js';
+import { timingBeltOutputs } from './outputs.js';
 
 const profiles = Object.fromEntries(
   Object.entries(timingBelts).map(([profile, { says, pitch_mm }]) => [profile, `${says}, pitch ${pitch_mm} mm`]),
@@ -45,7 +47,7 @@ const fields = {
   z2: teeth('Driven pulley, teeth'),
   width: length('Width of the belt', 'Pull goes by the width.', 'Calliper across its back; 84XL037 is 0.37 in, 450-5M-15 is 15 mm.', [2, 400]),
   centres: shaftFields.centres,
-  angle: liesField,
+  angle: directionField,
   belt: length(
     'Belt, length',
     'At its pitch line, as marked: 84XL037 is 8.4 in, 450-5M-15 is 450 mm. It has a whole number of teeth.',
@@ -55,18 +57,16 @@ const fields = {
   slotIn: shaftFields.slotIn,
   slotOut: shaftFields.slotOut,
   ...tensionFields,
-  kept: quantity('Torque that arrives', 'fraction', {
-    accepts: [0.3, 1],
-    bare: null,
-    how: 'measured',
-    help: 'What is left of the torque after the belt’s bending and the rubbing of its teeth.',
-    measure: 'Hard to measure in a shed; leave it.',
-    usual: { low: 0.95, value: 0.97, high: 0.99, source: 'Common practice, no source: a timing belt passes 96 to 99 %, a little less when small' },
+  efficiency: efficiencyField('Bending of the belt and friction of its teeth are counted in.', {
+    low: 0.95,
+    value: 0.97,
+    high: 0.99,
+    source: 'Common practice, no source: a timing belt passes 96 to 99 %, a little less when small',
   }),
   driverMass: wheelMassField('Driving pulley'),
   drivenMass: wheelMassField('Driven pulley'),
-  driverAt: standsAt('Driving pulley'),
-  drivenAt: standsAt('Driven pulley'),
+  driverAt: placeField('Driving pulley'),
+  drivenAt: placeField('Driven pulley'),
   ...hubFields('driver', 'Driving pulley'),
   ...hubFields('driven', 'Driven pulley'),
 };
@@ -80,15 +80,16 @@ function inMm(field: 'belt' | 'width', text: string | undefined): number | undef
 export const timingBeltHead = {
   role: 'stage',
   kind: 'timing-belt',
-  v: 1,
+  v: 2,
   label: 'timing belt',
+  noun: 'timing belt',
   fields,
   groups: {
-    'The belt, and the motor’s slot': ['angle', 'belt', 'slotIn', 'slotOut'],
-    Tension: ['tension', 'push', 'gives', 'tone'],
-    'Held on its shaft: driving pulley': [...hubNames('driver'), 'driverMass', 'driverAt'],
-    'Held on its shaft: driven pulley': [...hubNames('driven'), 'drivenMass', 'drivenAt'],
-    Losses: ['kept'],
+    'Belt length, motor slot': ['angle', 'belt', 'slotIn', 'slotOut'],
+    Tension: ['tension', 'push', 'deflection', 'tone'],
+    'Hub fixing, driving pulley': [...hubNames('driver'), 'driverMass', 'driverAt'],
+    'Hub fixing, driven pulley': [...hubNames('driven'), 'drivenMass', 'drivenAt'],
+    Losses: ['efficiency'],
   },
   parts: (typed) => {
     const profile = typed('profile') as TimingProfile | undefined;
@@ -107,6 +108,9 @@ export const timingBeltHead = {
     const { driver, driven } = wheelsFor(pulley('z2'), ratio, 24);
     return { profile: '8M', z1: driver, z2: driven, width: '20 mm', centres: `${Math.max(200, 4 * (Number(driver) + Number(driven)))} mm` };
   },
+  upgrade: { 1: keptIsEfficiency },
+  reaches: { distance: 'centres', direction: 'angle' },
+  ...timingBeltOutputs,
   wheels: { driver: pulley('z1'), driven: pulley('z2') },
   short: (typed) => `timing belt ${typed('z1') ?? '?'} to ${typed('z2') ?? '?'}`,
 } as const satisfies KindHead;

@@ -10,14 +10,12 @@ import type { Shock } from '../../../catalog/v-belts.js';
 import { type Figure, fixed, flag, fromTable, known, picked, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { allowedPull } from '../../../formulas/belt/allowed-pull.js';
-import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { beltPullDifference } from '../../../formulas/belt/belt-pull-difference.js';
 import { centrifugalTension } from '../../../formulas/belt/centrifugal-tension.js';
 import { designPower } from '../../../formulas/belt/design-power.js';
 import { jumpTorque } from '../../../formulas/belt/jump-torque.js';
 import { lastingTorque } from '../../../formulas/belt/lasting-torque.js';
 import { meshFactor } from '../../../formulas/belt/mesh-factor.js';
-import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
 import { pushForTension } from '../../../formulas/belt/push-for-tension.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { shaftPull } from '../../../formulas/belt/shaft-pull.js';
@@ -29,17 +27,19 @@ import { timingOutside } from '../../../formulas/belt/timing-outside.js';
 import { timingRating } from '../../../formulas/belt/timing-rating.js';
 import { timingTension } from '../../../formulas/belt/timing-tension.js';
 import { toneForTension } from '../../../formulas/belt/tone-for-tension.js';
-import { carriedTorque } from '../../../formulas/transmission/carried-torque.js';
-import { drivenSpeed } from '../../../formulas/transmission/driven-speed.js';
 import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
-import { hubLimit, hubOf } from '../../hub-fixing.js';
-import { lineCheck, outOfLine } from '../../in-line.js';
-import type { Candidate, Held, Rotary, StageKind } from '../../kind.js';
-import { centresOf, isTensionSaid, sixtyFourthOfSpan, smallerFirst, tensionSet, tight } from '../../open-belt.js';
-import { toothedInertia } from '../../toothed-wheel.js';
+import { sentence } from '../../../wording/sentence.js';
+import type { Candidate, StageKind, StageResult } from '../../kind.js';
+import { alignmentOf, outOfLine } from '../../shared/alignment.js';
+import { leavingWith } from '../../shared/driven-shaft.js';
+import { hubFixings } from '../../shared/hub-fixing.js';
+import { beltShape, centresOf, isTensionSaid, tensionSet, testDeflection } from '../../shared/open-belt.js';
+import { outlineOf } from '../../shared/outline.js';
+import { toothedInertia } from '../../shared/wheels.js';
 import { type Loaded, loadChecks, shapeChecks } from './checks.js';
 import { timingBeltHead } from './fields.js';
-import { type Inputs, outlineOf } from './shape.js';
+import { tensionSource } from './outputs.js';
+import { type Inputs, stockFor } from './shape.js';
 
 export const wholePitches = defineProcedure({
   id: 'whole-pitches',
@@ -65,9 +65,8 @@ export const massByWidth = defineProcedure({
   source: 'Closed form',
 });
 
-const noSlip = fixed('1', 0, 'Teeth do not slip');
 const one = fixed('1', 1, 'One belt');
-const still = fixed('N', 0, 'In a jam the belt all but stands still: nothing holds it off the pulley');
+const still = fixed('N', 0, 'In a jam the belt hardly moves: nothing lifts it off the pulley');
 const halfThePull = fixed('1', 0.5, 'Common practice, no source: set a timing belt to about half of what it pulls', [0.4, 0.6]);
 const climbs = fixed(
   '1',
@@ -75,14 +74,14 @@ const climbs = fixed(
   'Closed form: at twice the tension at rest the slack span hangs loose; common practice, no source: some climb sooner, round teeth hold to three times',
   [1.6, 3],
 );
-const tears = fixed('1', 6, 'Common practice, no source: four to eight times the pull that it carries for years', [4, 8], flag.estimated);
+const tearSource = 'Common practice, no source: four to eight times the pull that it transmits for years';
+const tears = fixed('1', 6, tearSource, [4, 8], flag.estimated);
 const shreds = fixed('s', 2, 'Common practice, no source: a belt that goes on jumping loses its teeth within seconds', [1, 5], flag.estimated);
-const tensionSource = 'Balance of the spans between fixed centres (closed form): about half the pull, centrifugal part added';
 
 /** A timing belt on two toothed pulleys, open, on parallel shafts. */
-export const timingBelt: StageKind<typeof timingBeltHead.fields> = {
+export const timingBelt: StageKind<typeof timingBeltHead> = {
   ...timingBeltHead,
-  passes: (inputs, arriving, context) => {
+  transfer: (inputs, arriving, context) => {
     const { note } = context;
     const p = pitchOf(inputs);
     const driver = note('driver-pitch', timingDiameter({ p, z: inputs.z1 }));
@@ -95,18 +94,12 @@ export const timingBelt: StageKind<typeof timingBeltHead.fields> = {
     }
     const length = lengthOf(inputs, p);
     if (length.known) note('belt-teeth', teethOf(inputs));
-    const centres = centresOf(inputs.centres, driver, driven, length, context.label);
+    const centres = centresOf(inputs.centres, driver, driven, length);
     const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
-    const leaving: Rotary = {
-      speed: note('speed', drivenSpeed({ n1: arriving.speed, i: ratio, s: noSlip })),
-      torque: note('torque', carriedTorque({ T1: arriving.torque, i: ratio, k: inputs.kept })),
-      top: note('highest-speed', drivenSpeed({ n1: arriving.top, i: ratio, s: noSlip })),
-    };
-    if (!inputs.centres.known && centres.known) note('centres', centres);
-    const [small, large] = smallerFirst(driver, driven);
+    const { efficiency } = inputs;
+    const leaving = leavingWith(arriving, ratio, efficiency, context);
     const v = note('belt-speed', rimSpeed({ d: driver, n: arriving.speed }));
-    const wrap = note('wrap', arcOfContact({ d: small, D: large, C: centres }));
-    const around = note('belt-length', openBeltLength({ d: small, D: large, C: centres }));
+    const { small, large, wrap, length: around } = beltShape(inputs, driver, driven, centres, context);
     if (inputs.centres.known)
       note(
         'pitches-round',
@@ -115,13 +108,13 @@ export const timingBelt: StageKind<typeof timingBeltHead.fields> = {
     return {
       leaving,
       ratio,
-      kept: inputs.kept,
+      efficiency,
       inertia: {
         in: note('driver-inertia', toothedInertia(driver, inputs.width, inputs.driverMass)),
         out: note('driven-inertia', toothedInertia(driven, inputs.width, inputs.drivenMass)),
       },
-      outline: outlineOf(inputs, driver, driven, centres),
-      lies: inputs.angle,
+      outline: outlineOf(inputs, driver, driven, centres, stockFor(inputs, driver, driven, centres)),
+      direction: inputs.angle,
       under: (duty) => underLoad({ inputs, duty, arriving, context, driver, small, large, centres, length, v, wrap }),
     };
   },
@@ -129,7 +122,12 @@ export const timingBelt: StageKind<typeof timingBeltHead.fields> = {
     ...(profile.is && width.known
       ? timingRow(profile.is)
           .widths_mm.filter((wide) => wide > width.value * 1.01)
-          .map((wide) => ({ field: 'width', text: `${wide} mm`, says: `a belt ${wide} mm wide`, cures: 'check-rating' }))
+          .map((wide) => ({
+            field: 'width',
+            text: `${wide} mm`,
+            says: sentence('a belt {wide} wide', { wide: { value: wide, unit: 'mm' } }),
+            cures: 'check-rating',
+          }))
       : []),
     ...(z1.known
       ? (timingBeltHead.wheels.driver.series[0]?.sizes
@@ -139,7 +137,7 @@ export const timingBelt: StageKind<typeof timingBeltHead.fields> = {
             ['check-rating', 'check-mesh', 'check-teeth'].map((cures) => ({
               field: 'z1',
               text: String(z),
-              says: `${z} teeth on the driving pulley`,
+              says: sentence(`${z} teeth on the driving pulley`),
               cures,
             })),
           ) ?? [])
@@ -199,9 +197,9 @@ function serviceFactor(shock: Shock | undefined): Figure<'1'> {
   });
 }
 
-function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): Held {
+function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
   const { inputs, duty, arriving, context, driver, small, large, centres, v, wrap } = shape;
-  const { note, path } = context;
+  const { note, check, limit } = context;
   const { profile } = inputs;
   const few = picked('least', '1', [inputs.z1, inputs.z2]);
   const mesh = note('teeth-in-mesh', teethInMesh({ z: few, theta: wrap }));
@@ -212,73 +210,39 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): Held {
   const K_s = serviceFactor(duty.shock);
   const design = note('design-power', designPower({ P: duty.power, K_s }));
   const lasts = note('lasts-up-to', lastingTorque({ P_a: good, K_s, n: arriving.speed }));
-  const wanted = note('tension-wanted', timingTension({ k: halfThePull, F: beltPullDifference({ P: design, v, z: one }), F_c }));
+  const needed = note('tension-needed', timingTension({ k: halfThePull, F: beltPullDifference({ P: design, v, z: one }), F_c }));
   const span = note('span', spanLength({ d: small, D: large, C: centres }));
-  const set = note('tension', tensionSet(inputs, span, m, wanted));
-  const sixtyFourth = solve('mm', sixtyFourthOfSpan, { s: span }, ({ s = 0 }) => s / 64);
-  note('push-for-it', pushForTension({ T: wanted, q: sixtyFourth, s: span }));
-  note('tone-for-it', toneForTension({ T: wanted, m, s: span }));
+  const set = note('tension', tensionSet(inputs, span, m, needed));
+  note('push-for-it', pushForTension({ T: needed, q: testDeflection(span), s: span }));
+  note('tone-for-it', toneForTension({ T: needed, m, s: span }));
   const running = note('jumps-at', jumpTorque({ c: climbs, F_i: set, F_c, d: driver }));
   const jammed = note('jumps-in-a-jam-at', jumpTorque({ c: climbs, F_i: set, F_c: still, d: driver }));
   const torn = note('tears-at', strippingTorque({ s: tears, F_a, d: driver }));
   const pull = note('shaft-pull', shaftPull({ z: one, F_i: set, theta: wrap }));
-  const hub = (wheel: 'driver' | 'driven', called: string) => hubLimit(hubOf(inputs, wheel), { path, id: `${path}/${wheel}-hub`, called });
-  const [driverHub, drivenHub] = [hub('driver', 'driving pulley'), hub('driven', 'driven pulley')];
+  const { hubs, notEntered } = hubFixings(inputs, context, 'driving pulley', 'driven pulley');
   const loaded: Loaded = { ...shape, mesh, rated: { good, design, running } };
   const said = profile.is !== undefined;
   return {
     checks: [
       ...shapeChecks(loaded),
-      ...lineCheck('belt', outOfLine(inputs), centres, context),
+      ...alignmentOf(outOfLine(inputs), centres, context),
       ...(said ? loadChecks(loaded) : []),
-      // As set by feel it is wanted times a guess: nothing to hold against what is wanted.
-      ...(said && isTensionSaid(inputs) ? [tight(set, wanted, tensionSource, context)] : []),
+      // As set by feel it is what is needed times a guess: nothing to hold against what is needed.
+      ...(said && isTensionSaid(inputs) ? [check('tension', { has: set, needs: needed })] : []),
     ],
-    slips: said
-      ? {
-          id: `${path}/jump`,
-          at: path,
-          says: 'the belt jumps teeth',
-          short: 'belt jumps',
-          torque: jammed,
-          harm: 'harmless',
-          stands: { says: 'Jumping, the belt stands', lasts: shreds },
-          source: tensionSource,
-        }
-      : null,
-    steady: said
-      ? {
-          id: `${path}/lasts`,
-          at: path,
-          says: 'the belt wears out early',
-          short: 'belt lasts',
-          torque: lasts,
-          harm: 'wearing',
-          source: timingServiceSource,
-        }
-      : null,
-    breaks: said
-      ? {
-          id: `${path}/belt`,
-          at: path,
-          says: 'the belt tears',
-          short: 'belt itself',
-          torque: torn,
-          harm: 'breaking',
-          source: tears.origin.by === 'limit' ? tears.origin.source : '',
-        }
-      : null,
-    hubs: { in: driverHub, out: drivenHub },
+    slips: said ? limit('jump', { torque: jammed, lasts: shreds, source: tensionSource }) : null,
+    steady: said ? limit('lasts', { torque: lasts, source: timingServiceSource }) : null,
+    breaks: said ? limit('belt', { torque: torn, source: tearSource }) : null,
+    hubs,
     pulls: { in: pull, out: pull },
     cautions: [
       'Guard the belt and both pulleys before any power: teeth draw a sleeve in and do not slip.',
-      'One of the two pulleys wants rims, or the belt walks off.',
+      'One of the two pulleys needs flanges, or the belt walks off.',
     ],
     notEntered: [
       ...(said ? [] : ['the belt’s profile']),
       ...(inputs.width.known ? [] : ['the belt’s width']),
-      ...(driverHub ? [] : ['what holds the driving pulley']),
-      ...(drivenHub ? [] : ['what holds the driven pulley']),
+      ...notEntered,
       ...(!said || isTensionSaid(inputs) ? [] : ['the belt’s tension']),
     ],
   };

@@ -3,41 +3,23 @@ import type { Figure } from '../../../figure/figure.js';
 import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
 import { centresFromLength } from '../../../geometry/centres-from-length.js';
 import type { InputFigures } from '../../fields.js';
-import { lineOf } from '../../in-line.js';
 import type { StageOutline, StockBelt } from '../../kind.js';
-import { angleOf } from '../../lies.js';
-import { smallerFirst } from '../../open-belt.js';
+import { smallerFirst } from '../../shared/open-belt.js';
+import { slotAround } from '../../shared/outline.js';
 import type { timingBeltHead } from './fields.js';
 
 export type Inputs = InputFigures<typeof timingBeltHead.fields>;
 
-const likely = (figure: Figure): number | null => (figure.known ? figure.value : null);
-
-export function outlineOf(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, centres: Figure<'mm'>): StageOutline {
-  return {
-    driver: likely(driver),
-    driven: likely(driven),
-    centres: likely(centres),
-    angle: angleOf(inputs.angle),
-    line: lineOf(inputs),
-    stock: stockFor(inputs, driver, driven, centres),
-  };
-}
-
-/** Belts near the one that the centres want, with where each wants the motor, and how far it can go. */
-function stockFor(
-  { profile, belt, slotIn, slotOut }: Inputs,
-  driver: Figure<'mm'>,
-  driven: Figure<'mm'>,
-  centres: Figure<'mm'>,
-): StageOutline['stock'] {
+/** Belts near the one that the centres need, each with its centre distance, and how far the slot lets the motor move. */
+export function stockFor(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, centres: Figure<'mm'>): StageOutline['stock'] {
+  const { profile, belt } = inputs;
   const [small, large] = smallerFirst(driver, driven);
   if (!profile.is || !small.known || !large.known || !centres.known) return undefined;
   const of = profile.is;
   return {
-    what: timingLengths[of] ? 'belts on sale' : 'whole numbers of teeth',
+    what: timingLengths[of] ? 'standard belt lengths' : 'whole numbers of teeth',
     belts: nearest(of, small.value, large.value, centres.value),
-    slot: slotIn.known && slotOut.known ? [centres.value - slotIn.value, centres.value + slotOut.value] : null,
+    slot: slotAround(inputs, centres.value),
     chosen: belt.known ? timingMark(of, timingTeeth(of, belt.value)) : null,
   };
 }
@@ -47,8 +29,8 @@ const beside = 3;
 
 function nearest(of: TimingProfile, small_mm: number, large_mm: number, centres_mm: number): StockBelt[] {
   const around = openBeltLength.compute({ d: small_mm, D: large_mm, C: centres_mm }) / timingRow(of).pitch_mm;
-  const onSale = timingLengths[of] ?? Array.from({ length: 2 * beside + 1 }, (_, k) => Math.round(around) - beside + k);
-  const byNearness = [...onSale].sort((a, b) => Math.abs(a - around) - Math.abs(b - around)).slice(0, 2 * beside + 1);
+  const standard = timingLengths[of] ?? Array.from({ length: 2 * beside + 1 }, (_, k) => Math.round(around) - beside + k);
+  const byNearness = [...standard].sort((a, b) => Math.abs(a - around) - Math.abs(b - around)).slice(0, 2 * beside + 1);
   return byNearness
     .sort((a, b) => a - b)
     .flatMap((teeth) => {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../../../test/crusher.js';
+import { cureOf, told } from '../../../../test/told.js';
 import type { Figure, Known } from '../../../figure/figure.js';
 import { withStageAdded } from '../../../machine/reshape.js';
-import { evaluateBuild, remedyFor } from '../../../procedures/evaluate-build.js';
 import { kindHead, loadKinds } from '../../registry.js';
 
 const kinds = await loadKinds();
@@ -10,7 +10,7 @@ const two = withStageAdded(crusher(), 'main', 1, 'timing-belt');
 const belt = { profile: 'H', z1: '24', z2: '48', width: '38.1', centres: '300', belt: '41.4 in', slotIn: '20', slotOut: '20', tension: '400' };
 const build = (fields: Record<string, string> = {}) =>
   afterTyping(two, Object.fromEntries(Object.entries({ ...belt, ...fields }).map(([name, text]) => [`main/timing-belt/${name}`, text])));
-const typed = (fields: Record<string, string> = {}) => evaluateBuild(build(fields), kinds);
+const typed = (fields: Record<string, string> = {}) => told(build(fields), kinds);
 const figure = (fields: Record<string, string>, name: string) => typed(fields).lines[0]?.figures.get('main/timing-belt')?.get(name) as Figure;
 const value = (fields: Record<string, string>, name: string) => (figure(fields, name) as Known).value;
 const check = (fields: Record<string, string>, name: string) => typed(fields).checks.find((each) => each.id === `main/timing-belt/${name}`);
@@ -28,7 +28,7 @@ describe('the crusher with a timing belt behind its V-belt', () => {
   // By hand: 41.4 in are 82.8 pitches of half an inch, a belt of 83 teeth; 84 are on sale (420H). 8 N·m at the roll ask 8 / (2 · 0.97) = 4.124 N·m here.
   it('reads the mark as whole teeth, and says what is on sale beside it', () => {
     expect(value({}, 'belt-teeth')).toBe(83);
-    expect(check({}, 'check-whole')).toMatchObject({ verdict: 'close', says: 'The belt has 83 teeth; H belts on sale have 78 or 84.' });
+    expect(check({}, 'check-whole')).toMatchObject({ verdict: 'close', says: 'The belt has 83 teeth; standard H belts have 78 or 84.' });
     expect(check({ belt: '42 in' }, 'check-whole')).toMatchObject({ verdict: 'holds', says: 'The belt has 84 teeth.' });
     expect(check({ belt: '41.75 in' }, 'check-whole')?.says).toContain('would have 83.5 teeth: there is none in H');
   });
@@ -50,8 +50,8 @@ describe('the crusher with a timing belt behind its V-belt', () => {
     expect(value({}, 'jumps-in-a-jam-at')).toBeCloseTo(38.81, 2);
     const rung = typed().lines[0]?.jam.rungs.find(({ short }) => short === 'belt jumps');
     expect(rung?.atTool).toMatchObject({ known: true, value: expect.closeTo(38.81 * 2 * 0.97, 1) });
-    expect(check({ tension: '10' }, 'check-jump')?.verdict).toBe('gives');
-    expect(typed({ tension: '20' }).jam).toContain('Jumping, the belt stands 1 to 5 s');
+    expect(check({ tension: '10' }, 'check-jump')?.verdict).toBe('fails');
+    expect(typed({ tension: '20' }).jam).toContain('The jumping belt lasts 1 to 5 s');
   });
 
   it('says nothing of a tension that nobody told, but that it is not entered', () => {
@@ -59,22 +59,25 @@ describe('the crusher with a timing belt behind its V-belt', () => {
     expect(untold.checks.some(({ id }) => id === 'main/timing-belt/check-tension')).toBe(false);
     expect(untold.notWorkedOut).toContain('the belt’s tension');
     expect(check({}, 'check-tension')?.verdict).toBe('holds');
-    expect(check({ tension: '20' }, 'check-tension')?.verdict).toBe('gives');
+    expect(check({ tension: '20' }, 'check-tension')?.verdict).toBe('fails');
   });
 
   it('finds its centres from the belt, and refuses wheels that overlap or that it does not reach', () => {
     const found = value({ centres: '', belt: '42 in' }, 'centres');
     expect(found).toBeGreaterThan(300);
     expect(value({ centres: String(found), belt: '' }, 'pitches-round')).toBeCloseTo(84, 6);
-    expect(figure({ centres: '100' }, 'wrap')).toMatchObject({ known: false, because: expect.stringContaining('the pulleys overlap') });
-    expect(figure({ centres: '', belt: '12 in' }, 'wrap')).toMatchObject({ known: false, because: expect.stringContaining('cannot reach') });
+    expect(figure({ centres: '100' }, 'wrap')).toMatchObject({ known: false, because: { template: expect.stringContaining('the pulleys overlap') } });
+    expect(figure({ centres: '', belt: '12 in' }, 'wrap')).toMatchObject({
+      known: false,
+      because: { template: expect.stringContaining('cannot reach') },
+    });
   });
 
   it('is offered wider where its rating gives, and that is tried', () => {
     const weak = build({ width: '6', z1: '14', z2: '28', belt: '' });
-    const evaluation = evaluateBuild(weak, kinds);
-    expect(evaluation.checks.find(({ id }) => id === 'main/timing-belt/check-rating')?.verdict).toBe('gives');
-    expect(remedyFor(weak, kinds, evaluation)).toMatch(/^A belt 19\.1 mm wide would do with \d+ % left/);
+    const evaluation = told(weak, kinds);
+    expect(evaluation.checks.find(({ id }) => id === 'main/timing-belt/check-rating')?.verdict).toBe('fails');
+    expect(cureOf(weak, kinds)).toMatch(/^A belt 19\.1 mm wide would do, with reserve \d+ %/);
   });
 
   // Eight teeth against 200, all but touching: hardly one tooth is in mesh, and six fewer than six cost all of it.

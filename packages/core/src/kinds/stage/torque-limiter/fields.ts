@@ -1,14 +1,15 @@
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { sized } from '../../parts.js';
+import { sized } from '../../shared/parts.js';
+import { torqueLimiterOutputs } from './outputs.js';
 
 const pin = { field: 'type', is: ['shear-pin'] } as const;
 const clutch = { field: 'type', is: ['slip-clutch'] } as const;
 const fields = {
   type: choice(
-    'It gives by',
+    'Overload protection by',
     { 'shear-pin': 'a shear pin', 'slip-clutch': 'slipping plates' },
-    { how: 'chosen', help: 'A link that is meant to give first. A pin is gone afterwards; a clutch slips and goes on.', measure: '' },
+    { how: 'chosen', help: 'A link that is meant to fail first. A pin is gone afterwards; a clutch slips and goes on.', measure: '' },
   ),
   pin: quantity('Pin, diameter', 'length', {
     accepts: [0.5, 30],
@@ -32,7 +33,7 @@ const fields = {
     usual: { low: 1, value: 1, high: 1, source: 'One, while nothing else is said' },
     when: pin,
   }),
-  radius: quantity('It shears at a radius of', 'length', {
+  radius: quantity('Radius of the shear plane', 'length', {
     accepts: [2, 300],
     bare: 'mm',
     how: 'measured',
@@ -81,6 +82,7 @@ export const torqueLimiterHead = {
   kind: 'torque-limiter',
   v: 1,
   label: 'shear pin or slip clutch',
+  noun: 'overload protection',
   fields,
   parts: (typed) =>
     typed('type') === 'slip-clutch'
@@ -88,6 +90,7 @@ export const torqueLimiterHead = {
       : [{ what: 'shear pin, with spares', size: sized(typed('pin'), typed('material') === 'mild' ? 'mild steel' : typed('material')), many: 5 }],
   // A pin shears with its area; a clutch slips with the force on it.
   fuse: (typed) => (typed('type') === 'slip-clutch' ? { field: 'springs', power: 1 } : { field: 'pin', power: 2 }),
+  ...torqueLimiterOutputs,
   begins: () => ({ type: 'shear-pin', material: 'mild', pin: '4 mm', radius: '15 mm' }),
   short: (typed) => (typed('pin') ? `shear pin ${typed('pin')}` : 'slip clutch'),
 } as const satisfies KindHead;

@@ -1,12 +1,14 @@
 import { type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
-import { hubFields, hubNames, wheelMassField } from '../../hub-fixing.js';
-import { standsAt } from '../../in-line.js';
 import type { KindHead, StockWheel } from '../../kind.js';
-import { liesField } from '../../lies.js';
-import { shaftFields, tensionFields } from '../../open-belt.js';
-import { guard, manyOf, sized, wheelPart } from '../../parts.js';
-import { wheelsFor } from '../../stock-wheels.js';
+import { placeField } from '../../shared/alignment.js';
+import { directionField } from '../../shared/direction.js';
+import { efficiencyField, keptIsEfficiency } from '../../shared/efficiency.js';
+import { hubFields, hubNames, wheelMassField } from '../../shared/hub-fixing.js';
+import { shaftFields, tensionFields } from '../../shared/open-belt.js';
+import { guard, manyOf, sized, wheelPart } from '../../shared/parts.js';
+import { wheelsFor } from '../../shared/stock-wheels.js';
+import { vBeltOutputs } from './outputs.js';
 
 const sections = Object.fromEntries(
   Object.entries(vBeltSections).map(([name, { top_mm, height_mm }]) => [name, `${name}, ${top_mm} × ${height_mm} mm`]),
@@ -50,7 +52,7 @@ const fields = {
     },
   ),
   centres: shaftFields.centres,
-  angle: liesField,
+  angle: directionField,
   belt: length(
     'Belt, length',
     'As marked on it: A53 is 53 in inside.',
@@ -89,24 +91,17 @@ const fields = {
     measure: 'Tachometer on both shafts under load, against the ratio of the pulleys.',
     usual: { low: 0.005, value: 0.01, high: 0.02, source: 'Common practice, no source: ½ to 2 % for a V-belt that is tight' },
   }),
-  kept: quantity('Torque that arrives', 'fraction', {
-    accepts: [0.3, 1],
-    bare: null,
-    how: 'measured',
-    help: 'What is left of the torque after the belt’s bending and wedging.',
-    measure: 'Hard to measure in a shed; leave it unless you have a brake on both shafts.',
-    usual: {
-      low: 0.89,
-      value: 0.96,
-      high: 0.98,
-      source: 'Common practice, no source: a V-belt stage passes 93 to 97 % when new and tight, down to 88 % when not, slip included',
-    },
+  efficiency: efficiencyField('Bending and wedging of the belt are counted in; measure it with a brake on both shafts, or leave it.', {
+    low: 0.89,
+    value: 0.96,
+    high: 0.98,
+    source: 'Common practice, no source: a V-belt stage passes 93 to 97 % when new and tight, down to 88 % when not, slip included',
   }),
   school: choice(
     'Rating by',
     { older: 'older standard', newer: 'newer standard' },
     {
-      help: 'The older rating suits a salvaged or nameless belt; the newer gives up to twice as much on small pulleys, for a new belt of a good make. Neither says when it slips: that is the tension’s to say.',
+      help: 'The older rating suits a salvaged or nameless belt; the newer allows up to twice as much on small pulleys, for a new belt of a good make. Neither says when it slips: that depends on the tension.',
       measure: '',
       usual: 'older',
     },
@@ -114,12 +109,12 @@ const fields = {
   material: choice(
     'Pulleys are of',
     { iron: 'cast iron', steel: 'steel', aluminium: 'aluminium', plastic: 'plastic' },
-    { how: 'measured', help: 'For their swing, where they are not weighed.', measure: 'A magnet, and how heavy they are in the hand.' },
+    { how: 'measured', help: 'For their inertia, where they are not weighed.', measure: 'A magnet, and how heavy they are in the hand.' },
   ),
   driverMass: wheelMassField('Driving pulley'),
   drivenMass: wheelMassField('Driven pulley'),
-  driverAt: standsAt('Driving pulley'),
-  drivenAt: standsAt('Driven pulley'),
+  driverAt: placeField('Driving pulley'),
+  drivenAt: placeField('Driven pulley'),
   ...hubFields('driver', 'Driving pulley'),
   ...hubFields('driven', 'Driven pulley'),
 };
@@ -127,15 +122,16 @@ const fields = {
 export const vBeltHead = {
   role: 'stage',
   kind: 'v-belt',
-  v: 2,
+  v: 3,
   label: 'V-belt',
+  noun: 'V-belt',
   fields,
   groups: {
-    'The belt, and the motor’s slot': ['angle', 'belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school'],
-    Tension: ['tension', 'push', 'gives', 'tone', 'friction'],
-    'Held on its shaft: driving pulley': [...hubNames('driver'), 'driverMass', 'driverAt'],
-    'Held on its shaft: driven pulley': [...hubNames('driven'), 'drivenMass', 'drivenAt'],
-    'Losses, material': ['slip', 'kept', 'material'],
+    'Belt length, motor slot': ['angle', 'belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school'],
+    Tension: ['tension', 'push', 'deflection', 'tone', 'friction'],
+    'Hub fixing, driving pulley': [...hubNames('driver'), 'driverMass', 'driverAt'],
+    'Hub fixing, driven pulley': [...hubNames('driven'), 'drivenMass', 'drivenAt'],
+    'Losses, material': ['slip', 'efficiency', 'material'],
   },
   parts: (typed) => {
     const section = typed('section');
@@ -156,6 +152,8 @@ export const vBeltHead = {
   },
   wheels: { driver: pulley('driver'), driven: pulley('driven') },
   // Version 1 meant pitch diameters, as version 2 does where nothing else is said.
-  upgrade: { 1: (inputs) => inputs },
+  upgrade: { 1: (inputs) => inputs, 2: keptIsEfficiency },
+  reaches: { distance: 'centres', direction: 'angle' },
+  ...vBeltOutputs,
   short: (typed) => `V-belt ${typed('driver') ?? '?'} to ${typed('driven') ?? '?'}`,
 } as const satisfies KindHead;

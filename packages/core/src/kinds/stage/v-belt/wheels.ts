@@ -42,7 +42,7 @@ export function beltPitchLength({ belt, section, lengthIs }: Inputs): Figure<'mm
   return pitchLength(of, belt.value) === null ? belt : solve('mm', toPitchLength, { L_i: belt }, ({ L_i = 0 }) => pitchLength(of, L_i) ?? Number.NaN);
 }
 
-/** Belts on sale that would run within a fifth of the centre distance either way, with where each wants the motor. */
+/** Belts on sale that would run within a fifth of the centre distance either way, with where each needs the motor. */
 export function stockNear(section: VBeltSection, small_mm: number, large_mm: number, centres_mm: number): readonly StockBelt[] {
   for (const found of foundStock) {
     if (found.section === section && found.small_mm === small_mm && found.large_mm === large_mm && found.centres_mm === centres_mm)

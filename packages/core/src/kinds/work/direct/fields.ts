@@ -1,17 +1,18 @@
 import { shocks } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { jamField, stopsField } from '../../stops.js';
+import { jamField, stopsField } from '../../shared/jam-stop.js';
+import { directWorkOutputs } from './outputs.js';
 
 const fields = {
-  torque: quantity('Torque asked', 'torque', {
+  torque: quantity('Torque needed', 'torque', {
     accepts: [0.001, 1_000_000],
     bare: 'N·m',
     how: 'measured',
     help: 'What turning the tool steadily takes, at the tool’s own shaft.',
     measure: 'A lever and a spring scale on the tool shaft, with the work in it: force times length.',
   }),
-  breakaway: quantity('Torque to break away', 'torque', {
+  breakaway: quantity('Breakaway torque', 'torque', {
     accepts: [0.001, 1_000_000],
     bare: 'N·m',
     how: 'measured',
@@ -19,10 +20,10 @@ const fields = {
     measure: 'The most the scale shows before the tool moves.',
   }),
   growth: choice(
-    'It asks',
-    { constant: 'the same at any speed', linear: 'more, as the speed grows', square: 'more, as its square' },
+    'Torque over speed',
+    { constant: 'the same at any speed', linear: 'grows with the speed', square: 'grows with its square' },
     {
-      help: 'Crushing and lifting ask the same at any speed, stirring grows with it, blowing and pumping with its square.',
+      help: 'Crushing and lifting need the same torque at any speed; stirring needs more as the speed grows, blowing and pumping as its square.',
       measure: '',
       usual: 'constant',
     },
@@ -47,7 +48,7 @@ const fields = {
     accepts: [0.1, 100_000],
     bare: 'rpm',
     how: 'plate',
-    help: 'What is marked on a wheel or chuck, or what its bearings stand.',
+    help: 'What is marked on a wheel or chuck, or what its bearings allow.',
     measure: 'On the tool itself.',
   }),
   shock: choice('How rough', shocks, { help: 'Sets the service factor of belts and chains.', measure: '' }),
@@ -58,8 +59,44 @@ export const directWorkHead = {
   kind: 'direct',
   v: 2,
   label: 'work entered directly',
+  noun: 'work',
   fields,
   groups: { 'In a jam, and at speed': ['diameter', 'jam', 'stops', 'inertia', 'most'], 'Start, roughness': ['breakaway', 'growth', 'shock'] },
+  ...directWorkOutputs,
   upgrade: { 1: (inputs) => inputs },
+  // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
+  starters: [
+    {
+      id: 'lathe',
+      name: 'Lathe',
+      says: 'motor, V-belt, spindle',
+      brief: 'Turn wood; slow enough for the largest blank.',
+      tool: 'spindle',
+      stages: [['v-belt', 2]],
+      entries: { 'source/power': '0.75 kW', 'source/speed': '1425 rpm', 'work/torque': '5 N·m', 'work/diameter': '300 mm', 'work/shock': 'light' },
+    },
+    {
+      id: 'splitter',
+      name: 'Splitter',
+      says: 'motor, V-belt with a shear pin behind it, cone or crank',
+      brief: 'Split kindling; must stop by itself when it sticks.',
+      tool: 'cone',
+      stages: [
+        ['v-belt', 4],
+        ['torque-limiter', 1],
+      ],
+      entries: { 'source/power': '1.5 kW', 'source/speed': '1430 rpm', 'work/torque': '25 N·m', 'work/diameter': '70 mm', 'work/shock': 'heavy' },
+    },
+    {
+      id: 'crank',
+      name: 'By hand',
+      says: 'hand crank, chain, work that a machine was measured doing',
+      brief: '',
+      tool: 'tool shaft',
+      source: 'hand-crank',
+      stages: [['roller-chain', 0.5]],
+      entries: { 'source/radius': '200 mm', 'work/torque': '4 N·m', 'work/diameter': '120 mm' },
+    },
+  ],
   short: (typed) => `${typed('torque') ?? 'work'}`,
 } as const satisfies KindHead;

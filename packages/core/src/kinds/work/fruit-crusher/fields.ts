@@ -1,6 +1,7 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { jamField } from '../../stops.js';
+import { jamField } from '../../shared/jam-stop.js';
+import { fruitCrusherOutputs } from './outputs.js';
 
 const fields = {
   roll: quantity('Roll, diameter over the teeth', 'length', {
@@ -31,7 +32,7 @@ const fields = {
     help: 'A middling one of the crate.',
     measure: 'Calliper, or ten in a row along a rule.',
   }),
-  throughput: quantity('Throughput wanted', 'mass-rate', {
+  throughput: quantity('Throughput needed', 'mass-rate', {
     accepts: [1, 20_000],
     bare: 'kg/h',
     how: 'chosen',
@@ -77,7 +78,7 @@ const fields = {
     accepts: [0.05, 2_000],
     bare: 'kg',
     how: 'measured',
-    help: 'For its swing and for the run-up.',
+    help: 'For its inertia in a jam and at the start.',
     measure: 'Kitchen or bathroom scales.',
   }),
   jam: jamField,
@@ -88,7 +89,21 @@ export const fruitCrusherHead = {
   kind: 'fruit-crusher',
   v: 1,
   label: 'fruit crusher, toothed roll',
+  noun: 'roll',
   fields,
   groups: { 'Lever and scale, instead of the guess': ['pull', 'arm'], 'What is usual': ['energy', 'force'], 'In a jam': ['mass', 'jam'] },
+  ...fruitCrusherOutputs,
+  // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
+  starters: [
+    {
+      id: 'crusher',
+      name: 'Fruit crusher',
+      says: 'motor, V-belt, toothed roll',
+      brief: 'Crush fruit for the press.',
+      tool: 'roll',
+      stages: [['v-belt', 3]],
+      entries: { 'source/power': '0.55 kW', 'source/speed': '1425 rpm', 'work/roll': '150 mm', 'work/fruit': '70 mm', 'work/throughput': '200 kg/h' },
+    },
+  ],
   short: (typed) => `crusher ${typed('throughput') ?? ''}`.trim(),
 } as const satisfies KindHead;

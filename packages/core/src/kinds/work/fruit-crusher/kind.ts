@@ -1,4 +1,4 @@
-import { hold } from '../../../checks/check.js';
+import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, flag, picked, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
@@ -7,9 +7,11 @@ import { leverTorque } from '../../../formulas/work/lever-torque.js';
 import { millingPower } from '../../../formulas/work/milling-power.js';
 import { nipTorque } from '../../../formulas/work/nip-torque.js';
 import type { InputFigures } from '../../fields.js';
-import type { Context, WorkKind } from '../../kind.js';
-import { stopsIn } from '../../stops.js';
+import type { WorkKind } from '../../kind.js';
+import type { Context } from '../../outputs.js';
+import { stopsIn } from '../../shared/jam-stop.js';
 import { fruitCrusherHead } from './fields.js';
+import type { FruitCrusherOutputs } from './outputs.js';
 
 export const fruitInTheNip = defineProcedure({
   id: 'fruit-in-the-nip',
@@ -18,7 +20,7 @@ export const fruitInTheNip = defineProcedure({
 });
 
 export const fruitThatPasses = defineProcedure({
-  id: 'swallowed',
+  id: 'fruit-that-passes',
   says: 'The layer a quarter of a fruit thick that passes at the roll’s speed, a tenth to four tenths filled, 600 kg/m³',
   source: 'Common practice, no source',
 });
@@ -26,12 +28,12 @@ export const fruitThatPasses = defineProcedure({
 type Inputs = InputFigures<typeof fruitCrusherHead.fields>;
 
 const solid = fixed('1', 0.5, 'Closed form: a solid roll', [0.5, 0.6]);
-const unweighed = fixed('kg·m²', 0, 'The roll is not weighed: its own swing is left out');
+const unweighed = fixed('kg·m²', 0, 'The roll is not weighed: its own inertia is left out');
 
 /** A toothed roll that tears fruit against a wall. Slow: above about 8 m/s at the teeth it flings instead of biting. */
-export const fruitCrusher: WorkKind<typeof fruitCrusherHead.fields> = {
+export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
   ...fruitCrusherHead,
-  asks: (inputs, { speed }, context) => {
+  demand: (inputs, { speed }, context) => {
     const { note } = context;
     const { roll, mass, jam, pull, arm, throughput, energy } = inputs;
     const milling = note('milling-power', millingPower({ Q: throughput, w: energy }));
@@ -40,7 +42,7 @@ export const fruitCrusher: WorkKind<typeof fruitCrusherHead.fields> = {
     const byForce = note('torque-by-force', nipTorque({ z: held, F: inputs.force, D: roll }));
     const lever = pull.known || arm.known ? note('torque-by-lever', leverTorque({ F: pull, a: arm })) : null;
     const peak = lever ?? byForce;
-    // Whichever asks more: the lever once it was tried, otherwise throughput on the average and fruit in the nip at its peaks.
+    // Whichever needs more: the lever once it was tried, otherwise throughput on the average and fruit in the nip at its peaks.
     const steady = note(
       'torque',
       lever ?? (byEnergy.known && byForce.known ? picked('most', 'N·m', [byEnergy, byForce]) : byForce.known ? byForce : byEnergy),
@@ -70,24 +72,15 @@ function fruitHeld({ long, fruit, teeth, roll }: Inputs): Figure<'1'> {
   });
 }
 
-/** What the roll can swallow: the layer between its teeth, half full, at its speed. */
-function throughputCheck({ roll, long, fruit, throughput }: Inputs, speed: Figure<'rpm'>, { path, label }: Context) {
+/** What passes the roll: the layer between its teeth, half full, at its speed. */
+function throughputCheck({ roll, long, fruit, throughput }: Inputs, speed: Figure<'rpm'>, { check }: Context<FruitCrusherOutputs>): Check {
   const filled = fixed('1', 0.2, 'Common practice, no source: a tenth to four tenths of the layer is fruit', [0.1, 0.4], flag.estimated);
   // Bulk density of apples 550 to 650 kg/m³ (common practice); the layer is a quarter of a fruit thick.
-  const swallows = solve(
+  const passes = solve(
     'kg/h',
     fruitThatPasses,
     { D: roll, l: long, f: fruit, n: speed, u: filled },
     ({ D = 0, l = 0, f = 0, n = 0, u = 0 }) => (u * 600 * Math.PI * D * (f / 4) * l * n * 60) / 1e9,
   );
-  return hold({
-    id: `${path}/check-throughput`,
-    at: path,
-    subject: 'Whether it goes through',
-    has: swallows,
-    needs: throughput,
-    says: ({ has, needs }) => `The roll swallows about ${has}; ${needs} is wanted`,
-    source: 'Common practice, no source: a layer a quarter of a fruit thick, a tenth to four tenths of it filled',
-    label,
-  });
+  return check('throughput', { has: passes, needs: throughput });
 }

@@ -1,7 +1,8 @@
 import { shocks } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { jamField } from '../../stops.js';
+import { jamField } from '../../shared/jam-stop.js';
+import { measuredWorkOutputs } from './outputs.js';
 
 const watts = (label: string, help: string) =>
   quantity(label, 'power', { accepts: [0.1, 1_000_000], bare: 'W', how: 'measured', help, measure: 'A plug-in meter at the wall.' });
@@ -39,7 +40,9 @@ export const measuredWorkHead = {
   kind: 'measured',
   v: 1,
   label: 'work of a measured machine',
+  noun: 'work',
   fields,
   groups: { 'In a jam': ['diameter', 'jam', 'shock'] },
+  ...measuredWorkOutputs,
   short: (typed) => `measured ${typed('working') ?? ''}`.trim(),
 } as const satisfies KindHead;

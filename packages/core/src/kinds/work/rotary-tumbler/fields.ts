@@ -1,6 +1,7 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { jamField, stopsField } from '../../stops.js';
+import { jamField, stopsField } from '../../shared/jam-stop.js';
+import { rotaryTumblerOutputs } from './outputs.js';
 
 const fields = {
   drum: quantity('Drum, inside diameter', 'length', {
@@ -17,7 +18,7 @@ const fields = {
     help: 'Stones or glass, medium, water: all that tumbles.',
     measure: 'Kitchen scales, a bucket at a time.',
   }),
-  fill: quantity('Drum is full to', 'fraction', {
+  fill: quantity('Filled to', 'fraction', {
     accepts: [0.05, 0.95],
     bare: null,
     how: 'measured',
@@ -33,7 +34,7 @@ const fields = {
     measure: 'Calliper on the largest.',
     usual: { low: 0, value: 0, high: 0, source: 'Small beside the drum' },
   }),
-  slides: quantity('Tumbles at', 'angle', {
+  slides: quantity('Angle at which it tumbles', 'angle', {
     accepts: [0.1, 1.5],
     bare: '°',
     how: 'measured',
@@ -46,18 +47,18 @@ const fields = {
       source: 'Common practice, no source: wet stones and glass lie at 30 to 45°, lifted by ribs to 50°',
     },
   }),
-  empty: quantity('Empty, turning it takes', 'torque', {
+  empty: quantity('Torque to turn it empty', 'torque', {
     accepts: [0.001, 10_000],
     bare: 'N·m',
     how: 'measured',
-    help: 'Bearings, rollers, seals, without a load. Left out, it is left out.',
+    help: 'Friction of bearings, rollers and seals, without a load. Nought while it is not entered.',
     measure: 'A string round the drum and a spring scale: pull times half the diameter.',
   }),
   shell: quantity('Drum, mass', 'mass', {
     accepts: [0.05, 5_000],
     bare: 'kg',
     how: 'measured',
-    help: 'Empty, for its swing.',
+    help: 'Empty, for its inertia.',
     measure: 'Kitchen or bathroom scales.',
   }),
   jam: jamField,
@@ -69,7 +70,25 @@ export const rotaryTumblerHead = {
   kind: 'rotary-tumbler',
   v: 1,
   label: 'tumbling drum',
+  noun: 'drum',
   fields,
-  groups: { 'Bearings, swing': ['empty', 'shell'], 'What is usual': ['slides', 'piece'], 'In a jam': ['jam', 'stops'] },
+  groups: { 'Bearings, inertia': ['empty', 'shell'], 'What is usual': ['slides', 'piece'], 'In a jam': ['jam', 'stops'] },
+  ...rotaryTumblerOutputs,
+  // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
+  starters: [
+    {
+      id: 'tumbler',
+      name: 'Tumbler',
+      says: 'motor, coupling, gearbox, chain, drum',
+      brief: 'Tumble day and night without watching it.',
+      tool: 'drum',
+      stages: [
+        ['coupling', 1],
+        ['gearbox', 15],
+        ['roller-chain', 2],
+      ],
+      entries: { 'source/power': '0.25 kW', 'source/speed': '1400 rpm', 'work/drum': '300 mm', 'work/load': '12 kg' },
+    },
+  ],
   short: (typed) => `tumbler ${typed('load') ?? ''}`.trim(),
 } as const satisfies KindHead;

@@ -1,15 +1,17 @@
-import { type Check, hold } from '../../../checks/check.js';
+import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, flag, picked, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { criticalDrumSpeed } from '../../../formulas/work/critical-drum-speed.js';
 import { liftedTorque } from '../../../formulas/work/lifted-torque.js';
 import { segmentCentre } from '../../../geometry/segment-centre.js';
-import { showShare } from '../../../quantity/show.js';
+import { sentence } from '../../../wording/sentence.js';
 import type { InputFigures } from '../../fields.js';
-import type { Context, Rotary, WorkKind } from '../../kind.js';
-import { stopsIn } from '../../stops.js';
+import type { Rotary, WorkKind } from '../../kind.js';
+import type { Context } from '../../outputs.js';
+import { stopsIn } from '../../shared/jam-stop.js';
 import { rotaryTumblerHead } from './fields.js';
+import type { RotaryTumblerOutputs } from './outputs.js';
 
 export const centreOfSegment = defineProcedure({
   id: 'centre-of-load',
@@ -21,7 +23,7 @@ type Inputs = InputFigures<typeof rotaryTumblerHead.fields>;
 
 const shell = fixed('1', 0.9, 'Closed form: a thin drum, its ends counted in', [0.75, 1]);
 const bulk = fixed('1', 0.5, 'Closed form: about a filled disc', [0.4, 0.6]);
-const unweighed = fixed('kg·m²', 0, 'The drum is not weighed: its own swing is left out');
+const unweighed = fixed('kg·m²', 0, 'The drum is not weighed: its own inertia is left out');
 const settled = fixed(
   'rad',
   Math.PI / 4,
@@ -29,33 +31,32 @@ const settled = fixed(
   [(40 * Math.PI) / 180, Math.PI / 3],
   flag.estimated,
 );
-const clingSource = 'Comminution textbooks (from memory): tumbling at 40 to 85 % of the critical speed';
 
 /** A drum that lifts its load up one side until it slides back. */
-export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead.fields> = {
+export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
   ...rotaryTumblerHead,
-  asks: (inputs, arriving, context) => {
+  demand: (inputs, arriving, context) => {
     const { note } = context;
     const { drum, load, slides, empty, shell: drumMass, jam, stops } = inputs;
     const r = note('centre-of-load', centreOfLoad(inputs));
     const lifted = note('torque-of-load', liftedTorque({ m: load, r, a: slides }));
     const steady = note('torque', withDrag(lifted, empty));
     const critical = note('critical-speed', criticalDrumSpeed({ D: drum, d: inputs.piece }));
-    const loadSwing = discInertia({ k: bulk, m: load, d: drum });
-    const drumSwing = drumMass.known ? discInertia({ k: shell, m: drumMass, d: drum }) : unweighed;
+    const loadInertia = discInertia({ k: bulk, m: load, d: drum });
+    const drumInertia = drumMass.known ? discInertia({ k: shell, m: drumMass, d: drum }) : unweighed;
     return {
       steady,
       breakaway: note('breakaway', withDrag(liftedTorque({ m: load, r, a: settled }), empty)),
       growth: 0,
-      inertia: note('inertia-of-all', load.known ? picked('sum', 'kg·m²', [drumSwing, loadSwing]) : drumSwing),
+      inertia: note('inertia-of-all', load.known ? picked('sum', 'kg·m²', [drumInertia, loadInertia]) : drumInertia),
       stops: note('stops-within', stopsIn(stops.known ? stops : unknown('rad', [jam.field]), jam, drum)),
       shock: 'uniform',
-      checks: clings(critical, arriving, context),
+      checks: [clings(critical, arriving, context)],
       cautions: [
         'Water and mains: a residual-current device before the motor, and the motor where nothing drips on it.',
         'Some loads make gas: open the lid slowly, and not over a flame. A lid that comes off throws the whole load.',
       ],
-      notEntered: [...(empty.known ? [] : ['what it takes to turn it empty']), ...(jam.is || stops.known ? [] : ['what may jam the drum'])],
+      notEntered: [...(empty.known ? [] : ['torque to turn it empty']), ...(jam.is || stops.known ? [] : ['what may jam the drum'])],
     };
   },
 };
@@ -66,21 +67,14 @@ const centreOfLoad = ({ drum, fill }: Inputs): Figure<'mm'> =>
 const withDrag = (T: Figure<'N·m'>, empty: Figure<'N·m'>): Figure<'N·m'> => (empty.known ? picked('sum', 'N·m', [T, empty]) : T);
 
 /** Past the critical speed the load clings to the drum and nothing tumbles; under two fifths of it, it only slides. */
-function clings(critical: Figure<'rpm'>, { speed, top }: Rotary, { path, label }: Context): Check[] {
-  return [
-    hold({
-      id: `${path}/check-clings`,
-      at: path,
-      label,
-      subject: 'Whether the load tumbles',
-      has: critical,
-      needs: top,
-      says: ({ has, needs }) => {
-        const share = critical.known && speed.known ? speed.value / critical.value : null;
-        const slow = share !== null && share < 0.4 ? '; under 40 % it slides more than it tumbles' : '';
-        return `The load clings to the drum from ${has} on; it turns up to ${needs}${share === null ? '' : `, ${showShare(share)} of that at work`}${slow}`;
-      },
-      source: clingSource,
-    }),
-  ];
+function clings(critical: Figure<'rpm'>, { speed, top }: Rotary, { check }: Context<RotaryTumblerOutputs>): Check {
+  const share = critical.known && speed.known ? speed.value / critical.value : null;
+  return check('clings', {
+    has: critical,
+    needs: top,
+    tells: {
+      share: share === null ? '' : sentence(', {share:share} of that at work', { share }),
+      slow: share !== null && share < 0.4 ? '; under 40 % it slides more than it tumbles' : '',
+    },
+  });
 }

@@ -1,6 +1,7 @@
 import { type GroundName, grounds } from '../../../catalog/grounds.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { wheelDriveOutputs } from './outputs.js';
 
 const names = Object.fromEntries(Object.entries(grounds).map(([name, { says }]) => [name, says])) as Record<GroundName, string>;
 
@@ -44,7 +45,7 @@ const fields = {
       source: 'Common practice, no source: a barrow has two fifths to four fifths of its weight on its axle',
     },
   }),
-  pace: quantity('Speed wanted', 'rim-speed', {
+  pace: quantity('Speed wished', 'rim-speed', {
     accepts: [0.05, 15],
     bare: 'km/h',
     how: 'chosen',
@@ -79,7 +80,32 @@ export const wheelDriveHead = {
   kind: 'wheel-drive',
   v: 1,
   label: 'wheels on the ground',
+  noun: 'wheels',
   fields,
   groups: { 'Spring scale, instead of slope and ground': ['pull'], 'Weight, pace': ['share', 'pace'], 'What is usual': ['rolling', 'grip'] },
+  ...wheelDriveOutputs,
+  // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
+  starters: [
+    {
+      id: 'cart',
+      name: 'Powered barrow',
+      says: 'petrol engine, gearbox, chain, axle',
+      brief: 'Carry a load up the path at a walking pace.',
+      tool: 'axle',
+      source: 'engine',
+      stages: [
+        ['gearbox', 20],
+        ['roller-chain', 2.5],
+      ],
+      entries: {
+        'source/power': '4 kW',
+        'source/speed': '3600 rpm',
+        'work/mass': '200 kg',
+        'work/slope': '15 %',
+        'work/ground': 'gravel',
+        'work/wheel': '400 mm',
+      },
+    },
+  ],
   short: (typed) => `cart ${typed('mass') ?? ''}`.trim(),
 } as const satisfies KindHead;

@@ -1,0 +1,41 @@
+import { reserveOf } from '@hobrek/core';
+import { memo } from 'react';
+import { checkOf } from './check-of.js';
+import { useShown } from './in-sight.js';
+import { useOpenBuild } from './store.js';
+import { AskWhy, WhyTrail } from './why.js';
+
+/** What is left of a check's limit; pressed, it says what was held against what, by which rule. */
+export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
+  return (
+    <AskWhy answer={<Held id={id} />} className="text-right text-sm leading-tight font-semibold">
+      <Left id={id} />
+    </AskWhy>
+  );
+});
+
+function Left({ id }: { id: string }) {
+  const left = useShown(({ open }) => {
+    const check = open && checkOf(open.evaluation, id);
+    return check ? reserveOf(check) : '';
+  });
+  return (
+    <>
+      {left || '?'}
+      <span className="sr-only"> Why?</span>
+    </>
+  );
+}
+
+function Held({ id }: { id: string }) {
+  const check = useOpenBuild(({ open }) => (open ? checkOf(open.evaluation, id) : undefined));
+  if (!check) return null;
+  return (
+    <>
+      <p className="text-sm text-soft">{check.source}.</p>
+      <WhyTrail figure={check.has} name="limit" />
+      <hr className="my-3 border-hair" />
+      <WhyTrail figure={check.needs} name="needed" />
+    </>
+  );
+}

@@ -1,0 +1,88 @@
+import { type Build, evaluateBuild, type History, type Kinds, placesOf } from '@hobrek/core';
+import { usePreferences } from '../shared/preferences.js';
+import { workOut } from '../workers/calculator.js';
+import { drawnAsBefore } from './drawn-as-before.js';
+import { type OpenBuild, useOpenBuild } from './store.js';
+
+/** Without a key for so long, typing has paused: what could not be read is told of. */
+export const typingPause_ms = 600;
+
+/** All that follows from a history's present. @param last what stays when nothing means anything else than before */
+export function derive(
+  history: History<Build>,
+  kinds: Kinds,
+  last = useOpenBuild.getState().open,
+): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'guesses' | 'greyed'> {
+  const build = history.present;
+  tryRemedies();
+  const before = useOpenBuild.getState().open;
+  const now = evaluateBuild(build, kinds, last ?? undefined);
+  const same = now === before?.evaluation;
+  const evaluation = same ? now : drawnAsBefore(now, before?.evaluation);
+  const { remedy, guesses } = same ? before : { remedy: '', guesses: '' };
+  return { history, build, evaluation, remedy, guesses, greyed: greyLater(draftedIn(build), before?.greyed) };
+}
+
+function draftedIn(build: Build): ReadonlySet<string> {
+  const drafted = placesOf(build).filter(({ input }) => input?.draft !== undefined);
+  return drafted.length === 0 ? nothingGreyed : new Set(drafted.map(({ path }) => path));
+}
+
+const nothingGreyed: ReadonlySet<string> = new Set();
+let greying: ReturnType<typeof setTimeout> | undefined;
+
+/** Halfway through a word the whole sheet would go grey and come back: it does once typing has paused. That it can be read again shows at once. */
+function greyLater(drafted: ReadonlySet<string>, greyed: ReadonlySet<string> | undefined): ReadonlySet<string> {
+  clearTimeout(greying);
+  if (drafted.size === 0 || !greyed || greyed.size > 0) return drafted;
+  greying = setTimeout(() => {
+    const { open } = useOpenBuild.getState();
+    if (open) useOpenBuild.setState({ open: { ...open, greyed: draftedIn(open.build) } });
+  }, typingPause_ms);
+  return greyed;
+}
+
+/** Long enough that a person who types is not kept waiting by it, short enough to seem at once. */
+const pause_ms = 60;
+let trying: ReturnType<typeof setTimeout> | undefined;
+
+/** Cures are tried when there is a moment, beside the page: each costs an evaluation. Told of only while what they would cure is still so. */
+function tryRemedies(): void {
+  clearTimeout(trying);
+  trying = setTimeout(() => {
+    const { open } = useOpenBuild.getState();
+    if (open) void cure(open.build);
+  }, pause_ms);
+}
+
+/** The build whose cures are looked for; of those that come while others are tried the last alone. */
+let ailing: Build | null = null;
+let curing = false;
+
+async function cure(build: Build): Promise<void> {
+  ailing = build;
+  if (curing) return;
+  curing = true;
+  while (ailing) {
+    const tried: Build = ailing;
+    ailing = null;
+    const given = { build: tried, units: usePreferences.getState().units };
+    for (const name of ['remedy', 'guesses'] as const) {
+      if (useOpenBuild.getState().open?.build !== tried) break;
+      // That it could not be tried is no news to the person.
+      const says = await workOut(name, given).catch(() => '');
+      const { open } = useOpenBuild.getState();
+      if (open?.build === tried) useOpenBuild.setState({ open: { ...open, [name]: says } });
+    }
+  }
+  curing = false;
+}
+
+/** Every sentence and figure is told again, in the units that are chosen now. */
+usePreferences.subscribe(({ units }, { units: before }) => {
+  const { open } = useOpenBuild.getState();
+  if (open && units !== before) useOpenBuild.setState({ open: { ...open, ...derive(open.history, open.kinds, null) } });
+});
+
+/** Cures that are still to be tried are not. */
+export const giveUpRemedies = (): void => clearTimeout(trying);

@@ -1,0 +1,110 @@
+import { inNextUnit, nextSize, type QuantityField, type QuantityInput, readQuantity, type StockWheel, showAs } from '@hobrek/core';
+import { type KeyboardEvent, memo, useEffect, useId, useState } from 'react';
+import { usePreferences } from '../shared/preferences.js';
+import { typingPause_ms } from './derive.js';
+import { fieldLeft, typed } from './open-build.js';
+
+interface Entry {
+  readonly path: string;
+  readonly field: QuantityField;
+  readonly input: QuantityInput | undefined;
+  /** Sizes on the shelf, for the field that sizes a wheel. */
+  readonly stock?: StockWheel | undefined;
+}
+
+const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;
+
+/** Drawn again only when its own entry changes: entries that do not are the same objects. A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
+export const Field = memo(function Field({ path, field, input, stock }: Entry) {
+  const id = useId();
+  const preferences = usePreferences();
+  const text = input?.draft ?? input?.text ?? '';
+  const [asTyped, setAsTyped] = useState(text);
+  const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field, preferences);
+  const refused = reading && !reading.ok ? reading.says : null;
+  const said = useAfterPause(refused);
+  const aside = note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null);
+  const convert = () => {
+    const next = inNextUnit(text, field, preferences);
+    if (next) typed(path, next);
+  };
+  return (
+    <div>
+      <label htmlFor={id} className="block text-sm text-soft" title={`${field.help} ${field.measure}`}>
+        {field.label}
+      </label>
+      <div
+        className={`flex items-baseline gap-2 border-b-[1.5px] focus-within:bg-wash ${refused ? 'border-fails' : 'border-ink focus-within:border-blue'}`}
+      >
+        <input
+          id={id}
+          data-path={path}
+          // The build keeps a text without the spaces around it; the next sign may need them: 3 11/16 in.
+          value={asTyped.trim() === text ? asTyped : text}
+          onChange={(event) => {
+            setAsTyped(event.target.value);
+            typed(path, event.target.value);
+          }}
+          onBlur={fieldLeft}
+          onKeyDown={(event) => {
+            if (event.altKey && event.code === 'KeyU') {
+              event.preventDefault();
+              convert();
+            } else if (stock) {
+              stepped(event, path, stock, input);
+            }
+          }}
+          aria-keyshortcuts={stock ? 'Alt+U ArrowUp ArrowDown' : 'Alt+U'}
+          title={stock && 'up and down keys go through what is on the shelf'}
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={refused !== null}
+          aria-describedby={`${id}-said`}
+          placeholder={field.usual ? `usually ${showAs(field.quantity, field.usual.value, field.usual.value, preferences.units)}` : 'not known'}
+          className="w-0 min-w-0 grow bg-transparent py-0.5 text-lg font-semibold outline-none placeholder:font-normal placeholder:text-soft"
+        />
+        {aside && (
+          <button
+            type="button"
+            tabIndex={-1}
+            title="in the next unit: Alt+U"
+            className="shrink-0 cursor-pointer text-sm text-soft hover:underline"
+            onClick={convert}
+          >
+            {aside}
+          </button>
+        )}
+      </div>
+      <p id={`${id}-said`} aria-live="polite" className="text-sm text-fails-word">
+        {said}
+        {said && input?.value !== undefined && ` Until then the figures are for ${input.text}.`}
+      </p>
+    </div>
+  );
+});
+
+/** Up and down go through what is on the shelf. */
+function stepped(event: KeyboardEvent, path: string, stock: StockWheel, input: QuantityInput | undefined): void {
+  const by = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+  if (by === 0 || input?.value === undefined) return;
+  event.preventDefault();
+  const text = nextSize(stock, input.value, input.text, by);
+  if (text) typed(path, text);
+}
+
+/** A sentence once typing has paused: halfway through a word it would only jump about. Its going is told at once. */
+function useAfterPause(sentence: string | null): string | null {
+  const [said, setSaid] = useState(sentence);
+  useEffect(() => {
+    if (sentence === null) setSaid(null);
+    const timer = setTimeout(() => setSaid(sentence), typingPause_ms);
+    return () => clearTimeout(timer);
+  }, [sentence]);
+  return sentence === null ? null : said;
+}
+
+/** How the text was understood where that is more than it says, otherwise how it is known. */
+function note(understood: string | null, text: string, how: string | null): string {
+  if (understood === null) return '';
+  return understood.replaceAll(/\s/g, '') === text.replaceAll(/\s/g, '') ? (how ?? '') : `= ${understood}`;
+}

@@ -1,0 +1,43 @@
+import { type Build, type Conflict, placesOf } from '@hobrek/core';
+import { chose } from './open-build.js';
+import { useOpenBuild } from './store.js';
+
+/** What stands in the way of keeping the build, in words; where someone else changed the same place, both entries to choose from. */
+export function MergeConflict() {
+  const save = useOpenBuild(({ open }) => open?.save);
+  const mergeConflict = useOpenBuild(({ open }) => open?.mergeConflict);
+  const build = useOpenBuild(({ open }) => open?.build);
+  if (!save || !build || (!mergeConflict && save.state !== 'away' && save.state !== 'refused')) return null;
+  return (
+    <div role="alert" className="border-b border-hair bg-wash px-6 py-2 max-sm:px-4">
+      <p>{mergeConflict ? 'This build was changed elsewhere in the same places. Nothing was overwritten: choose.' : save.says}</p>
+      <ul>
+        {mergeConflict?.conflicts.map((conflict) => (
+          <li key={conflict.path.join('/')} className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+            <span className="font-semibold">{placeName(build, conflict)}</span>
+            {(['mine', 'theirs'] as const).map((which) => (
+              <button key={which} type="button" className="cursor-pointer text-blue underline" onClick={() => chose(conflict, which)}>
+                {which === 'mine' ? 'keep mine' : 'take theirs'}: {entryText(conflict[which])}
+              </button>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** A place in the document as a person calls it. */
+function placeName(build: Build, { path }: Conflict): string {
+  const at = path.indexOf('inputs');
+  const [line, element, field] = [path[1], path[at - 1], path[at + 1]];
+  const label = at > 0 ? placesOf(build).find((place) => place.path === `${line}/${element}/${field}`)?.field.label : undefined;
+  return label ?? path.join(' ');
+}
+
+function entryText(entry: unknown): string {
+  if (entry === undefined) return 'not known';
+  if (typeof entry === 'string') return `“${entry}”`;
+  const { draft, text } = entry as { draft?: string; text?: string };
+  return draft ?? text ?? 'as it is there';
+}

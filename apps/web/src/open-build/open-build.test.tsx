@@ -1,0 +1,419 @@
+import { type Build, blankBuild, placesOf } from '@hobrek/core';
+import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import fc from 'fast-check';
+import { Profiler } from 'react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Field } from './field.js';
+import { FigureText } from './figure-text.js';
+import { chose, closeBuild, fieldLeft, openBuild, redone, renamed, typed, undone } from './open-build.js';
+import { useOpenBuild } from './store.js';
+import { WhySheet } from './why.js';
+
+const saved: Build[] = [];
+
+beforeEach(async () => {
+  saved.length = 0;
+  localStorage.clear();
+  vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
+    saved.push(JSON.parse(init.body as string));
+    return new Response(JSON.stringify({ version: saved.length + 1, changedAt: '2026-11-25T10:42:00Z' }));
+  });
+  // What a page has and this environment has not; nothing is heard through it.
+  vi.stubGlobal('EventSource', class {});
+  await openBuild({ id: 'b', version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
+  for (const [path, text] of [
+    ['source/power', '0.55 kW'],
+    ['source/powerIs', 'shaft'],
+    ['source/speed', '1425'],
+    ['belt/driver', '75'],
+    ['belt/driven', '250'],
+    ['work/torque', '8'],
+  ]) {
+    typed(`main/${path}`, text as string);
+  }
+});
+afterEach(() => {
+  vi.useRealTimers();
+  cleanup();
+  closeBuild();
+});
+
+const open = () => {
+  const { open: now } = useOpenBuild.getState();
+  if (!now) throw new Error('no build is open');
+  return now;
+};
+const input = (path: string) => placesOf(open().build).find((place) => place.path === path)?.input;
+const roll = () => open().evaluation.lines[0]?.stations.at(-1)?.torque;
+
+/** The power's field as the bench shows it, following the store. */
+function PowerField() {
+  const build = useOpenBuild(({ open: now }) => now?.build);
+  const place = build && placesOf(build).find((each) => each.path === 'main/source/power');
+  return place?.field.is === 'quantity' ? <Field path={place.path} field={place.field} input={place.input} /> : null;
+}
+
+describe('an event', () => {
+  it('is worked out in the same tick and sent to be kept', async () => {
+    const before = roll();
+    typed('main/source/power', '1/2 hp');
+    expect(roll()).not.toEqual(before);
+    expect(open().evaluation.verdict).toBe('fails');
+    await vi.waitFor(() => expect(saved.at(-1)?.lines[0]?.source.inputs.power?.text).toBe('1/2 hp'));
+  });
+
+  it('changes nothing of the rest of the document', () => {
+    const [before] = open().build.lines;
+    typed('main/source/power', '1 hp');
+    expect(open().build.lines[0]?.work).toBe(before?.work);
+  });
+
+  it('on a field that is not there changes nothing', () => {
+    const before = open().build;
+    typed('main/nothing/power', '1 hp');
+    expect(open().build).toBe(before);
+  });
+
+  it('may rename the build, but not to nothing', () => {
+    renamed('Cider mill');
+    renamed('   ');
+    expect(open().build.name).toBe('Cider mill');
+  });
+});
+
+it('says, when there was time to try, what becomes of it over all that is guessed; only words changed, it stays', async () => {
+  typed('main/work/torque', '9 to 13 N·m');
+  expect(open().guesses).toBe('');
+  // By hand: 3.6857 N·m · 3.3333 · 0.89 at the tool.
+  await vi.waitFor(() => expect(open().guesses).toContain('the torque needed decides, from 10.9 N·m up'));
+  typed('main/work/torque', '9 to 13 Nm');
+  expect(open().guesses).toContain('decides');
+  typed('main/work/torque', '9 N·m');
+  expect(open().guesses).toBe('');
+});
+
+describe('undo', () => {
+  it('takes back a whole field at a time, and sends that too', async () => {
+    fieldLeft();
+    const before = roll();
+    for (const text of ['1', '1/', '1/2', '1/2 hp']) typed('main/source/power', text);
+    undone();
+    expect(input('main/source/power')?.text).toBe('0.55 kW');
+    expect(roll()).toEqual(before);
+    redone();
+    expect(input('main/source/power')?.text).toBe('1/2 hp');
+    await vi.waitFor(() => expect(saved.at(-1)?.lines[0]?.source.inputs.power?.text).toBe('1/2 hp'));
+  });
+});
+
+it('undone to the start and done again is the same build, after any series of typing, choosing, leaving, undoing and redoing', async () => {
+  const paths = placesOf(open().build).map((place) => place.path);
+  const text = fc.constantFrom('1/2 hp', '80 mm', 'key', 'A', '?', 'abc', '5 N·m', '');
+  const typing = fc.tuple(fc.constantFrom(...paths), text).map(
+    ([path, words]) =>
+      () =>
+        typed(path, words),
+  );
+  const events = fc.array(
+    fc.oneof(
+      { weight: 4, arbitrary: typing },
+      fc.constantFrom(undone, redone, fieldLeft, () => renamed('Mill')),
+    ),
+    { maxLength: 25 },
+  );
+  let opened = 0;
+  await fc.assert(
+    fc.asyncProperty(events, async (series) => {
+      await openBuild({ id: `b${opened++}`, version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
+      const start = open().build;
+      for (const event of series) event();
+      const end = open().build;
+      const steps = open().history.past.length;
+      for (let k = 0; k < steps; k++) undone();
+      expect(open().build).toBe(start);
+      for (let k = 0; k < steps; k++) redone();
+      expect(open().build).toBe(end);
+    }),
+    { seed: 41, numRuns: 60 },
+  );
+});
+
+describe('what was typed and never sent', () => {
+  const stored = (build: Build, version: number) => ({ id: 'b', version, changedAt: '', notices: [], build });
+
+  /** Types on a page whose server is away, and leaves it. */
+  async function typeAndGo(text: string): Promise<Build> {
+    await vi.waitFor(() => expect(open().save.state).toBe('kept'));
+    const before = open().build;
+    vi.stubGlobal('fetch', () => new Promise(() => {}));
+    typed('main/source/power', text);
+    closeBuild();
+    return before;
+  }
+
+  it('is brought back when the build is opened again', async () => {
+    const before = await typeAndGo('2 hp');
+    await openBuild(stored(before, 7));
+    expect(input('main/source/power')?.text).toBe('2 hp');
+    expect(open().notices.join()).toContain('was brought back');
+    undone();
+    expect(input('main/source/power')?.text).toBe('0.55 kW');
+  });
+
+  it('is no news when the server had it after all', async () => {
+    await typeAndGo('2 hp');
+    const theirs = JSON.parse(localStorage.getItem(Object.keys(localStorage)[0] as string) ?? '').build;
+    await openBuild(stored(theirs, 8));
+    expect(open()).toMatchObject({ notices: [], mergeConflict: null });
+    expect(localStorage.length).toBe(0);
+  });
+
+  it('is no conflict with one’s own save whose answer was never heard, although more was typed after it', async () => {
+    await vi.waitFor(() => expect(open().save.state).toBe('kept'));
+    const sent: Build[] = [];
+    vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
+      sent.push(JSON.parse(init.body as string));
+      return new Promise(() => {});
+    });
+    typed('main/source/power', '2 k');
+    await vi.waitFor(() => expect(sent).toHaveLength(1));
+    typed('main/source/power', '2 hp');
+    closeBuild();
+    await openBuild(stored(sent[0] as Build, 8));
+    expect(open().mergeConflict).toBeNull();
+    expect(input('main/source/power')?.text).toBe('2 hp');
+  });
+
+  it('is asked about where someone else changed the same field meanwhile; a reload asks again', async () => {
+    const before = await typeAndGo('2 hp');
+    const line = before.lines[0] as Build['lines'][number];
+    const theirs: Build = {
+      ...before,
+      lines: [
+        { ...line, source: { ...line.source, inputs: { ...line.source.inputs, power: { text: '3 hp', value: 2237.1, unit: 'W', how: 'plate' } } } },
+      ],
+    };
+    for (const _ of ['first', 'after a reload']) {
+      await openBuild(stored(theirs, 9));
+      expect(open().mergeConflict?.conflicts).toMatchObject([{ mine: { text: '2 hp' }, theirs: { text: '3 hp' } }]);
+      closeBuild();
+    }
+    await openBuild(stored(theirs, 9));
+    const [conflict] = open().mergeConflict?.conflicts ?? [];
+    if (conflict) chose(conflict, 'theirs');
+    expect(open().mergeConflict).toBeNull();
+    expect(input('main/source/power')?.text).toBe('3 hp');
+  });
+});
+
+describe('what is sent', () => {
+  /** The saves that were sent, with the step each belongs to. */
+  function listening() {
+    const sent: { readonly build: Build; readonly step: string }[] = [];
+    let version = 20;
+    vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
+      sent.push({ build: JSON.parse(init.body as string), step: (init.headers as Record<string, string>)['step-id'] ?? '' });
+      return new Response(JSON.stringify({ version: ++version, changedAt: '2026-11-25T10:42:00Z' }));
+    });
+    return sent;
+  }
+  const kept = () => vi.waitFor(() => expect(open().save.state).toBe('kept'));
+
+  it('belongs to one step while a field is typed into, and to another once it was left, undone or another was typed into', async () => {
+    await kept();
+    const sent = listening();
+    const after = async (event: () => void) => {
+      event();
+      await kept();
+      return sent.at(-1)?.step;
+    };
+    const first = await after(() => typed('main/source/power', '1'));
+    expect(await after(() => typed('main/source/power', '1 h'))).toBe(first);
+    expect(await after(() => typed('main/source/power', '1 hp'))).toBe(first);
+    fieldLeft();
+    const again = await after(() => typed('main/source/power', '2 hp'));
+    const other = await after(() => typed('main/source/speed', '1400'));
+    const back = await after(undone);
+    const name = await after(() => renamed('Mill'));
+    expect(new Set([first, again, other, back, name]).size).toBe(5);
+    expect(sent).toHaveLength(7);
+  });
+
+  it('is nothing while the person has to choose, whatever else is typed meanwhile; then all of it', async () => {
+    await kept();
+    const before = open().build;
+    const line = before.lines[0] as Build['lines'][number];
+    vi.stubGlobal('fetch', () => new Promise(() => {}));
+    typed('main/source/power', '2 hp');
+    closeBuild();
+    const theirs: Build = {
+      ...before,
+      lines: [
+        { ...line, source: { ...line.source, inputs: { ...line.source.inputs, power: { text: '3 hp', value: 2237.1, unit: 'W', how: 'plate' } } } },
+      ],
+    };
+    const sent = listening();
+    await openBuild({ id: 'b', version: 9, changedAt: '', notices: [], build: theirs });
+    const [conflict] = open().mergeConflict?.conflicts ?? [];
+    expect(conflict).toBeDefined();
+    typed('main/work/torque', '9 N·m');
+    typed('main/source/speed', '1400');
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    expect(sent).toEqual([]);
+    if (conflict) chose(conflict, 'mine');
+    await kept();
+    expect(sent).toHaveLength(1);
+    expect(sent[0]?.build.lines[0]?.work.inputs.torque?.text).toBe('9 N·m');
+    expect(sent[0]?.build.lines[0]?.source.inputs.power?.text).toBe('2 hp');
+  });
+});
+
+describe('a field', () => {
+  it('says how it understood what was typed', () => {
+    render(<PowerField />);
+    fireEvent.change(screen.getByLabelText('Plate power'), { target: { value: '1/2 hp' } });
+    expect(screen.getByText('= 373 W')).toBeTruthy();
+  });
+
+  it.each([
+    ['abc', '“abc”'],
+    ['-5 kW', 'it takes 1 W to 1000 kW'],
+    ['5 parsecs', '“parsecs” is not a unit of power'],
+    ['', 'Plate power is empty'],
+  ])('keeps “%s” on the screen, says what is wrong after a pause, and greys the figures that rest on it', async (text, words) => {
+    vi.useFakeTimers();
+    const before = roll();
+    render(
+      <>
+        <PowerField />
+        <FigureText path="main/tool/torque" name="torque" />
+        <FigureText path="main/belt/ratio" name="ratio" />
+      </>,
+    );
+    const input = screen.getByLabelText<HTMLInputElement>('Plate power');
+    fireEvent.change(input, { target: { value: text } });
+    await act(() => vi.advanceTimersByTimeAsync(1_000));
+    expect(input.value).toBe(text);
+    expect(input.getAttribute('aria-invalid')).toBe('true');
+    const said = document.getElementById(input.getAttribute('aria-describedby') ?? '')?.textContent;
+    expect(said).toContain(words);
+    expect(said).toContain('Until then the figures are for 0.55 kW.');
+    expect(roll()).toEqual(before);
+    expect(document.querySelectorAll('[data-stale]')).toHaveLength(1);
+  });
+
+  it('keeps a space that ends what is typed so far: the next sign may need it', () => {
+    render(<PowerField />);
+    const field = screen.getByLabelText<HTMLInputElement>('Plate power');
+    fireEvent.change(field, { target: { value: '' } });
+    for (const sign of '3 1/2 hp') fireEvent.change(field, { target: { value: field.value + sign } });
+    expect(field.value).toBe('3 1/2 hp');
+    // 3.5 × 550 ft·lbf/s, exactly.
+    expect(input('main/source/power')?.value).toBeCloseTo(2609.95, 2);
+    act(undone);
+    expect(field.value).toBe('0.55 kW');
+  });
+
+  it('does not grey the sheet halfway through a word, and takes the grey off as soon as it can be read', async () => {
+    vi.useFakeTimers();
+    render(
+      <>
+        <PowerField />
+        <FigureText path="main/tool/torque" name="torque" />
+      </>,
+    );
+    const grey = () => document.querySelectorAll('[data-stale]').length;
+    const input = screen.getByLabelText<HTMLInputElement>('Plate power');
+    for (const [text, waits] of [
+      ['0.55 k', 500],
+      ['0.55 kW', 0],
+      ['0.55 k', 500],
+      ['0.55 ki', 500],
+    ] as const) {
+      fireEvent.change(input, { target: { value: text } });
+      await act(() => vi.advanceTimersByTimeAsync(waits));
+      expect(grey()).toBe(0);
+    }
+    await act(() => vi.advanceTimersByTimeAsync(200));
+    expect(grey()).toBe(1);
+    fireEvent.change(input, { target: { value: '0.75 kW' } });
+    expect(grey()).toBe(0);
+  });
+});
+
+describe('a figure', () => {
+  it('is drawn again only when what can be seen of it changes; one keystroke is one evaluation and one commit', () => {
+    const drawn = new Map<string, number>();
+    let evaluations = 0;
+    const stop = useOpenBuild.subscribe((now, before) => {
+      if (now.open?.evaluation !== before.open?.evaluation) evaluations++;
+    });
+    const paths = ['main/motor/speed', 'main/motor/torque', 'main/tool/speed', 'main/tool/torque', 'main/belt/ratio', 'main/belt/belt-speed'];
+    render(
+      paths.map((path) => (
+        <Profiler key={path} id={path} onRender={(id) => drawn.set(id, (drawn.get(id) ?? 0) + 1)}>
+          <FigureText path={path} name={path} />
+        </Profiler>
+      )),
+    );
+    drawn.clear();
+    act(() => typed('main/source/power', '0.75 kW'));
+    expect(evaluations).toBe(1);
+    expect(Object.fromEntries(drawn)).toEqual({ 'main/motor/torque': 1, 'main/tool/torque': 1 });
+    act(() => typed('main/source/power', '750 W'));
+    expect([...drawn.values()]).toEqual([1, 1]);
+    // What is only put in other words, or is not read yet, is not worked out again.
+    act(() => typed('main/source/power', '750 '));
+    act(() => typed('main/source/power', '750 w?'));
+    expect(evaluations).toBe(1);
+    stop();
+  });
+
+  it('says why in the words that stand now, when nothing but the words was changed', async () => {
+    typed('main/source/power', '550 W');
+    render(
+      <>
+        <FigureText path="main/motor/torque" name="torque" />
+        <WhySheet />
+      </>,
+    );
+    fireEvent.click(screen.getByRole('button', { name: /torque/ }));
+    fireEvent.click(await screen.findByRole('button', { name: /^P 550 W/ }));
+    expect(await screen.findByText(/typed “550 W”/)).toBeTruthy();
+  });
+
+  it('is answered for beside it; another takes the sheet over, and the same pressed again puts it away', async () => {
+    render(
+      <>
+        <FigureText path="main/motor/torque" name="torque, motor" />
+        <FigureText path="main/tool/speed" name="speed, tool" />
+        <WhySheet />
+      </>,
+    );
+    const [torque, speed] = screen.getAllByRole('button') as [HTMLElement, HTMLElement];
+    const sheet = () => screen.queryByRole('dialog', { name: 'why' })?.textContent ?? '';
+    fireEvent.click(torque);
+    expect(sheet()).toContain('torque, motor');
+    fireEvent.click(speed);
+    expect(sheet()).toContain('speed, tool');
+    fireEvent.click(speed);
+    expect(sheet()).toBe('');
+    fireEvent.click(torque);
+    fireEvent.keyDown(document.activeElement ?? document.body, { key: 'Escape' });
+    expect(sheet()).toBe('');
+    // What was pressed has the focus again, a moment later.
+    await waitFor(() => expect(document.activeElement).toBe(torque));
+  });
+
+  it('that is not known says what to enter', async () => {
+    typed('main/source/power', '?');
+    render(
+      <>
+        <FigureText path="main/tool/torque" name="torque" />
+        <WhySheet />
+      </>,
+    );
+    fireEvent.click(screen.getByRole('button', { name: /not known/ }));
+    expect(await screen.findByText(/Enter Plate power and it can be worked out/)).toBeTruthy();
+  });
+});

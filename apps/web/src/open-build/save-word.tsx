@@ -1,0 +1,13 @@
+import { useOpenBuild } from './store.js';
+
+/** A quiet word on whether what is on the screen is kept. */
+export function SaveWord() {
+  const save = useOpenBuild(({ open }) => open?.save);
+  if (!save) return null;
+  const loud = save.state === 'away' || save.state === 'refused' || save.state === 'stale';
+  return (
+    <span role="status" data-save-state={save.state} className={loud ? 'text-fails-word' : ''}>
+      {save.state === 'away' ? 'not kept yet' : save.state === 'refused' || save.state === 'stale' ? 'not kept' : save.says}
+    </span>
+  );
+}

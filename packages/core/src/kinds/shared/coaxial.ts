@@ -1,0 +1,25 @@
+import { anyCouplingFactor, couplingFactorSource, couplingFactors } from '../../catalog/coupling-factors.js';
+import type { Shock } from '../../catalog/v-belts.js';
+import { type Figure, fixed, fromTable } from '../../figure/figure.js';
+import type { StageOutline } from '../kind.js';
+import { likely } from './likely.js';
+
+export const straightThrough = fixed('1', 1, 'Shafts on one axis turn together');
+export const noPull = fixed('N', 0, 'Shafts on one axis do not pull on each other');
+export const weightless = fixed('kg·m²', 0, 'Its own inertia is not entered: left out');
+
+/** How a stage on one axis is drawn: both shafts beside each other, which the drawing says. @param diameter over all, mm */
+export const onOneAxis = (diameter: Figure<'mm'>): StageOutline => ({
+  driver: likely(diameter),
+  driven: likely(diameter),
+  centres: null,
+  coaxial: true,
+});
+
+/** Service factor of couplings and gearboxes; the widest of what is not said. */
+export const roughness = (shock: Shock | undefined): Figure<'1'> =>
+  fromTable('1', shock ? couplingFactors[shock] : anyCouplingFactor, {
+    table: 'coupling service factors',
+    row: shock ?? 'not said how rough',
+    source: couplingFactorSource,
+  });

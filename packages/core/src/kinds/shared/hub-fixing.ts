@@ -1,0 +1,213 @@
+import { keyDin, keyPressure, keySource, type SetScrew, setScrewSource, setScrews } from '../../catalog/hubs.js';
+import { type Figure, fixed, fromTable, type Known, lookedUp, unknown } from '../../figure/figure.js';
+import { clampTorque } from '../../formulas/hub/clamp-torque.js';
+import { keyTorque } from '../../formulas/hub/key-torque.js';
+import { setScrewTorque } from '../../formulas/hub/set-screw-torque.js';
+import { shrinkTorque } from '../../formulas/hub/shrink-torque.js';
+import { remembering } from '../../remembering.js';
+import { type Chosen, choice, type InputFigures, quantity } from '../fields.js';
+import type { Limit, LimitOutput, LimitWords } from '../outputs.js';
+import type { Declares } from './only.js';
+
+export const fixings = {
+  key: 'a key',
+  'set-screws': 'set screws',
+  flat: 'a set screw on a D-flat',
+  clamp: 'a clamped hub',
+  shrink: 'a press or shrink fit',
+} as const;
+type Fixing = keyof typeof fixings;
+
+const screws = Object.fromEntries(Object.keys(setScrews).map((size) => [size, size])) as Record<SetScrew, string>;
+
+/** The fields of how one wheel is fixed on its shaft; `wheel` begins each field's name: `driverFixing`, `driverBore` … */
+export function hubFields<const W extends string>(wheel: W, called: string) {
+  const with_ = (...is: Fixing[]) => ({ field: `${wheel}Fixing`, is });
+  const name = called.toLowerCase();
+  const own = {
+    Fixing: choice(`Hub fixing, ${name}`, fixings, {
+      help: 'What keeps the wheel from turning on its shaft: often the first part to fail in a jam.',
+      measure: 'Look into the hub: a keyway, one or two screws, a D-flat on the shaft, a slit with screws across it.',
+    }),
+    Bore: quantity(`Shaft diameter, ${name}`, 'length', {
+      accepts: [3, 300],
+      bare: 'mm',
+      how: 'measured',
+      help: 'Diameter of the shaft it sits on.',
+      measure: 'Calliper on the bare shaft beside the hub.',
+    }),
+    Length: quantity(`Engaged length of key or fit, ${name}`, 'length', {
+      accepts: [3, 400],
+      bare: 'mm',
+      how: 'measured',
+      help: 'How far key and hub, or shaft and hub, touch.',
+      measure: 'Rule along the hub, less what the key does not reach.',
+      when: with_('key', 'shrink'),
+    }),
+    Hub: choice(
+      `Hub material, ${name}`,
+      { steel: 'steel', iron: 'cast iron', aluminium: 'aluminium' },
+      {
+        help: 'The softer of hub and key is crushed first.',
+        measure: 'A magnet, a file, the colour.',
+        when: with_('key'),
+      },
+    ),
+    Screw: choice(`Set screw, ${name}`, screws, {
+      how: 'measured',
+      help: 'Thread size of the screw that presses on the shaft.',
+      measure: 'A screw that fits, or a thread gauge.',
+      when: with_('set-screws', 'flat'),
+    }),
+    Screws: quantity(`Number of set screws, ${name}`, 'count', {
+      accepts: [1, 4],
+      bare: 'pcs',
+      how: 'measured',
+      help: 'How many press on the shaft.',
+      measure: 'Count them round the hub.',
+      usual: { low: 1, value: 1, high: 1, source: 'Common practice, no source: one' },
+      when: with_('set-screws', 'flat'),
+    }),
+    Clamp: quantity(`Clamping force, ${name}`, 'force', {
+      accepts: [10, 200_000],
+      bare: 'N',
+      how: 'guessed',
+      help: 'Of all screws across the slit together; a well tightened M6 clamps with about 9 kN, an M8 with about 16 kN.',
+      measure: 'From the screw’s size and a torque wrench.',
+      when: with_('clamp'),
+    }),
+  };
+  return Object.fromEntries(Object.entries(own).map(([key, field]) => [`${wheel}${key}`, field])) as {
+    readonly [K in keyof typeof own as `${W}${K}`]: (typeof own)[K];
+  };
+}
+
+/** The names of those fields, as a group of the editor. */
+export const hubNames = <const W extends string>(wheel: W) =>
+  [`${wheel}Fixing`, `${wheel}Bore`, `${wheel}Length`, `${wheel}Hub`, `${wheel}Screw`, `${wheel}Screws`, `${wheel}Clamp`] as const;
+
+export const wheelMassField = (called: string) =>
+  quantity(`Mass, ${called.toLowerCase()}`, 'mass', {
+    accepts: [0.01, 1_000],
+    bare: 'kg',
+    how: 'measured',
+    help: 'For its inertia; left out, that is estimated from its size.',
+    measure: 'Kitchen scales.',
+  });
+
+type HubFields = ReturnType<typeof hubFields<'x'>>;
+type HubInputs = { readonly [K in keyof HubFields as K extends `x${infer N}` ? N : never]: InputFigures<HubFields>[K] };
+
+/** The entries of one wheel's fixing, by the names they have for any wheel. */
+function hubOf(inputs: object, wheel: Wheel): HubInputs {
+  const all = inputs as Readonly<Record<string, unknown>>;
+  const [fixing, bore, length, hub, screw, screws, clamp] = namesOf(wheel);
+  return {
+    Fixing: all[fixing],
+    Bore: all[bore],
+    Length: all[length],
+    Hub: all[hub],
+    Screw: all[screw],
+    Screws: all[screws],
+    Clamp: all[clamp],
+  } as HubInputs;
+}
+
+type Wheel = 'driver' | 'driven';
+
+/** Names are put together once for a wheel, not at every evaluation. */
+const namesOf = remembering(2, (wheel: Wheel) => hubNames(wheel));
+
+/** How a hub fails, by how it is fixed. */
+const words = (what: string, fails: string, may: string, called: string): LimitWords => ({
+  short: `${what}, ${called}`,
+  what: `the ${what} of the ${called}`,
+  fails,
+  may,
+});
+
+/** The limit of a hub fixing. @param called the wheel, in lower case: `driving pulley` */
+export const hubLimit = (called: string): LimitOutput => ({
+  ...words('hub fixing', 'fails', 'may fail', called),
+  harm: 'breaking',
+  variants: {
+    key: words('key', 'is crushed', 'may be crushed', called),
+    'set-screws': words('set screw', 'slips', 'may slip', called),
+    flat: words('set screw', 'slips', 'may slip', called),
+    clamp: words('clamp', 'slips', 'may slip', called),
+    shrink: words('press fit', 'slips', 'may slip', called),
+  } satisfies Record<Fixing, LimitWords>,
+});
+
+/** The limits of both hubs of a stage. */
+export const hubLimits = (driver: string, driven: string) => ({ 'driver-hub': hubLimit(driver), 'driven-hub': hubLimit(driven) });
+
+type Hub<W extends Wheel> = Declares<Readonly<Record<never, never>>, Readonly<Record<never, never>>, Readonly<Record<`${W}-hub`, LimitOutput>>>;
+
+/**
+ * What a wheel's fixing withstands, from its kind and size.
+ * @returns null where it is not said how the wheel is fixed
+ */
+export function hubFixing<W extends Wheel>(inputs: object, wheel: W, context: Hub<W>): Limit | null {
+  const hub = hubOf(inputs, wheel);
+  const fixing = hub.Fixing.is;
+  return fixing ? context.limit(`${wheel}-hub`, { ...withstands[fixing](hub), as: fixing }) : null;
+}
+
+/** Both hubs of a stage, and which of them it is not said of how they are fixed. */
+export function hubFixings(inputs: object, context: Hub<Wheel>, driver: string, driven: string) {
+  const hubs = { in: hubFixing(inputs, 'driver', context), out: hubFixing(inputs, 'driven', context) };
+  const notEntered = [...(hubs.in ? [] : [`hub fixing of the ${driver}`]), ...(hubs.out ? [] : [`hub fixing of the ${driven}`])];
+  return { hubs, notEntered };
+}
+
+const friction = fixed('1', 0.15, 'Common practice, no source: steel on steel or iron, dry to oily, 0.10 to 0.20', [0.1, 0.2]);
+
+const withstands: Record<Fixing, (inputs: HubInputs) => { torque: Figure<'N·m'>; source: string }> = {
+  key: ({ Bore, Length, Hub }) => ({
+    torque: keyTorque({ p: pressureOf(Hub), h: keyHeight(Bore), l: Length, d: Bore }),
+    source: keySource,
+  }),
+  'set-screws': (inputs) => screwed(inputs, 'Common practice, no source: a factor of 1.5 to 2 under the table', [0.5, 0.6, 0.67]),
+  flat: (inputs) => screwed(inputs, 'Common practice, no source: on a flat the table’s force and half as much again', [0.67, 1, 1.5]),
+  clamp: ({ Clamp, Bore }) => ({ torque: clampTorque({ mu: friction, F: Clamp, d: Bore }), source: 'Even pressure round a split hub (closed form)' }),
+  shrink: ({ Bore, Length }) => ({
+    torque: shrinkTorque({
+      mu: friction,
+      p: fixed('MPa', 35, 'Common practice, no source: a light press fit has 20 to 60 MPa', [20, 60]),
+      d: Bore,
+      l: Length,
+    }),
+    source: 'Friction of a cylindrical press fit (closed form)',
+  }),
+};
+
+function screwed({ Bore, Screw, Screws }: HubInputs, practice: string, [low, value, high]: readonly [number, number, number]) {
+  const k = fixed('1', value, practice, [low, high]);
+  const F: Figure<'N'> = Screw.is
+    ? fromTable('N', [setScrews[Screw.is].hold_N, setScrews[Screw.is].hold_N, setScrews[Screw.is].hold_N], {
+        table: 'cup-point set screws',
+        row: Screw.is,
+        source: setScrewSource,
+      })
+    : unknown('N', [Screw.field]);
+  return { torque: setScrewTorque({ k, z: Screws, F, d: Bore }), source: setScrewSource };
+}
+
+function pressureOf(hub: Chosen<'steel' | 'iron' | 'aluminium'>): Known<'MPa'> {
+  const [row, band] = hub.is ? ([hub.is, keyPressure[hub.is]] as const) : (['not said', [30, 65, 100]] as const);
+  return fromTable('MPa', band, { table: 'pressure of a keyway', row, source: keySource });
+}
+
+/** Height of a key in its hub, by the shaft's size: its whole height less what is in the shaft. */
+function keyHeight(bore: Figure<'mm'>): Figure<'mm'> {
+  if (!bore.known) return bore;
+  const row = keyDin(bore.value);
+  if (!row) return unknown('mm', [], 'there is no standard key for this shaft');
+  const at = (bore_mm: number) => {
+    const key = keyDin(bore_mm);
+    return key ? key.h_mm - key.t1_mm : null;
+  };
+  const table = { table: 'parallel keys, DIN 6885-1', row: `${row.b_mm} × ${row.h_mm} mm`, source: keySource };
+  return lookedUp('mm', bore, at, table) ?? unknown('mm', [], 'there is no standard key for part of what the shaft may be');
+}

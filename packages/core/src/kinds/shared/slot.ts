@@ -1,0 +1,51 @@
+import { type Figure, highEnd, lowEnd, picked } from '../../figure/figure.js';
+import { defineProcedure, solve } from '../../figure/formula.js';
+import type { CheckOutput } from '../outputs.js';
+import type { Declares } from './only.js';
+
+export const roomLeft = defineProcedure({
+  id: 'room-left',
+  says: 'Room in the slot, with the move that the belt needs added to it or taken off',
+  source: 'Closed form',
+});
+
+export const whicheverWay = defineProcedure({
+  id: 'distance',
+  says: 'The same distance, in either direction',
+  source: 'Definition',
+  turns: ['off'],
+});
+
+/** How far, in either direction, mm. */
+export const distance = (off: Figure<'mm'>): Figure<'mm'> => solve('mm', whicheverWay, { off }, ({ off: by = 0 }) => Math.abs(by));
+
+/** Room in a slot on the side that a move needs; where a guess leaves open which, the lesser of both. */
+export function roomTowards(off: Figure<'mm'>, inward: Figure<'mm'>, outward: Figure<'mm'>): Figure<'mm'> {
+  if (off.known && lowEnd(off) < 0 && highEnd(off) > 0) return picked('least', 'mm', [inward, outward]);
+  return off.known && off.value < 0 ? inward : outward;
+}
+
+/** Room that is left to move further out, once the motor is where the belt needs it. */
+export const roomOutward = (slotOut: Figure<'mm'>, off: Figure<'mm'>): Figure<'mm'> =>
+  solve('mm', roomLeft, { room: slotOut, off }, ({ room = 0, off: by = 0 }) => room - by);
+
+/** Room that is left to move further in, once the motor is where the belt needs it. */
+export const roomInward = (slotIn: Figure<'mm'>, off: Figure<'mm'>): Figure<'mm'> =>
+  solve('mm', roomLeft, { room: slotIn, off }, ({ room = 0, off: by = 0 }) => room + by);
+
+export const reachCheck = {
+  subject: 'whether the belt fits the slot',
+  source: 'Open belt length solved for the centre distance (closed form)',
+  says: 'the belt needs the motor {needs} further {way}; the slot leaves {has}',
+} as const satisfies CheckOutput;
+
+/** Whether the slot lets the motor move as far as the belt needs it to. */
+export const reaches = (
+  off: Figure<'mm'>,
+  { slotIn, slotOut }: { readonly slotIn: Figure<'mm'>; readonly slotOut: Figure<'mm'> },
+  { check }: Declares<Readonly<Record<never, never>>, { readonly reach: typeof reachCheck }>,
+  source: string = reachCheck.source,
+) => check('reach', { has: roomTowards(off, slotIn, slotOut), needs: distance(off), tells: { way: wayOf(off) }, source });
+
+/** The direction of a move, for a sentence. */
+export const wayOf = (off: Figure<'mm'>): 'in' | 'out' => (off.known && off.value < 0 ? 'in' : 'out');

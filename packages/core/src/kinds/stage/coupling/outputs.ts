@@ -1,0 +1,53 @@
+import { figure, type Outputs } from '../../outputs.js';
+import { drivenShaft } from '../../shared/driven-shaft.js';
+import { hubLimits } from '../../shared/hub-fixing.js';
+
+export const bendSource = 'Common practice, no source: one universal joint up to about 15 to 20° at shop speeds';
+export const ratingSource = 'Rated torque over the service factor (common practice, no source)';
+
+/** What a coupling puts out. */
+export const couplingOutputs = {
+  figures: {
+    ...drivenShaft,
+    'lasts-up-to': figure('Torque within the rating', 'torque', 'Load', { key: true }),
+    'breaks-at': figure('Breaks at', 'torque', 'Load'),
+    'bends-by': figure('Bends by', 'angle', 'Alignment'),
+    'runs-up-to': figure('Fastest in a turn', 'speed', 'Evenness'),
+    'runs-down-to': figure('Slowest in a turn', 'speed', 'Evenness'),
+    resonance: figure('Resonance', 'frequency', 'Evenness'),
+    'critical-speed': figure('Speed at resonance', 'speed', 'Evenness'),
+  },
+  checks: {
+    rating: {
+      subject: 'torque rating of the coupling',
+      source: ratingSource,
+      says: 'the coupling transmits {has} with the service factor of the work; the work needs {needs} ({reserve})',
+    },
+    line: {
+      subject: 'alignment of the two shafts',
+      source: 'Common practice, no source: by kind of coupling (take the maker’s)',
+      says: 'the two shafts are out of line by {needs}; the coupling allows {has}, the rest loads the bearings',
+    },
+    bend: {
+      subject: 'angle of the joint',
+      source: bendSource,
+      says: 'the joint bends by {needs}; one joint runs smoothly up to {has}: two of them, in phase and bent alike, run even',
+    },
+    resonance: {
+      subject: 'whether it runs clear of its resonance',
+      source: 'Two masses on a torsion spring (closed form); a quarter away, common practice, no source',
+      says: {
+        holds:
+          'it runs {where} its resonance{start}: {critical:range} meets the resonance of the coupling ({resonance:range}), it runs at {speed:range}',
+        fails: 'it may shake itself to pieces: {critical:range} meets the resonance of the coupling ({resonance:range}), it runs at {speed:range}',
+      },
+    },
+  },
+  limits: {
+    lasts: { short: 'coupling rating', what: 'the coupling', fails: 'wears early', may: 'may wear early', harm: 'wearing' },
+    coupling: { short: 'coupling', what: 'the coupling', fails: 'breaks', may: 'may break', harm: 'breaking' },
+    ...hubLimits('driving half', 'driven half'),
+  },
+} as const satisfies Outputs;
+
+export type CouplingOutputs = typeof couplingOutputs;

@@ -1,0 +1,31 @@
+import { figure, type Outputs } from '../../outputs.js';
+import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
+import { hubLimit } from '../../shared/hub-fixing.js';
+
+export const ratingSource = 'Rated output torque over the service factor (common practice, no source)';
+
+/** What a gearbox puts out. */
+export const gearboxOutputs = {
+  figures: {
+    ...ratioFigure,
+    ...drivenShaft,
+    efficiency: figure('Efficiency', 'fraction', 'Load', { key: true }),
+    'lasts-up-to': figure('Torque within the rating, at its input', 'torque', 'Load', { key: true }),
+    'breaks-at': figure('Breaks at, at its input', 'torque', 'Load'),
+    heat: figure('Heat at work', 'power', 'Load'),
+  },
+  checks: {
+    rating: {
+      subject: 'torque rating of the gearbox',
+      source: ratingSource,
+      says: 'the gearbox transmits {has} at its input with the service factor of the work; the work needs {needs} ({reserve})',
+    },
+  },
+  limits: {
+    lasts: { short: 'gearbox rating', what: 'the gearbox', fails: 'wears early', may: 'may wear early', harm: 'wearing' },
+    gears: { short: 'gearbox', what: 'the gearbox', fails: 'breaks', may: 'may break', harm: 'breaking' },
+    'driven-hub': hubLimit('output shaft'),
+  },
+} as const satisfies Outputs;
+
+export type GearboxOutputs = typeof gearboxOutputs;

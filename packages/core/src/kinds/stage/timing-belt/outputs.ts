@@ -1,0 +1,98 @@
+import { figure, type Outputs } from '../../outputs.js';
+import { alignmentCheck } from '../../shared/alignment.js';
+import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
+import { hubLimits } from '../../shared/hub-fixing.js';
+import { beltFigures, tensionCheck } from '../../shared/open-belt.js';
+import { reachCheck } from '../../shared/slot.js';
+import { wheelFigures } from '../../shared/wheels.js';
+
+export const teethSource = 'Common practice, no source: fewest teeth by profile; fewer bend the cords too sharply';
+export const meshSource = 'ISO 5295 (from memory); common practice alike: six teeth transmit the full rating, each one fewer costs a fifth';
+export const wholeSource = 'A belt has a whole number of teeth';
+export const strainSource = 'Common practice, no source: cords of glass work at 0.1 to 0.2 % of strain';
+export const tensionSource = 'Balance of the spans between fixed centres (closed form): about half the pull, centrifugal part added';
+
+/** What a timing belt puts out. */
+export const timingBeltOutputs = {
+  figures: {
+    ...ratioFigure,
+    ...drivenShaft,
+    ...beltFigures,
+    'driver-over-teeth': figure('Diameter over the teeth, driving pulley', 'length', 'Size'),
+    'driven-over-teeth': figure('Diameter over the teeth, driven pulley', 'length', 'Size'),
+    'belt-teeth': figure('Teeth of the belt', 'count', 'Belt'),
+    'pitches-round': figure('Pitches round both pulleys', 'count', 'Belt'),
+    'tightens-over': figure('Travel from slack to tension', 'length', 'Tension'),
+    'teeth-in-mesh': figure('Teeth in mesh', 'count', 'Belt', { key: true }),
+    'may-pull': figure('Pull within the rating', 'force', 'Rating'),
+    'jumps-at': figure('Jumps teeth at, driving pulley', 'torque', 'Tension'),
+    'jumps-in-a-jam-at': figure('Jumps teeth in a jam at, driving pulley', 'torque', 'Tension'),
+    'tears-at': figure('Tears at, driving pulley', 'torque', 'Tension'),
+    ...wheelFigures('pulley'),
+  },
+  checks: {
+    mesh: {
+      subject: 'teeth in mesh',
+      source: meshSource,
+      says: {
+        holds: '{has} teeth are in mesh on the smaller pulley; six transmit the full rating',
+        close: '{has} teeth are in mesh on the smaller pulley; six would transmit the full rating, each one fewer costs a fifth',
+        fails: 'only {has} teeth are in mesh on the smaller pulley; it needs {needs} at least, and six for the full rating',
+      },
+    },
+    teeth: {
+      subject: 'teeth of the smaller pulley',
+      source: teethSource,
+      says: {
+        holds: 'the smaller pulley has {has} teeth; {profile} needs {least}',
+        fails: 'the smaller pulley has {has} teeth; {profile} needs {least} or more, or its cords break early',
+      },
+    },
+    whole: {
+      subject: 'whether there is such a belt',
+      source: wholeSource,
+      says: {
+        holds: 'the belt has {teeth} teeth',
+        close: 'the belt has {teeth} teeth; standard {profile} belts have {near}',
+        fails: 'a belt of that length would have {pitches} teeth: there is none in {profile}',
+      },
+    },
+    reach: reachCheck,
+    'room-out': {
+      subject: 'room to tighten the belt',
+      source: strainSource,
+      says: 'with this belt on, the motor can still move {has} out; tightening it from slack to its tension at work needs {needs}',
+    },
+    line: alignmentCheck,
+    rating: {
+      subject: 'power rating of the belt',
+      source: 'Rating of the profile by width, speed and teeth in mesh (ISO 5295, from memory). It says how long the belt lasts, not when it jumps',
+      says: 'the belt is rated for {has}; the work needs {needs} with its service factor ({reserve})',
+    },
+    jump: {
+      subject: 'whether the belt jumps at work',
+      source: 'Balance of the spans at the tension as set, between fixed centres (closed form)',
+      says: {
+        holds: 'the belt jumps teeth at {has} at the driving pulley; the work needs {needs} ({reserve})',
+        may: 'the belt may jump teeth at work: it jumps at {has:range} at the driving pulley, as tight as it is likely to be, and the work needs {needs} ({reserve})',
+        fails: 'the belt jumps teeth at work: it jumps at {has} at the driving pulley, and the work needs {needs} ({reserve})',
+      },
+    },
+    tension: tensionCheck(tensionSource),
+  },
+  limits: {
+    jump: {
+      short: 'belt jumps',
+      what: 'the belt',
+      fails: 'jumps teeth',
+      may: 'may jump teeth',
+      harm: 'harmless',
+      lasts: 'the jumping belt lasts {lasts:range}',
+    },
+    lasts: { short: 'belt rating', what: 'the belt', fails: 'wears out early', may: 'may wear out early', harm: 'wearing' },
+    belt: { short: 'belt tears', what: 'the belt', fails: 'tears', may: 'may tear', harm: 'breaking' },
+    ...hubLimits('driving pulley', 'driven pulley'),
+  },
+} as const satisfies Outputs;
+
+export type TimingBeltOutputs = typeof timingBeltOutputs;

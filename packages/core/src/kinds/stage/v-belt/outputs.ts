@@ -1,0 +1,91 @@
+import { lengthSource } from '../../../catalog/v-belts.js';
+import { figure, type Outputs } from '../../outputs.js';
+import { alignmentCheck } from '../../shared/alignment.js';
+import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
+import { hubLimits } from '../../shared/hub-fixing.js';
+import { beltFigures, tensionCheck } from '../../shared/open-belt.js';
+import { reachCheck } from '../../shared/slot.js';
+import { wheelFigures } from '../../shared/wheels.js';
+
+export const speedSource = 'Common practice, no source: makers of classical V-belts allow up to about 30 m/s (from memory)';
+export const wrapSource = 'Common practice, no source: keep at least 120° on the smaller pulley';
+export const smallSource =
+  'Least pitch diameter of the section (ISO 4184, from memory); salvage practice runs smaller ones at reduced life (common practice, no source)';
+export const liftSource = 'Common practice, no source: one and a half times the belt’s height to lift it over the rim';
+export const stretchSource = 'Common practice, no source: one per cent of the belt’s length to follow its stretch';
+export const slipSource = 'Wedge friction at the tension as set, mean tension held by fixed centres (closed form)';
+
+/** What a V-belt puts out. */
+export const vBeltOutputs = {
+  figures: {
+    ...ratioFigure,
+    ...drivenShaft,
+    ...beltFigures,
+    'highest-belt-speed': figure('Belt speed, unloaded', 'rim-speed', 'Belt'),
+    'belts-needed': figure('Belts needed', 'count', 'Rating'),
+    'good-for-other-school': figure('Power rating by the other standard', 'power', 'Rating'),
+    'slips-at': figure('Slips at, driving pulley', 'torque', 'Tension', { key: true }),
+    'slips-in-a-jam-at': figure('Slips in a jam at, driving pulley', 'torque', 'Tension'),
+    'may-slip-for': figure('Time it may slip', 'time', 'Tension'),
+    ...wheelFigures('pulley'),
+  },
+  checks: {
+    speed: { subject: 'belt speed', source: speedSource, says: 'the belt runs at up to {needs}; {has} is the limit' },
+    wrap: {
+      subject: 'wrap on the smaller pulley',
+      source: wrapSource,
+      says: 'wrap on the smaller pulley is {has}; below {needs} the belt slips early',
+    },
+    'small-pulley': {
+      subject: 'size of the smaller pulley',
+      source: smallSource,
+      says: {
+        holds: 'the smaller pulley is {has}; the standard’s least for section {section} is {least}',
+        close: 'the smaller pulley is {has}; the standard’s least for section {section} is {least}{life}',
+        fails: 'the smaller pulley is {has}; the standard’s least for section {section} is {least}, and even salvage practice ends at {needs}',
+      },
+    },
+    reach: { ...reachCheck, source: `${reachCheck.source}. ${lengthSource}` },
+    'room-in': {
+      subject: 'room to slip the belt on',
+      source: liftSource,
+      says: 'with this belt on, the motor can still move {has} in; lifting the belt over the rim needs {needs}',
+    },
+    'room-out': {
+      subject: 'room for the belt’s stretch',
+      source: stretchSource,
+      says: 'with this belt on, the motor can still move {has} out; its stretch needs {needs}',
+    },
+    line: alignmentCheck,
+    belts: {
+      subject: 'power rating of the belt',
+      source:
+        'Rating of the section by its standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips',
+      says: 'the belt is rated for {has}; the work needs {needs} with its service factor ({reserve}){other}',
+    },
+    slip: {
+      subject: 'whether the belt slips at work',
+      source: slipSource,
+      says: {
+        holds: 'the belt slips at {has} at the driving pulley; the work needs {needs} ({reserve})',
+        may: 'the belt may slip at work: it slips at {has:range} at the driving pulley, as tight as it is likely to be, and the work needs {needs} ({reserve})',
+        fails: 'the belt slips at work: it slips at {has} at the driving pulley, and the work needs {needs} ({reserve})',
+      },
+    },
+    tension: tensionCheck('Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added'),
+  },
+  limits: {
+    slip: {
+      short: 'belt slips',
+      what: 'the belt',
+      fails: 'slips',
+      may: 'may slip',
+      harm: 'harmless',
+      lasts: 'the slipping belt lasts {lasts:range}',
+    },
+    lasts: { short: 'belt rating', what: 'the belt', fails: 'wears out early', may: 'may wear out early', harm: 'wearing' },
+    ...hubLimits('driving pulley', 'driven pulley'),
+  },
+} as const satisfies Outputs;
+
+export type VBeltOutputs = typeof vBeltOutputs;

@@ -1,0 +1,44 @@
+import { figure, type Outputs } from '../../outputs.js';
+import { jamFigures } from '../../shared/jam-stop.js';
+
+export const gripSource = 'Friction of the tyres (closed form), grip by the ground';
+export const paceSource = 'Common practice, no source: who walks beside it keeps up with 6 km/h';
+
+/** What driven wheels put out. */
+export const wheelDriveOutputs = {
+  figures: {
+    torque: figure('Torque needed', 'torque', 'At the axle', { key: true }),
+    'pull-by-ground': figure('Pull by slope and ground', 'force', 'At the axle', { key: true }),
+    'wheels-push': figure('Force the tyres transmit', 'force', 'At the axle', { key: true }),
+    'wheels-spin-at': figure('Wheels spin at', 'torque', 'At the axle'),
+    'runs-at': figure('Speed over the ground', 'rim-speed', 'At the axle', { key: true }),
+    'inertia-of-all': figure('Inertia of the load at the axle', 'inertia', 'In a jam'),
+    ...jamFigures,
+  },
+  checks: {
+    grip: {
+      subject: 'grip of the wheels',
+      source: gripSource,
+      says: {
+        holds: 'the driven wheels push with {has} before they spin; the way needs {needs} ({reserve})',
+        may: 'the driven wheels may spin: they push with about {has}, and the way needs {needs}. More weight on them, or chains',
+        fails: 'the driven wheels spin: they push with about {has}, and the way needs {needs}. More weight on them, or chains',
+      },
+    },
+    pace: {
+      subject: 'whether one can walk beside it',
+      source: paceSource,
+      says: 'it runs at up to {needs} unloaded; who walks beside it keeps up with {has}',
+    },
+    wished: {
+      subject: 'whether it is as fast as wished',
+      source: 'As entered: the speed wished',
+      // Just as fast as wished is as wished.
+      closeBelow: 0,
+      says: 'it runs at {has}; {needs} is wished',
+    },
+  },
+  limits: { spin: { short: 'wheels spin', what: 'the wheels', fails: 'spin', may: 'may spin', harm: 'harmless' } },
+} as const satisfies Outputs;
+
+export type WheelDriveOutputs = typeof wheelDriveOutputs;

@@ -1,0 +1,119 @@
+import type { CheckOutput, FigureOutputs, Outputs } from '../kinds/outputs.js';
+import { figure } from '../kinds/outputs.js';
+
+/** What is told of every shaft. */
+export const stationFigures = {
+  speed: figure('Speed', 'speed', 'At the shaft', { key: true }),
+  torque: figure('Torque', 'torque', 'At the shaft', { key: true }),
+  power: figure('Power', 'power', 'At the shaft', { key: true }),
+  pull: figure('Pull', 'force', 'At the shaft', { key: true }),
+} as const satisfies FigureOutputs;
+
+const startSource = 'Surplus of the source’s torque over the load at every speed from rest (closed form); Kloss’s curve, start by kind of motor';
+
+/** What is worked out of any source, beside what its kind puts out. */
+export const sourceOutputs = {
+  figures: {
+    'breakaway-at-motor': figure('Breakaway torque, at its shaft', 'torque', 'Start'),
+    'inertia-at-motor': figure('Inertia of everything, at its shaft', 'inertia', 'Start'),
+    'settles-at': figure('Speed under the load', 'speed', 'Start', { key: true }),
+    'runs-up-in': figure('Run-up time', 'time', 'Start', { key: true }),
+  },
+  checks: {
+    starts: {
+      subject: 'whether it starts',
+      source: startSource,
+      says: {
+        holds: 'it starts: {has:range} of starting torque, {needs} of breakaway torque',
+        fails: 'it may not start: {has:range} of starting torque, {needs} of breakaway torque',
+      },
+    },
+    'runs-up': {
+      subject: 'whether it runs up in time',
+      source: startSource,
+      says: {
+        holds: 'it is up to speed in {needs:range}{heating}',
+        fails: 'it takes too long to run up: it is up to speed in {needs:range}{heating}',
+      },
+    },
+    bearing: {
+      subject: 'overhung load on the {source}’s bearing',
+      source: 'Permissible overhung load by shaft end, catalogue averages (from memory): an estimate, never better than close',
+      says: 'the {source}’s bearing is loaded with {needs}; shafts of this size support about {has} ({reserve})',
+    },
+  },
+  limits: {},
+} as const satisfies Outputs;
+
+/** Where the run-up does not end at every end of what is not sure. */
+export const hangsSays = {
+  atRest: 'it may not run up: at the worst of what is not sure it may never leave rest',
+  at: 'it may not run up: at the worst of what is not sure it may hang at {speed} and overheat',
+} as const;
+
+/** What is worked out of any stage, beside what its kind puts out. */
+export const stageOutputs = {
+  figures: {
+    'lost-to-friction': figure('Power lost to friction', 'power', 'Losses', { aside: true }),
+    'lost-to-slip': figure('Power lost to slip', 'power', 'Losses', { aside: true }),
+  },
+  checks: {
+    overhung: {
+      subject: 'overhung load on its output shaft',
+      source: 'As its plate or its maker’s list says: overhung load',
+      says: 'the output shaft is loaded with {needs} of pull; it supports {has} ({reserve})',
+    },
+  },
+  limits: {},
+} as const satisfies Outputs;
+
+/** What is worked out of any work, beside what its kind puts out. */
+export const workOutputs = {
+  figures: {},
+  checks: {
+    carries: {
+      subject: 'whether the {source} is strong enough',
+      source: 'Torque that arrives against torque needed; close below 20 % reserve (Hobrek’s threshold)',
+      says: {
+        holds: 'the {source} is strong enough: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}',
+        close: 'the {source} is only just strong enough: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}',
+        may: 'the {source} may be too weak: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}',
+        fails: 'the {source} is too weak: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}',
+      },
+    },
+  },
+  limits: {},
+} as const satisfies Outputs;
+
+/** Enough is left, and only what is not measured keeps it from holding. */
+export const strongIfSays =
+  'the {source} is strong enough if the {doubt} is right: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}';
+
+/** What is worked out of a jam of the tool; its limits are told at the tool, each by its own name. */
+export const jamOutputs = {
+  figures: {
+    'jam-torque': figure('Jam torque at the tool', 'torque', 'In a jam', { key: true }),
+    'may-last': figure('Time it may go on', 'time', 'In a jam', { key: true }),
+  },
+  checks: {},
+  limits: {},
+} as const satisfies Outputs;
+
+/** What every limit is held against in a jam. */
+export const jamCheck = {
+  subject: 'whether {what} {fails} in a jam',
+  source: '',
+  says: {
+    holds: '{what} holds in a jam: it withstands {has:range}; the jam loads it with {needs:range} ({reserve})',
+    may: 'in a jam {what} {may}: it withstands {has:range}; the jam loads it with {needs:range} ({reserve})',
+    fails: 'in a jam {what} {fails}: it withstands {has:range}; the jam loads it with {needs:range} ({reserve})',
+  },
+} as const satisfies CheckOutput;
+
+/** By role, what every element of it has beside its kind's own. */
+export const outputsOfRole = {
+  source: sourceOutputs,
+  stage: stageOutputs,
+  work: workOutputs,
+  feed: { figures: {}, checks: {}, limits: {} },
+} as const satisfies Record<string, Outputs>;

@@ -1,0 +1,97 @@
+import { type Check, closeBelow } from '../checks/check.js';
+import { reserveOf } from '../checks/reserve.js';
+import { guessesUnder } from '../figure/figure.js';
+import type { Candidate, Typed } from '../kinds/kind.js';
+import type { Kinds } from '../kinds/registry.js';
+import type { Build } from '../machine/build.js';
+import { enter } from '../machine/enter.js';
+import { elementsOf, fieldLabel, placesOf, withInput } from '../machine/paths.js';
+import { listed } from '../quantity/listed.js';
+import { type Sentence, sentence } from '../wording/sentence.js';
+import { phrase, say, type Wording } from '../wording/wording.js';
+import { type Evaluation, evaluateBuild } from './evaluate-build.js';
+import { openElement } from './walk-line.js';
+
+/** A candidate with the element it would change. */
+interface Offer extends Candidate {
+  readonly path: string;
+}
+
+/** Most cures that are told of at once. */
+const most = 2;
+
+/**
+ * What has been tried through the same evaluation and would do, in words: for the work first, then for the worst of what fails or is close. Empty when
+ * nothing is wrong or nothing near helps. Each try costs an evaluation: it is worked out when there is time.
+ * @param now the build as it was worked out
+ */
+export function remedyFor(build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
+  const work = now.lines.map((line) => line.checks[0]).find((check) => check?.verdict === 'fails' || check?.verdict === 'close');
+  if (work) {
+    // Enough is left and only a guess stands between: measuring is the cure, not a bigger motor.
+    if (work.verdict === 'close' && (work.margin?.worst ?? 0) >= closeBelow) {
+      const guesses = [...guessesUnder(work.has), ...guessesUnder(work.needs)];
+      if (guesses.length > 0) return `To be sure, measure ${toMeasure(guesses.map((path) => fieldLabel(build, path)))}.`;
+    }
+    const cure = curesFor(work, build, kinds, now, wording);
+    if (cure) return cure;
+  }
+  for (const check of now.checks.filter((each) => each !== work && each.verdict === 'fails').slice(0, 3)) {
+    const cure = curesFor(check, build, kinds, now, wording);
+    if (cure) return cure;
+  }
+  return '';
+}
+
+/** Of many guesses only the first are named: a list of ten is no advice. */
+function toMeasure(labels: readonly string[]): string {
+  if (labels.length <= mostNamed + 1) return listed(labels);
+  return listed([...labels.slice(0, mostNamed), `${labels.length - mostNamed} more that are guessed`]);
+}
+const mostNamed = 3;
+
+/** What the kinds of a build offer against its checks, nearest size first. */
+function offersOf(build: Build, kinds: Kinds): Offer[] {
+  return build.lines.flatMap(elementsOf).flatMap((placed): Offer[] => {
+    const { kind, path, inputs } = openElement(placed, kinds);
+    const typed: Typed = (field) => placed.element.inputs[field]?.text;
+    return kind.role === 'feed' ? [] : (kind.candidates?.(inputs, typed) ?? []).map((each) => ({ ...each, path }));
+  });
+}
+
+/** Tries what the kinds offer against a check, nearest size first, and speaks of the first of each field that holds. */
+function curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
+  const places = new Map(placesOf(build).map((place) => [place.path, place]));
+  const isWork = now.lines.some((line) => line.checks[0]?.id === failing.id);
+  const name = failing.id.slice(failing.at.length + 1);
+  const proved = new Map<string, Sentence>();
+  for (const offer of offersOf(build, kinds)) {
+    const path = `${offer.path}/${offer.field}`;
+    const field = places.get(path)?.field;
+    const meant = offer.cures === undefined ? isWork : offer.path === failing.at && offer.cures === name;
+    if (!meant || !field || proved.has(path) || proved.size === most) continue;
+    const says = prove(offer, withInput(build, path, enter(field, offer.text, undefined).input), kinds, failing.id, now, isWork);
+    if (says) proved.set(path, says);
+  }
+  if (proved.size === 0) return '';
+  const cures = [...proved.values()].map((cure) => phrase(cure, wording)).join(', or ');
+  return say(sentence('{cures}', { cures }), wording);
+}
+
+function prove(offer: Offer, changed: Build, kinds: Kinds, id: string, before: Evaluation, isWork: boolean): Sentence | null {
+  const after = evaluateBuild(changed, kinds);
+  const check = after.checks.find((each) => each.id === id);
+  const was = before.checks.find((each) => each.id === id);
+  if (!check?.margin || !was || !better(check, was, isWork) || worsened(after, before)) return null;
+  return sentence('{offer} would do, with {reserve}', { offer: offer.says, reserve: reserveOf(check) });
+}
+
+/** A cure of the work must hold; one of another check must at least no longer fail, since estimates never do better than close. */
+const better = (after: Check, before: Check, isWork: boolean) =>
+  after.verdict === 'holds' || (after.verdict === 'close' && before.verdict === 'fails' && (!isWork || (after.margin?.worst ?? 0) >= closeBelow));
+
+/** A cure is none when it breaks something that did not fail before. */
+function worsened(after: Evaluation, before: Evaluation): boolean {
+  const failed = new Set(before.checks.filter((check) => check.verdict === 'fails').map((check) => check.id));
+  return after.checks.some((check) => check.verdict === 'fails' && !failed.has(check.id));
+}

@@ -1,0 +1,44 @@
+import type { Verdict } from '../checks/verdict.js';
+import type { FieldPath, Figure } from '../figure/figure.js';
+import type { QuantityName, Unit } from '../quantity/quantities.js';
+
+/** A number with its unit, where there is no figure that knows where it came from: a row of a table, say. */
+export interface Amount {
+  readonly value: number;
+  readonly unit: Unit;
+  /** Said where the unit alone does not tell how it is written: money, sound level. */
+  readonly quantity?: QuantityName;
+}
+
+/** Fields of the build, to be called by their labels. */
+export interface FieldNames {
+  readonly fields: readonly FieldPath[];
+}
+
+/** What is left of a limit, as a share of it; below nought the limit is passed. */
+export interface Reserve {
+  readonly left: number;
+}
+
+/** What can be put into a sentence: words, a plain number, a figure with its unit, a reserve, another sentence, names of fields. */
+export type Told = string | number | Figure | Amount | Reserve | Sentence | FieldNames;
+
+/**
+ * A sentence before anyone reads it: plain data. The words and the person's units are put in at the edge, by `say`.
+ *
+ * A template holds the names of its figures in braces: `belt slips at {has}; the work needs {needs:range}`. Behind a colon stands how a figure is told:
+ * `range` from least to most, `share` in per cent. A template begins in lower case and has no full stop: both depend on where it is used.
+ */
+export interface Sentence {
+  readonly template: string;
+  readonly figures: Readonly<Record<string, Told>>;
+  readonly verdict?: Verdict;
+}
+
+/** A sentence of words alone, or of words and figures. */
+export const sentence = (template: string, figures: Readonly<Record<string, Told>> = {}): Sentence => ({ template, figures });
+
+type Named<P extends string> = P extends `${infer N}:${string}` ? N : P;
+
+/** The names in the braces of a template, as a type. */
+export type NamesIn<T> = T extends `${string}{${infer P}}${infer Rest}` ? Named<P> | NamesIn<Rest> : never;

@@ -1,0 +1,83 @@
+import { reserveWords } from '../checks/reserve.js';
+import { type Figure, highEnd, lowEnd } from '../figure/figure.js';
+import type { Build } from '../machine/build.js';
+import { fieldLabel } from '../machine/paths.js';
+import { listed } from '../quantity/listed.js';
+import { show, showNumber, showRange, showShare, type UnitHabit } from '../quantity/show.js';
+import { showAs } from '../quantity/show-as.js';
+import { remembering } from '../remembering.js';
+import type { Amount, Sentence, Told } from './sentence.js';
+
+/** How sentences are put into words for one person: handed over by whoever shows them. */
+export interface Wording {
+  /** Units in which figures are told. */
+  readonly units: UnitHabit;
+  /** What a field is called in a sentence, by its path. */
+  readonly label: (path: string) => string;
+}
+
+/** The wording for a build: its fields by their labels, figures in the units of the person who reads. */
+export const wordingFor = (build: Build, units: UnitHabit = 'metric'): Wording => ({ units, label: (path) => fieldLabel(build, path) });
+
+/**
+ * A sentence as a person reads it, with its capital and its full stop.
+ * @example say({ template: 'belt slips at {has}', figures: { has: { value: 12, unit: 'N·m' } } }, { units: 'metric' }) // 'Belt slips at 12 N·m.'
+ * @throws RangeError when the template names a figure that the sentence does not have
+ */
+export function say(said: Sentence, wording: Wording): string {
+  const text = phrase(said, wording);
+  return text === '' ? '' : `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+}
+
+/** Several sentences, one after the other. */
+export const sayAll = (all: readonly Sentence[], wording: Wording): string =>
+  all
+    .map((each) => say(each, wording))
+    .filter(Boolean)
+    .join(' ');
+
+/** A sentence as a part of another: without capital and full stop. */
+export function phrase({ template, figures }: Sentence, wording: Wording): string {
+  let text = '';
+  for (const part of partsOf(template)) {
+    if (typeof part === 'string') text += part;
+    else {
+      const told = figures[part.name];
+      if (told === undefined) throw new RangeError(`“${template}” has no figure ${part.name}`);
+      text += inWords(told, part.as, wording);
+    }
+  }
+  return text;
+}
+
+interface Place {
+  readonly name: string;
+  readonly as: string;
+}
+
+/** A template taken apart once: the same few hundred are read at every key. */
+const partsOf = remembering(2_000, (template: string): readonly (string | Place)[] =>
+  template.split(/\{([^}]+)\}/).map((piece, k) => {
+    if (k % 2 === 0) return piece;
+    const [name = '', as = ''] = piece.split(':');
+    return { name, as };
+  }),
+);
+
+function inWords(told: Told, as: string, wording: Wording): string {
+  if (typeof told === 'string') return told;
+  if (typeof told === 'number') return as === 'share' ? showShare(told) : showNumber(told);
+  if ('template' in told) return phrase(told, wording);
+  if ('left' in told) return reserveWords(told.left);
+  if ('fields' in told) return listed(told.fields.map(wording.label));
+  return figureInWords(told, as, wording.units);
+}
+
+function figureInWords(told: Figure | Amount, as: string, units: UnitHabit): string {
+  if ('known' in told) {
+    if (!told.known) return 'not known';
+    if (as === 'share') return showShare(told.value);
+    return as === 'range' ? showRange(lowEnd(told), highEnd(told), told.unit, units) : show(told.value, told.unit, units);
+  }
+  return told.quantity ? showAs(told.quantity, told.value, told.value, units) : show(told.value, told.unit, units);
+}
