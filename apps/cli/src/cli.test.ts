@@ -63,7 +63,7 @@ describe('check', () => {
       changed((b) => Object.assign(b.lines[0]?.work.inputs ?? {}, { torque: { text: '9 to 13 N·m', how: 'guessed' } })),
     );
     const { out } = await hobrek('check', guessed, '--json');
-    expect(JSON.parse(out).guesses).toMatchObject({ tried: 35, gives: 18, order: ['main/work/torque'] });
+    expect(JSON.parse(out).guesses).toMatchObject({ tried: 35, fails: 18, order: ['main/work/torque'] });
   });
 
   it.each([

@@ -18,9 +18,9 @@ async function print(outcome: Outcome | Promise<Outcome>, { json }: { json?: boo
 }
 
 const program = new Command('hobrek')
-  .description('Works out shop-built machines: what the motor brings to the tool, what holds and what gives.')
+  .description('Works out shop-built machines: what reaches the tool, what holds and what fails.')
   .exitOverride()
-  .addHelpText('after', '\nEnds with 0 when all holds, 1 when something gives, 2 when the input could not be used.');
+  .addHelpText('after', '\nEnds with 0 when all holds, 1 when something fails, 2 when the input could not be used.');
 
 program
   .command('check')

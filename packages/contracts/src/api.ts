@@ -41,7 +41,7 @@ export interface Note {
   readonly photos: readonly NotePhoto[];
 }
 
-/** A picture to a note; what it shows is asked for by its id. */
+/** A picture to a note; what it shows is fetched by its id. */
 export interface NotePhoto {
   readonly id: string;
   readonly width: number;

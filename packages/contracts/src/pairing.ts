@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { IsString, Length, Matches } from 'class-validator';
 
-/** A device that asks to be let in: the code from the main screen, and what it calls itself. */
+/** A device that is to be let in: the code from the main screen, and what it calls itself. */
 export class PairContract {
   @Matches(/^\d{6}$/, { message: 'code must be the six digits that the main screen shows' })
   code: string;
@@ -11,7 +11,7 @@ export class PairContract {
   name: string;
 }
 
-/** How the one who asks stands to this Hobrek. */
+/** What whoever sends the request is to this Hobrek. */
 export type Standing =
   /** On the machine itself. */
   | { readonly from: 'main'; readonly lan: false }

@@ -5,7 +5,7 @@ export const problems = {
   'note-refused': { status: 400, title: 'This note cannot be kept as it is' },
   'photo-refused': { status: 400, title: 'This picture cannot be kept' },
   'bad-json': { status: 400, title: 'What arrived is not readable JSON' },
-  'foreign-request': { status: 403, title: 'Only pages served by this Hobrek may ask' },
+  'foreign-request': { status: 403, title: 'Only pages served by this Hobrek may send requests' },
   'not-paired': { status: 401, title: 'This device has not been let in' },
   'pairing-refused': { status: 403, title: 'The code does not let this device in' },
   'main-screen-only': { status: 403, title: 'Only the machine that Hobrek runs on may do this' },

@@ -9,7 +9,7 @@ export function rememberMetadata(): void {
   const find = storage.getTargetValidationMetadatas.bind(storage);
   const found = new WeakMap<object, ReturnType<typeof find>>();
   storage.getTargetValidationMetadatas = (target, schema, always, strictGroups, groups) => {
-    // Asked for in any way but the plain one: not remembered. The name that comes with a nested object means a schema of that name, of which there are none.
+    // Read in any way but the plain one: not remembered. The name that comes with a nested object means a schema of that name, of which there are none.
     if (always || strictGroups || groups?.length) return find(target, schema, always, strictGroups, groups);
     const kept = found.get(target) ?? find(target, schema, always, strictGroups, groups);
     found.set(target, kept);

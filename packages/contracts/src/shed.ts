@@ -44,7 +44,7 @@ export class ShedEntryContract {
   @nestedList(ShedNoteContract, 2_000)
   notes: ShedNoteContract[];
 
-  /** Asked for by the person: put in the place of a build of this id that is there and differs. */
+  /** Chosen by the person: put in the place of a build of this id that is there and differs. */
   @given()
   @IsBoolean()
   replace?: boolean;

@@ -59,8 +59,10 @@ export { figureLabel, type LabelledFigure, labelledFigures } from './procedures/
 export { figureAt, figuresByPath } from './procedures/figure-paths.js';
 export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
+export { outputsOfLines } from './procedures/line-outputs.js';
 export { overGuesses } from './procedures/over-guesses.js';
 export { type ListedPart, partsList } from './procedures/parts-list.js';
+export { procedureWords } from './procedures/procedure-words.js';
 export { remedyFor } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';

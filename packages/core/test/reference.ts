@@ -74,18 +74,18 @@ export function reference(book: Book, id: string) {
     raw: (name: string) => entry.given[name]?.v,
     list: (name: string) => scaled(entry.given[name]?.v, factorOf(entry.given[name]?.u)) as number[],
     expects: (name: string, actual: number | readonly number[] | string | readonly string[]) => {
-      const wanted = entry.expect[name];
-      if (!wanted) throw new Error(`${id} expects no ${name}`);
-      if (wanted.exact && [wanted.v].flat().some((each) => typeof each === 'string')) {
-        expect(actual).toEqual(wanted.v);
+      const expected = entry.expect[name];
+      if (!expected) throw new Error(`${id} expects no ${name}`);
+      if (expected.exact && [expected.v].flat().some((each) => typeof each === 'string')) {
+        expect(actual).toEqual(expected.v);
         return;
       }
-      const factor = factorOf(wanted.u);
-      const values = [scaled(wanted.v, factor)].flat() as number[];
+      const factor = factorOf(expected.u);
+      const values = [scaled(expected.v, factor)].flat() as number[];
       const actuals = [actual].flat() as number[];
       expect(actuals).toHaveLength(values.length);
       values.forEach((value, k) => {
-        const tolerance = wanted.exact ? 0 : (wanted.tol_abs ?? 0) * factor + (wanted.tol_rel ?? 0) * Math.abs(value);
+        const tolerance = expected.exact ? 0 : (expected.tol_abs ?? 0) * factor + (expected.tol_rel ?? 0) * Math.abs(value);
         expect(Math.abs((actuals[k] as number) - value), `${id} ${name}: ${actuals[k]} against ${value}`).toBeLessThanOrEqual(tolerance);
       });
     },

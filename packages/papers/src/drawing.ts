@@ -15,7 +15,7 @@ export interface Drawing {
   readonly right: number;
   readonly top: number;
   readonly bottom: number;
-  /** Whether every size and distance is entered: what is not stands where it only clears. */
+  /** Whether every size and distance is entered: what is not is drawn where it only clears. */
   readonly trueScale: boolean;
 }
 

@@ -89,7 +89,10 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
         columns: [
           {
             width: '*',
-            stack: [heading('To get'), ...parts.map(({ what, size: asked, many }) => ({ text: `${many} × ${what}${asked ? `: ${asked}` : ''}` }))],
+            stack: [
+              heading('To get'),
+              ...parts.map(({ what, size: ordered, many }) => ({ text: `${many} × ${what}${ordered ? `: ${ordered}` : ''}` })),
+            ],
           },
           {
             width: '*',

@@ -33,7 +33,7 @@ describe('a DXF, read again by another program', () => {
     };
   };
 
-  it('has the wheels in true millimetres where they stand, on the layer of their kind', () => {
+  it('has the wheels in true millimetres at their places, on the layer of their kind', () => {
     const { header, entities, tables } = parse([belt]);
     expect(header.$INSUNITS).toBe(4);
     const circles = entities.filter(({ type }) => type === 'CIRCLE');
@@ -45,7 +45,7 @@ describe('a DXF, read again by another program', () => {
     expect(Object.keys(tables.layer.layers)).toEqual(expect.arrayContaining(['v-belt', 'shafts', 'centre-lines', 'words']));
   });
 
-  it('has spans that touch both wheels and stand square to their radii', () => {
+  it('has spans that touch both wheels and are square to their radii', () => {
     const { entities } = parse([{ ...belt, angle: 0.7 }]);
     const spans = entities.filter(({ type, layer }) => type === 'LINE' && layer === 'v-belt');
     expect(spans).toHaveLength(2);

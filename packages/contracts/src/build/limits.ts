@@ -1,4 +1,4 @@
-/** Ids stand in paths and never change: a letter, then letters, digits and hyphens. */
+/** Ids are parts of paths and never change: a letter, then letters, digits and hyphens. */
 export const slug = /^[a-z][a-z0-9-]{0,39}$/;
 
 /** How long a text and how many of a list a build may hold: far above any real machine. Read by the contract and by the schema. */

@@ -16,7 +16,7 @@ interface Entry {
 
 const finite = IsNumber({ allowNaN: false, allowInfinity: false });
 
-/** `low` and `high` stand together, one on each side of `value`. */
+/** `low` and `high` come together, one on each side of `value`. */
 const standsAround: PropertyDecorator = (target, propertyName) =>
   registerDecorator({
     name: 'standsAround',
@@ -27,7 +27,7 @@ const standsAround: PropertyDecorator = (target, propertyName) =>
         const { low, value, high } = (args?.object ?? {}) as Partial<Entry>;
         return low !== undefined && value !== undefined && high !== undefined && low <= value && value <= high;
       },
-      defaultMessage: () => 'low, value and high must stand together, in that order',
+      defaultMessage: () => 'low, value and high must come together, in that order',
     },
   });
 
@@ -52,7 +52,7 @@ export function quantityInputClass(field?: QuantityField): Class {
   return EntryContract;
 }
 
-/** A contract class for a choice: its text is one of the options, or empty while only a draft stands there. */
+/** A contract class for a choice: its text is one of the options, or empty while there is only a draft. */
 export function choiceInputClass({ options }: ChoiceField): Class {
   class ChoiceContract {}
   const on = (name: keyof Entry, ...decorators: PropertyDecorator[]) => {

@@ -21,7 +21,7 @@ function damaged(damage: (build: Anything) => void): unknown {
 const source = (build: Anything) => build.lines[0].source;
 const power = (build: Anything) => source(build).inputs.power;
 
-it('takes the demo as it stands, and a blank build', () => {
+it('takes the demo as it is, and a blank build', () => {
   expect(readBuild(demo())).toEqual({ ok: true, build: demo(), notices: [] });
   expect(readBuild(blankBuild('b'))).toMatchObject({ ok: true });
 });
@@ -86,8 +86,8 @@ const refused: [string, (build: Anything) => void, string, RegExp][] = [
   ['infinity', (b) => Object.assign(power(b), { value: Number.POSITIVE_INFINITY }), 'lines.0.source.inputs.power.value', /must/],
   ['another unit than the field’s', (b) => Object.assign(power(b), { unit: 'mm' }), 'lines.0.source.inputs.power.unit', /equal to W/],
   ['a value without its unit', (b) => delete power(b).unit, 'main/source/power.unit', /must say its unit/],
-  ['a low end alone', (b) => Object.assign(power(b), { low: 500 }), 'lines.0.source.inputs.power.low', /stand together/],
-  ['ends on the wrong side', (b) => Object.assign(power(b), { low: 560, high: 600 }), 'lines.0.source.inputs.power', /stand together/],
+  ['a low end alone', (b) => Object.assign(power(b), { low: 500 }), 'lines.0.source.inputs.power.low', /come together/],
+  ['ends on the wrong side', (b) => Object.assign(power(b), { low: 560, high: 600 }), 'lines.0.source.inputs.power', /come together/],
   ['a way of knowing there is not', (b) => Object.assign(power(b), { how: 'heard' }), 'lines.0.source.inputs.power.how', /plate, measured/],
   [
     'an option there is not',
@@ -156,7 +156,7 @@ describe('damaged at random', () => {
   );
 
   const judge = new Ajv2020({ allErrors: false }).compile(buildSchema());
-  /** Only the contract can say whether ends stand in order. */
+  /** Only the contract can say whether ends are in order. */
   const endsInOrder = (value: Anything): boolean =>
     typeof value !== 'object' ||
     value === null ||

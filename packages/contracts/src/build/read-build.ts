@@ -19,7 +19,7 @@ const refuse = (...complaints: Complaint[]): BuildRead => ({ ok: false, complain
 
 /**
  * The one door through which a build enters: from the browser, a file, the command line. Refuses shape and absurd values, naming each place,
- * what stands there and what it takes; reads values that a hand-written file leaves out.
+ * what is there and what it takes; reads values that a hand-written file leaves out.
  */
 export function readBuild(raw: unknown): BuildRead {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw))

@@ -50,7 +50,7 @@ function entry(field?: QuantityField): Schema {
   };
 }
 
-/** An entry of a choice: its text is one of the options, or empty while only a draft stands there. */
+/** An entry of a choice: its text is one of the options, or empty while there is only a draft. */
 function choiceEntry({ options, label, help, measure }: ChoiceField): Schema {
   const properties = {
     text: { enum: ['', ...Object.keys(options)] },
@@ -92,7 +92,7 @@ function element(role: Role): Schema {
 }
 
 /**
- * The JSON Schema (2020-12) of a build file, made from the same fields as the contract. It says everything about shape; that ids differ, that ends stand in
+ * The JSON Schema (2020-12) of a build file, made from the same fields as the contract. It says everything about shape; that ids differ, that ends are in
  * order and that a text without a value can be read, only the contract can say.
  */
 export function buildSchema(): Schema {

@@ -218,7 +218,7 @@ export const strandFactors = [1, 1.7, 2.5, 3.3, 3.9, 4.6] as const;
 
 /**
  * Links to buy for a length worked out: the next even number, since an odd one needs an offset link, a third weaker.
- * @param links length in links, as the relation gives it
+ * @param links length in links, as the relation makes it
  * @example evenLinks(102.63) // 104
  */
 export const evenLinks = (links: number): number => 2 * Math.ceil(links / 2 - 1e-9);

@@ -38,7 +38,7 @@ export function lewisFactor(z: number): number | null {
   return low + ((high - low) * (z - a)) / (b - a);
 }
 
-/** Bending stress that the foot of a tooth bears for years, and at which it breaks, MPa (common practice, no source). */
+/** Bending stress that the root of a tooth withstands for years, and at which it breaks, MPa (common practice, no source). */
 export const gearMaterials = {
   mild: { says: 'mild steel', lasts: [80, 110, 140], breaks: [380, 450, 550] },
   hardened: { says: 'hardened steel', lasts: [200, 260, 350], breaks: [800, 1000, 1400] },
@@ -47,4 +47,4 @@ export const gearMaterials = {
   plastic: { says: 'nylon, acetal', lasts: [15, 25, 35], breaks: [55, 70, 85] },
 } as const;
 export type GearMaterial = keyof typeof gearMaterials;
-export const gearSource = 'Common practice, no source: what teeth of the material bear for years, and what they break at';
+export const gearSource = 'Common practice, no source: what teeth of the material withstand for years, and what they break at';

@@ -1,4 +1,4 @@
-/** Rolling resistance and grip of tyres, least, likely and most (common practice, no source; vehicle handbooks give like bands, from memory). */
+/** Rolling resistance and grip of tyres, least, likely and most (common practice, no source; vehicle handbooks have like bands, from memory). */
 export const grounds = {
   hard: { says: 'concrete, tarmac', rolling: [0.01, 0.02, 0.03], grip: [0.5, 0.65, 0.8] },
   gravel: { says: 'gravel, packed earth', rolling: [0.03, 0.05, 0.08], grip: [0.35, 0.5, 0.6] },

@@ -36,7 +36,7 @@ export const keysDin = [
 ] as const;
 export const keyDin = (shaft_mm: number) => keysDin.find(({ over_mm, to_mm }) => shaft_mm > over_mm && shaft_mm <= to_mm) ?? null;
 
-/** Square keys, ANSI B17.1 (from memory): shaft over and up to, width, in. Half of it stands in the shaft. */
+/** Square keys, ANSI B17.1 (from memory): shaft over and up to, width, in. Half of it is in the shaft. */
 const keysAnsi_in = [
   [5 / 16, 7 / 16, 3 / 32],
   [7 / 16, 9 / 16, 1 / 8],
@@ -52,6 +52,6 @@ export function keyAnsi_mm(shaft_mm: number): number | null {
   return row ? row[2] * 25.4 : null;
 }
 
-/** Pressure a keyway stands with shock, by the hub's material, MPa (common practice, DIN 6892 simplified). */
+/** Pressure a keyway withstands with shock, by the hub's material, MPa (common practice, DIN 6892 simplified). */
 export const keyPressure = { steel: [60, 80, 100], iron: [50, 65, 90], aluminium: [30, 40, 60] } as const;
 export const keySource = 'DIN 6885-1, key by shaft; pressure common practice after DIN 6892 with shock (from memory)';

@@ -99,7 +99,7 @@ export function widest(types: readonly SmallMotor[], of: BandName): Band {
   return [Math.min(...bands.map(([low]) => low)), likely[Math.floor(likely.length / 2)] ?? 1, Math.max(...bands.map(([, , high]) => high))];
 }
 
-/** Belt pull a small motor's own bearings stand, by shaft diameter up to, N (catalogue averages at about 1500 rpm, from memory: an estimate). */
+/** Overhung load that a small motor's own bearings support, by shaft diameter up to, N (catalogue averages at about 1500 rpm, from memory: an estimate). */
 const shaftPulls = [
   [9.5, [120, 200, 300]],
   [11.5, [200, 300, 420]],

@@ -8,7 +8,7 @@ interface TimingRow {
   readonly land_mm: number;
   /** Fewest teeth that a pulley should have (common practice, no source). */
   readonly least: number;
-  /** Width for which the pull stands, the pull that it carries for years, and its mass. */
+  /** Width for which the pull holds, the pull that it transmits for years, and its mass. */
   readonly base_mm: number;
   readonly pull_N: number;
   readonly mass_kg_m: number;
@@ -78,7 +78,7 @@ export const timingRow = (profile: TimingProfile): TimingRow => timingBelts[prof
 export const timingSizeSource = 'ISO 5296, ISO 5294 (inch), ISO 13050 (round teeth), DIN 7721 (T), from memory';
 export const timingPullSource = {
   sure: 'ISO 5295 (from memory): allowed pull of the base width, width to the power of 1.14, mesh factor',
-  unsure: 'Makers’ lists, usual (from memory, with doubt), give or take a third; width and mesh by ISO 5295',
+  unsure: 'Makers’ lists, usual (from memory, with doubt), within a third; width and mesh by ISO 5295',
 } as const;
 
 /** Teeth of endless belts on sale, ISO 5296 (from memory). Of the others whole numbers of teeth are offered. */
@@ -88,7 +88,7 @@ export const timingLengths: Partial<Record<TimingProfile, readonly number[]>> = 
   H: [48, 54, 60, 66, 72, 78, 84, 90, 96, 102, 108, 114, 120, 126, 132, 140, 150, 160, 170, 180, 200, 220, 250, 280, 340],
 };
 
-/** A timing belt wants more than a V-belt: it does not slip through a shock. */
+/** A timing belt needs more than a V-belt: it does not slip through a shock. */
 export const timingServiceFactors: Record<Shock, readonly [number, number]> = {
   uniform: [1.2, 1.4],
   light: [1.4, 1.6],

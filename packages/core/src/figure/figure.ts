@@ -28,7 +28,7 @@ export interface Known<U extends Unit = Unit> {
   readonly unit: U;
   /** The likely value, in `unit`. */
   readonly value: number;
-  /** Least and most it may be; they stand together, or not at all when the figure is sure. */
+  /** Least and most it may be; they come together, or not at all when the figure is sure. */
   readonly low?: number;
   readonly high?: number;
   readonly flags: number;
@@ -182,7 +182,7 @@ export function restsOn(figure: Figure, fields: ReadonlySet<FieldPath>): boolean
   return rests;
 }
 
-/** As `partsOf`, without making a list of them: it is asked for every figure of a page at every key. */
+/** As `partsOf`, without making a list of them: it is needed for every figure of a page at every key. */
 function partRests(figure: Figure, fields: ReadonlySet<FieldPath>): boolean {
   if (!figure.known) return false;
   const { origin } = figure;

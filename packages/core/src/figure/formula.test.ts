@@ -14,7 +14,7 @@ const given = <U extends Unit>(unit: U, value: number, field = 'f', range?: read
 const ends = (figure: unknown) => [(figure as Known).low, (figure as Known).high] as number[];
 
 describe('the figure door', () => {
-  it('gives the same value as the number door, and remembers where it came from', () => {
+  it('has the same value as the number door, and remembers where it came from', () => {
     const [P, n] = [given('W', 550, 'main/source/power'), given('rpm', 1425, 'main/source/speed')];
     const figure = shaftTorque({ P, n });
     expect(figure).toMatchObject({
@@ -66,19 +66,19 @@ describe('one relation inside another', () => {
   const [a, b] = [given('mm', 2, 'a', [1, 3]), given('mm', 10, 'b', [8, 12])];
 
   // Closed form: a of 1 to 3 on b of 8 to 12 adds up to 9 to 15; the inner sum, of the same names and with ranges of its own, is 40 to 60 every time.
-  it('a procedure that asks another, or itself, for a range in between comes to what it would alone', () => {
-    const asked: (readonly number[])[] = [];
+  it('a procedure that calls another, or itself, for a range in between comes to what it would alone', () => {
+    const called: (readonly number[])[] = [];
     const within = () => {
       const found = solve('mm', inner, { a: given('mm', 20, 'x', [15, 25]), b: given('mm', 30, 'y', [25, 35]) }, ({ a: p = 0, b: q = 0 }) => p + q);
-      asked.push(ends(found));
+      called.push(ends(found));
     };
     const sum = solve('mm', outer, { a, b }, (numbers) => {
       within();
       return (numbers.a ?? 0) + (numbers.b ?? 0);
     });
     expect(sum).toMatchObject({ value: 12, low: 9, high: 15 });
-    expect(asked.length).toBeGreaterThanOrEqual(5);
-    for (const range of asked) expect(range).toEqual([40, 60]);
+    expect(called.length).toBeGreaterThanOrEqual(5);
+    for (const range of called) expect(range).toEqual([40, 60]);
   });
 
   it('a formula worked out inside a formula’s own procedure carries both ranges', () => {

@@ -140,7 +140,7 @@ interface Relation<U extends Unit> {
  */
 interface Tray {
   readonly numbers: Record<string, number>;
-  /** What stands in `numbers`, in the order of the names. */
+  /** What is in `numbers`, in the order of the names. */
   readonly there: number[];
   /** Which inputs are ranged, by their place among the names, and their ends. */
   readonly ranged: number[];

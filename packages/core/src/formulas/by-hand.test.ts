@@ -8,7 +8,7 @@ import { formulas } from './registry.js';
 const byHand: readonly (readonly [id: string, given: Readonly<Record<string, number>>, expected: number, why: string])[] = [
   ['arriving-voltage', { V_0: 230, dV: 6.9 }, 223.1, '3 % of 230 V is 6.9 V, what IEC 60364-5-52 allows lights (from memory)'],
   ['needed-before', { T_2: 36, i: 4, k: 0.9 }, 10, '36 N·m behind four to one at 90 %: 36 / 3.6'],
-  ['assumed-tension', { u: 0.5, F_n: 143 }, 71.5, 'half of what is wanted'],
+  ['assumed-tension', { u: 0.5, F_n: 143 }, 71.5, 'half of what is needed'],
   [
     'belt-heating-time',
     { m: 0.25, L: 2000, c: 1700, dT: 60, T: 5, n: 954.9296586 },
@@ -54,7 +54,7 @@ test.each(byHand)('%s of %o is %d: %s', (id, given, expected) => {
   expect(formulas.get(id)?.compute(given) as number).toBeCloseTo(expected, expected > 1000 ? 2 : 4);
 });
 
-// Makers' lists give 0.0007 to 0.001 kg·m² for four poles of 0.37 kW, 0.002 to 0.003 for 1.1 kW, 0.0048 to 0.008 for 2.2 kW (from memory, in round figures).
+// Makers' lists have 0.0007 to 0.001 kg·m² for four poles of 0.37 kW, 0.002 to 0.003 for 1.1 kW, 0.0048 to 0.008 for 2.2 kW (from memory, in round figures).
 test.each([
   [370, 0.0007, 0.001],
   [1100, 0.002, 0.003],

@@ -38,7 +38,7 @@ it('the length of an open belt is the way round the hull of both circles: brute 
   );
 });
 
-it('finds back the centres a length was made from, and a longer belt wants the shafts further apart', () => {
+it('finds back the centres a length was made from, and a longer belt needs the shafts further apart', () => {
   fc.assert(
     fc.property(size, size, apart, (d, D, times) => {
       const C = ((d + D) / 2) * times;

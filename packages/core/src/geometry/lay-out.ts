@@ -6,7 +6,7 @@ export interface Place {
   readonly y: number;
 }
 
-/** A wheel where it stands in the side view; `stage` and `end` say which it is. */
+/** A wheel at its place in the side view; `stage` and `end` say which it is. */
 export interface PlacedWheel extends Place {
   readonly stage: number;
   readonly end: 'in' | 'out';
@@ -16,7 +16,7 @@ export interface PlacedWheel extends Place {
 export interface LaidOut {
   readonly shafts: readonly Place[];
   readonly wheels: readonly PlacedWheel[];
-  /** Stages whose centre distance is not known: they stand at a distance that only clears the wheels. */
+  /** Stages whose centre distance is not known: they are drawn at a distance that only clears the wheels. */
   readonly assumed: readonly number[];
   /** What the view takes up, mm. */
   readonly left: number;
@@ -56,7 +56,7 @@ function place(outlines: readonly StageOutline[]): LaidOut {
     shafts.push(to);
     wheels.push({ stage, end: 'in', ...from, r: a }, { stage, end: 'out', ...to, r: b });
   });
-  // Something stands at every shaft, if only its mark.
+  // Something is at every shaft, if only its mark.
   const round = [...wheels, ...shafts.map((shaft) => ({ ...shaft, r: bare_mm }))];
   return {
     shafts,

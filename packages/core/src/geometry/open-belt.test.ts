@@ -59,7 +59,7 @@ it('places shafts at their true distances and says where it had to assume one', 
   }
 });
 
-it('stands a shaft where its angle says, seen from the one before', () => {
+it('puts a shaft where its angle says, seen from the one before', () => {
   const { shafts, top } = layOut([
     { driver: 80, driven: 200, centres: 400, angle: Math.PI / 2 },
     { driver: 60, driven: 120, centres: 300, angle: Math.PI },

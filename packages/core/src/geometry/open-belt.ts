@@ -15,7 +15,7 @@ export function openBeltSpans(a: Circle, b: Circle): readonly [readonly [Point, 
   const along = Math.atan2(b.y - a.y, b.x - a.x);
   const apart = Math.hypot(b.x - a.x, b.y - a.y);
   if (apart <= Math.abs(a.r - b.r)) return null;
-  // Both radii to a span's ends stand square to it, so they are parallel and lean by the same angle.
+  // Both radii to a span's ends are square to it, so they are parallel and lean by the same angle.
   const lean = Math.acos((a.r - b.r) / apart);
   const touch = (side: 1 | -1): readonly [Point, Point] => {
     const angle = along + side * lean;

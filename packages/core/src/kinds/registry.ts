@@ -64,8 +64,8 @@ export const kindKey = (role: Role, kind: string) => `${role}:${kind}`;
 /** Loads every kind a build uses, or every kind there is; after that evaluation is synchronous. */
 export async function loadKinds(build?: Build): Promise<Kinds> {
   const used = build && kindsUsed(build);
-  const wanted = entries.filter(({ head }) => !used || used.has(kindKey(head.role, head.kind)));
-  const kinds = await Promise.all(wanted.flatMap((entry) => entry.load?.() ?? []));
+  const chosen = entries.filter(({ head }) => !used || used.has(kindKey(head.role, head.kind)));
+  const kinds = await Promise.all(chosen.flatMap((entry) => entry.load?.() ?? []));
   return new Map(kinds.map((kind) => [kindKey(kind.role, kind.kind), kind]));
 }
 

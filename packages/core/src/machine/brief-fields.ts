@@ -1,9 +1,9 @@
 import { type Fields, quantity } from '../kinds/fields.js';
 
 const length = (label: string, help: string) =>
-  quantity(label, 'length', { accepts: [10, 20_000], bare: 'mm', how: 'chosen', help, measure: 'Tape on the place where it will stand.' });
+  quantity(label, 'length', { accepts: [10, 20_000], bare: 'mm', how: 'chosen', help, measure: 'Tape on the place where it will be used.' });
 
-/** What the socket gives: it counts where the supply of a line says nothing else. */
+/** Voltage and breaker at the socket: it counts where the supply of a line says nothing else. */
 export const supplyFields = {
   voltage: quantity('Voltage of the supply', 'voltage', {
     accepts: [6, 1_000],
@@ -44,7 +44,7 @@ export const wishFields = {
     help: 'Faster than this it throws, burns or is not safe.',
     measure: 'On the tool, or in its maker’s list.',
   }),
-  mostLength: length('Length at most', 'What may stand along the wall. Held against the drawing: wheels and shafts, without the frame.'),
+  mostLength: length('Length at most', 'Room along the wall. Held against the drawing: wheels and shafts, without the frame.'),
   mostHeight: length('Height at most', 'Under the bench, say. Held against the drawing: wheels and shafts, without the frame.'),
   mostMass: quantity('Weight at most', 'mass', {
     accepts: [0.1, 10_000],
@@ -78,15 +78,15 @@ export const wishFields = {
     accepts: [20, 140],
     bare: 'dB(A)',
     how: 'chosen',
-    help: 'Where the person stands. Above 85 dB(A) over a day ears need cover (EU 2003/10/EC); local rules may ask for less.',
+    help: 'Where the person works. Above 85 dB(A) over a day ears need cover (EU 2003/10/EC); local rules may allow less.',
     measure: '',
   }),
   noise: quantity('Noise as built', 'sound level', {
     accepts: [20, 140],
     bare: 'dB(A)',
     how: 'measured',
-    help: 'Running with its work, where the person stands.',
-    measure: 'A sound-level app at the ear gives ± 5 dB: write 82 to 92.',
+    help: 'Running with its work, where the person works.',
+    measure: 'A sound-level app at the ear is within ± 5 dB: write 82 to 92.',
   }),
 } as const satisfies Fields;
 

@@ -36,9 +36,9 @@ export function enter(field: Field, text: string, before: QuantityInput | undefi
 
 /** An option by its name or by the words it is shown by; anything else is no choice, and what was chosen stays. */
 function enterChoice({ options, label, how }: ChoiceField, text: string, before: QuantityInput | undefined): Entered {
-  const wanted = text.trim().toLowerCase();
-  if (wanted === '') return { input: undefined, reading: 'not-known' };
-  const found = Object.entries(options).find(([option, words]) => option.toLowerCase() === wanted || words.toLowerCase() === wanted);
+  const written = text.trim().toLowerCase();
+  if (written === '') return { input: undefined, reading: 'not-known' };
+  const found = Object.entries(options).find(([option, words]) => option.toLowerCase() === written || words.toLowerCase() === written);
   if (found) return { input: { text: found[0], how }, reading: 'chosen' };
   const says = `${label} is none of ${listed(Object.values(options), 'or')}: “${text.trim()}”`;
   return { input: { ...(before ?? { text: '', how }), draft: text.slice(0, 80) }, reading: { ok: false, code: 'no-number', says } };

@@ -17,7 +17,7 @@ describe('two sets of changes from the same build', () => {
     expect([inputAt(build, power)?.text, inputAt(build, torque)?.text, build.name]).toEqual(['1 hp', '9 N·m', 'Theirs']);
   });
 
-  it('in the same field conflict, with both entries, and are settled as asked', () => {
+  it('in the same field conflict, with both entries, and are settled as chosen', () => {
     const [mine, theirs] = [afterTyping(crusher(), { [power]: '1 hp', [torque]: '7 N·m' }), afterTyping(crusher(), { [power]: '2 hp' })];
     const kept = mergeBuilds(crusher(), mine, theirs);
     expect(kept.conflicts).toMatchObject([

@@ -9,7 +9,7 @@ export interface Conflict {
 }
 
 export interface Merged {
-  /** Both sides' changes; where they conflict, mine or theirs as asked. */
+  /** Both sides' changes; where they conflict, mine or theirs as chosen. */
   readonly build: Build;
   readonly conflicts: readonly Conflict[];
 }
@@ -17,7 +17,7 @@ export interface Merged {
 type Plain = Readonly<Record<string, unknown>>;
 
 /**
- * Brings together two sets of changes made from the same build. What only one side changed is taken; what both changed the same way is no conflict;
+ * Joins two sets of changes made from the same build. What only one side changed is taken; what both changed the same way is no conflict;
  * an entry of a field counts as one thing. A conflict is settled by `prefer`, per path.
  */
 export function mergeBuilds(base: Build, mine: Build, theirs: Build, prefer: (conflict: Conflict) => 'mine' | 'theirs' = () => 'mine'): Merged {
@@ -31,7 +31,7 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build, prefer: (co
     if (same(m, t) || same(t, b)) return m;
     if (same(m, b)) return t;
     if (isList(m) && isList(t) && isList(b)) return mergeLists(b, m, t, path);
-    // What both began apart, a feed say, is brought together field by field like anything else.
+    // What both began apart, a feed say, is joined field by field like anything else.
     if (isObject(m) && isObject(t) && (isObject(b) || b === undefined) && !isEntry(m) && !isEntry(t)) return mergeObjects(b ?? {}, m, t, path);
     return settle(path, m, t);
   };
@@ -54,7 +54,7 @@ const isObject = (value: unknown): value is Plain => typeof value === 'object' &
 const isEntry = (value: Plain) => 'text' in value && 'how' in value;
 const isList = (value: unknown): value is readonly Plain[] => Array.isArray(value) && value.every((member) => isObject(member) && 'id' in member);
 
-/** Equal by value, whatever the order of the names: a database gives them back in its own. */
+/** Equal by value, whatever the order of the names: a database returns them in its own. */
 export function same(a: unknown, b: unknown): boolean {
   if (Object.is(a, b)) return true;
   if (Array.isArray(a) && Array.isArray(b)) return a.length === b.length && a.every((member, k) => same(member, b[k]));

@@ -40,7 +40,7 @@ describe('a shaft that is moved', () => {
     expect(moved(crusher(), 1, { x: 460, y: 0 }).lines[0]?.stages[0]?.inputs.angle).toBeUndefined();
   });
 
-  it('comes along with what stands on one axis with it, and cannot be moved from a gearbox alone', () => {
+  it('comes along with what is on one axis with it, and cannot be moved from a gearbox alone', () => {
     const build = afterTyping(withStageAdded(crusher(), 'main', 1, 'gearbox'), { 'main/gearbox/ratio': '5' });
     expect([0, 1, 2].map((k) => canMove(build, 'main', k))).toEqual([true, true, true]);
     expect(moved(build, 1, { x: 0, y: -420 }).lines[0]?.stages[0]?.inputs.angle?.text).toBe('-90°');

@@ -42,7 +42,7 @@ describe('a stage', () => {
 });
 
 describe('an element as another kind', () => {
-  it('keeps what both kinds ask for by the same name', () => {
+  it('keeps what both kinds have by the same name', () => {
     const milled = withKind(crusher(), 'main/work', 'fruit-crusher');
     expect(line(milled).work).toMatchObject({ kind: 'fruit-crusher', v: 1, inputs: { jam: { text: 'fruit' } } });
     expect(inputAt(milled, 'main/work/torque')).toBeUndefined();

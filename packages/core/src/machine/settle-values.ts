@@ -7,7 +7,7 @@ import { placesOf, withInput } from './paths.js';
 /** Values written with four digits or more by hand are the same; more apart, they are two readings. */
 const closeEnough = 1e-4;
 
-/** What texts were found to mean, by field: every save brings some dozens that were read before. */
+/** What texts were found to mean, by field: every save has some dozens that were read before. */
 const meanings = new WeakMap<QuantityField, Map<string, number>>();
 const mostMeanings = 200;
 

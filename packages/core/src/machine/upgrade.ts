@@ -11,13 +11,13 @@ export interface TooNew {
 type Find = (role: Role, kind: string) => KindHead | undefined;
 
 /**
- * Brings the elements of a build up to the versions of their kinds, step by step, before a contract looks at it. Anything that is not shaped like
+ * Raises the elements of a build to the versions of their kinds, step by step, before a contract looks at it. Anything that is not shaped like
  * a build is left as it is, for the contract to refuse.
  * @returns the build, the same object when nothing was old, and what was written by a newer version
  */
 export function upgradeBuild(raw: object, find: Find = kindHead): { readonly build: object; readonly tooNew: readonly TooNew[] } {
   const tooNew: TooNew[] = [];
-  const bring = <E>(role: Role, element: E, path: string): E => {
+  const raise = <E>(role: Role, element: E, path: string): E => {
     const { kind, v, inputs } = (element ?? {}) as Partial<Element>;
     const head = typeof kind === 'string' ? find(role, kind) : undefined;
     if (!head || typeof v !== 'number' || !Number.isInteger(v) || typeof inputs !== 'object' || inputs === null || v === head.v) return element;
@@ -42,11 +42,11 @@ export function upgradeBuild(raw: object, find: Find = kindHead): { readonly bui
   const upgraded = lines.map((line: Build['lines'][number], k) => {
     if (typeof line !== 'object' || line === null || !Array.isArray(line.stages)) return line;
     const at = `lines.${k}`;
-    const motor = bring('source', line.source, `${at}.source`);
-    const feed = motor?.feed && bring('feed', motor.feed, `${at}.source.feed`);
+    const motor = raise('source', line.source, `${at}.source`);
+    const feed = motor?.feed && raise('feed', motor.feed, `${at}.source.feed`);
     const source = feed && feed !== motor.feed ? { ...motor, feed } : motor;
-    const stages = line.stages.map((stage, n) => bring('stage', stage, `${at}.stages.${n}`));
-    const work = bring('work', line.work, `${at}.work`);
+    const stages = line.stages.map((stage, n) => raise('stage', stage, `${at}.stages.${n}`));
+    const work = raise('work', line.work, `${at}.work`);
     const changed = source !== line.source || work !== line.work || stages.some((stage, n) => stage !== line.stages[n]);
     return changed ? { ...line, source, stages, work } : line;
   });

@@ -6,7 +6,7 @@ export interface Box {
 
 /** Equal steps in which a direction is looked over before the best of them is narrowed down. */
 const steps = 24;
-/** How many of them, where several stand above their neighbours. */
+/** How many of them, where several are above their neighbours. */
 const narrowed = 3;
 /** Each turn leaves 0.618 of the width: 45 of them less than a thousand millionth. */
 const narrowings = 45;
@@ -19,7 +19,7 @@ const begun = 3;
 
 /**
  * Least and most of a relation over a box. From the best corners and from the middle one direction after the other is looked over in equal steps and the best
- * step narrowed down by the golden section (Kiefer 1953), until a round brings nothing more.
+ * step narrowed down by the golden section (Kiefer 1953), until a round finds nothing more.
  * @param at the relation; where it has no answer (NaN) nothing is found
  * @param turning directions in which it may turn; in the others it rises or falls steadily, so that their ends are enough
  * @param likely a point inside
@@ -70,7 +70,7 @@ function climbed(at: Relation, { low, high }: Box, turning: readonly number[], s
   return here;
 }
 
-/** The highest place of a stretch and how high it is there: the highest few of the equal steps that stand above their neighbours are narrowed down. */
+/** The highest place of a stretch and how high it is there: the highest few of the equal steps that are above their neighbours are narrowed down. */
 function highestAlong(f: (x: number) => number, from: number, to: number): readonly [number, number] {
   const width = (to - from) / steps;
   const values = Array.from({ length: steps + 1 }, (_, k) => f(k === steps ? to : from + k * width));

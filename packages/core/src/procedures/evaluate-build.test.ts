@@ -41,7 +41,7 @@ describe('the demo crusher', () => {
     expect(remedy({})).toBe('');
   });
 
-  // By hand: 372.85 W gives 2.4986 N·m; × 250/75 × 0.89 = 7.412, × 0.98 = 8.162, and 8 is 1.08 times 7.412. A larger pulley would do, but the belt that is there does not go round it in the slot.
+  // By hand: 372.85 W makes 2.4986 N·m; × 250/75 × 0.89 = 7.412, × 0.98 = 8.162, and 8 is 1.08 times 7.412. A larger pulley would do, but the belt that is there does not go round it in the slot.
   it('may not with half a horsepower, and says what was tried that would', () => {
     const half = { 'main/source/power': '1/2 hp' };
     const { verdict, says } = typed(half);
@@ -61,7 +61,7 @@ describe('the demo crusher', () => {
     expect(typed({ 'main/source/power': '1/4 hp' }).says).toMatch(/^The motor is too weak: .* at worst overloaded \d\.\d times\./);
   });
 
-  // By hand: 600 W gives 4.0208 N·m, × 250/75 × 0.89 = 11.93; 900 W gives 6.0311, × 250/75 × 0.98 = 19.70.
+  // By hand: 600 W makes 4.0208 N·m, × 250/75 × 0.89 = 11.93; 900 W makes 6.0311, × 250/75 × 0.98 = 19.70.
   it('rests on a guess when the power is one, and says what to measure', () => {
     const guess = { 'main/source/power': '0.6 to 0.9 kW', 'main/source/current': '?' };
     const { verdict, says } = typed(guess);
@@ -139,7 +139,7 @@ it('a summary says where the machine goes from and to', () => {
   expect(summariseBuild(blankBuild('b'), kinds).speed).toBeNull();
 });
 
-it('asks for kinds to be loaded first', () => {
+it('needs kinds to be loaded first', () => {
   expect(() => told(crusher(), new Map())).toThrow('mains is not loaded');
 });
 

@@ -4,13 +4,13 @@ import type { Evaluation } from './evaluate-build.js';
 
 const indexed = new WeakMap<object, Map<string, Figure>>();
 
-/** A path's place and name, taken apart once: the same few hundred are asked for at every key. */
+/** A path's place and name, taken apart once: the same few hundred are needed at every key. */
 const cut = remembering(5_000, (path: string) => {
   const at = path.lastIndexOf('/');
   return [path.slice(0, at), path.slice(at + 1)] as const;
 });
 
-/** The figure at a path, as `figuresByPath` has it: for the few that a screen asks for at every key, without an index of all of them. */
+/** The figure at a path, as `figuresByPath` has it: for the few that a screen needs at every key, without an index of all of them. */
 export function figureAt(evaluation: Pick<Evaluation, 'lines'>, path: string): Figure | undefined {
   const [place, name] = cut(path);
   for (const line of evaluation.lines) {

@@ -117,3 +117,6 @@ export const outputsOfRole = {
   work: workOutputs,
   feed: { figures: {}, checks: {}, limits: {} },
 } as const satisfies Record<string, Outputs>;
+
+/** All that is declared of lines, whatever is in them: for the reference, and for who reads every word. */
+export const outputsOfLines = { stationFigures, sourceOutputs, stageOutputs, workOutputs, jamOutputs, jamCheck, hangsSays, strongIfSays } as const;

@@ -28,7 +28,7 @@ const most = 2;
 export function remedyFor(build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
   const work = now.lines.map((line) => line.checks[0]).find((check) => check?.verdict === 'fails' || check?.verdict === 'close');
   if (work) {
-    // Enough is left and only a guess stands between: measuring is the cure, not a bigger motor.
+    // Enough is left and only a guess is in the way: measuring is the cure, not a bigger motor.
     if (work.verdict === 'close' && (work.margin?.worst ?? 0) >= closeBelow) {
       const guesses = [...guessesUnder(work.has), ...guessesUnder(work.needs)];
       if (guesses.length > 0) return `To be sure, measure ${toMeasure(guesses.map((path) => fieldLabel(build, path)))}.`;

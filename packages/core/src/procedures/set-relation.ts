@@ -25,10 +25,10 @@ interface SetPart {
   readonly firm: Firm;
 }
 
-/** How a name is set: as its symbol, or as the number that stands for it. */
+/** How a name is set: as its symbol, or as the number in its place. */
 export type Setting = (name: string) => Line;
 
-/** A relation set for print, each name as `setting` has it. Brackets stand where a power, a quotient or a sign needs them. */
+/** A relation set for print, each name as `setting` has it. Brackets are set where a power, a quotient or a sign needs them. */
 export const setRelation = (relation: Relation, setting: Setting): Line => set(relation, setting).line;
 
 function set(relation: Relation, setting: Setting): SetPart {
@@ -69,7 +69,7 @@ const minus: Piece = { text: ' − ', says: 'minus' };
 const negative: Piece = { text: '−', says: 'minus' };
 const times: Piece = { text: ' × ', says: 'times' };
 const over: Piece = { text: ' / ', says: 'divided by' };
-/** Stands between one side of a line and the other. */
+/** Between one side of a line and the other. */
 export const equals: Piece = { text: ' = ', says: 'is' };
 
 /** What a function is called in print and aloud, by its name in the relation. */
@@ -167,7 +167,7 @@ export function symbolLine(name: string): Line {
   return [letters(base), { ...lowered, says: `sub ${lowered.says}`, at: 'sub' }];
 }
 
-/** Letters that plain text has as subscripts; others stand behind a low line. */
+/** Letters that plain text has as subscripts; others are set behind a low line. */
 const subscripts = new Map(
   Object.entries({
     a: 'ₐ',

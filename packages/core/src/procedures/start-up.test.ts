@@ -11,7 +11,7 @@ const kloss = (T_b: number, s_b: number, top_rpm: number): Curve => ({
   switch_rpm: null,
 });
 
-/** Hairer and Wanner's ODEX. Its own types do not compile strictly, so it is brought in without them. */
+/** Hairer and Wanner's ODEX. Its own types do not compile strictly, so it is imported without them. */
 const { Solver } = createRequire(import.meta.url)('odex') as {
   readonly Solver: new (
     variables: number,
@@ -51,12 +51,12 @@ describe('a run-up', () => {
     );
   });
 
-  // By hand: at 5 % slip a motor of 25 N·m and a breakdown slip of 0.2396 gives 2 · 25 / (0.05/0.2396 + 0.2396/0.05) = 10.0 N·m, so 10 N·m is carried at 1425 rpm.
-  it('settles where the curve falls to what is asked', () => {
+  // By hand: at 5 % slip a motor of 25 N·m and a breakdown slip of 0.2396 has 2 · 25 / (0.05/0.2396 + 0.2396/0.05) = 10.0 N·m, so 10 N·m is carried at 1425 rpm.
+  it('settles where the curve falls to what is needed', () => {
     expect(startUp(kloss(25, 0.23956, 1500), () => 10, 0.01).settles_rpm).toBeCloseTo(1425, 0);
   });
 
-  it('does not leave rest where more is asked than there is', () => {
+  it('does not leave rest where more is needed than there is', () => {
     expect(startUp(kloss(25, 0.2, 1500), () => 12, 0.01)).toEqual({ settles_rpm: 0, runs: false, seconds: null });
   });
 

@@ -17,7 +17,7 @@ const fine = 8;
 
 /**
  * A run-up from rest: surplus torque at every speed, the speed where it is used up, and the time ∫ J dω / (T_motor − T_load) to get there.
- * @param load torque asked of the motor's shaft at a speed of that shaft, N·m
+ * @param load torque needed at the motor's shaft at a speed of that shaft, N·m
  * @param J moment of inertia at the motor's shaft, kg·m²
  */
 export function startUp({ torque, top_rpm, switch_rpm }: Curve, load: (n_rpm: number) => number, J: number): StartUp {

@@ -27,11 +27,11 @@ const wished = (wish: Wish, is: string, end: 'at least' | 'at most'): CheckOutpu
 export const wishOutputs = {
   leastSpeed: wished('leastSpeed', 'the {shaft} turns at', 'at least'),
   mostSpeed: wished('mostSpeed', 'the {shaft} turns at', 'at most'),
-  mostLength: wished('mostLength', 'the drive is long', 'at most'),
-  mostHeight: wished('mostHeight', 'the drive is high', 'at most'),
+  mostLength: wished('mostLength', 'the drive has a length of', 'at most'),
+  mostHeight: wished('mostHeight', 'the drive has a height of', 'at most'),
   mostMass: wished('mostMass', 'it weighs', 'at most'),
   mostCost: wished('mostCost', 'it costs', 'at most'),
-  mostNoise: wished('mostNoise', 'it makes', 'at most'),
+  mostNoise: wished('mostNoise', 'its sound level is', 'at most'),
 } as const satisfies Partial<Record<Wish, CheckOutput>>;
 
 /** What was wished of the machine, each wish a check once both its sides are known. */
@@ -61,13 +61,13 @@ export function wishChecks(build: Build, lines: readonly WalkedLine[]): Check[] 
     ['mostNoise', entered('noise')],
   ];
   return rows.flatMap(([wish, is]) => {
-    const wanted = entered(wish);
-    if (!wanted.known) return [];
+    const asWished = entered(wish);
+    if (!asWished.known) return [];
     const { quantity } = wishFields[wish];
     // As the field writes it: money and sound level are numbers without a unit of their own.
     const told = (figure: Figure): Told => (figure.known ? { value: figure.value, unit: figure.unit, quantity } : '');
-    const [has, needs] = wish === 'leastSpeed' ? [is, wanted] : [wanted, is];
-    return [hold(`wishes/check-${wish}`, 'wishes', wishOutputs[wish], { has, needs, tells: { is: told(is), wished: told(wanted), shaft } })];
+    const [has, needs] = wish === 'leastSpeed' ? [is, asWished] : [asWished, is];
+    return [hold(`wishes/check-${wish}`, 'wishes', wishOutputs[wish], { has, needs, tells: { is: told(is), wished: told(asWished), shaft } })];
   });
 }
 

@@ -115,7 +115,7 @@ test('a sum of several, and the least of them, add up too', () => {
   expect(shown(picked('least', 'N·m', from))).toBe('min(2.25, 0.375) = 0.375 N·m');
 });
 
-test('symbols are Greek where they are, and stand low where they do', () => {
+test('symbols are Greek where they are, and are set low where they are', () => {
   const text = ['theta', 'dF', 'n_1', 'k1', 'µ′', 'c_α', 'T_s', 's_b', 'eta', 'theta_1', 'EA', 'pf'].map((name) => asText(symbolLine(name)));
   expect(text).toEqual(['θ', 'ΔF', 'n₁', 'k₁', 'µ′', 'c_α', 'Tₛ', 's_b', 'η', 'θ₁', 'EA', 'pf']);
 });

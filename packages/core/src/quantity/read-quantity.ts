@@ -25,7 +25,7 @@ export type RefusalCode =
   | 'unit-of-another-quantity'
   | 'out-of-range';
 
-/** What was typed, in the house unit. `low` and `high` stand together, around `value`. */
+/** What was typed, in the house unit. `low` and `high` come together, around `value`. */
 export interface Read {
   readonly ok: true;
   readonly value: number;
@@ -94,7 +94,7 @@ function readRange(from: string, to: string, field: Reads, settings: ReadingSett
   return within(Math.min(a, b), (a + b) / 2, Math.max(a, b), end.unit, field, settings);
 }
 
-/** `2 ± 0.1 A`, `100 mm ± 2 %`. What stands behind the sign is a difference: a scale's nought does not count for it. */
+/** `2 ± 0.1 A`, `100 mm ± 2 %`. What is behind the sign is a difference: a scale's nought does not count for it. */
 function readSpread(middle: string, about: string, field: Reads, settings: ReadingSettings): Reading {
   const share = /^(.+?)\s*%$/.exec(about);
   if (share && field.quantity !== 'fraction') {

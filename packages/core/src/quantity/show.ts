@@ -2,7 +2,7 @@ import { remembering } from '../remembering.js';
 import type { Unit } from './quantities.js';
 
 /**
- * A number as it stands on a drawing: at least three significant figures, whole digits never rounded away, and no zeros behind a value that is exact without them.
+ * A number as it is written on a drawing: at least three significant figures, whole digits never rounded away, and no zeros behind a value that is exact without them.
  * @example showNumber(1425) // '1425'
  * @example showNumber(11.794) // '11.8'
  * @example showNumber(7.996) // '8.00': rounded, and seen to be

@@ -42,19 +42,19 @@ export const unitsOf = Object.fromEntries(
 ) as Record<QuantityName, KnownUnit[]>;
 
 /**
- * The unit someone meant by what they wrote: of the wanted quantity if it has one of that spelling, otherwise of whichever has. Case matters only
+ * The unit someone meant by what they wrote: of the expected quantity if it has one of that spelling, otherwise of whichever has. Case matters only
  * where it tells two units of a quantity apart.
  * @example findUnit('lb-ft', 'torque')?.symbol // 'lbf·ft'
  */
-export function findUnit(spelling: string, wanted?: QuantityName, gallon: Gallon = 'us'): KnownUnit | undefined {
+export function findUnit(spelling: string, expected?: QuantityName, gallon: Gallon = 'us'): KnownUnit | undefined {
   const key = folded(spelling);
   const among = (units: readonly KnownUnit[] = []) => units.filter((unit) => unit.gallon === undefined || unit.gallon === gallon);
   const asWritten = among(exact.get(key));
   const loose = among(anyCase.get(key.toLowerCase()));
   const only = (units: readonly KnownUnit[]) => (units.length === 1 ? units[0] : undefined);
   return (
-    asWritten.find((unit) => unit.quantity === wanted) ??
-    only(loose.filter((unit) => unit.quantity === wanted)) ??
+    asWritten.find((unit) => unit.quantity === expected) ??
+    only(loose.filter((unit) => unit.quantity === expected)) ??
     asWritten[0] ??
     (new Set(loose.map((unit) => unit.quantity)).size === loose.length ? loose[0] : undefined)
   );

@@ -26,7 +26,7 @@ export type Told = string | number | Figure | Amount | Reserve | Sentence | Fiel
 /**
  * A sentence before anyone reads it: plain data. The words and the person's units are put in at the edge, by `say`.
  *
- * A template holds the names of its figures in braces: `belt slips at {has}; the work needs {needs:range}`. Behind a colon stands how a figure is told:
+ * A template holds the names of its figures in braces: `belt slips at {has}; the work needs {needs:range}`. Behind a colon is how a figure is told:
  * `range` from least to most, `share` in per cent. A template begins in lower case and has no full stop: both depend on where it is used.
  */
 export interface Sentence {

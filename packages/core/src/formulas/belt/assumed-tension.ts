@@ -10,7 +10,7 @@ export const assumedTension = defineFormula({
   symbol: 'F_i',
   unit: 'N',
   expr: 'u * F_n',
-  source: 'Common practice, no source: a belt set by thumb is within half of what was wanted',
+  source: 'Common practice, no source: a belt set by thumb is within half of what it needs',
   inputs: {
     u: inputSlot('1', 'how well it was set', [0.3, 2]),
     F_n: inputSlot('N', 'tension needed', [0.1, 20000]),

@@ -69,7 +69,7 @@ for (const id of ['v-wedge-01', 'v-wedge-03']) {
     return { mu_eff: mu, ratio: tensionRatio.compute({ mu, theta: given('theta') }) };
   });
 }
-test('the friction of the ratings gives five to one at half a turn', () => {
+test('the friction of the ratings makes five to one at half a turn', () => {
   expect(tensionRatio.compute({ mu: 0.5123, theta: Math.PI })).toBeCloseTo(5, 2);
 });
 
@@ -172,7 +172,7 @@ test.each([
   ['C', 6, [1.84, 2.66, 2.72, 1.87]],
   ['C', 12, [4.09, 7.15, 9.46, 10.9, 11.1]],
   ['D', 10, [4.14, 6.13, 6.55, 5.09, 1.35]],
-] as const)('the older rating gives the row of section %s, %d in', (section, inches, row) => {
+] as const)('the older rating makes the row of section %s, %d in', (section, inches, row) => {
   const { a, b, c } = olderCoefficients[section];
   row.forEach((hp, k) => {
     const P = olderRating.compute({ v: k + 1, a, b, c, r: 1, d: inches * 25.4 });
@@ -180,7 +180,7 @@ test.each([
   });
 });
 
-test('the newer standard gives more than the older on a small pulley, and at most about twice', () => {
+test('the newer standard allows more than the older on a small pulley, and at most about twice', () => {
   for (const section of ['A', 'B', 'C'] as const) {
     const d = vBeltSections[section].least_mm;
     const { k1, k2, k3, k4 } = newerCoefficients[section];
@@ -191,7 +191,7 @@ test('the newer standard gives more than the older on a small pulley, and at mos
   }
 });
 
-test('length factors rise with length and stand at 1 in the middle of the range (Shigley, table 17-14)', () => {
+test('length factors rise with length and are 1 in the middle of the range (Shigley, table 17-14)', () => {
   expect([lengthFactor('A', 68 * 25.4), lengthFactor('B', 85 * 25.4), lengthFactor('B', 112 * 25.4), lengthFactor('SPZ', 1000)]).toEqual([
     1,
     1,

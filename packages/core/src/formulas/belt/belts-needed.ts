@@ -6,7 +6,7 @@ import { defineFormula, inputSlot } from '../../figure/formula.js';
  */
 export const beltsNeeded = defineFormula({
   id: 'belts-needed',
-  title: 'belts that the rating asks for',
+  title: 'belts that the rating needs',
   symbol: 'z',
   unit: '1',
   expr: 'P_d / P_1',

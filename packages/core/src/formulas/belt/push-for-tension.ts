@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * What to push with so that the belt gives by a sixty-fourth of its span.
+ * What to push with so that the belt deflects by a sixty-fourth of its span.
  * @example pushForTension.compute({ T: 180, q: 6.9329, s: 443.706 }) // ≈ 11.24
  */
 export const pushForTension = defineFormula({
@@ -12,8 +12,8 @@ export const pushForTension = defineFormula({
   expr: '2 * T * q / sqrt(q^2 + (s / 2)^2)',
   source: 'Force-and-deflection method (closed form), as in RMA and ISO 5292 practice; stretch left out',
   inputs: {
-    T: inputSlot('N', 'tension wanted', [0.1, 20000]),
-    q: inputSlot('mm', 'how far it gives', [0.5, 200]),
+    T: inputSlot('N', 'tension needed', [0.1, 20000]),
+    q: inputSlot('mm', 'how far it deflects', [0.5, 200]),
     s: inputSlot('mm', 'straight span', [20, 10000]),
   },
   compute: ({ T, q, s }) => (2 * T * q) / Math.sqrt(q ** 2 + (s / 2) ** 2),

@@ -13,7 +13,7 @@ export const shimTravel = defineFormula({
   source: 'Closed form, equal pulleys: half of the belt’s stretch',
   inputs: {
     L: inputSlot('mm', 'length of the belt', [100, 20000]),
-    T: inputSlot('N', 'tension wanted', [0.1, 20000]),
+    T: inputSlot('N', 'tension needed', [0.1, 20000]),
     T_0: inputSlot('N', 'tension now', [0, 20000]),
     EA: inputSlot('N', 'stiffness of the belt', [1000, 1000000.0]),
   },

@@ -15,7 +15,7 @@ export const stretchedTension = defineFormula({
     T_0: inputSlot('N', 'tension at rest', [0, 20000]),
     EA: inputSlot('N', 'stiffness of the belt, force for doubling its length', [1000, 1000000.0]),
     s: inputSlot('mm', 'straight span', [20, 10000]),
-    q: inputSlot('mm', 'how far it gives', [0.5, 200]),
+    q: inputSlot('mm', 'how far it deflects', [0.5, 200]),
     L: inputSlot('mm', 'length that shares the stretch', [100, 20000]),
   },
   compute: ({ T_0, EA, s, q, L }) => T_0 + (EA * (Math.sqrt(s ** 2 + 4 * q ** 2) - s)) / L,

@@ -13,7 +13,7 @@ export const tensionFromPush = defineFormula({
   source: 'Force-and-deflection method (closed form), as in RMA and ISO 5292 practice; stretch left out',
   inputs: {
     F: inputSlot('N', 'push at mid span, each belt', [0.1, 1000]),
-    q: inputSlot('mm', 'how far it gives', [0.5, 200]),
+    q: inputSlot('mm', 'how far it deflects', [0.5, 200]),
     s: inputSlot('mm', 'straight span', [20, 10000]),
   },
   compute: ({ F, q, s }) => (F * Math.sqrt(q ** 2 + (s / 2) ** 2)) / (2 * q),

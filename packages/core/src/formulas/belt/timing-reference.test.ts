@@ -85,7 +85,7 @@ it('hangs loose on its slack side at twice the tension at rest', () => {
   expect(F_i - pull / 2).toBeCloseTo(0, 12);
 });
 
-// 20 teeth of XL: 1.27324 in at the pitch; the standard's tables give 1.253 in over the teeth (from memory).
+// 20 teeth of XL: 1.27324 in at the pitch; the standard's tables have 1.253 in over the teeth (from memory).
 it('is a little smaller over its teeth than at its pitch', () => {
   expect(timingOutside.compute({ d: 1.27324 * 25.4, a: 0.254 }) / 25.4).toBeCloseTo(1.253, 3);
 });

@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * Where the shafts stand with the chain tight. No answer where the chain does not go round both sprockets.
+ * Centre distance with the chain tight. No answer where the chain does not go round both sprockets.
  * @example chainCentres.compute({ p: 12.7, N: 104, z_1: 15, z_2: 45 }) // ≈ 465.95
  */
 export const chainCentres = defineFormula({

@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * Half a degree is what a chain bears.
+ * A chain allows half a degree.
  * @example lineAngle.compute({ o: 1.5, C: 300 }) // ≈ 0.005
  */
 export const lineAngle = defineFormula({

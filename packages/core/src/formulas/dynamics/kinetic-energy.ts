@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * What a spinning wheel gives up when it is stopped.
+ * Energy of a spinning wheel, which is released when it is stopped.
  * @example kineticEnergy.compute({ J: 0.02, n: 427.5 }) // ≈ 20.04
  */
 export const kineticEnergy = defineFormula({

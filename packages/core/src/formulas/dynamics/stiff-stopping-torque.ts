@@ -12,7 +12,7 @@ export const stiffStoppingTorque = defineFormula({
   expr: 'T_0 + sqrt(T_0^2 + J * k * (pi * n / 30)^2)',
   source: 'Conservation of energy against a spring (closed form)',
   inputs: {
-    T_0: inputSlot('N·m', 'torque the drive still brings', [0, 1000000.0]),
+    T_0: inputSlot('N·m', 'torque of the drive itself', [0, 1000000.0]),
     J: inputSlot('kg·m²', 'moment of inertia', [1e-7, 1000]),
     k: inputSlot('N·m/rad', 'torsional stiffness to the obstruction', [0.1, 10000000.0]),
     n: inputSlot('rpm', 'speed', [0, 20000]),

@@ -2,7 +2,7 @@ import { proves } from '../../../test/reference.js';
 import { known } from '../../figure/figure.js';
 import { twinResonance } from './twin-resonance.js';
 
-// Through the figure door: ends are taken once, however often a symbol stands in the relation.
+// Through the figure door: ends are taken once, however often a symbol is in the relation.
 proves('drives', 'range-04', ({ list }) => {
   const figure = (name: string, unit: 'kg·m²' | 'N·m/rad') => {
     const [low, high] = list(name) as [number, number];

@@ -30,7 +30,7 @@ for (const id of ['gear-lewis-01', 'gear-lewis-02']) {
     const v = rimSpeed.compute({ d, n: given('n') });
     const K_v = toothVelocityFactor.compute({ v });
     const W_t = toothForce.compute({ T, d });
-    // The table gives the factor that the entry was given.
+    // The table has the factor that the entry was given.
     expect(lewisFactor(z)).toBe(Y);
     return { Wt: W_t, v, Kv: K_v, sigma: toothStress.compute({ K_v, W_t, b: given('b'), m, Y }) };
   });

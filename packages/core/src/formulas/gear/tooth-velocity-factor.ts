@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * What a tooth bears falls with speed: it meets the next one harder.
+ * What a tooth withstands falls with speed: it meets the next one harder.
  * @example toothVelocityFactor.compute({ v: 1.8 }) // ≈ 1.295
  */
 export const toothVelocityFactor = defineFormula({

@@ -13,8 +13,8 @@ export const keyTorque = defineFormula({
   source: 'DIN 6892, simplified (relation)',
   inputs: {
     p: inputSlot('MPa', 'pressure allowed in the weaker keyway', [10, 400]),
-    h: inputSlot('mm', 'height that bears', [0.3, 20]),
-    l: inputSlot('mm', 'length that bears', [3, 400]),
+    h: inputSlot('mm', 'engaged height of the key', [0.3, 20]),
+    l: inputSlot('mm', 'engaged length of the key', [3, 400]),
     d: inputSlot('mm', 'diameter of the shaft', [3, 300]),
   },
   compute: ({ p, h, l, d }) => (p * h * l * d) / 2000,

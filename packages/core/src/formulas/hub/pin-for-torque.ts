@@ -12,7 +12,7 @@ export const pinForTorque = defineFormula({
   expr: 'sqrt(4 * T * 1000 / (pi * z * tau * r))',
   source: 'Closed form',
   inputs: {
-    T: inputSlot('N·m', 'torque wanted', [0.1, 100000.0]),
+    T: inputSlot('N·m', 'torque needed', [0.1, 100000.0]),
     z: inputSlot('1', 'shear planes', [1, 4]),
     tau: inputSlot('MPa', 'shear strength', [50, 900]),
     r: inputSlot('mm', 'radius at which it shears', [2, 300]),

@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * Slip at which an induction motor gives the most it can; beyond it the motor falls to rest.
+ * Slip at the breakdown torque of an induction motor; beyond it the motor falls to rest.
  * @example breakdownSlip.compute({ s_n: 0.05, k: 2.5 }) // ≈ 0.2396
  */
 export const breakdownSlip = defineFormula({

@@ -1,12 +1,12 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * A plate for 40 % of the time promises more than the winding stands for good.
+ * A plate for 40 % of the time promises more than the winding withstands for good.
  * @example continuousPower.compute({ P: 1680, s: 0.4 }) // ≈ 1063
  */
 export const continuousPower = defineFormula({
   id: 'continuous-power',
-  title: 'power that a motor stands all day',
+  title: 'power that a motor runs all day',
   symbol: 'P_c',
   unit: 'W',
   expr: 'P * sqrt(s)',

@@ -6,7 +6,7 @@ import { defineFormula, inputSlot } from '../../figure/formula.js';
  */
 export const lockedSeconds = defineFormula({
   id: 'locked-seconds',
-  title: 'how long the winding stands being stalled',
+  title: 'how long a stalled winding lasts',
   symbol: 't',
   unit: 's',
   expr: '385 * 8900 / 17240 * 254.5 * log((234.5 + theta_2) / (234.5 + theta_1)) / (k * J)^2',

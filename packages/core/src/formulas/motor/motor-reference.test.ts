@@ -78,7 +78,7 @@ proves('machines', 'awg-01', ({ given, raw }) => {
   const A = wireArea.compute({ d });
   return { d, A, R: leadResistance.compute({ rho: given('rho'), L: given('L'), A }) };
 });
-// The entry writes 0 for stands, 1 for may drop out, 2 for drops out.
+// The entry writes 0 for does not trip, 1 for may trip, 2 for trips.
 proves('machines', 'inrush-02', ({ given }) => {
   const I_s = startingCurrent.compute({ k: given('k'), I: given('I_n') });
   const [low, high] = breakerTrips.B.map((k) => tripCurrent.compute({ k, I_b: given('I_b') })) as [number, number];
@@ -91,14 +91,14 @@ test('a plate that promises more than volts times amps', () => {
   expect(neededEfficiency.compute({ P: 1.5 * 745.699872, m: 1, V: 230, I: 3 })).toBeCloseTo(1.621, 3);
 });
 
-test('Kloss through the rated point: the curve gives the rated torque at the rated slip, and the most at the breakdown slip', () => {
+test('Kloss through the rated point: the curve has the rated torque at the rated slip, and the most at the breakdown slip', () => {
   const [s_n, k, T_n] = [0.05, 2.5, 10];
   const s_b = breakdownSlip.compute({ s_n, k });
   expect(klossTorque.compute({ T_b: k * T_n, s_b, s: s_n })).toBeCloseTo(T_n, 9);
   expect(klossTorque.compute({ T_b: k * T_n, s_b, s: s_b })).toBeCloseTo(k * T_n, 9);
 });
 
-// The entry gives the density of the stalled current at once.
+// The entry has the density of the stalled current at once.
 proves('machines', 'locked-rotor-01', ({ given }) => {
   const [j, t1, t2] = [given('j'), given('theta1'), given('theta2')];
   return { t: lockedSeconds.compute({ theta_1: t1, theta_2: t2, k: 1, J: j }) };

@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * Motors are stamped with what the shaft gives, whole machines often with what they take from the wall.
+ * Motors are stamped with power at the shaft, whole machines often with what they draw from the wall.
  * @example shaftFromInput.compute({ P: 2400, eta: 0.7 }) // 1680
  */
 export const shaftFromInput = defineFormula({

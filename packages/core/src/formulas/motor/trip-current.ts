@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * Below the band it stands, above it drops out, within it may.
+ * Below the band it does not trip, above it does, within it may.
  * @example tripCurrent.compute({ k: 5, I_b: 16 }) // 80
  */
 export const tripCurrent = defineFormula({

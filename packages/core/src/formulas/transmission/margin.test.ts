@@ -6,7 +6,7 @@ test.each([
   [10, 10, 0],
   [10, 12, -0.2],
   [30, 0, 1],
-])('of %d with %d asked, %d is left', (has, needs, left) => {
+])('of %d with %d needed, %d is left', (has, needs, left) => {
   expect(margin.compute({ has, needs })).toBeCloseTo(left, 12);
 });
 

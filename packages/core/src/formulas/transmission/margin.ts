@@ -11,6 +11,6 @@ export const margin = defineFormula({
   unit: '1',
   expr: '1 - needs / has',
   source: 'Definition used throughout Hobrek',
-  inputs: { needs: inputSlot('1', 'what is asked', [0, 1e12]), has: inputSlot('1', 'the limit', [1e-12, 1e12]) },
+  inputs: { needs: inputSlot('1', 'what is needed', [0, 1e12]), has: inputSlot('1', 'the limit', [1e-12, 1e12]) },
   compute: ({ needs, has }) => 1 - needs / has,
 });

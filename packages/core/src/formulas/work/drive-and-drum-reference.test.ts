@@ -11,7 +11,7 @@ import { movedInertia } from './moved-inertia.js';
 import { rollingForce } from './rolling-force.js';
 import { wheelTorque } from './wheel-torque.js';
 
-// One gives its slope in degrees, the other as rise over run.
+// One has its slope in degrees, the other as rise over run.
 for (const [id, inDegrees] of [
   ['wheel-01', true],
   ['wheel-02', false],
@@ -50,8 +50,8 @@ it('the centre of a load rises from the rim to the axis as the drum fills', () =
   expect(segmentCentre(400, 1e-6)).toBeCloseTo(200, 1);
 });
 
-// Closed form: a rolling mass has the energy of its swing as the axle sees it.
-it('a mass on a wheel swings as it moves', () => {
+// Closed form: a rolling mass has the energy of its inertia as the axle sees it.
+it('a mass on a wheel has the energy of its motion', () => {
   const [m, D, n] = [150, 400, 60];
   const v = rimSpeed.compute({ d: D, n });
   expect(kineticEnergy.compute({ J: movedInertia.compute({ m, D }), n })).toBeCloseTo((m * v ** 2) / 2, 9);

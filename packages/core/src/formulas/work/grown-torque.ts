@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * Crushing asks the same at any speed, stirring grows with it, blowing with its square.
+ * Crushing needs the same at any speed, stirring grows with it, blowing with its square.
  * @example grownTorque.compute({ T_1: 8, n: 210, n_1: 420, g: 1 }) // 4
  */
 export const grownTorque = defineFormula({

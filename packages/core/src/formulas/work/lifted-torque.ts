@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * A tumbling load lies tilted; its centre of mass stands aside of the axis.
+ * A tumbling load lies tilted; its centre of mass is aside of the axis.
  * @example liftedTorque.compute({ m: 10, r: 84.88, a: 0.6109 }) // ≈ 4.77
  */
 export const liftedTorque = defineFormula({

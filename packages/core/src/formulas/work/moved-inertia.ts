@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * A vehicle’s mass swings with its axle as if it sat on the rim.
+ * A vehicle’s mass counts at its axle as if it sat on the rim.
  * @example movedInertia.compute({ m: 150, D: 400 }) // 6
  */
 export const movedInertia = defineFormula({

@@ -1,7 +1,7 @@
 import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
- * Fruit gives by a finger’s width, wood by a millimetre, steel by nothing.
+ * Fruit yields by a finger’s width, wood by a millimetre, steel by nothing.
  * @example stoppingAngle.compute({ a: 10, D: 160 }) // 0.125
  */
 export const stoppingAngle = defineFormula({

@@ -27,9 +27,9 @@ it('a set screw holds less than the table on a round shaft, and what it says on 
   expect(flat.low as number).toBeGreaterThanOrEqual(round.high as number);
 });
 
-// DIN 6892, simplified: an 8 × 7 key in a shaft of 25 mm stands 3 mm in the hub (DIN 6885-1: t1 = 4 mm); so that each MPa on 40 mm holds 1.5 N·m;
+// DIN 6892, simplified: an 8 × 7 key in a shaft of 25 mm is 3 mm high in the hub (DIN 6885-1: t1 = 4 mm); so that each MPa on 40 mm holds 1.5 N·m;
 // books allow steel 80 to 160 MPa.
-it('a key holds what its side bears', () => {
+it('a key holds what its side withstands', () => {
   const key = holds({ Fixing: 'key', Length: '40', Hub: 'steel' });
   const perMPa = (3 * 40 * 12.5) / 1000;
   expect(key.value / perMPa).toBeGreaterThanOrEqual(80);
@@ -37,8 +37,8 @@ it('a key holds what its side bears', () => {
   expect(holds({ Fixing: 'key', Length: '20', Hub: 'steel' }).value).toBeCloseTo(key.value / 2, 6);
 });
 
-// DIN 6885-1: 6 × 6 up to 22 mm, of which 2.5 mm stand in the hub; 8 × 7 beyond, of which 3 mm do.
-it('a shaft that may have either of two keys holds from what the smaller to what the larger bears', () => {
+// DIN 6885-1: 6 × 6 up to 22 mm, of which 2.5 mm are in the hub; 8 × 7 beyond, of which 3 mm do.
+it('a shaft that may have either of two keys holds from what the smaller to what the larger withstands', () => {
   const on = (bore: string) => holds({ Fixing: 'key', Bore: bore, Length: '20', Hub: 'steel' });
   const [small, large, either] = [on('21'), on('23'), on('21 to 23')];
   expect(either.low).toBeCloseTo(small.low as number, 9);

@@ -12,9 +12,9 @@ proves('drives', 'reduce-two-01', ({ given, list }) => {
 it('never does worse with two stages than with one, and its wheels make its ratio', () => {
   const shelf = fc.uniqueArray(fc.integer({ min: 10, max: 400 }), { minLength: 1, maxLength: 8 });
   fc.assert(
-    fc.property(shelf, fc.double({ min: 0.05, max: 40, noNaN: true }), (sizes, want) => {
-      const [one, two] = [shelfReduction(sizes, want, 1), shelfReduction(sizes, want, 2)];
-      const off = (ratio: number) => Math.abs(Math.log(ratio / want));
+    fc.property(shelf, fc.double({ min: 0.05, max: 40, noNaN: true }), (sizes, aim) => {
+      const [one, two] = [shelfReduction(sizes, aim, 1), shelfReduction(sizes, aim, 2)];
+      const off = (ratio: number) => Math.abs(Math.log(ratio / aim));
       // A second stage of one to one is always at hand.
       expect(off(two.ratio)).toBeLessThanOrEqual(off(one.ratio) + 1e-9);
       expect(two.wheels.reduce((i, [driver, driven]) => (i * driven) / driver, 1)).toBeCloseTo(two.ratio, 9);
@@ -22,7 +22,7 @@ it('never does worse with two stages than with one, and its wheels make its rati
   );
 });
 
-it('wants a shelf and a ratio', () => {
+it('needs a shelf and a ratio', () => {
   expect(() => shelfReduction([], 3, 1)).toThrow(RangeError);
   expect(() => shelfReduction([80], Number.NaN, 1)).toThrow(RangeError);
 });

@@ -5,16 +5,16 @@ export interface ShelfReduction {
 }
 
 /**
- * The reduction nearest to a wanted one, on a logarithm, from wheels on the shelf, any number of each. Of equals the one with the smaller wheels.
+ * The reduction nearest to a given one, on a logarithm, from wheels on the shelf, any number of each. Of equals the one with the smaller wheels.
  * @param shelf sizes, all in one unit (diameters or teeth)
- * @param want ratio, more than nought; below one it steps up
+ * @param aim ratio, more than nought; below one it steps up
  * @param stages one or two
- * @throws RangeError when the shelf is empty or the wanted ratio is not a positive number
+ * @throws RangeError when the shelf is empty or the ratio is not a positive number
  */
-export function shelfReduction(shelf: readonly number[], want: number, stages: 1 | 2): ShelfReduction {
-  if (shelf.length === 0 || !(want > 0) || !Number.isFinite(want)) throw new RangeError('A shelf with something on it, and a ratio above nought');
+export function shelfReduction(shelf: readonly number[], aim: number, stages: 1 | 2): ShelfReduction {
+  if (shelf.length === 0 || !(aim > 0) || !Number.isFinite(aim)) throw new RangeError('A shelf with something on it, and a ratio above nought');
   const pairs = shelf.flatMap((driver) => shelf.map((driven) => ({ ratio: driven / driver, wheels: [driver, driven] as const })));
-  const off = ({ ratio }: { ratio: number }) => Math.abs(Math.log(ratio / want));
+  const off = ({ ratio }: { ratio: number }) => Math.abs(Math.log(ratio / aim));
   const size = ({ wheels }: ShelfReduction) => wheels.flat().reduce((a, b) => a + b, 0);
   const tried: ShelfReduction[] =
     stages === 1

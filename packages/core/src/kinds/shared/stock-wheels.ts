@@ -14,7 +14,7 @@ const written = ({ unit }: StockSeries, size: number) => (unit === '' ? String(s
 /**
  * Stock sizes that are larger than a wheel is, nearest first, as they would be entered.
  * @param value diameter in mm, or teeth
- * @param text the entry as it stands: it says which series
+ * @param text the entry as it is: it says which series
  */
 export function largerSizes(wheel: StockWheel, value: number, text: string): string[] {
   const shelf = shelfFor(wheel, text);

@@ -17,7 +17,7 @@ const value = (evaluation: ToldBuild, path: string, name: string): number => {
 const check = (evaluation: ToldBuild, id: string) => evaluation.checks.find((each) => each.id === `main/${id}`);
 
 describe('a coupling', () => {
-  // By hand: light shock asks 1.4, 35 / 1.4 = 25 N·m may last; it tears at 35 / 0.4 = 87.5.
+  // By hand: light shock needs 1.4, 35 / 1.4 = 25 N·m may last; it tears at 35 / 0.4 = 87.5.
   it('carries its rating with the shocks of the work taken off, and tears at a multiple of it', () => {
     const jaw = after('coupling', { type: 'jaw', rating: '35 N·m', offset: '0.1 mm', gap: '30 mm' });
     expect(value(jaw, 'coupling', 'lasts-up-to')).toBeCloseTo(25, 6);
@@ -28,7 +28,7 @@ describe('a coupling', () => {
   });
 });
 
-describe('a coupling that swings', () => {
+describe('a coupling that oscillates', () => {
   // The two inertias are those that the sheet itself names; the formula is held to coup-reson-01. Soft strikes low, stiff strikes high.
   it('runs above its resonance when it is soft, below when it is stiff, and shakes between', () => {
     const withWheel = (stiffness: string) => {
@@ -44,7 +44,7 @@ describe('a coupling that swings', () => {
     expect(verdict('100000 N·m/rad')?.says).toContain('below its resonance');
     const soft = withWheel('10 N·m/rad');
     const stiff = withWheel('40 N·m/rad');
-    // Four times as stiff swings twice as fast.
+    // Four times as stiff oscillates twice as fast.
     expect(value(stiff, 'coupling', 'critical-speed') / value(soft, 'coupling', 'critical-speed')).toBeCloseTo(2, 9);
     const n = value(soft, 'coupling', 'speed');
     const struck = `${10 * (n / value(soft, 'coupling', 'critical-speed')) ** 2} N·m/rad`;

@@ -24,7 +24,7 @@ proves('drives', 'power-torque-03', ({ given }) => ({ T: shaftTorque.compute({ P
 
 describe('an engine in the motor’s place', () => {
   // By hand: 6.5 hp at 3600 rpm is 9.483 lbf·ft, 12.86 N·m; at 610 m two times 3.5 % are gone, 11.96.
-  it('gives its rated torque, less in thin air', () => {
+  it('has its rated torque, less in thin air', () => {
     expect(value(typed({}), 'torque').value).toBeCloseTo(12.86, 2);
     expect(value(typed({ altitude: '610 m' }), 'torque').value).toBeCloseTo(12.86 * 0.93, 2);
   });

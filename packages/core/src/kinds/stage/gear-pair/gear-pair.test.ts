@@ -45,7 +45,7 @@ describe('a pair of gears behind the belt', () => {
   });
 
   // By hand: 8 N·m over 3 and 0.97 is 2.75 at the driving gear: 152.7 N on a foot of 20 · 2 · 0.309, times 1 + 0.798 / 6.1.
-  it('bends its teeth by what is asked', () => {
+  it('bends its teeth by what is needed', () => {
     const { value, check } = geared({});
     expect(value('tooth-stress')).toBeCloseTo((1 + 0.798 / 6.1) * (((8 / 3 / 0.97) * 2000) / 36 / (20 * 2 * 0.309)), 1);
     expect(check('check-teeth-bend')?.verdict).toBe('close');

@@ -27,7 +27,7 @@ describe('the crusher with a chain behind its belt', () => {
     expect(speed.value).toBeCloseTo(151.15, 1);
   });
 
-  // By hand: pitch diameter 12.7 / sin 12° = 61.08 mm; 8 N·m asked at the roll is 8 / (2.8 · 0.96) = 2.976 N·m here, a pull of 97.4 N against 17,800 / 8.
+  // By hand: pitch diameter 12.7 / sin 12° = 61.08 mm; 8 N·m needed at the roll is 8 / (2.8 · 0.96) = 2.976 N·m here, a pull of 97.4 N against 17,800 / 8.
   it('pulls far under what it may, and says what it would break at', () => {
     expect(value({}, 'pull')).toBeCloseTo(97.4, 0);
     expect(check({}, 'check-pull')?.verdict).toBe('holds');
@@ -71,7 +71,7 @@ describe('care of a chain', () => {
   });
 
   // 15 teeth of half an inch at 423 rpm run at 1.35 m/s; 70 teeth at 6.3.
-  it('is oiled as its speed asks', () => {
+  it('is oiled as its speed needs', () => {
     expect(typed().cautions.join(' ')).toContain('by brush or can');
     expect(typed({ z1: '70' }).cautions.join(' ')).toContain('by drip or from a bath');
     expect(typed({ z1: '120' }).cautions.join(' ')).toContain('under pressure');

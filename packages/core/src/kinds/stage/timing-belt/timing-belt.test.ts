@@ -25,7 +25,7 @@ describe('the crusher with a timing belt behind its V-belt', () => {
     expect(value({}, 'driver-over-teeth')).toBeCloseTo(95.65, 2);
   });
 
-  // By hand: 41.4 in are 82.8 pitches of half an inch, a belt of 83 teeth; 84 are on sale (420H). 8 N·m at the roll ask 8 / (2 · 0.97) = 4.124 N·m here.
+  // By hand: 41.4 in are 82.8 pitches of half an inch, a belt of 83 teeth; 84 are on sale (420H). 8 N·m at the roll need 8 / (2 · 0.97) = 4.124 N·m here.
   it('reads the mark as whole teeth, and says what is on sale beside it', () => {
     expect(value({}, 'belt-teeth')).toBe(83);
     expect(check({}, 'check-whole')).toMatchObject({ verdict: 'close', says: 'The belt has 83 teeth; standard H belts have 78 or 84.' });
@@ -73,7 +73,7 @@ describe('the crusher with a timing belt behind its V-belt', () => {
     });
   });
 
-  it('is offered wider where its rating gives, and that is tried', () => {
+  it('is offered wider where its rating fails, and that is tried', () => {
     const weak = build({ width: '6', z1: '14', z2: '28', belt: '' });
     const evaluation = told(weak, kinds);
     expect(evaluation.checks.find(({ id }) => id === 'main/timing-belt/check-rating')?.verdict).toBe('fails');
@@ -103,7 +103,7 @@ describe('on paper and on the shelf', () => {
     expect(parts({ profile: 'XL' }).find(({ what }) => what === 'timing belt')?.size).toBe('XL');
   });
 
-  it('what could go here begins with pulleys that its profile bears', () => {
+  it('what could go here begins with pulleys that its profile allows', () => {
     const begun = kindHead('stage', 'timing-belt')?.begins?.(2);
     expect(begun).toMatchObject({ profile: '8M', z1: '24', z2: '48' });
   });

@@ -38,7 +38,7 @@ const fields = {
   driver: length(
     'Driving pulley',
     'Its diameter, by default the pitch diameter: where the cords of the belt run, a little below the rim.',
-    'Calliper across the rim gives the outside diameter; say so under “Diameters are”.',
+    'Calliper across the rim is the outside diameter; say so under “Diameters are”.',
   ),
   driven: length('Driven pulley', 'Diameter of the pulley on the other shaft, measured the same way.', 'Calliper or tape across the rim.'),
   diameters: choice(

@@ -27,7 +27,7 @@ import { slipSource } from './outputs.js';
 import { type Drive, designFor, massOf, ratedBy, serviceFactor, tensionNeeded } from './rating.js';
 import { beltPitchLength, groove, type Inputs, pitchDiameters, pulleyInertia, stockNear } from './wheels.js';
 
-const still = fixed('N', 0, 'In a jam the belt all but stands still: nothing holds it off the pulley');
+const still = fixed('N', 0, 'In a jam the belt hardly moves: nothing lifts it off the pulley');
 const rubber = fixed('J/(kg·K)', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
 const toGlaze = fixed('K', 80, 'Common practice, no source: 60 to 100 K above the shed before a belt glazes', [60, 100], flag.estimated);
 

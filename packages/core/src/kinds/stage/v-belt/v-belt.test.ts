@@ -17,7 +17,7 @@ it('needs one and a half times the belt’s height of room to lift it on', () =>
   const room = check({}, 'room-in');
   expect((room.needs as Known).value).toBeCloseTo(12, 9);
   expect(room.verdict).not.toBe('fails');
-  // 53 in inside are 54.3 in at the pitch, 1379 mm, where 420 mm of centres want 1369: the motor goes 5.3 mm out. With 6 mm of slot inward that makes 11.3 mm:
+  // 53 in inside are 54.3 in at the pitch, 1379 mm, where 420 mm of centres need 1369: the motor goes 5.3 mm out. With 6 mm of slot inward that makes 11.3 mm:
   // too little for 12, enough for half a height.
   const short = check({ 'main/belt/slotIn': '6' }, 'room-in');
   expect((short.has as Known).value).toBeCloseTo(11.3, 1);

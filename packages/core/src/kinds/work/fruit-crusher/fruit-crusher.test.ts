@@ -27,7 +27,7 @@ it('takes the energy of so much fruit an hour', () => {
 });
 
 // By hand: 240/70 fruit abreast, half of the places filled, and 12 · 70 / (π · 160) = 1.67 rows biting: 2.86 held; 250 N each at 80 mm is 57 N·m.
-it('takes the fruit in the nip for the peak, and the larger of the two for what is asked', () => {
+it('takes the fruit in the nip for the peak, and the larger of the two for what is needed', () => {
   expect(figure({}, 'fruit-in-the-nip').value).toBeCloseTo(2.865, 2);
   expect(figure({}, 'torque-by-force').value).toBeCloseTo(57.3, 0);
   expect(figure({}, 'torque').value).toBe(figure({}, 'torque-by-force').value);
@@ -50,7 +50,7 @@ it('says what is missing of a roll that is not measured, and warns of hands', ()
 });
 
 it('judges whether so much goes through', () => {
-  const check = (wanted: string) => typed({ 'main/work/throughput': wanted }).checks.find((each) => each.id === 'main/work/check-throughput');
+  const check = (throughput: string) => typed({ 'main/work/throughput': throughput }).checks.find((each) => each.id === 'main/work/check-throughput');
   expect(check('20 kg/h')?.verdict).not.toBe('fails');
   expect(check('20000 kg/h')?.verdict).toBe('fails');
 });

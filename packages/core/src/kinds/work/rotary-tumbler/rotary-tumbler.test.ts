@@ -15,14 +15,14 @@ const typed = (fields: Record<string, string> = {}) =>
 const figure = (fields: Record<string, string>, name: string) => typed(fields).lines[0]?.figures.get('main/work')?.get(name) as Known;
 
 // By hand: half a disc has its centre at 4 · 200 / 3π = 84.88 mm; 10 · 9.80665 · 0.08488 · sin 35° = 4.775 N·m.
-it('asks what holds the load tilted, and the drag of the empty drum where it was tried', () => {
+it('needs what holds the load tilted, and the drag of the empty drum where it was tried', () => {
   expect(figure({}, 'torque').value).toBeCloseTo(4.775, 3);
   expect(figure({ empty: '1 N·m' }, 'torque').value).toBeCloseTo(5.775, 3);
   expect(typed().notWorkedOut).toContain('torque to turn it empty');
   expect(typed({ empty: '1 N·m' }).notWorkedOut).not.toContain('turn it empty');
 });
 
-it('asks more to start: a load that has settled lies steeper', () => {
+it('needs more to start: a load that has settled lies steeper', () => {
   expect(figure({}, 'breakaway').low as number).toBeGreaterThan(figure({}, 'torque').value);
 });
 

@@ -16,7 +16,7 @@ const figure = (fields: Record<string, string>, name: string) => typed(fields).l
 const check = (fields: Record<string, string>, name: string) => typed(fields).checks.find(({ id }) => id === `main/work/${name}`);
 
 // By hand: 30 · 9.80665 · 0.16 / √1.0144 = 46.74 N, at 165 mm 7.712 N·m.
-it('asks what slope and ground ask', () => {
+it('needs what slope and ground need', () => {
   expect(figure({}, 'pull-by-ground').value).toBeCloseTo(46.74, 2);
   expect(figure({}, 'torque').value).toBeCloseTo(7.712, 2);
   expect(typed().says).toContain('strong enough');
@@ -28,7 +28,7 @@ it('a spring scale in the rope replaces slope and ground', () => {
   expect(typed({}).notWorkedOut).toContain('a spring scale in the rope, which would replace slope and ground');
 });
 
-// By hand: 0.35 · 0.3 · 30 · 9.80665 / √1.0144 = 30.67 N of grip, 5.061 N·m on the axle: less than the slope asks.
+// By hand: 0.35 · 0.3 · 30 · 9.80665 / √1.0144 = 30.67 N of grip, 5.061 N·m on the axle: less than the slope needs.
 it('says when the wheels spin instead, and takes that for what fails first in a jam', () => {
   expect(figure({}, 'wheels-spin-at').value).toBeCloseTo(5.061, 3);
   expect(check({}, 'check-grip')).toMatchObject({
@@ -39,7 +39,7 @@ it('says when the wheels spin instead, and takes that for what fails first in a 
   const { jam, lines } = typed();
   expect(jam).toContain('In a jam the wheels spin near 5.06 N·m');
   expect(lines[0]?.jam.rungs[0]?.short).toBe('wheels spin');
-  // However much swings behind them, spinning wheels pass no more than that, back to the first shaft.
+  // However much spins behind them, spinning wheels pass no more than that, back to the first shaft.
   expect(lines[0]?.jam.torque).toMatchObject({ known: true, value: expect.closeTo(5.061, 3) });
   expect(
     typed()
