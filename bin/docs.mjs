@@ -9,7 +9,8 @@ const heading = { source: 'Sources', feed: 'Feeds', stage: 'Stages', work: 'Work
 async function pages() {
   const core = await import('../packages/core/dist/index.js');
   const { buildSchema, problems } = await import('../packages/contracts/dist/index.js');
-  const { acceptedUnits, asText, formulas, kindHeads, relations, setRelation, show, showAs, symbolLine } = core;
+  const { acceptedUnits, asText, formulas, kindHeads, outputsOfLines, quantities, relations, setRelation, show, showAs, symbolLine, verdictWords, wishOutputs } =
+    core;
 
   const field = (name, each) => {
     if (each.is === 'choice') {
@@ -20,7 +21,36 @@ async function pages() {
   };
   const quantity = (name, { label, quantity, accepts, usual, help, measure }) =>
     `| \`${name}\` | ${label} | ${acceptedUnits(quantity)} | ${showAs(quantity, ...accepts)} | ${usual ? `${showAs(quantity, usual.low, usual.high)}: ${usual.source}` : ''} | ${help} ${measure} |`;
-  const kind = ({ kind: id, label, fields }) =>
+  const rows = (heads, list) => (list.length === 0 ? [] : [`| ${heads.join(' | ')} |`, `|${heads.map(() => '---').join('|')}|`, ...list, '']);
+  const unitOf = (name) => (quantities[name].unit === '1' ? '' : quantities[name].unit);
+  const figures = (all) =>
+    rows(
+      ['figure', 'called', 'unit', 'group', 'key'],
+      Object.entries(all).map(
+        ([name, { label, quantity: of, group, key }]) => `| \`${name}\` | ${label} | ${unitOf(of)} | ${group} | ${key ? 'yes' : ''} |`,
+      ),
+    );
+  const sentences = (says) => (typeof says === 'string' ? says : Object.entries(says).map(([verdict, text]) => `${verdict}: ${text}`).join('<br>'));
+  const checks = (all) =>
+    rows(
+      ['check', 'of', 'close below', 'says', 'source'],
+      Object.entries(all).map(
+        ([name, { subject, closeBelow = 0.2, says, source }]) =>
+          `| \`check-${name}\` | ${subject} | ${closeBelow * 100} % | ${sentences(says)} | ${source} |`,
+      ),
+    );
+  const harms = { harmless: 'unharmed for a time', wearing: 'at the cost of life', breaking: 'it breaks or loosens' };
+  const limits = (all) =>
+    rows(
+      ['limit', 'called', 'passed, in a jam', 'harm'],
+      Object.entries(all).flatMap(([name, limit]) =>
+        Object.values(limit.variants ?? { [name]: limit }).map(
+          ({ short, what, fails }) => `| \`${name}\` | ${short} | ${what} ${fails} | ${harms[limit.harm]} |`,
+        ),
+      ),
+    );
+  const outputs = (of) => [...figures(of.figures), ...checks(of.checks), ...limits(of.limits)].join('\n');
+  const kind = ({ kind: id, label, fields, ...head }) =>
     [
       `### \`${id}\` ${label}`,
       '',
@@ -28,6 +58,7 @@ async function pages() {
       '|---|---|---|---|---|---|',
       ...Object.entries(fields).map(([name, each]) => field(name, each)),
       '',
+      outputs(head),
     ].join('\n');
   const formula = ({ id, title, symbol, unit, source, inputs, where: steady }) => {
     const where = Object.entries(inputs).map(
@@ -43,9 +74,40 @@ async function pages() {
     'Made by `npm run docs` from the code.',
     '',
     ...Object.keys(heading).flatMap((role) => [`## ${heading[role]}`, '', ...kindHeads(role).map(kind)]),
+    '## Every line',
+    '',
+    'What is worked out whatever the kinds are: at each shaft, of any source, stage and work, and when the tool jams.',
+    '',
+    ...figures(outputsOfLines.stationFigures),
+    ...['sourceOutputs', 'stageOutputs', 'workOutputs', 'jamOutputs'].map((name) => outputs(outputsOfLines[name])),
+    'In a jam every limit is a check of its own, `check-` and the name of the limit:',
+    '',
+    ...checks({ '…': outputsOfLines.jamCheck }),
+    'Wishes of the brief:',
+    '',
+    ...checks(wishOutputs),
+    '## Verdicts, and the command line',
+    '',
+    ...rows(
+      ['verdict', 'in JSON', 'when'],
+      [
+        ['holds', 'the least that the limit may be exceeds the most that may be needed, and 20 % of it or more is left'],
+        ['close', 'less than 20 % is left, or it rests on a guess, an estimate or a formula outside its range'],
+        ['unknown', 'something that it needs is not entered, or has no value'],
+        ['fails', 'at the worst of what is not sure the limit is passed'],
+      ].map(([verdict, when]) => `| ${verdictWords[verdict]} | \`${verdict}\` | ${when} |`),
+    ),
+    'What is left is told as `reserve 27 %`, the share of the limit that is not needed; past the limit as `overloaded 1.4 times`, what is needed over the limit.',
+    '',
+    '`hobrek check FILE --json` prints one object: `name`, `verdict`, `says`, `jam`, `remedy`, `guesses` (or null; `tried`, `fails`, `order`, `says`),',
+    '`notWorkedOut`, `cautions`, `stations` (`name`, `speed`, `torque`, `power`), `figures` by path (`known`, `unit`, `value`, `low`, `high`, or `missing` and `because`),',
+    '`checks` (`id`, `verdict`, `margin` with `worst`, `likely` and `best` as shares of the limit, or null, `says`, `source`) and `notices`.',
+    '',
+    'It ends with 0 when no check fails, 1 when one does, 2 when the input could not be used. Until engine 7 the verdict `fails` was called `gives`.',
+    '',
     '## Formulas',
     '',
-    '| id | gives | relation | inputs, and where it is good | source |',
+    '| id | result | relation | inputs, and where it is good | source |',
     '|---|---|---|---|---|',
     ...[...formulas.values()].map(formula),
     '',

@@ -177,7 +177,7 @@ test('the server goes away while typing: the page says so, a reload after it is 
   await page.unroute('**/api/builds/*');
   await page.reload();
   await expect(power(page)).toHaveValue('1 hp');
-  const notice = page.getByText('What was typed here and had not been kept was brought back.');
+  const notice = page.getByText('What was typed here and had not been kept was restored.');
   await expect(notice).toBeVisible();
   await page.getByRole('button', { name: 'seen', exact: true }).click();
   await expect(notice).toHaveCount(0);
@@ -194,7 +194,7 @@ test('the log tells what changed, keeps a note, and brings a state back', async 
   await page.getByLabel('What happened, what was measured').fill('The roll squeals.');
   await page.getByRole('button', { name: 'Write down' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'The roll squeals.' })).toContainText(', Ode');
-  await page.getByRole('button', { name: 'bring this back' }).click();
+  await page.getByRole('button', { name: 'restore this' }).click();
   await expect(page.getByText('Plate power 1 hp → 0.55 kW')).toBeVisible();
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(power(page)).toHaveValue('0.55 kW');
@@ -365,7 +365,7 @@ test('the brief is written, kept and undone like anything else', async ({ page, 
   expect(violations.map(({ id }) => id)).toEqual([]);
 });
 
-test('a build is taken away as its file and brought in again; a damaged file says where', async ({ page, crusher, address }) => {
+test('a build is taken away as its file and imported again; a damaged file says where', async ({ page, crusher, address }) => {
   await page.getByRole('button', { name: 'Take a copy' }).click();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /its file/ }).click()]);
   const text = await readFile(await download.path(), 'utf8');
@@ -380,13 +380,13 @@ test('a build is taken away as its file and brought in again; a damaged file say
   await page.getByRole('button', { name: 'Close' }).click();
 
   await bring('odd.json', text.replace('"value": 550', '"value": -550'));
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click();
-  await expect(page.getByRole('dialog')).toContainText('was not brought in: lines.0.source.inputs.power.value: must not be less than 1 (it is -550)');
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
+  await expect(page.getByRole('dialog')).toContainText('was not imported: lines.0.source.inputs.power.value: must not be less than 1 (it is -550)');
   await page.getByRole('button', { name: 'Leave it' }).click();
 
   await bring('copy.json', text.replace(crusher.build.name, `Copy of ${crusher.build.name}`));
   await expect(page.getByRole('dialog')).toContainText('will be put into the shed');
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByLabel('find a build').fill(`Copy of ${crusher.build.name}`);
   await expect(page.getByRole('listitem')).toHaveCount(1);
@@ -394,7 +394,7 @@ test('a build is taken away as its file and brought in again; a damaged file say
 });
 
 test('single letters can be kept from being keys; the chord still is', async ({ page, crusher: _ }) => {
-  await page.getByRole('button', { name: 'Habits, keys' }).click();
+  await page.getByRole('button', { name: 'Preferences, keys' }).click();
   await page.getByLabel(/single letters are keys/).uncheck();
   await page.keyboard.press('Escape');
   await power(page).fill('1 hp');

@@ -51,7 +51,7 @@ for (const theme of ['day', 'evening'] as const) {
   test(`nothing is in anyone's way in what opens over the sheet by a press, ${theme}`, async ({ page, crusher, address }) => {
     await chosen(page, theme);
     await page.goto(pages['the sheet'](address, crusher.id));
-    for (const open of [/^add after the V-belt/, 'Take a copy', 'Habits, keys'] as const) {
+    for (const open of [/^add after the V-belt/, 'Take a copy', 'Preferences, keys'] as const) {
       await page.getByRole('button', { name: open }).click();
       expect(await faults(page, true), String(open)).toEqual([]);
       await page.keyboard.press('Escape');

@@ -145,7 +145,7 @@ test('a wheel goes through what is on the shelf, by key in its field and by its 
 });
 
 test('figures are shown as the person likes them, and what was typed stays', async ({ page, crusher: _ }) => {
-  await page.getByRole('button', { name: 'Habits, keys' }).click();
+  await page.getByRole('button', { name: 'Preferences, keys' }).click();
   await page.getByLabel('inch and pound').check();
   await page.keyboard.press('Escape');
   await expect(sentence(page)).toContainText(/8\.06 to 8\.88.lbf·ft reaches the roll/);
@@ -186,7 +186,7 @@ test('a variant is tried, named after its build, and laid beside it', async ({ p
   await expect(page.getByText('250 mm').first()).toBeVisible();
 });
 
-test('what was found is taken away as one file; brought in again it says what is there, and replaces only what it was told to', async ({
+test('what was found is taken away as one file; imported again it says what is there, and replaces only what it was told to', async ({
   page,
   crusher,
   address,
@@ -209,10 +209,10 @@ test('what was found is taken away as one file; brought in again it says what is
   const fresh = { ...entry, id: '00000000-0000-4000-8000-00000000abcd', build: { ...entry.build, name: `${name}, from afar` } };
   await bring({ ...shed, builds: [renamed, fresh, { ...fresh, id: 'x' }] });
   await expect(page.getByRole('dialog')).toContainText('changed later in the file. The file has: Brief changed.');
-  await expect(page.getByRole('dialog')).toContainText('cannot be brought in: id: id must be a UUID');
+  await expect(page.getByRole('dialog')).toContainText('cannot be imported: id: id must be a UUID');
   await page.getByLabel(/put the file’s in the place/).check();
-  await page.getByRole('button', { name: 'Bring in 2' }).click();
-  await expect(page.getByRole('dialog')).toContainText('the log can bring that back');
+  await page.getByRole('button', { name: 'Import 2' }).click();
+  await expect(page.getByRole('dialog')).toContainText('the log can restore that');
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(page.getByText('2 found')).toBeVisible();
   await page.goto(`${address}/builds/${crusher.id}/brief`);

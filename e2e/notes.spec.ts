@@ -54,7 +54,7 @@ test('a note has photos and words to find it by; they go away with the shed’s 
   await fetch(`${address}/api/builds/${crusher.id}`, { method: 'DELETE', headers: { 'if-match': `"${version}"` } });
   await page.goto(address);
   await page.getByTestId('bring-in').setInputFiles({ name: 'shed.json', mimeType: 'application/json', buffer: Buffer.from(file) });
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.goto(`${address}/builds/${crusher.id}/log`);
   await expect(page.getByRole('img', { name: /photo 1 of 1/ })).toBeVisible();

@@ -69,11 +69,11 @@ describe.skipIf(!disk)('a disk that is full', () => {
     rmSync(join(folder, 'filler'), { recursive: true });
     // As the start command does: joined if it still runs, started if the full disk ended it.
     cluster = await startCluster({ folder });
-    const stands = async () => (await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild;
-    await expect.poll(async () => (await stands()).version, { timeout: 30_000 }).toBe(version);
-    expect((await stands()).build.name).toBe(version === 2 ? 'Kept' : `Kept ${version - 1}`);
+    const kept = async () => (await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild;
+    await expect.poll(async () => (await kept()).version, { timeout: 30_000 }).toBe(version);
+    expect((await kept()).build.name).toBe(version === 2 ? 'Kept' : `Kept ${version - 1}`);
     expect((await save(version, 'After')).status).toBe(200);
-    expect((await stands()).build.name).toBe('After');
+    expect((await kept()).build.name).toBe('After');
   });
 });
 

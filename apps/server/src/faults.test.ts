@@ -62,7 +62,7 @@ describe('two servers on one database', () => {
 });
 
 describe('a clock that goes back', () => {
-  it('changes neither what stands nor the order of the states of a build', async () => {
+  it('changes neither what is kept nor the order of the states of a build', async () => {
     const served = await serve();
     const { id } = await add(served, 'First');
     await save(served, id, 1, 'Second');

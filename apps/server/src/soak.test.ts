@@ -89,9 +89,9 @@ const anyStep: readonly fc.Arbitrary<Step>[] = [
       model.builds.delete(id);
     }),
   ),
-  // Taken away, one of them lost, all brought in again.
+  // Taken away, one of them lost, all imported again.
   fc.nat().map((k) =>
-    step(`take all and bring in, ${k} lost`, some, async (model, { servers: [one, two] }) => {
+    step(`take all and import, ${k} lost`, some, async (model, { servers: [one, two] }) => {
       const shed = (await (await one.ask('GET', 'shed')).json()) as Shed;
       const lost = nth(model, k);
       const known = model.builds.get(lost) as { version: number; build: Build };

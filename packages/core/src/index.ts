@@ -69,6 +69,7 @@ export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export type { RunUp } from './procedures/starts.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
+export { wishOutputs } from './procedures/wishes.js';
 export { inNextUnit } from './quantity/convert.js';
 export { listed } from './quantity/listed.js';
 export { type QuantityName, quantities, type Unit } from './quantity/quantities.js';

@@ -13,7 +13,7 @@ const pause_ms = 500;
 /** The call that tells of a change, to stand in a statement of one's own. */
 export const announcement = (id: SQL, version: SQL) => sql`pg_notify(${channel}, json_build_object('id', ${id}, 'version', ${version})::text)`;
 
-/** Speaks as part of the transaction, so that a change is heard only once it stands. */
+/** Speaks as part of the transaction, so that a change is heard only once it is done. */
 export const announce = (tx: Pick<Database, 'execute'>, id: string, version: number) =>
   tx.execute(sql`select ${announcement(sql`${id}::text`, sql`${version}::integer`)}`);
 

@@ -14,14 +14,14 @@ export function LetInPage() {
   const [name, setName] = useState(() => deviceName() || 'phone');
   const ask = useMutation({
     mutationFn: () => send<Standing>('POST', 'pairing', { code: code.replaceAll(/\s/g, ''), name: name.trim() }),
-    // All over again, from the page that was asked for: what was refused before is asked anew.
+    // All over again, from the page that was opened: what was refused before is requested anew.
     onSuccess: () => {
       rememberDeviceName(name);
       location.reload();
     },
   });
   useEffect(() => {
-    // A code in the address is used once and must not stay in the history; the square may be read while this page stands.
+    // A code in the address is used once and must not stay in the history; the square may be read while this page is open.
     const take = () => {
       const read = codeFromAddress();
       if (!read) return;

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { PageHead } from '../shared/page-head.js';
 
-/** Nothing stands at this address, or the page failed: say so and offer the way back. */
+/** There is nothing at this address, or the page failed: say so and offer the way back. */
 export function LostPage() {
   return (
     <>

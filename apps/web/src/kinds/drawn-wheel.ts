@@ -1,6 +1,6 @@
 import type { Circle } from '@hobrek/core';
 
-/** A wheel where it stands on the drawing; not `known` when its size is not entered and only its place is shown. */
+/** A wheel at its place on the drawing; not `known` when its size is not entered and only its place is shown. */
 export interface DrawnWheel extends Circle {
   readonly known: boolean;
 }

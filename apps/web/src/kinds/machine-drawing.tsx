@@ -8,13 +8,13 @@ export interface Drawn {
   readonly height: number;
   /** Pixels for one millimetre. */
   readonly scale: number;
-  /** Where each shaft stands, px from the left and from the top. */
+  /** Place of each shaft, px from the left and from the top. */
   readonly shafts: readonly Point[];
   readonly assumed: readonly number[];
   readonly frame: Frame;
 }
 
-/** A view that stands still while something in it is dragged: scale, what is at its left and top edge, and where the first shaft stands in it, mm. */
+/** A view that stays still while something in it is dragged: scale, what is at its left and top edge, and the place of the first shaft in it, mm. */
 export interface Frame {
   readonly scale: number;
   readonly left: number;
@@ -26,7 +26,7 @@ export interface Frame {
 
 const edge_px = 6;
 
-/** How large a machine stands in a space: to scale, as large as fits. */
+/** How large a machine is drawn in a space: to scale, as large as fits. */
 export function fitDrawing(stages: readonly DrawnStage[], space: { width: number; height: number; frame?: Frame | undefined }): Drawn {
   const { left, right, top, bottom, shafts, assumed } = layOut(stages);
   const scale = Math.min((space.width - 2 * edge_px) / (right - left), (space.height - 2 * edge_px) / (top - bottom));

@@ -6,7 +6,7 @@ import type { OpenBuild } from './store.js';
 import { AskWhy, WhyOf } from './why.js';
 
 /**
- * The one way a figure stands on a screen: large number, small unit, greyed when it is the last good one; pressed, it says why. It follows its own number
+ * The one way a figure is shown on a screen: large number, small unit, greyed when it is the last good one; pressed, it says why. It follows its own number
  * and nothing else: while that stays the same, it is not drawn again.
  */
 export const FigureText = memo(function FigureText({ path, name, size = 'text-base' }: { path: string; name: string; size?: string }) {

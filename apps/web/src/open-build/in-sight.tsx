@@ -8,7 +8,7 @@ export const InSight = createContext(true);
 /** Follows the open build: at once what is in sight, otherwise when typing has paused. */
 export const useFollowed = <T,>(inSight: boolean, select: (store: Store) => T): T => useStore(inSight ? useOpenBuild : useSettledBuild, select);
 
-/** Follows the open build by whether what it stands in is in sight. */
+/** Follows the open build by whether what it is in is in sight. */
 export const useShown = <T,>(select: (store: Store) => T): T => useFollowed(useContext(InSight), select);
 
 /** Follows a list, which stays the same object while the same is in it. (Zustand’s own comparison puts every list into maps, some forty times a key.) */

@@ -12,7 +12,7 @@ export interface Unsent {
 const prefix = 'hobrek:unsent:';
 const pageLock = (of: string) => `hobrek:page:${of}`;
 
-/** A name for this page as long as it stands, be it reloaded or the tab doubled; held as a lock, so that others can tell that it lives. */
+/** A name for this page as long as it is open, be it reloaded or the tab doubled; held as a lock, so that others can tell that it lives. */
 const page = newId();
 void navigator.locks?.request(pageLock(page), () => new Promise(() => {}));
 
@@ -58,7 +58,7 @@ const keyOf = (id: string) => `${prefix}${id}:${page}`;
 
 let failed = false;
 
-/** False once this device refused to keep something: the page must then be asked about before it is left. */
+/** False once this device refused to keep something: the page must then warn before it is left. */
 export const isSafe = (): boolean => !failed;
 
 export function writeUnsent(id: string, unsent: Unsent): void {

@@ -2,7 +2,7 @@ import { type Build, type Conflict, placesOf } from '@hobrek/core';
 import { chose } from './open-build.js';
 import { useOpenBuild } from './store.js';
 
-/** What stands in the way of keeping the build, in words; where someone else changed the same place, both entries to choose from. */
+/** What keeps the build from being saved, in words; where someone else changed the same place, both entries to choose from. */
 export function MergeConflict() {
   const save = useOpenBuild(({ open }) => open?.save);
   const mergeConflict = useOpenBuild(({ open }) => open?.mergeConflict);

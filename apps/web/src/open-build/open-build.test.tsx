@@ -151,11 +151,11 @@ describe('what was typed and never sent', () => {
     return before;
   }
 
-  it('is brought back when the build is opened again', async () => {
+  it('is restored when the build is opened again', async () => {
     const before = await typeAndGo('2 hp');
     await openBuild(stored(before, 7));
     expect(input('main/source/power')?.text).toBe('2 hp');
-    expect(open().notices.join()).toContain('was brought back');
+    expect(open().notices.join()).toContain('was restored');
     undone();
     expect(input('main/source/power')?.text).toBe('0.55 kW');
   });
@@ -184,7 +184,7 @@ describe('what was typed and never sent', () => {
     expect(input('main/source/power')?.text).toBe('2 hp');
   });
 
-  it('is asked about where someone else changed the same field meanwhile; a reload asks again', async () => {
+  it('is to be chosen where someone else changed the same field meanwhile; a reload shows the choice again', async () => {
     const before = await typeAndGo('2 hp');
     const line = before.lines[0] as Build['lines'][number];
     const theirs: Build = {
@@ -369,7 +369,7 @@ describe('a figure', () => {
     stop();
   });
 
-  it('says why in the words that stand now, when nothing but the words was changed', async () => {
+  it('says why in the words that are there now, when nothing but the words was changed', async () => {
     typed('main/source/power', '550 W');
     render(
       <>

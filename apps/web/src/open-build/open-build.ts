@@ -53,7 +53,7 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
   doPending();
   const turn = ++opening;
   const { id, build, notices, version } = stored;
-  // All of them: the person, or someone on another page, may bring in any.
+  // All of them: the person, or someone on another page, may add any.
   const [kinds, { unsent, forget }] = await Promise.all([loadKinds(), findUnsent(id)]);
   // Another was opened, or this one closed, while its kinds came in.
   if (turn !== opening) return;
@@ -160,7 +160,7 @@ export function noticed(notice: string): void {
 /** A state that the build was in is back; a change like any other, which can be undone. */
 export function broughtBack(build: Build): void {
   fieldLeft();
-  edit('brought back', () => build);
+  edit('restored', () => build);
   fieldLeft();
 }
 
@@ -234,7 +234,7 @@ const theirsAt =
   (other: Conflict) =>
     same(other.path, path) ? 'theirs' : 'mine';
 
-/** Their changes come in; where both changed the same place the person is asked. @returns what to send */
+/** Their changes come in; where both changed the same place the person chooses. @returns what to send */
 function mergeIn(id: string, base: Build, stored: StoredBuild): Build | 'nothing' | 'choose' {
   const { open } = useOpenBuild.getState();
   if (open?.id !== id) return 'nothing';
@@ -258,10 +258,10 @@ function bringBack({ base: typedOn, build: mine, sent }: Unsent): void {
   const base = sent && same(sent, open.build) ? sent : typedOn;
   const { build, conflicts } = mergeBuilds(base, mine, open.build);
   if (same(build, open.build)) return;
-  const notices = [...open.notices, 'What was typed here and had not been kept was brought back.'];
+  const notices = [...open.notices, 'What was typed here and had not been kept was restored.'];
   const mergeConflict = conflicts.length > 0 ? { base, theirs: open.build, conflicts } : null;
   const save: SaveState = mergeConflict ? { state: 'stale', says: 'not kept' } : { state: 'keeping', says: 'keeping …' };
-  put({ ...open, notices, save }, settle(change(open.history, build, 'brought back')), mergeConflict);
+  put({ ...open, notices, save }, settle(change(open.history, build, 'restored')), mergeConflict);
   if (!mergeConflict) queue?.push(build, newId());
 }
 

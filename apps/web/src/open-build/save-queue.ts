@@ -35,7 +35,7 @@ const longestWait_ms = 8_000;
 const firstWait_ms = 500;
 
 /**
- * Sends saves one after the other, each on top of the version the last one made; only the newest state waits. While nobody answers it asks
+ * Sends saves one after the other, each on top of the version the last one made; only the newest state waits. While nobody answers it tries
  * again, with the same save id, so that an answer lost on the way is no conflict. A build changed elsewhere is met, never overwritten.
  */
 export class SaveQueue {
@@ -62,7 +62,7 @@ export class SaveQueue {
     if (!this.sending && !this.choosing) void this.run();
   }
 
-  /** The person has chosen: what stands on the page goes on top of what stands there. */
+  /** The person has chosen: what is on the page goes on top of what is there. */
   chosen(build: Build, step: string): void {
     this.choosing = false;
     this.push(build, step);
@@ -135,7 +135,7 @@ export class SaveQueue {
     }
   }
 
-  /** Asks until somebody answers. @throws AskError when the answer is a refusal */
+  /** Tries until somebody answers. @throws AskError when the answer is a refusal */
   private async whileAway<T>(work: () => Promise<T>): Promise<T> {
     for (let wait = firstWait_ms; ; wait = Math.min(2 * wait, longestWait_ms)) {
       try {

@@ -4,7 +4,7 @@ import { type OpenBuild, useOpenBuild } from './store.js';
 /** Without a change for so long, what is out of sight follows. */
 export const settles_ms = 120;
 
-/** The open build as it stood when typing last paused. What nobody sees is drawn from it: a key draws what is in sight and nothing else. */
+/** The open build as it was when typing last paused. What nobody sees is drawn from it: a key draws what is in sight and nothing else. */
 export const useSettledBuild = create(() => useOpenBuild.getState());
 
 let settling: ReturnType<typeof setTimeout> | undefined;

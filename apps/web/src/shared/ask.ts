@@ -1,7 +1,7 @@
 import type { Problem } from '@hobrek/contracts';
 import { create } from 'zustand';
 
-/** Whether the server wants this device to be let in first. */
+/** Whether this device must be let in first. */
 export const useShutOut = create<{ readonly out: boolean }>(() => ({ out: false }));
 
 /** The server refused, in words; or it, or its database, was not there. */

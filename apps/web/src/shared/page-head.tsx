@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
-/** The rule across the top of every page: the name, what the page is about, and what stands at its end. */
+/** The rule across the top of every page: the name, what the page is about, and what is at its end. */
 export function PageHead({ children, end }: { children?: ReactNode; end?: ReactNode }) {
   return (
     <header className="flex min-h-14 flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-ink px-6 pt-3 pb-2 max-sm:px-4">

@@ -6,9 +6,9 @@ const keys = [
   ['← →', 'along the machine, outside fields'],
   ['Enter', 'into the fields of what is picked'],
   ['Ctrl Enter', 'to the next element’s fields, from anywhere; with Shift to the one before'],
-  ['Esc', 'lets go of what is picked, closes what is open'],
+  ['Esc', 'picks nothing, closes what is open'],
   ['Ctrl K, k', 'every command and every field, by name'],
-  ['↑ ↓', 'in the field of a wheel: through the sizes on the shelf'],
+  ['↑ ↓', 'in the field of a wheel: through the stock sizes'],
   ['Alt U', 'writes the field in its next unit'],
   ['Ctrl Z, z', 'undoes a field at a time'],
   ['Ctrl Y, Z', 'does it again'],
@@ -19,15 +19,15 @@ export function PreferencesSheet() {
   const { gallon, letters, units, theme } = usePreferences();
   return (
     <Popover.Root>
-      <Popover.Trigger className="cursor-pointer font-semibold max-sm:hidden">Habits, keys</Popover.Trigger>
+      <Popover.Trigger className="cursor-pointer font-semibold max-sm:hidden">Preferences, keys</Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           sideOffset={8}
           collisionPadding={12}
-          aria-label="habits and keys"
+          aria-label="preferences and keys"
           className="z-10 w-96 max-w-[calc(100vw-24px)] border border-ink bg-sheet p-4 text-ink"
         >
-          <h2 className="font-head text-lg tracking-wide text-blue uppercase">Habits on this device</h2>
+          <h2 className="font-head text-lg tracking-wide text-blue uppercase">Preferences on this device</h2>
           <label className="mt-2 flex cursor-pointer items-baseline gap-2">
             <input type="checkbox" checked={letters} onChange={(event) => usePreferences.setState({ letters: event.target.checked })} />
             single letters are keys (z undoes); Ctrl+Z always does

@@ -18,7 +18,7 @@ export const usePreferences = create<Preferences>()(
   persist((): Preferences => ({ gallon: 'us', letters: true, units: 'metric', theme: 'device' }), { name: 'hobrek-habits' }),
 );
 
-/** The units figures are shown in. Asked by what keeps still while its figures do: its numbers are written anew when the units change. */
+/** The units figures are shown in. Read by what stays as it is while its figures do: its numbers are written anew when the units change. */
 export const useUnits = (): UnitHabit => usePreferences(({ units }) => units);
 
 /** What does not wait for a screen to be drawn again: the colours of the page. */

@@ -24,7 +24,7 @@ export type Margin = NonNullable<Check['margin']>;
 /** What a check is made from, beside how it is declared. */
 export interface BothSides<U extends Unit> {
   readonly has: Figure<U>;
-  readonly needs: Figure<U>;
+  readonly needs: Figure<NoInfer<U>>;
   /** Where the source hangs on what was entered. */
   readonly source?: string;
   /** Best verdict this check can earn, however much is left. */

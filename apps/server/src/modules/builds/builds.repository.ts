@@ -14,7 +14,7 @@ export interface Contents {
 }
 
 /** Which builds a list shows, and in which order. */
-export interface Wanted {
+export interface Listing {
   readonly find: string;
   readonly worstFirst: boolean;
   /** How many of the list are passed over: what was shown before. */
@@ -31,8 +31,8 @@ export interface SavedAs {
 export type BuildRow = typeof builds.$inferSelect;
 export type RevisionRow = typeof revisions.$inferSelect;
 
-/** What became of a save: written, or the version that stands instead; undefined when there is no such build. */
-export type Saved = { readonly row: BuildRow } | { readonly stands: number } | undefined;
+/** What became of a save: written, or the version that is there instead; undefined when there is no such build. */
+export type Saved = { readonly row: BuildRow } | { readonly current: number } | undefined;
 
 function matching(find: string) {
   if (find === '') return undefined;
@@ -46,7 +46,7 @@ const columns = ({ build, summary, engine }: Contents) => ({ name: build.name, d
 
 @Injectable()
 export class BuildsRepository {
-  /** Asked for at every opening: parsed and planned once for a connection. */
+  /** Needed at every opening: parsed and planned once for a connection. */
   private readonly byId;
 
   constructor(@Inject(DATABASE) private readonly database: Database) {
@@ -58,7 +58,7 @@ export class BuildsRepository {
   }
 
   /** Newest change first, or what fails first; of those whose name or sentence holds the words, if any are given. */
-  list(limit: number, { find, worstFirst, from }: Wanted): Promise<BuildRow[]> {
+  list(limit: number, { find, worstFirst, from }: Listing): Promise<BuildRow[]> {
     const worst = sql`array_position(array['fails', 'unknown', 'close', 'holds'], ${builds.summary}->>'verdict')`;
     const order = worstFirst ? [worst, desc(builds.changedAt), builds.id] : [desc(builds.changedAt), builds.id];
     return this.database
@@ -127,7 +127,7 @@ export class BuildsRepository {
     const now = await this.find(id);
     if (!now) return undefined;
     const alreadyWritten = as.saveId !== null && now.savedBy === as.saveId && now.version === from + 1;
-    return alreadyWritten ? { row: now } : { stands: now.version };
+    return alreadyWritten ? { row: now } : { current: now.version };
   }
 
   /** Newest first, one more than asked for, so that the oldest can be told from the one before it. */
@@ -207,7 +207,7 @@ export class BuildsRepository {
       .where(and(eq(builds.id, id), eq(builds.version, version)));
   }
 
-  async remove(id: string, from: number): Promise<'removed' | { readonly stands: number } | undefined> {
+  async remove(id: string, from: number): Promise<'removed' | { readonly current: number } | undefined> {
     const gone = await this.database.transaction(async (tx) => {
       const rows = await tx
         .delete(builds)
@@ -218,7 +218,7 @@ export class BuildsRepository {
     });
     if (gone) return 'removed';
     const now = await this.find(id);
-    return now && { stands: now.version };
+    return now && { current: now.version };
   }
 
   async ping(): Promise<void> {

@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
 import { NotesRepository } from '../notes/notes.repository.js';
 import { noted } from '../notes/notes.service.js';
-import { type BuildRow, BuildsRepository, type Contents, type SavedAs, type Wanted } from './builds.repository.js';
+import { type BuildRow, BuildsRepository, type Contents, type SavedAs, type Listing } from './builds.repository.js';
 
 const longestList = 100;
 const longestLog = 200;
@@ -17,8 +17,8 @@ export class BuildsService {
     private readonly notes: NotesRepository,
   ) {}
 
-  async list(wanted: Wanted, units: UnitHabit = 'metric'): Promise<ListedBuild[]> {
-    const rows = await this.repository.list(longestList, wanted);
+  async list(listing: Listing, units: UnitHabit = 'metric'): Promise<ListedBuild[]> {
+    const rows = await this.repository.list(longestList, listing);
     return Promise.all(rows.map((row) => this.listed(row, units)));
   }
 
@@ -39,14 +39,14 @@ export class BuildsService {
   async save(id: string, from: number, raw: unknown, as: SavedAs): Promise<StoredBuild> {
     const saved = await this.repository.save(id, from, await contentsOf(raw), as);
     if (!saved) throw gone();
-    if ('stands' in saved) throw stale(from, saved.stands);
+    if ('current' in saved) throw stale(from, saved.current);
     return answered(saved.row);
   }
 
   async remove(id: string, from: number): Promise<void> {
     const outcome = await this.repository.remove(id, from);
     if (!outcome) throw gone();
-    if (outcome !== 'removed') throw stale(from, outcome.stands);
+    if (outcome !== 'removed') throw stale(from, outcome.current);
   }
 
   /** What a build was and what was written down about it, newest first. */
@@ -61,7 +61,7 @@ export class BuildsService {
     return { revisions, notes: notes.map(noted) };
   }
 
-  /** A build as it was. It is brought back by saving it again, like any other change. */
+  /** A build as it was. It is restored by saving it again, like any other change. */
   async asItWas(id: string, version: number): Promise<Build> {
     const row = await this.repository.revision(id, version);
     if (!row) throw new ProblemError('not-found', 'There is no such state of this build.');
@@ -106,5 +106,5 @@ async function contentsOf(raw: unknown): Promise<Contents> {
 }
 
 const gone = () => new ProblemError('not-found', 'There is no such build; it may have been deleted.');
-const stale = (from: number, stands: number) =>
-  new ProblemError('version-stale', `The change was made from version ${from}; version ${stands} stands now. Nothing was overwritten.`);
+const stale = (from: number, current: number) =>
+  new ProblemError('version-stale', `The change was made from version ${from}; version ${current} is there now. Nothing was overwritten.`);

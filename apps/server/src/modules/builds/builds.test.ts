@@ -28,13 +28,13 @@ const named = (name: string): Build => ({ ...demo(), name });
 
 describe('a person’s units', () => {
   // 11.794 N·m / 1.3558 = 8.70 lbf·ft, by hand; 8 N·m = 5.90 lbf·ft.
-  it('are those of the list’s sentences and figures, for the one who asks alone', async () => {
+  it('are those of the list’s sentences and figures, for whoever sends the request alone', async () => {
     const { id } = await add(named('Inches'));
     const listed = async (query: string) =>
       ((await (await served.ask('GET', `builds?find=Inches${query}`)).json()) as ListedBuild[]).find((each) => each.id === id)?.summary;
     const [inch, metric, odd] = await Promise.all([listed('&units=inch'), listed(''), listed('&units=furlongs')]);
     expect(inch?.torque).toEqual({ number: '8.70', symbol: 'lbf·ft' });
-    expect(inch?.says).toContain('5.90 lbf·ft is asked');
+    expect(inch?.says).toContain('the work needs 5.90 lbf·ft');
     expect(metric?.torque).toEqual({ number: '11.8', symbol: 'N·m' });
     expect(odd).toEqual(metric);
   });
@@ -87,7 +87,7 @@ describe('a build', () => {
     expect(list[0]?.id).toBe(stored.id);
   });
 
-  it('is found by its name or its sentence, and what gives stands first when asked for', async () => {
+  it('is found by its name or its sentence, and what fails comes first when chosen', async () => {
     const weak = named('Weakling 100 %_');
     const [line] = weak.lines as [Build['lines'][number]];
     const power = { text: '100 W', value: 100, unit: 'W', how: 'plate' } as const;
@@ -116,7 +116,7 @@ describe('a build', () => {
     const stored = await add(named('Old engine'));
     const client = new pg.Client({ connectionString: served.url });
     await client.connect();
-    await client.query(`update builds set engine = 0, summary = '{"verdict":"gives"}' where id = $1`, [stored.id]);
+    await client.query(`update builds set engine = 0, summary = '{"verdict":"fails"}' where id = $1`, [stored.id]);
     const list = (await (await served.ask('GET', 'builds')).json()) as ListedBuild[];
     expect(list.find((each) => each.id === stored.id)?.summary.verdict).toBe('close');
     expect((await client.query('select engine from builds where id = $1', [stored.id])).rows[0]).toEqual({ engine: engineVersion });
@@ -163,7 +163,7 @@ describe('no update is lost', () => {
     expect(problem).toMatchObject({
       code: 'version-stale',
       status: 412,
-      detail: 'The change was made from version 1; version 2 stands now. Nothing was overwritten.',
+      detail: 'The change was made from version 1; version 2 is there now. Nothing was overwritten.',
     });
     expect(((await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild).build.name).toBe('First');
   });
@@ -232,7 +232,7 @@ describe('what is refused', () => {
     for (const form of forms) expect((await problemOf(form)).code).toBe('wrong-type');
   });
 
-  it.each(['builds/1', 'builds/../builds/x', `builds/${randomUUID()}`, 'nothing', ''])('an address where nothing stands: %s', async (path) => {
+  it.each(['builds/1', 'builds/../builds/x', `builds/${randomUUID()}`, 'nothing', ''])('an address where there is nothing: %s', async (path) => {
     expect((await problemOf(await served.ask('GET', path))).code).toBe('not-found');
   });
 });

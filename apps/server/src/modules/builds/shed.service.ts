@@ -5,7 +5,7 @@ import { ProblemError } from '../../platform/problem-error.js';
 import { type NoteRow, NotesRepository } from '../notes/notes.repository.js';
 import { type BuildRow, BuildsRepository } from './builds.repository.js';
 
-/** Builds as one file, and brought in again from one: what will happen is told before it does, and nothing is replaced unasked. */
+/** Builds as one file, and imported again from one: what will happen is told before it does, and nothing is replaced unasked. */
 @Injectable()
 export class ShedService {
   constructor(
@@ -49,7 +49,7 @@ export class ShedService {
     const name = String((entry.build as Partial<Build>).name ?? 'a build without a name').slice(0, 120);
     if (!read.ok) {
       const [first] = read.complaints;
-      return { id, name, what: 'damaged', notes: 0, says: `cannot be brought in: ${first?.path}: ${first?.says}` };
+      return { id, name, what: 'damaged', notes: 0, says: `cannot be imported: ${first?.path}: ${first?.says}` };
     }
     const there = await this.repository.find(id);
     const known = new Set(there ? (await this.notes.ofMany([id])).map((note) => note.id) : []);
@@ -58,7 +58,7 @@ export class ShedService {
     return { id, name, what, notes, says: what === 'same' && notes > 0 ? `${says}; ${counted(notes)} not here and will be added` : says };
   }
 
-  /** Brings it in where it is new; over one that is there only when that was asked for, as a change that can be brought back. */
+  /** Brings it in where it is new; over one that is there only when that was asked for, as a change that can be restored. */
   async bring(entry: ShedEntryContract): Promise<Looked> {
     const looked = await this.look(entry);
     const { id, what } = looked;
@@ -86,7 +86,7 @@ export class ShedService {
             ? `was here already; ${looked.notes === 1 ? 'one note was' : `${looked.notes} notes were`} added`
             : 'is here already'
           : replaces
-            ? 'stands in the place of what was here; the log can bring that back'
+            ? 'replaces what was here; the log can restore that'
             : 'is in the shed now',
     };
   }
@@ -94,7 +94,7 @@ export class ShedService {
   private async replace(id: string, contents: Parameters<BuildsRepository['bring']>[2]): Promise<boolean> {
     const there = await this.repository.find(id);
     if (!there) return false;
-    const saved = await this.repository.save(id, there.version, contents, { saveId: null, step: null, by: 'brought in' });
+    const saved = await this.repository.save(id, there.version, contents, { saveId: null, step: null, by: 'imported' });
     return saved !== undefined && 'row' in saved;
   }
 }

@@ -72,7 +72,7 @@ describe('an entry of a build that is there and differs', () => {
     const now = async () => ((await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild).build.name;
     expect(await now()).toBe('Apple crusher');
 
-    expect((await at('bring', { ...newer, replace: true })).says).toContain('the log can bring that back');
+    expect((await at('bring', { ...newer, replace: true })).says).toContain('the log can restore that');
     expect(await now()).toBe('Cider mill');
     const was = (await (await served.ask('GET', `builds/${id}/revisions/1`)).json()) as Build;
     expect(was.name).toBe('Apple crusher');
@@ -80,7 +80,7 @@ describe('an entry of a build that is there and differs', () => {
 });
 
 describe('a damaged entry', () => {
-  it('is told where it is wrong, and nothing is brought in', async () => {
+  it('is told where it is wrong, and nothing is imported', async () => {
     const { id } = await add(demo('apple-crusher'));
     const [entry] = (await take()).builds as [Entry];
     await sql('delete from builds');

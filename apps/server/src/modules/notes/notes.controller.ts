@@ -46,7 +46,7 @@ export class NotesController {
     return this.notes.removeLoose(idFrom(build), idFrom(photo, 'photo'));
   }
 
-  /** A photo out of a shed's file, to a note that was brought in before it. */
+  /** A photo out of a shed's file, to a note that was imported before it. */
   @Put('notes/:note/photos/:photo')
   @HttpCode(204)
   bringPhoto(@Param('build') build: string, @Param('note') note: string, @Param('photo') photo: string, @Body() body: unknown): Promise<void> {

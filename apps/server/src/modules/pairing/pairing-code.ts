@@ -1,7 +1,7 @@
 import { randomInt, timingSafeEqual } from 'node:crypto';
 
 const lasts_ms = 10 * 60 * 1000;
-/** Wrong tries that a code stands: of a million codes, ten. */
+/** Wrong tries that a code allows: of a million codes, ten. */
 const wrongTries = 10;
 
 /** The code that the main screen shows: six digits, for ten minutes, for one device, gone after ten wrong tries. */

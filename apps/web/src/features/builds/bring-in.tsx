@@ -6,7 +6,7 @@ import { AskError, ask, send } from '../../shared/ask.js';
 
 type Entry = Shed['builds'][number];
 
-/** One build out of a file: what will happen to it, and how that is done; nothing to do where it cannot be brought in or is here already. */
+/** One build out of a file: what will happen to it, and how that is done; nothing to do where it cannot be imported or is here already. */
 interface Coming {
   readonly key: string;
   readonly name: string;
@@ -51,7 +51,7 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
   return (
     <>
       <button type="button" className="cursor-pointer py-1 text-base text-blue hover:underline" onClick={() => input.current?.click()}>
-        {coming.length === 0 && busy ? busy : 'Bring in a file'}
+        {coming.length === 0 && busy ? busy : 'Import a file'}
       </button>
       <input
         ref={input}
@@ -69,7 +69,7 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
             aria-describedby={undefined}
             className="fixed top-[12vh] left-1/2 w-[38rem] max-w-[calc(100vw-24px)] -translate-x-1/2 border border-ink bg-sheet p-5 text-ink"
           >
-            <Dialog.Title className="font-head text-xl tracking-wide text-blue uppercase">Bring in</Dialog.Title>
+            <Dialog.Title className="font-head text-xl tracking-wide text-blue uppercase">Import</Dialog.Title>
             {coming.length > 1 && <p className="text-soft">{tally(coming)}</p>}
             <ul className="mt-2 max-h-[50vh] overflow-y-auto">
               {coming.map(({ key, name, says, replaces, bring: can }) => (
@@ -84,7 +84,7 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
                           setWanted((now) => (event.target.checked ? new Set([...now, key]) : new Set([...now].filter((k) => k !== key))))
                         }
                       />
-                      put the file’s in the place of what is here; the log can bring that back
+                      replace what is here by the file’s; the log can restore that
                     </label>
                   )}
                 </li>
@@ -95,7 +95,7 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
                 <>
                   {toDo > 0 && (
                     <button type="button" className="cursor-pointer font-semibold text-blue hover:underline" onClick={() => void bring()}>
-                      {toDo === 1 ? 'Bring in' : `Bring in ${toDo}`}
+                      {toDo === 1 ? 'Import' : `Import ${toDo}`}
                     </button>
                   )}
                   <Dialog.Close className="cursor-pointer hover:underline">{toDo > 0 ? 'Leave it' : 'Close'}</Dialog.Close>
@@ -122,7 +122,7 @@ async function brought(each: Coming, replace: boolean): Promise<Coming> {
   try {
     return { ...rest, says: await bring(replace) };
   } catch (problem) {
-    return { ...each, says: `was not brought in: ${problem instanceof AskError ? problem.message : 'it could not be sent'}` };
+    return { ...each, says: `was not imported: ${problem instanceof AskError ? problem.message : 'it could not be sent'}` };
   }
 }
 
@@ -133,7 +133,7 @@ async function readFile(file: File, names: ReadonlySet<string>): Promise<Coming[
   try {
     raw = JSON.parse(await file.text());
   } catch {
-    return no('is not JSON: it may be damaged, or another kind of file. Nothing was brought in.');
+    return no('is not JSON: it may be damaged, or another kind of file. Nothing was imported.');
   }
   const { format, version, builds } = (raw ?? {}) as { format?: unknown; version?: unknown; builds?: unknown };
   if (format === buildFormat) return [oneBuild(file.name, raw as Build, names)];
@@ -178,7 +178,7 @@ async function look(whole: Entry, key: string): Promise<Coming> {
     return {
       key,
       name: String(named ?? 'an entry'),
-      says: `cannot be brought in: ${problem instanceof AskError ? problem.message : 'it could not be sent'}`,
+      says: `cannot be imported: ${problem instanceof AskError ? problem.message : 'it could not be sent'}`,
     };
   }
 }
@@ -203,7 +203,7 @@ function withoutPhotos(whole: Entry): { entry: Entry; photos: readonly HeldPhoto
   return { entry: { ...whole, notes: bare }, photos: held };
 }
 
-/** @returns how many could not be brought in */
+/** @returns how many could not be imported */
 async function bringPhotos(build: string, photos: readonly HeldPhoto[]): Promise<number> {
   let lost = 0;
   for (const { note, id, webp } of photos) {

@@ -34,7 +34,7 @@ export function LogStop() {
         <div className="flex flex-wrap items-baseline justify-between gap-x-4">
           <h2 className="font-head text-lg tracking-wide uppercase">
             Log{' '}
-            <span className="font-text text-sm tracking-normal text-soft normal-case">what changed, newest first; any state can be brought back</span>
+            <span className="font-text text-sm tracking-normal text-soft normal-case">what changed, newest first; any state can be restored</span>
           </h2>
           {log.data && <TakeLog log={log.data} />}
         </div>
@@ -115,7 +115,7 @@ function RevisionRow({ revision: { changes, savedAt, by }, back, marked, mark }:
       <p>{unbroken(changes.join('; ') || 'Kept as it was')}</p>
       {back && (
         <button type="button" className="cursor-pointer text-sm text-blue underline" onClick={back}>
-          bring this back
+          restore this
         </button>
       )}
       <p className="col-start-1 text-sm text-soft">

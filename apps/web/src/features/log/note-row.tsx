@@ -5,7 +5,7 @@ import { ask } from '../../shared/ask.js';
 import { when } from '../../shared/when.js';
 import { Photo } from './photo.js';
 
-/** A note with its pictures. It is taken out only when asked twice: nothing brings it back. */
+/** A note with its pictures. It is taken out only when pressed twice: nothing restores it. */
 export function NoteRow({ build, note: { id, text, at, by, tags, photos } }: { build: string; note: Note }) {
   const queries = useQueryClient();
   const [sure, setSure] = useState(false);

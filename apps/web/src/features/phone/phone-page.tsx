@@ -14,7 +14,7 @@ export function PhonePage() {
     queryFn: () => ask<Standing>('pairing'),
     staleTime: 0,
     gcTime: 0,
-    // While someone stands there with a phone.
+    // While someone is there with a phone.
     refetchInterval: 3_000,
   });
   return (

@@ -4,7 +4,7 @@ const dot_px = 5;
 /** A quiet zone of four dots round it (ISO/IEC 18004). */
 const border = 4;
 
-/** A QR code, dark on light whatever the theme: cameras want it so. */
+/** A QR code, dark on light whatever the theme: cameras need it so. */
 export function Square({ text, says }: { text: string; says: string }) {
   const { data, size } = encode(text, { ecc: 'M', border });
   const dots = data.flatMap((row, y) => row.flatMap((dark, x) => (dark ? [`M${x} ${y}h1v1h-1z`] : []))).join('');

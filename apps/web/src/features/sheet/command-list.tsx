@@ -81,7 +81,7 @@ function Commands({ done }: { done: () => void }) {
                 className="cursor-pointer px-2 py-1 data-[selected=true]:bg-wash"
                 onSelect={() => {
                   done();
-                  // The list gives its focus back first; what is chosen may take it.
+                  // The list returns its focus first; what is chosen may take it.
                   setTimeout(act);
                 }}
               >
@@ -95,7 +95,7 @@ function Commands({ done }: { done: () => void }) {
   );
 }
 
-/** Every word that is typed must stand in it. */
+/** Every word that is typed must be in it. */
 const hasWords = (value: string, typed: string): number => {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
   return words.every((word) => value.toLowerCase().includes(word)) ? 1 : 0;

@@ -3,7 +3,7 @@ import { expect, it } from 'vitest';
 import { fitDrawing } from '../../kinds/machine-drawing.js';
 import { draggedBy, rimDragged } from './dragging.js';
 
-/** A belt whose driven shaft stands so far to the right of and above the driving one, mm. */
+/** A belt whose driven shaft is so far to the right of and above the driving one, mm. */
 const belt = (x: number, y: number): DrawnStage => ({
   kind: 'v-belt',
   driver: 75,
@@ -16,7 +16,7 @@ it.each([
   [30, -50, 'up and to the right'],
   [-20, 40, 'down and to the left'],
   [0, 25, 'straight down'],
-])('a shaft dragged %d and %d px stands as far %s on the screen', (dx, dy) => {
+])('a shaft dragged %d and %d px is as far %s on the screen', (dx, dy) => {
   const { frame, shafts } = fitDrawing([belt(420, 0)], { width: 800, height: 400 });
   const by = draggedBy(frame, [dx, dy]);
   const after = fitDrawing([belt(420 + by.x, by.y)], { width: 800, height: 400, frame });

@@ -14,8 +14,8 @@ interface Seen {
 const rim_px = 7;
 
 /**
- * The shafts as lines seen from above, each wheel where it stands along its shaft, each belt and chain from one to the other: what runs askew is seen.
- * To the scale of the side view, both ways; nothing until it is entered where at least both wheels of one stage stand.
+ * The shafts as lines seen from above, each wheel at its place along its shaft, each belt and chain from one to the other: what runs askew is seen.
+ * To the scale of the side view, both ways; nothing until the places of both wheels of at least one stage are entered.
  */
 export const FromAbove = memo(function FromAbove({ stages, names, drawn }: Seen) {
   useUnits();
@@ -35,7 +35,7 @@ export const FromAbove = memo(function FromAbove({ stages, names, drawn }: Seen)
   const says = placed.map(({ shaft, at }) => `a wheel on the ${names[shaft]} at ${show(at, 'mm')}`).join(', ');
   return (
     <figure className="mt-3">
-      <figcaption className="text-sm text-soft">seen from above: where the wheels stand along their shafts</figcaption>
+      <figcaption className="text-sm text-soft">seen from above: places of the wheels along their shafts</figcaption>
       <svg width={drawn.width} height={height} role="img" aria-label={says} className="overflow-visible">
         {names.map((name, k) => (
           <path key={name} d={`M${x(k)} 2V${height - 2}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />

@@ -16,14 +16,14 @@ interface HandlesShown {
   readonly stages: readonly DrawnStage[];
   readonly drawn: Drawn;
   readonly picked: string | null | undefined;
-  /** Makes the view stand still while something is dragged in it, and lets it go. */
+  /** Holds the view still while something is dragged in it, and releases it. */
   readonly hold: (frame: Frame | undefined) => void;
 }
 
-/** What can be taken hold of on the drawing: every shaft that may stand elsewhere, and the rims of the wheels of the stage that is picked. */
+/** What can be taken hold of on the drawing: every shaft that may be moved, and the rims of the wheels of the stage that is picked. */
 export const Handles = memo(function Handles({ line, names, paths, stages, drawn, picked, hold }: HandlesShown) {
   const movable = useShownList(({ open }) => names.map((_, k) => open !== null && canMove(open.build, line, k)));
-  // What is dragged reads the view when it is taken hold of: a handle is drawn again only when it stands elsewhere.
+  // What is dragged reads the view when it is taken hold of: a handle is drawn again only when it is elsewhere.
   const view = useRef(drawn);
   view.current = drawn;
   const viewNow = useCallback(() => view.current, []);

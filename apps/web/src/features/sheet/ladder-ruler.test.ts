@@ -23,7 +23,7 @@ it('has every value within its width, in their order, and what is nothing at its
 it('says 1, 2 and 5 of each decade where they belong, in the unit that is shown', () => {
   // A tenth under 8 and over 64, and on to the next sixth of a decade: 6.8 to 100.
   expect(ruler([8, 64]).ticks).toEqual([10, 20, 50, 100].map((says) => ({ says, at: says })));
-  // 0.7376 lbf·ft are 1 N·m: 10 lbf·ft stand where 13.56 N·m do.
+  // 0.7376 lbf·ft are 1 N·m: 10 lbf·ft are where 13.56 N·m are.
   const pounds = ruler([8, 64], 0.737562);
   expect(pounds.ticks.find(({ says }) => says === 10)?.at).toBeCloseTo(13.558, 3);
 });

@@ -1,12 +1,12 @@
 /** A ruler of torque at the tool, logarithmic: as many px from 1 to 10 as from 10 to 100. */
 export interface LadderRuler {
-  /** Where a torque stands, px from the left; what is nothing, or less, stands at the left end. */
+  /** Place of a torque, px from the left; what is nothing, or less, is at the left end. */
   readonly x: (value: number) => number;
-  /** Numbers to write at it, in the unit that is shown, and the torques they stand for. */
+  /** Numbers to write at it, in the unit that is shown, and their torques. */
   readonly ticks: readonly { readonly says: number; readonly at: number }[];
 }
 
-/** Most over least of the ruler: whatever is smaller stands at its left end. */
+/** Most over least of the ruler: whatever is smaller is at its left end. */
 const longest = 1e6;
 
 /**

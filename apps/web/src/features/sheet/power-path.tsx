@@ -159,7 +159,7 @@ const ScaleBar = memo(function ScaleBar({ drawn, room, trueScale }: { drawn: Dra
   );
 });
 
-/** What stands at one shaft: hung under it where there is room, in a row where there is not. */
+/** The figures at one shaft: hung under it where there is room, in a row where there is not. */
 interface StationShown {
   readonly path: string;
   readonly name: string;

@@ -58,7 +58,7 @@ export function Sentence() {
 /** Long enough that a sentence is not spoken at every key. */
 const pause_ms = 1_200;
 
-/** What has changed, spoken once typing has paused; what stands when the page opens is read with the page. */
+/** What has changed, spoken once typing has paused; what is there when the page opens is read with the page. */
 function Spoken({ says }: { says: string }) {
   const first = useRef(says);
   const [spoken, setSpoken] = useState('');

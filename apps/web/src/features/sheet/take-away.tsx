@@ -4,7 +4,7 @@ import { type OpenBuild, useOpenBuild } from '../../open-build/store.js';
 import { usePreferences, useUnits } from '../../shared/preferences.js';
 import { takeFile } from '../../shared/take-file.js';
 
-/** The writers of drawings and tables come in when one is asked for. */
+/** The writers of drawings and tables come in when one is chosen. */
 const papers = () => import('@hobrek/papers');
 const drawn = async ({ evaluation }: OpenBuild) => {
   const { drawMachine } = await papers();
@@ -22,7 +22,7 @@ interface Form {
 /** What a build can be taken away as. */
 const forms: readonly Form[] = [
   {
-    says: 'its file (JSON), to bring in anywhere',
+    says: 'its file (JSON), to import anywhere',
     ending: '.json',
     type: 'application/json',
     text: ({ build }) => `${JSON.stringify(build, null, 2)}\n`,

@@ -3,16 +3,17 @@ import { Popover } from 'radix-ui';
 import { memo, useState } from 'react';
 import { stageAdded } from '../../open-build/open-build.js';
 import { useOpenBuild } from '../../open-build/store.js';
+import { useUnits } from '../../shared/preferences.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 interface Gap {
   readonly line: string;
-  /** It goes in before the stage that stands here now. */
+  /** It goes in before the stage that is here now. */
   readonly at: number;
   readonly after: string;
 }
 
-/** Every kind that fits into a gap of the line, with what it would change; tried only when someone asks. */
+/** Every kind that fits into a gap of the line, with what it would change; tried only when someone opens it. */
 export const WhatCouldGoHere = memo(function WhatCouldGoHere({ line, at, after }: Gap) {
   const [asked, setAsked] = useState(false);
   return (
@@ -40,10 +41,11 @@ export const WhatCouldGoHere = memo(function WhatCouldGoHere({ line, at, after }
 
 function Fittings({ line, at, done }: { line: string; at: number; done: () => void }) {
   const open = useOpenBuild((store) => store.open);
+  const units = useUnits();
   if (!open) return null;
   return (
     <ul className="mt-2">
-      {fitsHere(open.build, open.kinds, line, at, open.evaluation).map(({ kind, label, begins, verdict, says }) => (
+      {fitsHere(open.build, open.kinds, line, at, open.evaluation, units).map(({ kind, label, begins, verdict, says }) => (
         <li key={kind} className="border-t border-hair">
           <button
             type="button"

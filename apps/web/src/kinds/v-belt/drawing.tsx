@@ -24,5 +24,5 @@ export function VBeltDrawing({ driver, driven, picked }: StageDrawn) {
   );
 }
 
-/** What is drawn only so that something stands there. */
+/** What is drawn only so that something is there. */
 const unknownLine = { stroke: 'var(--unknown)', strokeWidth: 1.2, strokeDasharray: '4 4' } as const;

@@ -9,7 +9,7 @@ const axis_px = 30;
 /** Room that a belt's name needs, px. */
 const name_px = 40;
 
-/** The belts on sale, along the way the motor can move: where each wants it, how far off that is, and which the slot lets in. */
+/** Standard belts along the way the motor can move: the place each needs, how far off that is, and which the slot allows. */
 export const StockRuler = memo(function StockRuler({ outline }: { outline: DrawnStage }) {
   const [frame, width] = useWidth<HTMLDivElement>();
   useUnits();
@@ -25,18 +25,18 @@ export const StockRuler = memo(function StockRuler({ outline }: { outline: Drawn
   const ticks = Array.from({ length: Math.ceil((2 * reach) / step) + 1 }, (_, k) => Math.ceil((centres - reach) / step) * step + k * step).filter(
     (tick) => tick < centres + reach,
   );
-  // Names that would run into each other are left out, the nearest to where the motor stands first.
+  // Names that would run into each other are left out, the nearest to the motor first.
   const named = spread(
     [...seen].sort((a, b) => Math.abs(a.centres - centres) - Math.abs(b.centres - centres)),
     (belt) => x(belt.centres),
   );
-  const wanted =
+  const nearest =
     seen.find((belt) => belt.mark === chosen) ?? [...seen].sort((a, b) => Math.abs(a.centres - centres) - Math.abs(b.centres - centres))[0];
   return (
     <div ref={frame} className="mt-3 min-w-0 overflow-hidden">
       <p className="text-sm text-soft">
-        {what}, by the centre distance each wants{slot ? ', along the slot' : ''}
-        {wanted && `: ${wanted.mark} wants ${move(wanted.centres - centres)}`}
+        {what}, by the centre distance each needs{slot ? ', along the slot' : ''}
+        {nearest && `: ${nearest.mark} needs ${move(nearest.centres - centres)}`}
       </p>
       <svg width={width} height={height_px} role="img" aria-label={seen.map((belt) => `${belt.mark} at ${show(belt.centres, 'mm')}`).join(', ')}>
         {slot && <path d={`M${x(slot[0])} ${axis_px}H${x(slot[1])}v9H${x(slot[0])}z`} fill="var(--plate)" stroke="var(--brass)" />}
@@ -52,7 +52,7 @@ export const StockRuler = memo(function StockRuler({ outline }: { outline: Drawn
             key={belt.mark}
             d={`M${x(belt.centres)} ${axis_px}v20`}
             stroke={fits(belt.centres) ? 'var(--holds)' : 'var(--unknown)'}
-            strokeWidth={belt === wanted ? 3 : 1.5}
+            strokeWidth={belt === nearest ? 3 : 1.5}
           />
         ))}
         {named.map((belt) => (
@@ -62,7 +62,7 @@ export const StockRuler = memo(function StockRuler({ outline }: { outline: Drawn
             y={axis_px + 36}
             fontSize="14"
             textAnchor="middle"
-            fontWeight={belt === wanted ? 600 : 400}
+            fontWeight={belt === nearest ? 600 : 400}
             fill={fits(belt.centres) || slot === null ? 'var(--ink)' : 'var(--soft)'}
           >
             {belt.mark}
@@ -88,7 +88,7 @@ function stepFor(rough: number): number {
   return ([1, 2, 5].find((each) => each * power >= rough) ?? 10) * power;
 }
 
-/** As many of a list, in its order, as stand clear of each other. */
+/** As many of a list, in its order, as are clear of each other. */
 function spread<T>(list: readonly T[], x: (each: T) => number): T[] {
   const kept: T[] = [];
   for (const each of list) if (kept.every((other) => Math.abs(x(other) - x(each)) >= name_px)) kept.push(each);

@@ -166,7 +166,7 @@ export const isTensionSaid = ({ tension, push, tone }: SpanTension): boolean => 
 /** What every open belt puts out. */
 export const beltFigures = {
   'belt-speed': figure('Belt speed', 'rim-speed', 'Belt', { key: true }),
-  wrap: figure('Wrap on the smaller pulley', 'angle', 'Belt', { key: true }),
+  wrap: figure('Wrap on the smaller pulley', 'angle', 'Belt'),
   'belt-length': figure('Belt length at these centres', 'length', 'Belt'),
   centres: figure('Centre distance for this belt', 'length', 'Belt'),
   'design-power': figure('Design power', 'power', 'Rating'),

@@ -1,0 +1,162 @@
+/** Whatever a kind declares that it puts out is put out by some build, and nothing is put out that was not declared. */
+import { readdirSync, readFileSync } from 'node:fs';
+import {
+  type Build,
+  type Element,
+  elementsOf,
+  enter,
+  evaluateBuild,
+  type Field,
+  kindHead,
+  kindHeads,
+  loadKinds,
+  outputsOfLines,
+  placesOf,
+  type Role,
+  showAs,
+  starters,
+  startFrom,
+  withInput,
+} from '@hobrek/core';
+import { describe, expect, it } from 'vitest';
+import { readBuild } from './read-build.js';
+
+const here = (path: string) => new URL(`../../../../${path}`, import.meta.url);
+const builds = ['demo', 'packages/contracts/test/samples']
+  .flatMap((folder) => readdirSync(here(folder)).map((name) => JSON.parse(readFileSync(here(`${folder}/${name}`), 'utf8'))))
+  .map((raw): Build => {
+    const read = readBuild(raw);
+    if (!read.ok) throw new Error(JSON.stringify(read.complaints));
+    return read.build;
+  });
+const kinds = await loadKinds();
+
+/** Something that fits a field nobody filled: what is usual, or the middle of what it takes on a logarithm. */
+function filler(field: Field): string {
+  if (field.is === 'choice') return Object.keys(field.options)[0] as string;
+  const [low, high] = field.accepts;
+  const middle = field.usual?.value ?? (low > 0 ? Math.sqrt(low * high) : high / 100);
+  return showAs(field.quantity, middle);
+}
+
+/** The build with one field otherwise: each option of each choice, each entry taken out, each empty field filled. */
+function* otherwise(build: Build): Generator<Build> {
+  yield build;
+  for (const { path, field, input } of placesOf(build)) {
+    if (path.startsWith('wishes/')) continue;
+    const typed = (text: string) => withInput(build, path, enter(field, text, undefined).input);
+    if (field.is === 'choice') for (const option of Object.keys(field.options)) yield typed(option);
+    if (input) yield withInput(build, path, undefined);
+    else yield typed(filler(field));
+  }
+}
+
+interface Made {
+  readonly figures: Set<string>;
+  readonly checks: Set<string>;
+  readonly limits: Set<string>;
+}
+
+const made = new Map<string, Made>();
+
+function gather(build: Build): void {
+  const evaluation = evaluateBuild(build, kinds);
+  for (const [k, line] of build.lines.entries()) {
+    const walked = evaluation.lines[k];
+    for (const { role, path, element } of elementsOf(line)) {
+      const of = madeBy(role, element);
+      for (const name of walked?.figures.get(path)?.keys() ?? []) of.figures.add(name);
+      for (const { at, id } of walked?.checks ?? []) if (at === path) of.checks.add(id.slice(path.length + '/check-'.length));
+      for (const { at, id } of walked?.jam.rungs ?? []) if (at === path) of.limits.add(id.slice(path.length + 1));
+    }
+  }
+}
+
+function madeBy(role: Role, { kind }: Element): Made {
+  const key = `${role}:${kind}`;
+  const known = made.get(key) ?? { figures: new Set(), checks: new Set(), limits: new Set() };
+  made.set(key, known);
+  return known;
+}
+
+for (const build of [...builds, ...starters.map(({ id }) => startFrom(id))]) for (const each of otherwise(build)) gather(each);
+
+/** What comes of several entries at once only: the places of both pulleys, and gears of inch sizes. */
+const together: readonly (readonly (readonly [field: string, text: string])[])[] = [
+  [
+    ['driverAt', '60 mm'],
+    ['drivenAt', '62 mm'],
+  ],
+  [
+    ['module', '?'],
+    ['pitch', '12'],
+  ],
+];
+for (const build of builds)
+  for (const entries of together) {
+    const typing = (sofar: Build, { path, field }: Pick<ReturnType<typeof placesOf>[number], 'path' | 'field'>) => {
+      const text = entries.find(([name]) => path.endsWith(`/${name}`))?.[1];
+      return text === undefined ? sofar : withInput(sofar, path, enter(field, text, undefined).input);
+    };
+    gather(placesOf(build).reduce(typing, build));
+  }
+
+/** What every element of a role has, whatever its kind. */
+const ofRole = {
+  source: outputsOfLines.sourceOutputs,
+  stage: outputsOfLines.stageOutputs,
+  work: outputsOfLines.workOutputs,
+  feed: { figures: {}, checks: {} },
+} as const;
+
+describe.each((['feed', 'source', 'stage', 'work'] as const).flatMap((role) => kindHeads(role).map(({ kind }) => [role, kind] as const)))(
+  '%s %s',
+  (role, kind) => {
+    const head = kindHead(role, kind);
+    const is = made.get(`${role}:${kind}`);
+    const limits = Object.keys(head?.limits ?? {});
+
+    it('puts out every figure, check and limit that it declares', () => {
+      const never = (declared: object | undefined, put: Set<string> | undefined) => Object.keys(declared ?? {}).filter((name) => !put?.has(name));
+      expect({
+        figures: never(head?.figures, is?.figures),
+        checks: never(head?.checks, is?.checks),
+        limits: never(head?.limits, is?.limits),
+      }).toEqual({
+        figures: [],
+        checks: [],
+        limits: [],
+      });
+    });
+
+    it('puts out nothing else', () => {
+      const declared = (what: 'figures' | 'checks') => new Set([...Object.keys(head?.[what] ?? {}), ...Object.keys(ofRole[role][what])]);
+      const beyond = (put: Set<string> | undefined, known: ReadonlySet<string>) => [...(put ?? [])].filter((name) => !known.has(name));
+      expect(beyond(is?.figures, declared('figures'))).toEqual([]);
+      // In a jam each limit that breaks is a check by its own name.
+      expect(beyond(is?.checks, new Set([...declared('checks'), ...limits]))).toEqual([]);
+      expect(beyond(is?.limits, new Set(limits))).toEqual([]);
+    });
+
+    it('has at most five figures that size it', () => {
+      const keys = Object.values({ ...head?.figures, ...ofRole[role].figures }).filter(({ key }) => key);
+      expect(keys.length).toBeLessThanOrEqual(5);
+    });
+  },
+);
+
+it('each of what is declared for every line is put out by some line', () => {
+  for (const role of ['source', 'stage', 'work'] as const) {
+    const all = kindHeads(role).map(({ kind }) => made.get(`${role}:${kind}`));
+    for (const name of Object.keys(ofRole[role].figures))
+      expect(
+        all.some((each) => each?.figures.has(name)),
+        name,
+      ).toBe(true);
+    for (const name of Object.keys(ofRole[role].checks))
+      expect(
+        all.some((each) => each?.checks.has(name)),
+        name,
+      ).toBe(true);
+  }
+});
