@@ -9,8 +9,21 @@ const heading = { source: 'Sources', feed: 'Feeds', stage: 'Stages', work: 'Work
 async function pages() {
   const core = await import('../packages/core/dist/index.js');
   const { buildSchema, problems } = await import('../packages/contracts/dist/index.js');
-  const { acceptedUnits, asText, formulas, kindHeads, outputsOfLines, quantities, relations, setRelation, show, showAs, symbolLine, verdictWords, wishOutputs } =
-    core;
+  const {
+    acceptedUnits,
+    asText,
+    formulas,
+    kindHeads,
+    outputsOfLines,
+    quantities,
+    relations,
+    setRelation,
+    show,
+    showAs,
+    symbolLine,
+    verdictWords,
+    wishOutputs,
+  } = core;
 
   const field = (name, each) => {
     if (each.is === 'choice') {
@@ -30,7 +43,12 @@ async function pages() {
         ([name, { label, quantity: of, group, key }]) => `| \`${name}\` | ${label} | ${unitOf(of)} | ${group} | ${key ? 'yes' : ''} |`,
       ),
     );
-  const sentences = (says) => (typeof says === 'string' ? says : Object.entries(says).map(([verdict, text]) => `${verdict}: ${text}`).join('<br>'));
+  const sentences = (says) =>
+    typeof says === 'string'
+      ? says
+      : Object.entries(says)
+          .map(([verdict, text]) => `${verdict}: ${text}`)
+          .join('<br>');
   const checks = (all) =>
     rows(
       ['check', 'of', 'close below', 'says', 'source'],

@@ -93,7 +93,7 @@ async function files() {
     '',
   ].join('\n');
   const words = [
-    '/** How a figure is found that no single formula gives: shown where a formula would be. */',
+    '/** How a figure is found where no single formula does it: shown where a formula would be. */',
     'export const procedureWords: Readonly<Record<string, { readonly says: string; readonly source: string }>> = {',
     ...byId(procedures).map(({ value: { id, says, source: by } }) => `  '${id}': { says: ${JSON.stringify(says)}, source: ${JSON.stringify(by)} },`),
     '};',

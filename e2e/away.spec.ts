@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { startCluster } from '../bin/parts/database.mjs';
 import { addBuild, dataFolder, demo, Hobrek } from './parts/hobrek.js';
 
-test('the database stops while someone types and comes back: nothing is lost, nothing is asked', async ({ page }) => {
+test('the database stops while someone types and comes back: nothing is lost, nothing is to be chosen', async ({ page }) => {
   const data = dataFolder();
   const hobrek = new Hobrek(data.path);
   try {
@@ -17,7 +17,7 @@ test('the database stops while someone types and comes back: nothing is lost, no
     await cluster.stop();
     expect((await (await fetch(`${address}/api/health`)).json()).database).toBe('down');
     await page.getByLabel('Plate power').fill('1 1/2 hp');
-    await page.getByLabel('Torque asked').fill('9 N·m');
+    await page.getByLabel('Torque needed').fill('9 N·m');
     await expect(state).toHaveAttribute('data-save-state', 'away');
     await expect(page.getByRole('alert')).toContainText('will be sent');
 
@@ -26,7 +26,7 @@ test('the database stops while someone types and comes back: nothing is lost, no
     await expect(page.getByRole('alert')).toHaveCount(0);
     await page.reload();
     await expect(page.getByLabel('Plate power')).toHaveValue('1 1/2 hp');
-    await expect(page.getByLabel('Torque asked')).toHaveValue('9 N·m');
+    await expect(page.getByLabel('Torque needed')).toHaveValue('9 N·m');
   } finally {
     await hobrek.stop();
     data.remove();
@@ -43,13 +43,13 @@ test('what one tab changes, another shows without a reload, and the list too', a
     await other.goto(`${address}/builds/${id}`);
     await list.goto(address);
     await page.goto(`${address}/builds/${id}`);
-    await page.getByLabel('Torque asked').fill('11 N·m');
-    await expect(other.getByTestId('sentence')).toHaveAttribute('data-verdict', 'gives');
-    await expect(list.getByRole('link', { name: /Watched/ })).toContainText('may not carry');
+    await page.getByLabel('Torque needed').fill('11 N·m');
+    await expect(other.getByTestId('sentence')).toHaveAttribute('data-verdict', 'fails');
+    await expect(list.getByRole('link', { name: /Watched/ })).toContainText('may be too weak');
     // The tab that holds the stream goes; the others still hear.
     await other.close();
-    await page.getByLabel('Torque asked').fill('5 N·m');
-    await expect(list.getByRole('link', { name: /Watched/ })).toContainText('The motor carries the work');
+    await page.getByLabel('Torque needed').fill('5 N·m');
+    await expect(list.getByRole('link', { name: /Watched/ })).toContainText('The motor is strong enough');
   } finally {
     await hobrek.stop();
     data.remove();

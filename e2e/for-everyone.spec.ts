@@ -3,7 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './parts/hobrek.js';
 
-/** Of what lies open over a page only what is serious counts: it stands outside the page's landmarks by nature. */
+/** Of what lies open over a page only what is serious counts: it is outside the page's landmarks by nature. */
 const faults = async (page: Page, over = false) => {
   const { violations } = await new AxeBuilder({ page }).analyze();
   return violations
@@ -61,7 +61,7 @@ for (const theme of ['day', 'evening'] as const) {
   test(`nothing is in anyone's way where why is answered and among the commands, ${theme}`, async ({ page, crusher, address }) => {
     await chosen(page, theme);
     await page.goto(pages['the sheet'](address, crusher.id));
-    await page.getByRole('button', { name: /^belt length/ }).click();
+    await page.getByRole('button', { name: /^Belt length at/ }).click();
     await page.getByRole('dialog', { name: 'why' }).waitFor();
     expect(await faults(page, true), 'why').toEqual([]);
     await page.keyboard.press('Escape');
@@ -71,7 +71,7 @@ for (const theme of ['day', 'evening'] as const) {
   });
 }
 
-test('everything that is pressed is at least 24 px, or stands free of its neighbours', async ({ page, crusher: _ }) => {
+test('everything that is pressed is at least 24 px, or is clear of its neighbours', async ({ page, crusher: _ }) => {
   const small = await page.evaluate(() => {
     const boxes = [...document.querySelectorAll<HTMLElement>('button, select, summary, input, a[href]')]
       .filter((each) => each.getClientRects().length > 0 && !each.closest('.sr-only') && getComputedStyle(each).display !== 'inline')

@@ -8,7 +8,7 @@ const field = (page: Page, path: string) => page.locator(`[data-path="${path}"]`
 
 /** What a two-stage crusher is: by hand 1425 / (250 / 80) / (34 / 17) = 228 rpm less the belt's slip. */
 async function isTwoStaged(page: Page): Promise<void> {
-  await expect(sentence(page)).toContainText('The motor carries the work');
+  await expect(sentence(page)).toContainText('The motor is strong enough');
   await expect(page.getByRole('button', { name: /^speed, tool shaft: 226 rpm/ })).toBeVisible();
 }
 
@@ -30,18 +30,18 @@ test('a two-stage crusher from a blank sheet, by keyboard alone', async ({ page,
   await sentence(page).waitFor();
   await type('plate power', '0.55 kW');
   await type('speed induction', '1425');
-  await type('plate means', 'what the shaft');
+  await type('plate states', 'power at');
   await type('section', 'A');
   await type('driving pulley v-belt', '80');
   await type('driven pulley v-belt', '250');
   await type('centre v-belt', '420');
-  await type('torque asked', '12');
+  await type('torque needed', '12');
   // The chain goes in behind the belt, with sizes to begin with.
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
   await page.keyboard.type('add roller chain');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('kind of between')).toHaveCount(2);
+  await expect(page.getByLabel('kind of stage')).toHaveCount(2);
   await type('driving sprocket, teeth', 'x');
   await page.keyboard.press('Control+a');
   await page.keyboard.type('17');
@@ -76,7 +76,7 @@ test('the same by mouse, from the gap where it goes', async ({ page, address }) 
 test('a stage is replaced by another kind, doubled, taken to another place, and all of it undone', async ({ page, crusher: _ }) => {
   await page.getByRole('button', { name: 'add after the V-belt: what could go here' }).click();
   await page.getByRole('button', { name: /coupling/ }).click();
-  const kinds = page.getByLabel('kind of between');
+  const kinds = page.getByLabel('kind of stage');
   await expect(kinds).toHaveCount(2);
   await kinds.nth(1).selectOption('roller-chain');
   await page.getByRole('button', { name: 'double' }).first().click();
@@ -100,7 +100,7 @@ test('a stage is replaced by another kind, doubled, taken to another place, and 
   await expect.poll(order).toEqual(['v-belt']);
 });
 
-test('a shaft is dragged to where it stands, in one step; by keys a millimetre at a time', async ({ page, crusher: _ }) => {
+test('a shaft is dragged to its place, in one step; by keys a millimetre at a time', async ({ page, crusher: _ }) => {
   const shaft = page.getByRole('button', { name: /^move the roll/ });
   const box = await shaft.boundingBox();
   if (!box) throw new Error('no handle');
@@ -110,7 +110,7 @@ test('a shaft is dragged to where it stands, in one step; by keys a millimetre a
   await page.mouse.move(x + 30, y - 50, { steps: 6 });
   await page.mouse.up();
   await expect(field(page, 'main/belt/centres')).not.toHaveValue('420 mm');
-  // Dragged up: the roll stands above the motor, a few degrees.
+  // Dragged up: the roll is above the motor, a few degrees.
   const angle = Number.parseFloat(await field(page, 'main/belt/angle').inputValue());
   expect(angle).toBeGreaterThan(1);
   expect(angle).toBeLessThan(60);
@@ -154,7 +154,7 @@ test('figures are shown as the person likes them, and what was typed stays', asy
   await expect(sentence(page)).toContainText('lbf·ft');
 });
 
-test('what is wished stands in the ledger, and what has changed is spoken once typing pauses', async ({ page, crusher: _ }) => {
+test('what is wished is in the ledger, and what has changed is spoken once typing pauses', async ({ page, crusher: _ }) => {
   await page.getByRole('link', { name: 'Brief' }).click();
   await page.getByLabel('Tool turns at most at', { exact: true }).fill('400');
   await expect(page.getByText('The roll turns at 423 rpm; at most 400 rpm is wished.').first()).toBeVisible();
@@ -166,7 +166,7 @@ test('a machine that is begun from a starter works out at once, every entry a gu
   await page.goto(address);
   await page.getByRole('button', { name: 'Start a build' }).click();
   await page.getByRole('menuitem', { name: /^Tumbler/ }).click();
-  await expect(sentence(page)).toContainText(/The motor (just )?carries the work if the (guess|estimate) is right/);
+  await expect(sentence(page)).toContainText(/The motor is (only just )?strong enough/);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('');
 });
 
@@ -210,7 +210,7 @@ test('what was found is taken away as one file; imported again it says what is t
   await bring({ ...shed, builds: [renamed, fresh, { ...fresh, id: 'x' }] });
   await expect(page.getByRole('dialog')).toContainText('changed later in the file. The file has: Brief changed.');
   await expect(page.getByRole('dialog')).toContainText('cannot be imported: id: id must be a UUID');
-  await page.getByLabel(/put the file’s in the place/).check();
+  await page.getByLabel(/replace what is here/).check();
   await page.getByRole('button', { name: 'Import 2' }).click();
   await expect(page.getByRole('dialog')).toContainText('the log can restore that');
   await page.getByRole('button', { name: 'Close' }).click();
@@ -232,7 +232,7 @@ test('any two states of the log are laid beside each other, in words', async ({ 
   await marks.first().check();
   await marks.last().check();
   const between = page.getByRole('region', { name: 'between the two' });
-  await expect(between).toContainText('Torque asked 8 N·m → 9 N·m');
+  await expect(between).toContainText('Torque needed 8 N·m → 9 N·m');
   await expect(between).toContainText('Driven pulley 250 mm → 280 mm');
 });
 

@@ -61,7 +61,7 @@ test('a phone is let in by the code of the main screen, works over plain http, a
     await expect(main.getByText('None.')).toBeVisible();
 
     // What was typed meanwhile is on the phone still, and goes in when it is let in again, by the square this time.
-    await phone.getByLabel('Torque asked').fill('9 N·m');
+    await phone.getByLabel('Torque needed').fill('9 N·m');
     await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
     await main.getByRole('button', { name: 'Show a code' }).click();
     const next = ((await main.getByTestId('code').textContent()) ?? '').replace(/\s/g, '');
@@ -69,9 +69,9 @@ test('a phone is let in by the code of the main screen, works over plain http, a
     await expect(phone.getByLabel('Code')).toHaveValue(next);
     expect(phone.url()).not.toContain(next);
     await phone.getByRole('button', { name: 'Let in' }).click();
-    await expect(phone.getByLabel('Torque asked')).toHaveValue('9 N·m');
+    await expect(phone.getByLabel('Torque needed')).toHaveValue('9 N·m');
     await expect(phone.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
-    await expect(second.getByLabel('Torque asked')).toHaveValue('9 N·m');
+    await expect(second.getByLabel('Torque needed')).toHaveValue('9 N·m');
 
     await phone.goto(`${far}/phone`);
     await phone.getByRole('button', { name: 'Send this device away' }).click();

@@ -121,13 +121,19 @@ describe('why', () => {
     expect(exit).toBe(0);
     expect(out).toContain('= 60 × 550 / (2 × π × 1425) = 3.69 N·m');
     expect(out).toContain('typed “0.55 kW”');
-    expect((await hobrek('why', 'demo/apple-crusher.json', 'main/belt/check-wrap')).out).toContain('below 120° it slips early');
+    expect((await hobrek('why', 'demo/apple-crusher.json', 'main/belt/check-wrap')).out).toContain('below 120° the belt slips early');
   });
 
   it('refuses a path that is not there, listing those that are', async () => {
     const { exit, err } = await hobrek('why', 'demo/apple-crusher.json', 'main/x');
     expect(exit).toBe(2);
     expect(err).toMatch(/no figure or check “main\/x”.*main\/belt\/torque/);
+  });
+
+  it('names the new name of what was renamed, of a figure as of a formula', async () => {
+    const { exit, err } = await hobrek('why', 'demo/apple-crusher.json', 'main/jam/jam-brings');
+    expect([exit, err]).toEqual([2, expect.stringContaining('“main/jam/jam-brings” is called “main/jam/jam-torque” now')]);
+    expect((await hobrek('formulas', 'wanted-tension')).err).toContain('is called “needed-tension” now');
   });
 });
 

@@ -19,6 +19,7 @@ import {
   overGuesses,
   procedureWords,
   remedyFor,
+  renamed,
   say,
   sayAll,
   starters,
@@ -162,4 +163,9 @@ it('notices what it is there for', () => {
   expect(wrongIn('x', 'it stands 5 N·m, 27 % left')).toHaveLength(2);
   expect(wrongIn('x', 'see main/belt/wrap')).toHaveLength(1);
   expect(wrongIn('x', 'the standard bearing of a given belt understands nothing')).toEqual([]);
+});
+
+it('what was renamed is in the table of its decision, and nothing else', () => {
+  const table = read('docs/decisions/0018-words.md').matchAll(/^\| (?:field|figure|check|formula) +\| `([^`]+)` +\| `([^`]+)` +\|$/gm);
+  expect(Object.fromEntries([...table].map(([, old, now]) => [old, now]))).toEqual(renamed);
 });

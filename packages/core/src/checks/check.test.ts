@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { flag, known, unknown } from '../figure/figure.js';
-import type { CheckOutput } from '../kinds/outputs.js';
 import { say } from '../wording/wording.js';
 import { hold } from './check.js';
+import type { CheckOutput } from './check-output.js';
 import { reserveOf, reserveWords } from './reserve.js';
 import { worstVerdict } from './verdict.js';
 

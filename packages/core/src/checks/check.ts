@@ -1,8 +1,8 @@
 import { type Figure, flag, highEnd, type Known, lowEnd } from '../figure/figure.js';
 import { margin } from '../formulas/transmission/margin.js';
-import type { CheckOutput } from '../kinds/outputs.js';
 import type { Unit } from '../quantity/quantities.js';
 import { type Sentence, sentence, type Told } from '../wording/sentence.js';
+import type { CheckOutput } from './check-output.js';
 import type { Verdict } from './verdict.js';
 
 /** A limit held against what it has to withstand. Plain data: its sentence is put into words by whoever shows it. */

@@ -1,6 +1,7 @@
 import { hold } from '../checks/check.js';
+import type { CheckOutput } from '../checks/check-output.js';
 import type { Figure } from '../figure/figure.js';
-import type { CheckOutput, Context, LimitOutput, Outputs } from './outputs.js';
+import type { Context, LimitOutput, Outputs } from './outputs.js';
 
 /** Figures of an element by their names, in the order in which they were made. */
 export type OwnFigures = Map<string, Figure>;

@@ -1,4 +1,5 @@
 import type { BothSides, Check } from '../checks/check.js';
+import type { ByVerdict, CheckOutput, CheckOutputs } from '../checks/check-output.js';
 import type { Figure } from '../figure/figure.js';
 import type { QuantityName, Unit, UnitOf } from '../quantity/quantities.js';
 import type { NamesIn, Told } from '../wording/sentence.js';
@@ -26,28 +27,6 @@ export const figure = <const Q extends QuantityName>(label: string, quantity: Q,
   group,
   ...how,
 });
-
-/** Sentences by verdict: close is as holds where it says nothing else, and what only may fail as what fails. */
-export interface ByVerdict {
-  readonly holds: string;
-  readonly close?: string;
-  /** It fails if what is guessed or estimated turns out badly, and holds if it turns out well. */
-  readonly may?: string;
-  readonly fails: string;
-}
-
-/** A check that is put out, described once. */
-export interface CheckOutput {
-  /** Of which it is said that it is not known yet, in lower case: `rating of the belt`. */
-  readonly subject: string;
-  readonly source: string;
-  /** Share of the limit below which it is close; a fifth where nothing else is said. */
-  readonly closeBelow?: number;
-  /** Templates: `has`, `needs` and `reserve` can be told in every one. */
-  readonly says: string | ByVerdict;
-}
-
-export type CheckOutputs = Readonly<Record<string, CheckOutput>>;
 
 /** What happens when a limit is passed, in words. */
 export interface LimitWords {

@@ -3,7 +3,9 @@ import { crusher, inputAt } from '../../test/crusher.js';
 import { told } from '../../test/told.js';
 import { loadKinds } from '../kinds/registry.js';
 import type { Build } from './build.js';
+import { withInput } from './paths.js';
 import { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './reshape.js';
+import { upgradeBuild } from './upgrade.js';
 
 const kinds = await loadKinds();
 const line = (build: Build) => build.lines[0] as Build['lines'][number];
@@ -47,6 +49,15 @@ describe('an element as another kind', () => {
     expect(line(milled).work).toMatchObject({ kind: 'fruit-crusher', v: 1, inputs: { jam: { text: 'fruit' } } });
     expect(inputAt(milled, 'main/work/torque')).toBeUndefined();
     expect(withKind(crusher(), 'main/feed', 'mains').lines[0]?.source.feed?.inputs).toHaveProperty('length');
+  });
+
+  it('keeps its efficiency when gears become a gearbox, from a file in which that was called kept as well', () => {
+    const efficiency = { text: '97 %', value: 0.97, unit: '1', how: 'measured' } as const;
+    const gears = withInput(withStageAdded(crusher(), 'main', 1, 'gear-pair'), 'main/gear-pair/efficiency', efficiency);
+    expect(inputAt(withKind(gears, 'main/gear-pair', 'gearbox'), 'main/gear-pair/efficiency')).toEqual(efficiency);
+    const old = JSON.parse(JSON.stringify(gears).replace('"kind":"gear-pair","v":2', '"kind":"gear-pair","v":1').replace('"efficiency":', '"kept":'));
+    const opened = upgradeBuild(old).build as Build;
+    expect(inputAt(withKind(opened, 'main/gear-pair', 'gearbox'), 'main/gear-pair/efficiency')).toEqual(efficiency);
   });
 
   it('takes a source’s settings along, less what the new kind does not know', () => {

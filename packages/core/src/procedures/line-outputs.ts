@@ -1,4 +1,5 @@
-import type { CheckOutput, FigureOutputs, Outputs } from '../kinds/outputs.js';
+import type { CheckOutput } from '../checks/check-output.js';
+import type { FigureOutputs, Outputs } from '../kinds/outputs.js';
 import { figure } from '../kinds/outputs.js';
 
 /** What is told of every shaft. */

@@ -1,5 +1,5 @@
 // Made by `npm run generate` from the code; not to be edited.
-/** How a figure is found that no single formula gives: shown where a formula would be. */
+/** How a figure is found where no single formula does it: shown where a formula would be. */
 export const procedureWords: Readonly<Record<string, { readonly says: string; readonly source: string }>> = {
   'belt-teeth': { says: "The whole number of pitches nearest to the marked length: inch marks are rounded", source: "ISO 5296 (designation)" },
   'centre-of-load': { says: "Centroid of the segment of a circle that has this share of its area, the angle found from its area", source: "Closed form (handbooks: circular segment)" },

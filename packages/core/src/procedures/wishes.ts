@@ -1,9 +1,9 @@
 import { type Check, hold } from '../checks/check.js';
+import type { CheckOutput } from '../checks/check-output.js';
 import { type Figure, flag, known, unknown } from '../figure/figure.js';
 import { layOut } from '../geometry/lay-out.js';
 import { unitOf } from '../kinds/fields.js';
 import type { StageOutline } from '../kinds/kind.js';
-import type { CheckOutput } from '../kinds/outputs.js';
 import { wishFields } from '../machine/brief-fields.js';
 import type { Build } from '../machine/build.js';
 import type { Told } from '../wording/sentence.js';

@@ -1,18 +1,25 @@
 import type { Verdict } from '../checks/verdict.js';
-import type { FieldPath, Figure } from '../figure/figure.js';
 import type { QuantityName, Unit } from '../quantity/quantities.js';
 
-/** A number with its unit, where there is no figure that knows where it came from: a row of a table, say. */
+/** A number with its unit, and its ends where it is not sure: a figure is one, and so is a row of a table. */
 export interface Amount {
+  readonly known?: true;
   readonly value: number;
   readonly unit: Unit;
+  readonly low?: number;
+  readonly high?: number;
   /** Said where the unit alone does not tell how it is written: money, sound level. */
   readonly quantity?: QuantityName;
 }
 
-/** Fields of the build, to be called by their labels. */
+/** A figure without a value. */
+export interface NotKnown {
+  readonly known: false;
+}
+
+/** Fields of the build by their paths, to be called by their labels. */
 export interface FieldNames {
-  readonly fields: readonly FieldPath[];
+  readonly fields: readonly string[];
 }
 
 /** What is left of a limit, as a share of it; below nought the limit is passed. */
@@ -21,7 +28,7 @@ export interface Reserve {
 }
 
 /** What can be put into a sentence: words, a plain number, a figure with its unit, a reserve, another sentence, names of fields. */
-export type Told = string | number | Figure | Amount | Reserve | Sentence | FieldNames;
+export type Told = string | number | Amount | NotKnown | Reserve | Sentence | FieldNames;
 
 /**
  * A sentence before anyone reads it: plain data. The words and the person's units are put in at the edge, by `say`.

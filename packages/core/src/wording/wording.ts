@@ -1,12 +1,11 @@
 import { reserveWords } from '../checks/reserve.js';
-import { type Figure, highEnd, lowEnd } from '../figure/figure.js';
 import type { Build } from '../machine/build.js';
 import { fieldLabel } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { show, showNumber, showRange, showShare, type UnitHabit } from '../quantity/show.js';
 import { showAs } from '../quantity/show-as.js';
 import { remembering } from '../remembering.js';
-import type { Amount, Sentence, Told } from './sentence.js';
+import type { Amount, NotKnown, Sentence, Told } from './sentence.js';
 
 /** How sentences are put into words for one person: handed over by whoever shows them. */
 export interface Wording {
@@ -73,11 +72,10 @@ function inWords(told: Told, as: string, wording: Wording): string {
   return figureInWords(told, as, wording.units);
 }
 
-function figureInWords(told: Figure | Amount, as: string, units: UnitHabit): string {
-  if ('known' in told) {
-    if (!told.known) return 'not known';
-    if (as === 'share') return showShare(told.value);
-    return as === 'range' ? showRange(lowEnd(told), highEnd(told), told.unit, units) : show(told.value, told.unit, units);
-  }
-  return told.quantity ? showAs(told.quantity, told.value, told.value, units) : show(told.value, told.unit, units);
+function figureInWords(told: Amount | NotKnown, as: string, units: UnitHabit): string {
+  if (told.known === false) return 'not known';
+  const { value, unit, low = value, high = value, quantity } = told;
+  if (quantity) return showAs(quantity, value, value, units);
+  if (as === 'share') return showShare(value);
+  return as === 'range' ? showRange(low, high, unit, units) : show(value, unit, units);
 }

@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
 import { NotesRepository } from '../notes/notes.repository.js';
 import { noted } from '../notes/notes.service.js';
-import { type BuildRow, BuildsRepository, type Contents, type SavedAs, type Listing } from './builds.repository.js';
+import { type BuildRow, BuildsRepository, type Contents, type Listing, type SavedAs } from './builds.repository.js';
 
 const longestList = 100;
 const longestLog = 200;

@@ -33,8 +33,7 @@ export function LogStop() {
       <section className="px-6 py-3 max-sm:px-4">
         <div className="flex flex-wrap items-baseline justify-between gap-x-4">
           <h2 className="font-head text-lg tracking-wide uppercase">
-            Log{' '}
-            <span className="font-text text-sm tracking-normal text-soft normal-case">what changed, newest first; any state can be restored</span>
+            Log <span className="font-text text-sm tracking-normal text-soft normal-case">what changed, newest first; any state can be restored</span>
           </h2>
           {log.data && <TakeLog log={log.data} />}
         </div>

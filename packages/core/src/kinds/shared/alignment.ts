@@ -1,9 +1,9 @@
 import type { Check } from '../../checks/check.js';
+import type { CheckOutput } from '../../checks/check-output.js';
 import { type Figure, fixed } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import { lineAngle } from '../../formulas/chain/line-angle.js';
 import { quantity } from '../fields.js';
-import type { CheckOutput } from '../outputs.js';
 import { likely } from './likely.js';
 import type { Declares } from './only.js';
 

@@ -1,4 +1,5 @@
-import type { CheckOutputs, Context, FigureOutputs, LimitOutputs } from '../outputs.js';
+import type { CheckOutputs } from '../../checks/check-output.js';
+import type { Context, FigureOutputs, LimitOutputs } from '../outputs.js';
 
 type None = Readonly<Record<never, never>>;
 

@@ -1,3 +1,4 @@
+import type { CheckOutput } from '../../checks/check-output.js';
 import { type Figure, fixed, flag, scaled, unknown } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import { arcOfContact } from '../../formulas/belt/arc-of-contact.js';
@@ -8,7 +9,7 @@ import { tensionFromTone } from '../../formulas/belt/tension-from-tone.js';
 import { centresFromLength } from '../../geometry/centres-from-length.js';
 import { sentence } from '../../wording/sentence.js';
 import { quantity } from '../fields.js';
-import { type CheckOutput, type FigureOutputs, figure } from '../outputs.js';
+import { type FigureOutputs, figure } from '../outputs.js';
 import type { Declares } from './only.js';
 
 export const fromLength = defineProcedure({

@@ -1,4 +1,4 @@
-import type { CheckOutput } from '../outputs.js';
+import type { CheckOutput } from '../../checks/check-output.js';
 
 /** Over-speed is judged at the highest speed that can be reached, unloaded, not where the machine settles. @param what the thing that turns */
 export const overspeedCheck = (what: string, source: string) =>

@@ -1,6 +1,6 @@
+import type { CheckOutput } from '../../checks/check-output.js';
 import { type Figure, highEnd, lowEnd, picked } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
-import type { CheckOutput } from '../outputs.js';
 import type { Declares } from './only.js';
 
 export const roomLeft = defineProcedure({

@@ -22,7 +22,7 @@ const fields = {
     measure: 'On the motor’s plate, beside rpm, /min or min⁻¹.',
   }),
   powerIs: choice(
-    'Plate power is',
+    'The plate states',
     { shaft: 'power at the shaft', input: 'power drawn from the wall' },
     {
       how: 'plate',
