@@ -179,7 +179,8 @@ async function against(commit) {
   await withServer(
     async (thenBase) =>
       withServer(async (nowBase) => {
-        const [old, current] = [await post(thenBase, sixStages(demo())), await post(nowBase, sixStages(demo()))];
+        // Each its own demo: what is here may be written in words that the other does not know yet.
+        const [old, current] = [await post(thenBase, sixStages(demo(then))), await post(nowBase, sixStages(demo()))];
         const pages = { before: `${thenBase}/builds/${old.id}`, now: `${nowBase}/builds/${current.id}` };
         await withBrowser((browser) => keysAgainst(pages, browser, row));
       }),

@@ -1,6 +1,8 @@
 // Prints the median time of one evaluation of six stages, with trace, in milliseconds. Run in a process of its own by bench.mjs.
 import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
+import { fileURLToPath } from 'node:url';
 import { evaluateBuild, loadKinds } from '../../packages/core/dist/index.js';
 
 export function sixStages(build) {
@@ -10,7 +12,9 @@ export function sixStages(build) {
   return { ...build, name: 'Six stages', lines: [{ ...line, stages, stations }] };
 }
 
-export const demo = () => JSON.parse(readFileSync(new URL('../../demo/apple-crusher.json', import.meta.url), 'utf8'));
+/** @param tree the folder of another Hobrek, for its own demo */
+export const demo = (tree = fileURLToPath(new URL('../..', import.meta.url))) =>
+  JSON.parse(readFileSync(join(tree, 'demo/apple-crusher.json'), 'utf8'));
 
 export const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 

@@ -43,6 +43,7 @@ export { type Settled, settleValues } from './machine/settle-values.js';
 export { starters, startFrom } from './machine/starters.js';
 export { upgradeBuild } from './machine/upgrade.js';
 export { asMarkdown } from './procedures/as-markdown.js';
+export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';
 export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';
 export {
@@ -66,7 +67,6 @@ export { procedureWords } from './procedures/procedure-words.js';
 export { remedyFor } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
-export type { RunUp } from './procedures/starts.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
 export { wishOutputs } from './procedures/wishes.js';

@@ -64,7 +64,8 @@ export function hold<U extends Unit>(
   };
   const judged = verdictOf(left.worst, has.flags | needs.flags, near);
   const verdict = best && judged === 'holds' ? best : judged;
-  const figures = { has, needs, reserve: reserveTold(has, left.worst), ...tells };
+  const reserve = reserveTold(has, left.worst);
+  const figures = tells ? { has, needs, reserve, ...tells } : { has, needs, reserve };
   return { id, at, verdict, has, needs, margin: left, says: { template: templateOf(declared, verdict, left), figures, verdict }, source };
 }
 

@@ -1,7 +1,7 @@
 import { hold } from '../checks/check.js';
 import type { CheckOutput } from '../checks/check-output.js';
 import type { Figure } from '../figure/figure.js';
-import type { Context, LimitOutput, Outputs } from './outputs.js';
+import type { Context, LimitOutput, LimitWords, Outputs } from './outputs.js';
 
 /** Figures of an element by their names, in the order in which they were made. */
 export type OwnFigures = Map<string, Figure>;
@@ -23,12 +23,24 @@ export function contextAt<O extends Outputs>(path: string, { checks, limits }: O
     },
     limit(name, { torque, source, as, lasts }) {
       const declared = limits[name] as LimitOutput;
-      const words = (as && declared.variants?.[as]) || declared;
-      const limit = { id: `${path}/${name}`, at: path, words: wordsOf(words), torque, harm: declared.harm, source };
-      return lasts && declared.lasts ? { ...limit, lasts: { template: declared.lasts, time: lasts } } : limit;
+      const words = wordsOf((as && declared.variants?.[as]) || declared);
+      const id = `${path}/${name}`;
+      const { harm } = declared;
+      // Made many times a key: no spreading, two shapes.
+      if (!lasts || !declared.lasts) return { id, at: path, name, words, torque, harm, source };
+      return { id, at: path, name, words, torque, harm, source, lasts: { template: declared.lasts, time: lasts } };
     },
   };
 }
 
-/** Only the words, so that an evaluation does not hold what it has no use for. */
-const wordsOf = ({ short, what, fails, may }: LimitOutput | NonNullable<LimitOutput['variants']>[string]) => ({ short, what, fails, may });
+/** Only the words, so that an evaluation does not hold what it has no use for. A declaration never changes: they are taken out of it once. */
+function wordsOf(declared: LimitWords): LimitWords {
+  const known = words.get(declared);
+  if (known) return known;
+  const { short, what, fails, may } = declared;
+  const own = { short, what, fails, may };
+  words.set(declared, own);
+  return own;
+}
+
+const words = new WeakMap<LimitWords, LimitWords>();

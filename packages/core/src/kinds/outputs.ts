@@ -73,8 +73,9 @@ export type HeldFor<C extends CheckOutput, U extends Unit> = BothSides<U> &
 /** A limit as it was worked out: its torque on the shaft it acts on. */
 export interface Limit {
   readonly id: string;
-  /** Path of the element it belongs to. */
+  /** Path of the element it belongs to, and the name it has there. */
   readonly at: string;
+  readonly name: string;
   readonly words: LimitWords;
   readonly torque: Figure<'N·m'>;
   readonly harm: Harm;

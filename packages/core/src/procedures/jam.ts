@@ -94,9 +94,9 @@ export function jam(machine: Jammed): Jam {
 }
 
 /** What a limit withstands, against what the jam loads it with. */
-function inJam({ id, at, torque, words, source }: Limit, needs: Figure<'N·m'>): Check {
+function inJam({ at, name, torque, words, source }: Limit, needs: Figure<'N·m'>): Check {
   const { what, fails, may } = words;
-  return hold(`${at}/check-${id.slice(id.lastIndexOf('/') + 1)}`, at, jamCheck, { has: torque, needs, source, tells: { what, fails, may } });
+  return hold(`${at}/check-${name}`, at, jamCheck, { has: torque, needs, source, tells: { what, fails, may } });
 }
 
 /** What the figure of a limit is called among those of the jam: its path without the line. Put together once, not at every key. */

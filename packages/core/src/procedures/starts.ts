@@ -21,19 +21,13 @@ export const runUpTime = defineProcedure({
   source: 'Newton’s second law',
 });
 
-/** Torque over the source's speed, for a chart: what it has at its ends, and what the work needs of it. Plain numbers at speeds evenly spaced. */
-export interface RunUp {
-  readonly speeds_rpm: readonly number[];
-  readonly torque_Nm: Ends<readonly number[]>;
-  /** Likely load at the source's shaft. */
-  readonly load_Nm: readonly number[];
-  /** Where a starting winding drops out; null where there is none. */
-  readonly switch_rpm: number | null;
+/** Torque of the source over its speed at its ends, and what the work likely needs there: as they were held against each other. */
+export interface RunningUp {
+  readonly curves: Ends<Curve>;
+  /** Likely load at the source's shaft, N·m. */
+  readonly load: (n_rpm: number) => number;
   readonly settles: Figure<'rpm'>;
 }
-
-/** Points of the chart, so many steps from rest to the likely highest speed. */
-const steps = 80;
 
 interface Machine {
   readonly output: SourceOutput;
@@ -48,7 +42,7 @@ interface Machine {
 }
 
 /** Does it start, how long does it take, where does it settle. */
-export function starts(machine: Machine): { readonly checks: readonly Check[]; readonly runUp: RunUp | null } {
+export function starts(machine: Machine): { readonly checks: readonly Check[]; readonly runningUp: RunningUp | null } {
   const { output, transfers, demand, context } = machine;
   const { note, check } = context;
   const breakaway = note(
@@ -56,11 +50,11 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
     transfers.reduceRight((T, { ratio, efficiency }) => neededBefore({ T_2: T, i: ratio, k: efficiency }), demand.breakaway),
   );
   const checks: Check[] = [check('starts', { has: output.starting, needs: breakaway })];
-  if (output.byHand) return { checks, runUp: null };
+  if (output.byHand) return { checks, runningUp: null };
   const J = note('inertia-at-motor', inertiaAtSource(output, transfers, demand));
   const ends = endsOf(machine, breakaway);
   const { curves } = output;
-  if (!curves || !ends || !J.known) return { checks, runUp: null };
+  if (!curves || !ends || !J.known) return { checks, runningUp: null };
   const runs = [
     startUp(curves[0], ends.high, highEnd(J)),
     startUp(curves[1], ends.likely, J.value),
@@ -84,14 +78,7 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
       : unknown('s', [], 'it does not run up at every end of what is not sure'),
   );
   checks.push(runsUp(machine, time, runs[0].settles_rpm));
-  return { checks, runUp: charted(curves, ends.likely, settles) };
-}
-
-function charted(curves: Ends<Curve>, load: (n_rpm: number) => number, settles: Figure<'rpm'>): RunUp {
-  const { top_rpm, switch_rpm } = curves[1];
-  const speeds_rpm = Array.from({ length: steps + 1 }, (_, k) => (top_rpm * k) / steps);
-  const [low, likely, high] = curves.map((curve) => speeds_rpm.map(curve.torque)) as [number[], number[], number[]];
-  return { speeds_rpm, torque_Nm: [low, likely, high], load_Nm: speeds_rpm.map(load), switch_rpm, settles };
+  return { checks, runningUp: { curves, load: ends.likely, settles } };
 }
 
 function solved<U extends 'rpm' | 's'>(

@@ -33,7 +33,7 @@ import { elementsOf } from '../machine/paths.js';
 import { type Jam, jam } from './jam.js';
 import { sourceOutputs, stageOutputs, strongIfSays, workOutputs } from './line-outputs.js';
 import { pullOnShaft } from './pull-on-shaft.js';
-import { type RunUp, starts } from './starts.js';
+import { type RunningUp, starts } from './starts.js';
 
 /** Figures at one shaft, under it on the drawing. */
 export interface StationFigures {
@@ -54,7 +54,6 @@ export interface WalkedLine {
   readonly checks: readonly Check[];
   readonly outlines: readonly DrawnStage[];
   readonly jam: Jam;
-  readonly runUp: RunUp | null;
   readonly cautions: readonly string[];
   readonly notEntered: readonly string[];
 }
@@ -80,7 +79,10 @@ export function openElement({ role, path, element }: ReturnType<typeof elementsO
  * kept under its element; then whether it starts, and what fails first when it jams.
  * @throws Error when a kind of the line is not among `kinds`: the caller loads them first
  */
-export function walkLine(line: Line, kinds: Kinds, supply: Build['supply'] = {}): WalkedLine {
+export const walkLine = (line: Line, kinds: Kinds, supply?: Build['supply']): WalkedLine => walk(line, kinds, supply).walked;
+
+/** The same, with how it runs up: functions, which are no part of an evaluation. */
+export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { readonly walked: WalkedLine; readonly runningUp: RunningUp | null } {
   const figures = new Map<string, OwnFigures>();
   const opened = elementsOf(line).map((placed): Opened => {
     const { kind, path, inputs } = openElement(placed, kinds);
@@ -123,7 +125,7 @@ export function walkLine(line: Line, kinds: Kinds, supply: Build['supply'] = {})
   const steady = neededAt[0] as Figure<'N·m'>;
   const started = starts({ output, transfers, demand, steady, toolSpeed: last.speed, context: asSource });
   const everyone: readonly Said[] = [output, ...results, demand];
-  return {
+  const walked: WalkedLine = {
     id: line.id,
     figures,
     stations,
@@ -140,10 +142,10 @@ export function walkLine(line: Line, kinds: Kinds, supply: Build['supply'] = {})
     ],
     outlines: transfers.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
     jam: stopped,
-    runUp: started.runUp,
     cautions: joinedOnce(everyone, (each) => each.cautions),
     notEntered: joinedOnce(everyone, (each) => each.notEntered),
   };
+  return { walked, runningUp: started.runningUp };
 }
 
 /** Every field there is, so that none that comes later is left behind. */

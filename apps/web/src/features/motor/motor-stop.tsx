@@ -1,8 +1,8 @@
-import { type Figure, flag, type Known, kindHead, labelledFigures } from '@hobrek/core';
+import { chartRunUp, type Evaluation, type Figure, flag, type Known, kindHead, labelledFigures, type RunUp } from '@hobrek/core';
 import { lazy, Suspense } from 'react';
 import { FigureText } from '../../open-build/figure-text.js';
 import { said } from '../../open-build/said.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { type OpenBuild, useOpenBuild } from '../../open-build/store.js';
 import { showRange } from '../../shared/in-my-units.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -14,6 +14,7 @@ export function MotorStop() {
   const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]);
   const listed = useOpenBuild(({ open }) => open && labelledFigures(open.build, open.evaluation));
   const noun = useOpenBuild(({ open }) => open?.build.lines[0] && kindHead('source', open.build.lines[0].source.kind)?.noun) ?? 'source';
+  const runUp = useOpenBuild(({ open }) => open && runUpOf(open));
   if (!line || !listed) return null;
   const path = `${line.id}/source`;
   const figures = listed.filter((each) => each.path.startsWith(`${path}/`));
@@ -25,9 +26,9 @@ export function MotorStop() {
         <h2 className="font-head text-lg tracking-wide uppercase">
           Run-up <span className="font-text text-sm tracking-normal text-soft normal-case">torque at the {noun}’s shaft, over its speed</span>
         </h2>
-        {line.runUp ? (
+        {runUp ? (
           <Suspense fallback={<p className="text-soft">drawing …</p>}>
-            <RunUpChart runUp={line.runUp} noun={noun} />
+            <RunUpChart runUp={runUp} noun={noun} />
           </Suspense>
         ) : (
           <p className="mt-2 text-soft">Drawn once power, speed, frequency, the work’s torque and the ratio are known.</p>
@@ -60,6 +61,15 @@ export function MotorStop() {
       </section>
     </div>
   );
+}
+
+/** Charted once for an evaluation. */
+const charted = new WeakMap<Evaluation, { readonly runUp: RunUp | null }>();
+
+function runUpOf({ build, kinds, evaluation }: OpenBuild): RunUp | null {
+  const known = charted.get(evaluation) ?? { runUp: chartRunUp(build, kinds, build.lines[0]?.id ?? '') };
+  charted.set(evaluation, known);
+  return known.runUp;
 }
 
 function Row({ path, called, figure }: { path: string; called: string; figure: Figure }) {

@@ -87,6 +87,7 @@ function jammed(stages: readonly { i: number; eta: number }[], limits: readonly 
       ? {
           id: `main/x/${found.name}`,
           at: 'main/x',
+          name: found.name,
           words: { short: found.name, what: `the ${found.name}`, fails: 'slips', may: 'may slip' },
           torque: sure('N·m', found.torque),
           harm: 'breaking',

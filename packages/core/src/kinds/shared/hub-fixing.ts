@@ -115,6 +115,9 @@ function hubOf(inputs: object, wheel: Wheel): HubInputs {
 
 type Wheel = 'driver' | 'driven';
 
+/** Written out: a name put together anew is slow to look up. */
+const limitOf = { driver: 'driver-hub', driven: 'driven-hub' } as const satisfies Record<Wheel, string>;
+
 /** Names are put together once for a wheel, not at every evaluation. */
 const namesOf = remembering(2, (wheel: Wheel) => hubNames(wheel));
 
@@ -142,7 +145,11 @@ export const hubLimit = (called: string): LimitOutput => ({
 /** The limits of both hubs of a stage. */
 export const hubLimits = (driver: string, driven: string) => ({ 'driver-hub': hubLimit(driver), 'driven-hub': hubLimit(driven) });
 
-type Hub<W extends Wheel> = Declares<Readonly<Record<never, never>>, Readonly<Record<never, never>>, Readonly<Record<`${W}-hub`, LimitOutput>>>;
+type Hub<W extends Wheel> = Declares<
+  Readonly<Record<never, never>>,
+  Readonly<Record<never, never>>,
+  Readonly<Record<(typeof limitOf)[W], LimitOutput>>
+>;
 
 /**
  * What a wheel's fixing withstands, from its kind and size.
@@ -151,7 +158,9 @@ type Hub<W extends Wheel> = Declares<Readonly<Record<never, never>>, Readonly<Re
 export function hubFixing<W extends Wheel>(inputs: object, wheel: W, context: Hub<W>): Limit | null {
   const hub = hubOf(inputs, wheel);
   const fixing = hub.Fixing.is;
-  return fixing ? context.limit(`${wheel}-hub`, { ...withstands[fixing](hub), as: fixing }) : null;
+  if (!fixing) return null;
+  const { torque, source } = withstands[fixing](hub);
+  return context.limit(limitOf[wheel], { torque, source, as: fixing });
 }
 
 /** Both hubs of a stage, and which of them it is not said of how they are fixed. */
