@@ -56,7 +56,7 @@ export {
   usedBy,
 } from './procedures/explain.js';
 export { figureFromText } from './procedures/figure-from-text.js';
-export { figureLabel, type LabelledFigure, labelledFigures } from './procedures/figure-labels.js';
+export { figureLabel, figuresOfElement, type LabelledFigure, labelledFigures } from './procedures/figure-labels.js';
 export { figureAt, figuresByPath } from './procedures/figure-paths.js';
 export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';

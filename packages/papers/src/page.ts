@@ -1,4 +1,4 @@
-import { type Build, type Evaluation, partsList, say, sayAll, showFigure, type UnitHabit, verdictWords, wordingFor } from '@hobrek/core';
+import { type Build, type Evaluation, partsList, reserveOf, say, sayAll, showFigure, type UnitHabit, verdictWords, wordingFor } from '@hobrek/core';
 import { drawMachine } from './drawing.js';
 import { drawingSvg, paperSize } from './drawing-svg.js';
 
@@ -76,10 +76,11 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
       {
         layout: 'noBorders',
         table: {
-          widths: [38, '*', 14],
-          body: checks.map(({ verdict, says, source }) => [
+          widths: [38, '*', 62, 14],
+          body: checks.map(({ verdict, says, source, ...check }) => [
             { text: verdict === 'fails' ? verdictWords.fails.toUpperCase() : verdictWords[verdict], bold: verdict === 'fails' },
             { text: say(says, wording) },
+            { text: reserveOf(check), alignment: 'right' },
             { text: `[${sources.indexOf(source) + 1}]`, alignment: 'right' },
           ]),
         },

@@ -1,5 +1,6 @@
 import { reserveOf } from '@hobrek/core';
 import { memo } from 'react';
+import { unbroken } from '../shared/unbroken.js';
 import { checkOf } from './check-of.js';
 import { useShown } from './in-sight.js';
 import { useOpenBuild } from './store.js';
@@ -21,7 +22,7 @@ function Left({ id }: { id: string }) {
   });
   return (
     <>
-      {left || '?'}
+      {left ? unbroken(left) : '?'}
       <span className="sr-only"> Why?</span>
     </>
   );

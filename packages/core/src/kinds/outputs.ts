@@ -46,7 +46,7 @@ export type Harm = 'harmless' | 'wearing' | 'breaking';
 export interface LimitOutput extends LimitWords {
   /** A fuse slips or stalls unharmed for so long; wearing is a steady limit, passed at the cost of life; anything else breaks or loosens. */
   readonly harm: Harm;
-  /** Of what slips or stalls: what it may go on for, `the slipping belt lasts {lasts:range}`. */
+  /** Of what slips or stalls: what it may go on for, `the slipping belt lasts {lasts}`. */
   readonly lasts?: string;
   /** Where what fails hangs on what was entered. */
   readonly variants?: Readonly<Record<string, LimitWords>>;

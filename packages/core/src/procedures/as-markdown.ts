@@ -1,3 +1,4 @@
+import { reserveOf } from '../checks/reserve.js';
 import { verdictWords } from '../checks/verdict.js';
 import type { Build } from '../machine/build.js';
 import { namesOfElements } from '../machine/element-names.js';
@@ -37,8 +38,10 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
     ),
     ['## Checks, worst first'],
     table(
-      ['verdict', 'what', 'source'],
-      evaluation.checks.map(({ verdict, says, source }) => [verdictWords[verdict], say(says, wording), `[${sources.indexOf(source) + 1}]`]),
+      ['verdict', 'reserve', 'what', 'source'],
+      evaluation.checks
+        .map((check) => [check, reserveOf(check)] as const)
+        .map(([{ verdict, says, source }, reserve]) => [verdictWords[verdict], reserve, say(says, wording), `[${sources.indexOf(source) + 1}]`]),
     ),
     ['## Key figures'],
     table(['of', 'figure', 'value'], keyed(build, evaluation, units)),

@@ -8,6 +8,7 @@ import { elementsOf } from '../machine/paths.js';
 import type { Evaluation } from './evaluate-build.js';
 import { limitName } from './jam.js';
 import { jamOutputs, outputsOfRole, stationFigures } from './line-outputs.js';
+import type { WalkedLine } from './walk-line.js';
 
 /** A figure with all that people call it by. */
 export interface LabelledFigure {
@@ -58,14 +59,7 @@ export function labelledFigures(build: Build, evaluation: Evaluation): readonly 
 function ofLine(line: Line, evaluation: Evaluation, k: number): LabelledFigure[] {
   const walked = evaluation.lines[k];
   if (!walked) return [];
-  const called = namesOfElements(line);
-  const ofElements = elementsOf(line).flatMap(({ role, path, element }) => {
-    const own = walked.figures.get(path);
-    return outputsOf(role, element.kind).flatMap(([name, output]) => {
-      const figure = own?.get(name);
-      return figure ? [labelled(`${path}/${name}`, figure, called.get(path) ?? '', output)] : [];
-    });
-  });
+  const ofElements = elementsOf(line).flatMap((placed) => ofElement(line, walked, placed));
   const taken = new Set(ofElements.map(({ path }) => path));
   const ofStations = walked.stations.flatMap((station) =>
     Object.entries(stationFigures).flatMap(([name, output]) => {
@@ -78,7 +72,25 @@ function ofLine(line: Line, evaluation: Evaluation, k: number): LabelledFigure[]
   return [...ofElements, ...ofStations, ...inJam(line, walked)];
 }
 
-function inJam({ id, stations }: Pick<Line, 'id' | 'stations'>, { figures, jam }: Evaluation['lines'][number]): LabelledFigure[] {
+function ofElement(line: Line, { figures }: WalkedLine, { role, path, element }: ReturnType<typeof elementsOf>[number]): LabelledFigure[] {
+  const own = figures.get(path);
+  const called = namesOfElements(line).get(path) ?? '';
+  return outputsOf(role, element.kind).flatMap(([name, output]) => {
+    const figure = own?.get(name);
+    return figure ? [labelled(`${path}/${name}`, figure, called, output)] : [];
+  });
+}
+
+/** The figures of one element alone, for what shows them at every key. */
+export function figuresOfElement(build: Build, evaluation: Evaluation, path: string): readonly LabelledFigure[] {
+  for (const [k, line] of build.lines.entries()) {
+    const [walked, placed] = [evaluation.lines[k], elementsOf(line).find((each) => each.path === path)];
+    if (walked && placed) return ofElement(line, walked, placed);
+  }
+  return [];
+}
+
+function inJam({ id, stations }: Pick<Line, 'id' | 'stations'>, { figures, jam }: WalkedLine): LabelledFigure[] {
   const of = stations.at(-1)?.name ?? 'tool';
   const own = figures.get(`${id}/jam`);
   const ofJam = Object.entries(jamOutputs.figures).flatMap(([name, output]) => {

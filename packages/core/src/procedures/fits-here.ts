@@ -1,7 +1,7 @@
 import type { Check } from '../checks/check.js';
 import type { Verdict } from '../checks/verdict.js';
 import type { Figure } from '../figure/figure.js';
-import { type Kinds, kindHeads } from '../kinds/registry.js';
+import { type Kinds, kindHead, kindHeads } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { withStageAdded } from '../machine/reshape.js';
 import { show, type UnitHabit } from '../quantity/show.js';
@@ -37,19 +37,21 @@ export function ratioNeeded(build: Build, now: Evaluation): number {
 /** Every kind of stage that takes a turning shaft and turns another, tried in a gap of a line with what it would begin with. */
 export function fitsHere(build: Build, kinds: Kinds, lineId: string, at: number, now: Evaluation, units: UnitHabit = 'metric'): Fitting[] {
   const ratio = ratioNeeded(build, now);
+  const line = build.lines.find(({ id }) => id === lineId);
+  const source = (line && kindHead('source', line.source.kind)?.noun) ?? 'source';
   return kindHeads('stage').map(({ kind, label, begins }) => {
     const entries = begins?.(ratio) ?? {};
     const after = evaluateBuild(withStageAdded(build, lineId, at, kind, entries), kinds);
-    return { kind, label, begins: entries, verdict: after.verdict, says: changes(now, after, lineId, units) };
+    return { kind, label, begins: entries, verdict: after.verdict, says: changes(now, after, lineId, source, units) };
   });
 }
 
-function changes(before: Evaluation, after: Evaluation, lineId: string, units: UnitHabit): string {
+function changes(before: Evaluation, after: Evaluation, lineId: string, source: string, units: UnitHabit): string {
   const [was, is] = [before, after].map(({ lines }) => lines.find(({ id }) => id === lineId)?.stations.at(-1));
   const said = [
     difference('speed', was?.speed, is?.speed, units),
     difference('torque', was?.torque, is?.torque, units),
-    ...turned(before.checks, after.checks),
+    ...turned(before.checks, after.checks, source),
   ];
   const words = said.filter(Boolean).join('; ');
   return words === '' ? 'nothing at the tool changes' : words;
@@ -61,12 +63,13 @@ function difference(name: string, was: Figure | undefined, is: Figure | undefine
 }
 
 /** The work's own check where its verdict turns, and how many checks more or less fail. */
-function turned(was: readonly Check[], is: readonly Check[]): string[] {
+function turned(was: readonly Check[], is: readonly Check[], source: string): string[] {
   const failing = (checks: readonly Check[]) => checks.filter(({ verdict }) => verdict === 'fails').length;
   const more = failing(is) - failing(was);
   const strong = (checks: readonly Check[]) => checks.find(({ id }) => id.endsWith('/check-carries'))?.verdict;
   const [then, now] = [strong(was), strong(is)];
-  const work = now === 'fails' ? 'the source becomes too weak' : then === 'fails' && now !== 'unknown' ? 'the source becomes strong enough' : '';
+  const work =
+    now === 'fails' ? `the ${source} becomes too weak` : then === 'fails' && now !== 'unknown' ? `the ${source} becomes strong enough` : '';
   const count = `${Math.abs(more)} ${more > 0 ? 'more' : 'fewer'} ${Math.abs(more) === 1 ? 'check fails' : 'checks fail'}`;
   return [then === now ? '' : work, more === 0 ? '' : count];
 }

@@ -261,7 +261,9 @@ function loadAt({ fuses, wheels, angles }: Prepared, shaft: number, along: numbe
 function weakestPart(checks: readonly Check[]): Sentence[] {
   const least = (a: Check | undefined, b: Check) => (b.margin && b.margin.worst < (a?.margin?.worst ?? Number.POSITIVE_INFINITY) ? b : a);
   const worst = checks.reduce(least, undefined as Check | undefined);
-  return worst?.verdict === 'close' && (worst.margin?.worst ?? 1) < closeBelow ? [sentence('weakest part: {check}', { check: worst.says })] : [];
+  return worst?.verdict === 'close' && worst.margin && worst.margin.worst < closeBelow
+    ? [sentence('weakest part: {check} ({reserve})', { check: worst.says, reserve: { left: worst.margin.worst } })]
+    : [];
 }
 
 interface AtTool {
@@ -279,8 +281,8 @@ function whatFailsFirst(machine: Jammed, fuses: readonly AtTool[], torque: Figur
   const of = { what, fails, at: first.atTool, tool: machine.tool };
   const inertia = withInertia(machine, first.atTool, torque);
   const begins = sure
-    ? sentence('in a jam {what} {fails} near {at} at the {tool}{inertia}', { ...of, inertia })
-    : sentence('in a jam it cannot be told which comes first: {what} {fails} at {at:range}, or {other} {otherFails} at {otherAt:range}{inertia}', {
+    ? sentence('in a jam {what} {fails} near {at:likely} at the {tool}{inertia}', { ...of, inertia })
+    : sentence('in a jam it cannot be told which comes first: {what} {fails} at {at}, or {other} {otherFails} at {otherAt}{inertia}', {
         ...of,
         inertia,
         other: second.limit.words.what,
@@ -293,7 +295,7 @@ function whatFailsFirst(machine: Jammed, fuses: readonly AtTool[], torque: Figur
 /** What the inertia of everything that is stopped adds. */
 function withInertia({ demand }: Jammed, first: Known<'N·m'>, torque: Figure<'N·m'>): Sentence | string {
   if (torque.known)
-    return torque.value > 1.1 * first.value ? sentence('; with the inertia of what spins the jam torque is {torque}', { torque }) : '';
+    return torque.value > 1.1 * first.value ? sentence('; with the inertia of what spins the jam torque is {torque:likely}', { torque }) : '';
   return demand.stops.known ? '' : '; how much the inertia of the wheels adds depends on what may jam it';
 }
 

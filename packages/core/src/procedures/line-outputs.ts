@@ -25,22 +25,22 @@ export const sourceOutputs = {
       subject: 'whether it starts',
       source: startSource,
       says: {
-        holds: 'it starts: {has:range} of starting torque, {needs} of breakaway torque',
-        fails: 'it may not start: {has:range} of starting torque, {needs} of breakaway torque',
+        holds: 'it starts: {has} of starting torque, {needs} of breakaway torque',
+        fails: 'it may not start: {has} of starting torque, {needs} of breakaway torque',
       },
     },
     'runs-up': {
       subject: 'whether it runs up in time',
       source: startSource,
       says: {
-        holds: 'it is up to speed in {needs:range}{heating}',
-        fails: 'it takes too long to run up: it is up to speed in {needs:range}{heating}',
+        holds: 'it is up to speed in {needs}{heating}',
+        fails: 'it takes too long to run up: it is up to speed in {needs}{heating}',
       },
     },
     bearing: {
       subject: 'overhung load on the {source}’s bearing',
       source: 'Permissible overhung load by shaft end, catalogue averages (from memory): an estimate, never better than close',
-      says: 'the {source}’s bearing is loaded with {needs}; shafts of this size support about {has} ({reserve})',
+      says: 'the {source}’s bearing is loaded with {needs}; shafts of this size support {has}',
     },
   },
   limits: {},
@@ -62,7 +62,7 @@ export const stageOutputs = {
     overhung: {
       subject: 'overhung load on its output shaft',
       source: 'As its plate or its maker’s list says: overhung load',
-      says: 'the output shaft is loaded with {needs} of pull; it supports {has} ({reserve})',
+      says: 'the output shaft is loaded with {needs} of pull; it supports {has}',
     },
   },
   limits: {},
@@ -76,10 +76,10 @@ export const workOutputs = {
       subject: 'whether the {source} is strong enough',
       source: 'Torque that arrives against torque needed; close below 20 % reserve (Hobrek’s threshold)',
       says: {
-        holds: 'the {source} is strong enough: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}',
-        close: 'the {source} is only just strong enough: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}',
-        may: 'the {source} may be too weak: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}',
-        fails: 'the {source} is too weak: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}',
+        holds: 'the {source} is strong enough: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
+        close: 'the {source} is only just strong enough: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
+        may: 'the {source} may be too weak: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
+        fails: 'the {source} is too weak: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
       },
     },
   },
@@ -88,7 +88,7 @@ export const workOutputs = {
 
 /** Enough is left, and only what is not measured keeps it from holding. */
 export const strongIfSays =
-  'the {source} is strong enough if the {doubt} is right: {has:range} reaches the {shaft}, the work needs {needs:range}; at worst {reserve}';
+  'the {source} is strong enough if the {doubt} is right: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}';
 
 /** What is worked out of a jam of the tool; its limits are told at the tool, each by its own name. */
 export const jamOutputs = {
@@ -105,9 +105,9 @@ export const jamCheck = {
   subject: 'whether {what} {fails} in a jam',
   source: '',
   says: {
-    holds: '{what} holds in a jam: it withstands {has:range}; the jam loads it with {needs:range} ({reserve})',
-    may: 'in a jam {what} {may}: it withstands {has:range}; the jam loads it with {needs:range} ({reserve})',
-    fails: 'in a jam {what} {fails}: it withstands {has:range}; the jam loads it with {needs:range} ({reserve})',
+    holds: '{what} holds in a jam: it withstands {has}; the jam loads it with {needs}',
+    may: 'in a jam {what} {may}: it withstands {has}; the jam loads it with {needs}',
+    fails: 'in a jam {what} {fails}: it withstands {has}; the jam loads it with {needs}',
   },
 } as const satisfies CheckOutput;
 

@@ -35,8 +35,8 @@ describe('over all that is guessed', () => {
   });
 
   it('holds, or does not, in all of them', () => {
-    expect(over({ 'main/work/torque': '5 to 6 N·m' })?.says).toBe('Of what is guessed 35 ways were tried: the source is strong enough in every one.');
-    expect(over({ 'main/work/torque': '20 to 30 N·m' })?.says).toContain('the source is strong enough in none.');
+    expect(over({ 'main/work/torque': '5 to 6 N·m' })?.says).toBe('Of what is guessed 35 ways were tried: the motor is strong enough in every one.');
+    expect(over({ 'main/work/torque': '20 to 30 N·m' })?.says).toContain('the motor is strong enough in none.');
   });
 
   // By hand: 0.3 kW makes 5.96 N·m, 0.5 kW 9.94: each end of either fails with some end of the other.

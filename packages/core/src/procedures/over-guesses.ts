@@ -1,7 +1,7 @@
 import type { Check } from '../checks/check.js';
 import type { FieldPath } from '../figure/figure.js';
 import { type QuantityField, unitOf } from '../kinds/fields.js';
-import type { Kinds } from '../kinds/registry.js';
+import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, QuantityInput } from '../machine/build.js';
 import { placesOf, withInput } from '../machine/paths.js';
 import { signChange } from '../numeric/root.js';
@@ -64,7 +64,7 @@ export function overGuesses(build: Build, kinds: Kinds, wording: Wording): OverG
   const fails = all.filter(isFailing).length;
   const [first] = order;
   const says = [
-    sentence(all.length, fails, first && fails > 0 && fails < all.length ? hinge(first.guess, first.k, ends, attempt, wording) : ''),
+    sentence(all.length, fails, nounOf(build), first && fails > 0 && fails < all.length ? hinge(first.guess, first.k, ends, attempt, wording) : ''),
     others(all, wording),
   ];
   return { tried: all.length, fails, order: order.map(({ guess }) => guess.path), says: says.filter(Boolean).join(' ') };
@@ -142,11 +142,13 @@ function hinge({ path, field, low, high }: Guess, k: number, ends: readonly Trie
   return phrase(told(`{called} decides, from {from} ${fails > holds ? 'up' : 'down'}: measure it first`, { called, from }), wording);
 }
 
-function sentence(tried: number, fails: number, hinges: string): string {
+const nounOf = ({ lines: [line] }: Build): string => (line && kindHead('source', line.source.kind)?.noun) ?? 'source';
+
+function sentence(tried: number, fails: number, source: string, hinges: string): string {
   const ways = `Of what is guessed ${tried} ways were tried`;
-  if (fails === 0) return `${ways}: the source is strong enough in every one.`;
-  if (fails === tried) return `${ways}: the source is strong enough in none.`;
-  return `${ways}: in ${fails} the source is too weak; ${hinges}.`;
+  if (fails === 0) return `${ways}: the ${source} is strong enough in every one.`;
+  if (fails === tried) return `${ways}: the ${source} is strong enough in none.`;
+  return `${ways}: in ${fails} the ${source} is too weak; ${hinges}.`;
 }
 
 /** What else fails in some of the ways and not in others, by the worst of it: what fails in all of them depends on no guess. */

@@ -42,7 +42,7 @@ describe('a wish', () => {
     expect(verdicts({ mostCost: '150', cost: '180 €' })).toEqual(['fails']);
     // A guess is a guess: never better than close.
     expect(verdicts({ mostNoise: '85 dB(A)', noise: '70 to 84' })).toEqual(['close']);
-    expect(wished({ mostNoise: '85', noise: '90 dB' })[0]?.says).toBe('It makes 90 dB(A); at most 85 dB(A) is wished.');
+    expect(wished({ mostNoise: '85', noise: '90 dB' })[0]?.says).toBe('Its sound level is 90 dB(A); at most 85 dB(A) is wished.');
   });
 
   it('and the supply are told of in the history like any other entry', () => {

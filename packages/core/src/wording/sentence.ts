@@ -33,8 +33,9 @@ export type Told = string | number | Amount | NotKnown | Reserve | Sentence | Fi
 /**
  * A sentence before anyone reads it: plain data. The words and the person's units are put in at the edge, by `say`.
  *
- * A template holds the names of its figures in braces: `belt slips at {has}; the work needs {needs:range}`. Behind a colon is how a figure is told:
- * `range` from least to most, `share` in per cent. A template begins in lower case and has no full stop: both depend on where it is used.
+ * A template holds the names of its figures in braces: `belt slips at {has}; the work needs {needs}`. A figure that is not sure is told from least to most,
+ * since that is what a verdict takes; behind a colon is how else it is told: `likely`, or `share` in per cent. A template begins in lower case and has no
+ * full stop: both depend on where it is used.
  */
 export interface Sentence {
   readonly template: string;

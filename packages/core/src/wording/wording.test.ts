@@ -9,7 +9,7 @@ const torque = known('N·m', 12, { by: 'limit', source: '' }, [10, 14.5]);
 
 describe('a sentence', () => {
   it('has its capital and its full stop put in where it is told, and neither inside another', () => {
-    const inner = sentence('belt slips at {at}', { at: torque });
+    const inner = sentence('belt slips at {at:likely}', { at: torque });
     expect(say(inner, metric)).toBe('Belt slips at 12 N·m.');
     expect(say(sentence('weakest part: {inner}', { inner }), metric)).toBe('Weakest part: belt slips at 12 N·m.');
     expect(phrase(inner, metric)).toBe('belt slips at 12 N·m');
@@ -18,14 +18,14 @@ describe('a sentence', () => {
 
   // NIST SP 811: 1 lbf·ft is 1.355818 N·m.
   it('tells figures in the units of whoever reads, as its template says', () => {
-    const said = sentence('{t}, {t:range}', { t: torque });
+    const said = sentence('{t:likely}, {t}', { t: torque });
     expect([say(said, metric), say(said, inch)]).toEqual(['12 N·m, 10 to 14.5 N·m.', '8.85 lbf·ft, 7.38 to 10.7 lbf·ft.']);
   });
 
   it('tells numbers, shares, amounts, money, fields and what is not known', () => {
     expect(say(sentence('{n} and {s:share}', { n: 17, s: 0.346 }), metric)).toBe('17 and 35 %.');
     expect(say(sentence('{a}', { a: { value: 25.4, unit: 'mm' } }), inch)).toBe('1 in.');
-    expect(say(sentence('{a}', { a: { value: 180, unit: '1', quantity: 'cost' } }), metric)).toBe('180 €.');
+    expect(say(sentence('{a}', { a: { value: 180, unit: '1', quantity: 'cost' } }), metric)).toBe('180.');
     expect(say(sentence('enter {f}', { f: { fields: ['a', 'b'] } }), metric)).toBe('Enter the a and the b.');
     expect(say(sentence('{u}', { u: unknown('mm', []) }), metric)).toBe('Not known.');
     expect(say(sentence('{r}', { r: { left: -0.5 } }), metric)).toBe('Overloaded 1.5 times.');

@@ -77,5 +77,5 @@ function figureInWords(told: Amount | NotKnown, as: string, units: UnitHabit): s
   const { value, unit, low = value, high = value, quantity } = told;
   if (quantity) return showAs(quantity, value, value, units);
   if (as === 'share') return showShare(value);
-  return as === 'range' ? showRange(low, high, unit, units) : show(value, unit, units);
+  return as === 'likely' ? show(value, unit, units) : showRange(low, high, unit, units);
 }

@@ -1,4 +1,4 @@
-import { chartRunUp, type Evaluation, type Figure, flag, type Known, kindHead, labelledFigures, type RunUp } from '@hobrek/core';
+import { chartRunUp, type Evaluation, type Figure, figuresOfElement, flag, type Known, kindHead, type RunUp } from '@hobrek/core';
 import { lazy, Suspense } from 'react';
 import { FigureText } from '../../open-build/figure-text.js';
 import { said } from '../../open-build/said.js';
@@ -12,12 +12,12 @@ const RunUpChart = lazy(async () => ({ default: (await import('./run-up-chart.js
 /** What the source really can do: does it start, how it runs up, where it settles, and what that rests on. */
 export function MotorStop() {
   const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]);
-  const listed = useOpenBuild(({ open }) => open && labelledFigures(open.build, open.evaluation));
+  const open = useOpenBuild((store) => store.open);
   const noun = useOpenBuild(({ open }) => open?.build.lines[0] && kindHead('source', open.build.lines[0].source.kind)?.noun) ?? 'source';
-  const runUp = useOpenBuild(({ open }) => open && runUpOf(open));
-  if (!line || !listed) return null;
+  if (!line || !open) return null;
+  const runUp = runUpOf(open);
   const path = `${line.id}/source`;
-  const figures = listed.filter((each) => each.path.startsWith(`${path}/`));
+  const figures = figuresOfElement(open.build, open.evaluation, path);
   const groups = [...new Set(figures.map(({ group }) => group))];
   const checks = line.checks.filter((check) => check.at === path);
   return (

@@ -3,10 +3,10 @@ import {
   type DrawnStage,
   type Element,
   elementsOf,
+  figuresOfElement,
   type KindHead,
   kindHead,
   kindHeads,
-  labelledFigures,
   namesOfElements,
   type Place,
   type Role,
@@ -70,7 +70,7 @@ const ElementBench = memo(function ElementBench({ role, path }: { role: Role; pa
       className={`${unseen.other} mt-3 -ml-6 min-w-0 border-l-4 pl-5 max-sm:-ml-4 max-sm:pl-3 ${picked ? 'border-brass' : 'border-transparent'}`}
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
-        <Heading path={path} /> <KindOf of={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
+        <Heading of={role} path={path} /> <KindOf of={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
     </fieldset>
@@ -98,7 +98,7 @@ function StageBench({ path, picked, kind, label, groups }: ElementShown) {
     >
       <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
         {grip}
-        <Heading path={path} /> <KindOf of="stage" path={path} kind={kind} label={label} />
+        <KindOf of="stage" path={path} kind={kind} label={label} /> <Heading of="stage" path={path} />
         <StageActs path={path} label={label} />
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
@@ -189,7 +189,8 @@ function Plate({ path, picked, kind, label, groups }: ElementShown) {
 /** The element's kind, to be changed where there is more than one of its role. */
 const KindOf = memo(function KindOf({ of, path, kind, label }: { of: Role; path: string; kind: string; label: string }) {
   const heads = kindHeads(of);
-  const look = 'font-text text-sm tracking-normal text-soft normal-case';
+  // The kind of a stage is its heading.
+  const look = of === 'stage' ? 'font-head text-lg tracking-wide uppercase' : 'font-text text-sm tracking-normal text-soft normal-case';
   if (heads.length < 2) return <span className={look}>{label}</span>;
   return (
     <select
@@ -248,9 +249,10 @@ function StageActs({ path, label }: { path: string; label: string }) {
   );
 }
 
-/** What an element is called: `V-belt`, or `V-belt 2` where there are two. */
-function Heading({ path }: { path: string }) {
-  return useOpenBuild(({ open }) => open?.build.lines[0] && namesOfElements(open.build.lines[0]).get(path));
+/** What an element is called: `supply`; of stages, whose kind says it already, which of several it is. */
+function Heading({ of, path }: { of: Role; path: string }) {
+  const name = useOpenBuild(({ open }) => open?.build.lines[0] && namesOfElements(open.build.lines[0]).get(path));
+  return of === 'stage' ? / \d+$/.exec(name ?? '')?.[0] : name;
 }
 
 /** The figures of an element, as its kind declares them: those that size it first and larger, the others by their groups. */
@@ -259,9 +261,9 @@ function Follows({ path }: { path: string }) {
   const listed = useShown(
     ({ open }) =>
       open &&
-      labelledFigures(open.build, open.evaluation)
-        .filter((each) => each.path.startsWith(`${path}/`) && !each.aside && (each.figure.known || each.figure.because))
-        .map((each) => [each.key ? '' : each.group, each.path, each.label].join('|'))
+      figuresOfElement(open.build, open.evaluation, path)
+        .filter(({ aside, figure }) => !aside && (figure.known || figure.because))
+        .map((each) => `${each.key ? '' : each.group}|${each.path}|${each.label}`)
         .join('\n'),
   );
   if (!listed) return null;
@@ -271,7 +273,8 @@ function Follows({ path }: { path: string }) {
     <div className="mt-2">
       <Figures rows={rows.filter(([group]) => group === '')} size="text-xl" />
       {groups.map((group) => (
-        <section key={group} aria-label={group}>
+        <section key={group} aria-label={group} className="mt-0.5 grid grid-cols-[6rem_1fr] items-baseline max-sm:grid-cols-1">
+          <h3 className="text-sm text-soft">{group}</h3>
           <Figures rows={rows.filter((row) => row[0] === group)} size="text-base" />
         </section>
       ))}

@@ -93,7 +93,7 @@ const Row = memo(function Row({ id }: { id: string }) {
     <li
       ref={ref}
       onPointerDown={() => pick(at)}
-      className={`${picked ? '-ml-6 border-l-4 border-l-brass bg-wash pl-5 max-sm:-ml-4 max-sm:pl-3' : ''} grid grid-cols-[1.75rem_1fr_7.5rem_3.5rem] items-center gap-x-2 [contain-intrinsic-size:auto_3rem] [content-visibility:auto] border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_3.5rem] ${stale ? 'stale' : ''}`}
+      className={`${picked ? '-ml-6 border-l-4 border-l-brass bg-wash pl-5 max-sm:-ml-4 max-sm:pl-3' : ''} grid grid-cols-[1.75rem_1fr_7.5rem_5rem] items-center gap-x-2 [contain-intrinsic-size:auto_3rem] [content-visibility:auto] border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_5rem] ${stale ? 'stale' : ''}`}
     >
       <VerdictMark verdict={verdict as Verdict} />
       <p>{unbroken(says.join('|'))}</p>

@@ -51,7 +51,7 @@ export const mainsHead = {
   kind: 'mains',
   v: 2,
   label: 'straight on the mains',
-  noun: 'mains',
+  noun: 'supply',
   fields,
   groups: { 'Wall and lead': ['voltage', 'frequency', 'length', 'section', 'breaker', 'curve'] },
   figures: { lead: figure('Resistance of the lead, one core', 'resistance', 'Lead') },

@@ -43,9 +43,9 @@ export const plateMotorOutputs = {
       subject: 'whether the breaker withstands the start',
       source: tripSource,
       says: {
-        holds: 'the breaker withstands the start: it trips at about {has}, the motor draws {needs}',
-        may: 'the breaker may trip at the start: it trips at about {has}, the motor draws {needs}',
-        fails: 'the breaker trips at the start: it trips at about {has}, the motor draws {needs}',
+        holds: 'the breaker withstands the start: it trips at {has}, the motor draws {needs}',
+        may: 'the breaker may trip at the start: it trips at {has}, the motor draws {needs}',
+        fails: 'the breaker trips at the start: it trips at {has}, the motor draws {needs}',
       },
     },
     circuit: {
@@ -56,7 +56,7 @@ export const plateMotorOutputs = {
     duty: {
       subject: 'whether it runs the work all day',
       source: 'Common practice, no source: equal heat, losses with the square of the load',
-      says: 'all day the motor runs about {has}, its plate being for {duty}; the work needs {needs}',
+      says: 'all day the motor runs {has}, its plate being for {duty}; the work needs {needs}',
     },
   },
   limits: {
@@ -66,7 +66,7 @@ export const plateMotorOutputs = {
       fails: 'stalls',
       may: 'may stall',
       harm: 'harmless',
-      lasts: 'the stalled winding lasts {lasts:range}',
+      lasts: 'the stalled winding lasts {lasts}',
     },
   },
 } as const satisfies Outputs;

@@ -21,7 +21,7 @@ export const couplingOutputs = {
     rating: {
       subject: 'torque rating of the coupling',
       source: ratingSource,
-      says: 'the coupling transmits {has} with the service factor of the work; the work needs {needs} ({reserve})',
+      says: 'the coupling transmits {has} with the service factor of the work; the work needs {needs}',
     },
     line: {
       subject: 'alignment of the two shafts',
@@ -37,9 +37,8 @@ export const couplingOutputs = {
       subject: 'whether it runs clear of its resonance',
       source: 'Two masses on a torsion spring (closed form); a quarter away, common practice, no source',
       says: {
-        holds:
-          'it runs {where} its resonance{start}: {critical:range} meets the resonance of the coupling ({resonance:range}), it runs at {speed:range}',
-        fails: 'it may shake itself to pieces: {critical:range} meets the resonance of the coupling ({resonance:range}), it runs at {speed:range}',
+        holds: 'it runs {where} its resonance{start}: {critical} meets the resonance of the coupling ({resonance}), it runs at {speed}',
+        fails: 'it may shake itself to pieces: {critical} meets the resonance of the coupling ({resonance}), it runs at {speed}',
       },
     },
   },

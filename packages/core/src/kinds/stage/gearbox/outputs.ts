@@ -18,7 +18,7 @@ export const gearboxOutputs = {
     rating: {
       subject: 'torque rating of the gearbox',
       source: ratingSource,
-      says: 'the gearbox transmits {has} at its input with the service factor of the work; the work needs {needs} ({reserve})',
+      says: 'the gearbox transmits {has} at its input with the service factor of the work; the work needs {needs}',
     },
   },
   limits: {

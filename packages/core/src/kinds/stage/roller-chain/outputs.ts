@@ -59,12 +59,12 @@ export const rollerChainOutputs = {
     pull: {
       subject: 'pull of the chain',
       source: 'Common practice, no source: a working pull of an eighth of the breaking load',
-      says: 'the chain pulls {needs} at work; {has} is its steady limit ({reserve})',
+      says: 'the chain pulls {needs} at work; {has} is its steady limit',
     },
     rating: {
       subject: 'power rating of the chain',
       source: ratingSource,
-      says: 'the chain is rated for {has}; the work needs {needs} with its service factor ({reserve})',
+      says: 'the chain is rated for {has}; the work needs {needs} with its service factor',
     },
   },
   limits: {

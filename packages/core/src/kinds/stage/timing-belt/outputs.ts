@@ -67,15 +67,15 @@ export const timingBeltOutputs = {
     rating: {
       subject: 'power rating of the belt',
       source: 'Rating of the profile by width, speed and teeth in mesh (ISO 5295, from memory). It says how long the belt lasts, not when it jumps',
-      says: 'the belt is rated for {has}; the work needs {needs} with its service factor ({reserve})',
+      says: 'the belt is rated for {has}; the work needs {needs} with its service factor',
     },
     jump: {
       subject: 'whether the belt jumps at work',
       source: 'Balance of the spans at the tension as set, between fixed centres (closed form)',
       says: {
-        holds: 'the belt jumps teeth at {has} at the driving pulley; the work needs {needs} ({reserve})',
-        may: 'the belt may jump teeth at work: it jumps at {has:range} at the driving pulley, as tight as it is likely to be, and the work needs {needs} ({reserve})',
-        fails: 'the belt jumps teeth at work: it jumps at {has} at the driving pulley, and the work needs {needs} ({reserve})',
+        holds: 'the belt jumps teeth at {has} at the driving pulley; the work needs {needs}',
+        may: 'the belt may jump teeth at work: it jumps at {has} at the driving pulley, as tight as it is likely to be, and the work needs {needs}',
+        fails: 'the belt jumps teeth at work: it jumps at {has} at the driving pulley, and the work needs {needs}',
       },
     },
     tension: tensionCheck(tensionSource),
@@ -87,7 +87,7 @@ export const timingBeltOutputs = {
       fails: 'jumps teeth',
       may: 'may jump teeth',
       harm: 'harmless',
-      lasts: 'the jumping belt lasts {lasts:range}',
+      lasts: 'the jumping belt lasts {lasts}',
     },
     lasts: { short: 'belt rating', what: 'the belt', fails: 'wears out early', may: 'may wear out early', harm: 'wearing' },
     belt: { short: 'belt tears', what: 'the belt', fails: 'tears', may: 'may tear', harm: 'breaking' },

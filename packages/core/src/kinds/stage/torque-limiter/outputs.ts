@@ -17,7 +17,7 @@ export const torqueLimiterOutputs = {
     holds: {
       subject: 'whether it holds at work',
       source: clutchSource,
-      says: 'the {what} at {has}; the work needs {needs} ({reserve})',
+      says: 'the {what} at {has}; the work needs {needs}',
     },
   },
   limits: { limiter: { ...pin, harm: 'harmless', variants: { 'shear-pin': pin, 'slip-clutch': clutch } } },

@@ -61,15 +61,15 @@ export const vBeltOutputs = {
       subject: 'power rating of the belt',
       source:
         'Rating of the section by its standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips',
-      says: 'the belt is rated for {has}; the work needs {needs} with its service factor ({reserve}){other}',
+      says: 'the belt is rated for {has}; the work needs {needs} with its service factor{other}',
     },
     slip: {
       subject: 'whether the belt slips at work',
       source: slipSource,
       says: {
-        holds: 'the belt slips at {has} at the driving pulley; the work needs {needs} ({reserve})',
-        may: 'the belt may slip at work: it slips at {has:range} at the driving pulley, as tight as it is likely to be, and the work needs {needs} ({reserve})',
-        fails: 'the belt slips at work: it slips at {has} at the driving pulley, and the work needs {needs} ({reserve})',
+        holds: 'the belt slips at {has} at the driving pulley; the work needs {needs}',
+        may: 'the belt may slip at work: it slips at {has} at the driving pulley, as tight as it is likely to be, and the work needs {needs}',
+        fails: 'the belt slips at work: it slips at {has} at the driving pulley, and the work needs {needs}',
       },
     },
     tension: tensionCheck('Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added'),
@@ -81,7 +81,7 @@ export const vBeltOutputs = {
       fails: 'slips',
       may: 'may slip',
       harm: 'harmless',
-      lasts: 'the slipping belt lasts {lasts:range}',
+      lasts: 'the slipping belt lasts {lasts}',
     },
     lasts: { short: 'belt rating', what: 'the belt', fails: 'wears out early', may: 'may wear out early', harm: 'wearing' },
     ...hubLimits('driving pulley', 'driven pulley'),

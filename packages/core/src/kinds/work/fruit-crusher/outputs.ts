@@ -18,7 +18,7 @@ export const fruitCrusherOutputs = {
     throughput: {
       subject: 'throughput',
       source: 'Common practice, no source: a layer a quarter of a fruit thick, a tenth to four tenths of it filled',
-      says: 'the roll passes about {has}; {needs} is needed',
+      says: 'the roll passes {has}; {needs} is needed',
     },
   },
   limits: {},

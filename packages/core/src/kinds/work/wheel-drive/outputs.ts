@@ -20,9 +20,9 @@ export const wheelDriveOutputs = {
       subject: 'grip of the wheels',
       source: gripSource,
       says: {
-        holds: 'the driven wheels push with {has} before they spin; the way needs {needs} ({reserve})',
-        may: 'the driven wheels may spin: they push with about {has}, and the way needs {needs}. More weight on them, or chains',
-        fails: 'the driven wheels spin: they push with about {has}, and the way needs {needs}. More weight on them, or chains',
+        holds: 'the driven wheels push with {has} before they spin; the way needs {needs}',
+        may: 'the driven wheels may spin: they push with {has}, and the way needs {needs}. More weight on them, or chains',
+        fails: 'the driven wheels spin: they push with {has}, and the way needs {needs}. More weight on them, or chains',
       },
     },
     pace: {

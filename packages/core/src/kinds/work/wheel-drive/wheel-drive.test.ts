@@ -33,7 +33,7 @@ it('says when the wheels spin instead, and takes that for what fails first in a 
   expect(figure({}, 'wheels-spin-at').value).toBeCloseTo(5.061, 3);
   expect(check({}, 'check-grip')).toMatchObject({
     verdict: 'fails',
-    says: 'The driven wheels spin: they push with about 30.7 N, and the way needs 46.7 N. More weight on them, or chains.',
+    says: 'The driven wheels spin: they push with 30.7 N, and the way needs 46.7 N. More weight on them, or chains.',
   });
   expect(check({ share: '0.9', grip: '0.6' }, 'check-grip')?.verdict).toBe('holds');
   const { jam, lines } = typed();
