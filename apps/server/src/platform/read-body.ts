@@ -16,7 +16,7 @@ export function readBody<T extends object>(
   body: unknown,
   asItCame: Partial<T> = {},
 ): { readonly read: T } | { readonly wrong: Wrong } {
-  if (typeof body !== 'object' || body === null || Array.isArray(body)) return { wrong: { property: '', says: 'An object is wanted.' } };
+  if (typeof body !== 'object' || body === null || Array.isArray(body)) return { wrong: { property: '', says: 'An object is needed.' } };
   const read = Object.assign(plainToInstance(contract, body), asItCame);
   const [wrong] = validateSync(read, { whitelist: true, forbidNonWhitelisted: true });
   if (!wrong) return { read };

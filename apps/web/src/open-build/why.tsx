@@ -71,7 +71,7 @@ export function WhySheet() {
             event.preventDefault();
             if (!leftFor.current) pressed.focus();
           }}
-          className="z-10 max-h-[80vh] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
+          className="z-10 max-h-[min(80vh,var(--radix-popover-content-available-height))] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
         >
           {answer}
         </Popover.Content>

@@ -29,24 +29,8 @@ import {
   wordingFor,
 } from '@hobrek/core';
 import { expect, it } from 'vitest';
+import { quaintIn } from '../../../core/test/quaint.js';
 import { readBuild } from './read-build.js';
-
-/** Not said to people, with what is said instead. */
-const quaint: readonly (readonly [RegExp, string])[] = [
-  [/\bask(s|ed|ing)?\b/i, 'needs'],
-  [/\b(stands?|stood)\b/i, 'withstands, is'],
-  [/\bbears?\b/i, 'supports, withstands'],
-  [/\b(brings?|brought)\b/i, 'loads, is'],
-  [/\b(gives?|gave)\b/i, 'fails, has, deflects'],
-  [/\blets? go\b/i, 'slips, releases'],
-  [/\bwant(s|ed)?\b/i, 'needs'],
-  [/\bswallow/i, 'passes'],
-  [/\bcarr(y|ies) the work\b/i, 'is strong enough'],
-  [/\bswing(s|ing)?\b/i, 'inertia'],
-  [/\bat best\b.*\bshort\b/i, 'overloaded … times'],
-  [/\d ?×(?! 10)(?=[ .,;]*(beside|left|what))/i, 'overloaded … times'],
-  [/% (short|left)\b/i, 'reserve … %'],
-];
 
 /** No id, path or hyphenated name: `jam-torque`, `main/belt/wrap`, `driven-hub`. */
 const hyphenated =
@@ -101,11 +85,7 @@ function ofBuild(build: Build): string[] {
 }
 
 /** What is wrong with a text, if anything. */
-const wrongIn = (where: string, text: string): string[] =>
-  [...quaint, [hyphenated, 'a label'] as const].flatMap(([pattern, instead]) => {
-    const found = pattern.exec(text);
-    return found ? [`${where}: “${found[0]}” (${instead}) in: ${text.slice(Math.max(0, found.index - 60), found.index + 80)}`] : [];
-  });
+const wrongIn = (where: string, text: string): string[] => quaintIn(text, [[hyphenated, 'a label']]).map((wrong) => `${where}: ${wrong}`);
 
 it('every kind, formula and procedure is told in the trade’s words', () => {
   const heads = (['feed', 'source', 'stage', 'work'] as const).flatMap((role) => kindHeads(role));

@@ -11,6 +11,12 @@ const entered = (field: Field, input: QuantityInput | undefined): string => {
   return (field.is === 'choice' ? field.options[text] : text) || 'not known';
 };
 
+/** An entry as it was and as it is; of the same in other respects, how it is known. */
+function difference(field: Field, old: QuantityInput | undefined, now: QuantityInput | undefined): string {
+  const [was, is] = [entered(field, old), entered(field, now)];
+  return was === is && old?.how !== now?.how ? `${was}, ${old?.how ?? 'not known'} → ${now?.how ?? 'not known'}` : `${was} → ${is}`;
+}
+
 const whole = { brief: 'Brief', notes: 'Notes', shafts: 'Shafts' } as const;
 
 /** What changed from one state of a build to another, in words: `Plate power 0.55 kW → 1/2 hp`. Empty when nothing did. */
@@ -19,7 +25,8 @@ export function describeChange(before: Build, after: Build): string[] {
   if (before.name !== after.name) words.push(`Name ${before.name} → ${after.name}`);
   const was = new Map(placesOf(before).map((place) => [place.path, place.input]));
   for (const { path, field, input } of placesOf(after)) {
-    if (was.has(path) && !same(was.get(path), input)) words.push(`${field.label} ${entered(field, was.get(path))} → ${entered(field, input)}`);
+    const old = was.get(path);
+    if (was.has(path) && !same(old, input)) words.push(`${field.label} ${difference(field, old, input)}`);
   }
   const elements = (build: Build) => new Map(build.lines.flatMap((line) => [...namesOfElements(line)]));
   const [then, now] = [elements(before), elements(after)];

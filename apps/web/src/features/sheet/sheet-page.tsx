@@ -1,4 +1,5 @@
 import type { StoredBuild } from '@hobrek/contracts';
+import { kindHead } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useParams } from 'react-router';
@@ -76,13 +77,19 @@ function Stops({ id }: { id: string }) {
         Sheet
       </NavLink>
       <NavLink to={`/builds/${id}/motor`} className={stop}>
-        Motor
+        <SourceName />
       </NavLink>
       <NavLink to={`/builds/${id}/log`} className={stop}>
         Log
       </NavLink>
     </nav>
   );
+}
+
+/** What the source is called: a motor, an engine, a crank. */
+function SourceName() {
+  const noun = useOpenBuild(({ open }) => open?.build.lines[0] && kindHead('source', open.build.lines[0].source.kind)?.noun) ?? 'source';
+  return noun.charAt(0).toUpperCase() + noun.slice(1);
 }
 
 function BuildName() {
