@@ -20,9 +20,9 @@ test('from the list to the machine: half a horsepower changes the sentence, and 
   await power(page).fill('');
   await power(page).pressSequentially('1/2 hp');
   await expect(sentence(page)).toContainText(
-    /The motor may be too weak: 7\.41 to 8\.16.N·m reaches the roll, the work needs 8.N·m; at worst overloaded 1\.1 times/,
+    /The motor may be too weak: 7\.41 to 8\.16.N·m reaches the roll, the work needs 8.N·m; at worst overloaded 1\.1.times/,
   );
-  await expect(page.getByText('A 0.55 kW motor would carry it')).toBeVisible();
+  await expect(page.getByText('A 0.55 kW motor would do')).toBeVisible();
   // Tried beside the page, so that the next key does not wait for it.
   expect(page.workers()).toHaveLength(1);
   await expect(page.getByRole('button', { name: /^speed, roll: 423 rpm/ })).toBeVisible();
@@ -304,7 +304,7 @@ test('a second stage is put in, made a chain, moved and taken out again, and eve
   await page.getByLabel('Centre distance').last().fill('369 mm');
   await expect(sentence(page)).toContainText(/28\.5 to 33\.0.N·m reaches the roll/);
   await expect(page.getByRole('button', { name: /^speed, layshaft: 423 rpm/ })).toBeVisible();
-  await expect(page.getByText(/chain lasts/)).toBeVisible();
+  await expect(page.getByText(/chain rating/)).toBeVisible();
   await page.getByRole('button', { name: 'earlier' }).click();
   await expect(page.getByRole('button', { name: /^speed, layshaft: 509 rpm/ })).toBeVisible();
   await page.getByRole('button', { name: 'take out' }).last().click();
