@@ -1,0 +1,139 @@
+import { fileURLToPath } from 'node:url';
+import { expect, type Page, test } from '@playwright/test';
+import { addBuild, dataFolder, demo, Hobrek } from '../parts/hobrek.js';
+
+const data = dataFolder();
+const hobrek = new Hobrek(data.path, { HOBREK_LAN: '1' });
+let address = '';
+const demos: Record<string, string> = {};
+
+test.beforeAll(async () => {
+  test.setTimeout(120_000);
+  address = await hobrek.address();
+  const builds = (await (await fetch(`${address}/api/builds`)).json()) as { id: string; name: string }[];
+  for (const { id, name } of builds) demos[name.toLowerCase()] = id;
+});
+test.afterAll(async () => {
+  await hobrek.stop();
+  data.remove();
+});
+
+const of = (words: string) => {
+  const id = Object.entries(demos).find(([name]) => name.includes(words))?.[1];
+  if (!id) throw new Error(`No demo is called ${words}`);
+  return id;
+};
+
+async function open(page: Page, path: string): Promise<void> {
+  await page.goto(`${address}/${path}`);
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(600);
+}
+
+async function kept(page: Page): Promise<void> {
+  await page.waitForTimeout(500);
+  await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+}
+
+const keep = (page: Page, name: string) => page.screenshot({ path: fileURLToPath(new URL(`../../docs/screenshots/${name}.png`, import.meta.url)) });
+
+test('the list of builds', async ({ page }) => {
+  await open(page, '');
+  await keep(page, 'builds');
+});
+
+test('the sheet, and why a figure is what it is', async ({ page }) => {
+  await open(page, `builds/${of('apple')}`);
+  await keep(page, 'sheet');
+  await page.getByRole('button', { name: /^torque, roll/ }).click();
+  await expect(page.getByRole('dialog', { name: 'why' })).toBeVisible();
+  await keep(page, 'why');
+});
+
+test('a tumbler', async ({ page }) => {
+  await open(page, `builds/${of('tumbler')}`);
+  await keep(page, 'sheet-tumbler');
+});
+
+test('what could go into a gap', async ({ page }) => {
+  await open(page, `builds/${of('apple')}`);
+  await page.getByRole('button', { name: /^add after the V-belt/ }).click();
+  await page.waitForTimeout(800);
+  await keep(page, 'what-could-go-here');
+});
+
+test('a brief', async ({ page }) => {
+  await open(page, `builds/${of('apple')}/brief`);
+  await keep(page, 'brief');
+});
+
+test('two builds side by side', async ({ page }) => {
+  const { id } = await addBuild(address, { ...demo(), name: 'Apple crusher, slower' });
+  const field = await open(page, `builds/${id}`).then(() => page.getByLabel('Driven pulley', { exact: true }));
+  await field.fill('280 mm');
+  await field.press('Tab');
+  await kept(page);
+  await open(page, `compare/${of('apple')}/${id}`);
+  await keep(page, 'compare');
+});
+
+test('the motor', async ({ page }) => {
+  await open(page, `builds/${of('apple')}/motor`);
+  await keep(page, 'motor');
+});
+
+test('letting a phone in', async ({ page }) => {
+  await open(page, '');
+  await page.getByRole('link', { name: 'Phone' }).click();
+  await page.getByRole('button', { name: 'Show a code' }).click();
+  await expect(page.getByTestId('code')).toBeVisible();
+  await keep(page, 'phone');
+});
+
+test('the sheet on a phone in the evening', async ({ browser }) => {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 }, colorScheme: 'dark' });
+  await open(page, `builds/${of('apple')}`);
+  await keep(page, 'sheet-phone');
+});
+
+const bench = (inside: string, width: number) =>
+  `<svg width="${width}" height="300" viewBox="0 0 ${width} 300" style="background:#6b5844;display:block">${inside}</svg>`;
+const photos = {
+  'belt.png': bench(
+    '<circle cx="140" cy="160" r="90" fill="#999" stroke="#333" stroke-width="4"/><circle cx="300" cy="120" r="32" fill="#999" stroke="#333" stroke-width="4"/><path d="M130 70 L298 86 M165 246 L318 146" stroke="#111" stroke-width="10"/>',
+    400,
+  ),
+  'plate.png': bench(
+    '<rect x="40" y="60" width="150" height="95" rx="6" fill="#ccc" stroke="#333"/><text x="55" y="100" font-size="22">0.55 kW</text><text x="55" y="135" font-size="22">1425 /min</text>',
+    230,
+  ),
+};
+
+test('the log', async ({ page, browser }) => {
+  const darkroom = await browser.newPage({ viewport: { width: 400, height: 300 } });
+  const taken = [];
+  for (const [name, svg] of Object.entries(photos)) {
+    await darkroom.setContent(svg);
+    taken.push({ name, mimeType: 'image/png', buffer: await darkroom.locator('svg').screenshot() });
+  }
+  const { id } = await addBuild(address, demo());
+  await open(page, `builds/${id}`);
+  const centres = page.getByLabel('Centre distance', { exact: true });
+  await centres.fill('400 mm');
+  await centres.press('Tab');
+  await kept(page);
+  await open(page, `builds/${id}/log`);
+  const said = page.getByLabel('What happened, what was measured');
+  await page.getByTestId('photos').setInputFiles(taken);
+  await said.fill('Belt on, plate read off the motor: 0.55 kW, 1425.');
+  await page.getByRole('button', { name: 'fitted' }).click();
+  await page.getByRole('button', { name: 'Write down' }).click();
+  await expect(said).toHaveValue('');
+  await said.fill('420 rpm at the roll, tachometer on a strip of tape.');
+  await page.getByRole('button', { name: 'measured' }).click();
+  await page.getByRole('button', { name: 'Write down' }).click();
+  await expect(said).toHaveValue('');
+  await page.mouse.wheel(0, 300);
+  await page.waitForTimeout(400);
+  await keep(page, 'log');
+});
