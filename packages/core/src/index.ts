@@ -1,6 +1,6 @@
 export type { Check, Margin } from './checks/check.js';
 export { reserveOf, reserveWords } from './checks/reserve.js';
-export { type Verdict, verdicts, verdictWords } from './checks/verdict.js';
+export { type Verdict, verdictOf, verdicts, verdictWords } from './checks/verdict.js';
 export { type FieldPath, type Figure, flag, type Known, type Origin, restsOn, type Unknown } from './figure/figure.js';
 export type { Formula, InputSlot } from './figure/formula.js';
 export { formulas } from './formulas/registry.js';
@@ -45,6 +45,7 @@ export { upgradeBuild } from './machine/upgrade.js';
 export { asMarkdown } from './procedures/as-markdown.js';
 export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';
+export { decidedBy } from './procedures/decided-by.js';
 export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';
 export {
   type ExplainedPart,

@@ -1,4 +1,4 @@
-import { type Build, type Evaluation, partsList, reserveOf, say, sayAll, showFigure, type UnitHabit, verdictWords, wordingFor } from '@hobrek/core';
+import { type Build, type Evaluation, partsList, reserveOf, say, sayAll, showFigure, type UnitHabit, verdictOf, wordingFor } from '@hobrek/core';
 import { drawMachine } from './drawing.js';
 import { drawingSvg, paperSize } from './drawing-svg.js';
 
@@ -32,7 +32,7 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
   const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
   const size = paperSize(drawing, scale);
   const sources = [...new Set(evaluation.checks.map((check) => check.source))];
-  const most = 22;
+  const most = 16;
   const checks = evaluation.checks.slice(0, most);
   const left = evaluation.checks.length - checks.length;
   const heading = (text: string) => ({ text, bold: true, fontSize: 8, margin: [0, 5, 0, 1] });
@@ -76,12 +76,12 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
       {
         layout: 'noBorders',
         table: {
-          widths: [38, '*', 62, 14],
-          body: checks.map(({ verdict, says, source, ...check }) => [
-            { text: verdict === 'fails' ? verdictWords.fails.toUpperCase() : verdictWords[verdict], bold: verdict === 'fails' },
-            { text: say(says, wording) },
+          widths: [44, '*', 62, 14],
+          body: checks.map((check) => [
+            { text: check.verdict === 'fails' ? verdictOf(check).toUpperCase() : verdictOf(check), bold: check.verdict === 'fails' },
+            { text: say(check.says, wording) },
             { text: reserveOf(check), alignment: 'right' },
-            { text: `[${sources.indexOf(source) + 1}]`, alignment: 'right' },
+            { text: `[${sources.indexOf(check.source) + 1}]`, alignment: 'right' },
           ]),
         },
       },

@@ -8,7 +8,7 @@ import {
   reserveOf,
   say,
   type UnitHabit,
-  verdictWords,
+  verdictOf,
   wordingFor,
 } from '@hobrek/core';
 import papaparse from 'papaparse';
@@ -34,7 +34,7 @@ export function checksCsv(build: Build, evaluation: Evaluation, units: UnitHabit
   return csv(
     ['verdict', 'reserve at worst', 'says', 'source', 'share left at worst', 'id'],
     evaluation.checks.map((check) => [
-      verdictWords[check.verdict],
+      verdictOf(check),
       reserveOf(check),
       say(check.says, wording),
       check.source,

@@ -1,4 +1,6 @@
 import {
+  type Check,
+  decidedBy,
   evaluateBuild,
   type Figure,
   figuresByPath,
@@ -12,7 +14,7 @@ import {
   say,
   sayAll,
   showFigure,
-  verdictWords,
+  verdictOf,
   wordingFor,
 } from '@hobrek/core';
 import type { Outcome } from '../refusal.js';
@@ -27,6 +29,8 @@ export async function check(file: string): Promise<Outcome> {
   const kinds = await loadKinds(build);
   const evaluation = evaluateBuild(build, kinds);
   const wording = wordingFor(build);
+  const decided = decidedBy(build, kinds, evaluation);
+  const sayOf = ({ id, says: said }: Check) => say(decided.get(id) ?? said, wording);
   const remedy = remedyFor(build, kinds, evaluation, wording);
   const guesses = overGuesses(build, kinds, wording);
   const figures = figuresByPath(evaluation);
@@ -40,7 +44,7 @@ export async function check(file: string): Promise<Outcome> {
     ...stations.map(stationLine),
     ...listed.map(({ of, label, path, figure }) => `${of}, ${label.toLowerCase()}: ${showFigure(figure)}  (${path})`),
     '',
-    ...evaluation.checks.map((each) => `${verdictWords[each.verdict].padEnd(9)} ${reserveOf(each).padEnd(20)} ${say(each.says, wording)}`),
+    ...evaluation.checks.map((each) => `${verdictOf(each).padEnd(18)} ${reserveOf(each).padEnd(20)} ${sayOf(each)}`),
     notWorkedOut,
     ...evaluation.cautions,
     ...notices,
@@ -56,7 +60,10 @@ export async function check(file: string): Promise<Outcome> {
     cautions: evaluation.cautions,
     stations: stations.map(({ name, speed, torque, power }) => ({ name, speed: plain(speed), torque: plain(torque), power: plain(power) })),
     figures: Object.fromEntries([...figures].map(([path, figure]) => [path, plain(figure)])),
-    checks: evaluation.checks.map(({ id, verdict, margin, says: said, source }) => ({ id, verdict, margin, says: say(said, wording), source })),
+    checks: evaluation.checks.map((each) => {
+      const { id, verdict, byEstimate, unseen, margin, source } = each;
+      return { id, verdict, ...(byEstimate ? { byEstimate } : {}), ...(unseen ? { unseen } : {}), margin, says: sayOf(each), source };
+    }),
     notices,
   };
   return { text, json, exit: evaluation.checks.some((each) => each.verdict === 'fails') ? 1 : 0 };

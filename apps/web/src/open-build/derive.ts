@@ -12,16 +12,19 @@ export function derive(
   history: History<Build>,
   kinds: Kinds,
   last = useOpenBuild.getState().open,
-): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'guesses' | 'greyed'> {
+): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'decided' | 'guesses' | 'greyed'> {
   const build = history.present;
   tryRemedies();
   const before = useOpenBuild.getState().open;
   const now = evaluateBuild(build, kinds, last ?? undefined);
   const same = now === before?.evaluation;
   const evaluation = same ? now : drawnAsBefore(now, before?.evaluation);
-  const { remedy, guesses } = same ? before : { remedy: '', guesses: '' };
-  return { history, build, evaluation, remedy, guesses, greyed: greyLater(draftedIn(build), before?.greyed) };
+  const { remedy, decided, guesses } = same ? before : untried;
+  return { history, build, evaluation, remedy, decided, guesses, greyed: greyLater(draftedIn(build), before?.greyed) };
 }
+
+/** Until there was time to try. */
+const untried: Pick<OpenBuild, 'remedy' | 'decided' | 'guesses'> = { remedy: '', decided: {}, guesses: '' };
 
 function draftedIn(build: Build): ReadonlySet<string> {
   const drafted = placesOf(build).filter(({ input }) => input?.draft !== undefined);
@@ -67,10 +70,10 @@ async function cure(build: Build): Promise<void> {
     const tried: Build = ailing;
     ailing = null;
     const given = { build: tried, units: usePreferences.getState().units };
-    for (const name of ['remedy', 'guesses'] as const) {
+    for (const name of ['remedy', 'decided', 'guesses'] as const) {
       if (useOpenBuild.getState().open?.build !== tried) break;
       // That it could not be tried is no news to the person.
-      const says = await workOut(name, given).catch(() => '');
+      const says = await workOut(name, given).catch(() => untried[name]);
       const { open } = useOpenBuild.getState();
       if (open?.build === tried) useOpenBuild.setState({ open: { ...open, [name]: says } });
     }

@@ -18,6 +18,8 @@ export interface OpenBuild {
   readonly evaluation: Evaluation;
   /** What was tried and would cure it; empty until there was time to try. */
   readonly remedy: string;
+  /** What decides the checks that are not known, by their ids; empty until there was time to try. */
+  readonly decided: Readonly<Record<string, string>>;
   /** What becomes of it over all that is guessed; empty where nothing is, or until there was time to try. */
   readonly guesses: string;
   /** Fields whose text is not read and was left standing for a moment: what rests on them is shown greyed. */

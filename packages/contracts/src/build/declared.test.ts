@@ -91,6 +91,11 @@ const together: readonly (readonly (readonly [field: string, text: string])[])[]
     ['module', '?'],
     ['pitch', '12'],
   ],
+  // A gearmotor's plate typed as a motor's.
+  [
+    ['frequency', '50 Hz'],
+    ['source/speed', '86 rpm'],
+  ],
 ];
 for (const build of builds)
   for (const entries of together) {

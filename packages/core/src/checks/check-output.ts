@@ -14,6 +14,8 @@ export interface CheckOutput {
   readonly source: string;
   /** Share of the limit below which it is close; a fifth where nothing else is said. */
   readonly closeBelow?: number;
+  /** What is short is no failure of the machine but an entry that cannot be true: not known, with what would be consistent. */
+  readonly contradicts?: true;
   /** Templates: `has`, `needs` and `reserve` can be told in every one. */
   readonly says: string | ByVerdict;
 }

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { flag, known, unknown } from '../figure/figure.js';
+import { flag, known, unknown, unseen } from '../figure/figure.js';
 import { say } from '../wording/wording.js';
 import { hold } from './check.js';
 import type { CheckOutput } from './check-output.js';
 import { reserveOf, reserveWords } from './reserve.js';
-import { worstVerdict } from './verdict.js';
+import { verdictOf, worstVerdict } from './verdict.js';
 
 const torque = (value: number, range?: readonly [number, number], flags = 0) => known('N·m', value, { by: 'given', field: 'f' }, range, flags);
 const declared: CheckOutput = { subject: 'the work', source: 's', says: '{has} against {needs} ({reserve})' };
@@ -36,7 +36,7 @@ describe('a verdict', () => {
 
   it('takes the ends that hurt', () => {
     const check = held(torque(10, [8, 12]), torque(8, [7, 9]));
-    expect(check.verdict).toBe('fails');
+    expect(check.verdict).toBe('close');
     expect(check.margin).toEqual({ worst: 1 - 9 / 8, likely: 1 - 8 / 10, best: 1 - 7 / 12 });
   });
 
@@ -54,9 +54,49 @@ describe('a verdict', () => {
     expect(say(held(torque(10, [8, 12]), torque(9), short).says, metric)).toBe('It fails.');
   });
 
-  it('is at best close when it rests on a guess or on a formula outside its range', () => {
-    expect(held(torque(100), torque(1, undefined, flag.guessed)).verdict).toBe('close');
-    expect(held(torque(100, undefined, flag.outsideValid), torque(1)).verdict).toBe('close');
+  // What is there against 10 needed. Scatter: short at the likely it fails, short at the worst alone it may. Unseen: whether it is short hangs on looking.
+  it.each([
+    ['short even at the best ends', [4, 6, 9], 'fails', 'fails'],
+    ['short at the likely', [4, 8, 12], 'fails', 'unknown'],
+    ['short at the worst ends alone', [8, 12, 16], 'close', 'unknown'],
+    ['a fifth not left at the worst ends', [11, 13, 16], 'close', 'close'],
+    ['a fifth and more left at the worst ends', [13, 15, 18], 'holds', 'holds'],
+  ] as const)('of what is %s', (_, [low, likely, high], scatter, unseen) => {
+    expect(held(torque(likely, [low, high]), torque(10)).verdict).toBe(scatter);
+    expect(held(torque(likely, [low, high], flag.unseen), torque(10)).verdict).toBe(unseen);
+  });
+
+  it('is not known only where looking may turn it: scatter that fails at all of what may be found fails', () => {
+    const partly = (unseenLow: number, unseenHigh: number) => ({ ...torque(8, [4, 12], flag.unseen), unseenLow, unseenHigh });
+    expect([held(partly(7, 9.5), torque(10)), held(partly(7, 11), torque(10))].map(({ verdict }) => verdict)).toEqual(['fails', 'unknown']);
+    const mostly = (unseenLow: number) => ({ ...torque(13, [8, 16], flag.unseen), unseenLow, unseenHigh: 14 });
+    expect([held(mostly(11), torque(10)), held(mostly(9), torque(10))].map(({ verdict }) => verdict)).toEqual(['close', 'unknown']);
+  });
+
+  it('names what nobody has looked at', () => {
+    const check = hold('c', 'a', declared, { has: unseen('N·m', [5, 10, 20], 'x', 's'), needs: torque(8) });
+    expect(check).toMatchObject({ verdict: 'unknown', unseen: ['x'] });
+    expect(say(check.says, metric)).toBe('The work is not known yet: the limit is 5 to 20 N·m, the load 8 N·m; enter or measure the x.');
+    expect(reserveOf(check)).toBe('');
+  });
+
+  it('holds by estimate, and without a band only where half is left', () => {
+    expect(held(torque(20, [15, 30], flag.estimated), torque(10))).toMatchObject({ verdict: 'holds', byEstimate: true });
+    expect(held(torque(20, undefined, flag.estimated), torque(10))).toMatchObject({ verdict: 'holds', byEstimate: true });
+    expect(held(torque(19, undefined, flag.estimated), torque(10)).verdict).toBe('close');
+    expect(held(torque(20), torque(10))).not.toHaveProperty('byEstimate');
+    expect([verdictOf({ verdict: 'holds', byEstimate: true }), verdictOf({ verdict: 'close' })]).toEqual(['holds, by estimate', 'close']);
+  });
+
+  it('is at best close outside the range of a formula, and says so', () => {
+    const check = held(torque(100, undefined, flag.outsideValid), torque(1));
+    expect(check.verdict).toBe('close');
+    expect(say(check.says, metric)).toContain('outside the range in which it is good');
+  });
+
+  it('asks about entries that contradict each other instead of failing the machine', () => {
+    const odd = held(torque(1), torque(2), { ...declared, contradicts: true, says: { holds: 'fits', fails: 'cannot be' } });
+    expect([odd.verdict, say(odd.says, metric)]).toEqual(['unknown', 'Cannot be.']);
   });
 
   it('is unknown without a figure, and names what would settle it', () => {

@@ -1,4 +1,4 @@
-import { type Figure, flag, highEnd, type Known, lowEnd } from '../figure/figure.js';
+import { type FieldPath, type Figure, flag, highEnd, type Known, lowEnd, unseenHighEnd, unseenLowEnd, unseenUnder } from '../figure/figure.js';
 import { margin } from '../formulas/transmission/margin.js';
 import type { Unit } from '../quantity/quantities.js';
 import { type Sentence, sentence, type Told } from '../wording/sentence.js';
@@ -11,6 +11,10 @@ export interface Check<U extends Unit = Unit> {
   /** Path of the element it belongs to. */
   readonly at: string;
   readonly verdict: Verdict;
+  /** It holds, on a figure that is estimated from things like it. */
+  readonly byEstimate?: true;
+  /** Where it is not known although there are figures: the fields at which nobody has looked, and whose ends may decide it. */
+  readonly unseen?: readonly FieldPath[];
   readonly has: Figure<U>;
   readonly needs: Figure<U>;
   /** Share of the limit that is left, at the ends that hurt and as likely; null when unknown. */
@@ -42,8 +46,9 @@ export interface Held<U extends Unit> extends BothSides<U> {
 export const closeBelow = 0.2;
 
 /**
- * Holds what is needed against a limit. The verdict takes the ends that hurt: the least the limit may be against the most that may be needed.
- * Outside a formula's valid range, or resting on a guess, the best verdict is `close`. What is missing is named.
+ * Holds what is needed against a limit, at both ends of what is not sure (decision 2). Short even at the best ends it fails. Short at the likely values it
+ * fails by scatter, and short only at the worst ends it is close: it may. But where something under it was not looked at, both are not known, and what to look
+ * at is named. Where a fifth and more is left at the worst ends it holds, by estimate if it rests on one. Outside a formula's valid range it is at best close.
  * @param id of the check, and `at` the path of its element
  * @param declared subject, sentences, source and threshold, as its kind declares them
  */
@@ -54,7 +59,7 @@ export function hold<U extends Unit>(
   { has, needs, tells, source = declared.source, best, closeBelow: near = declared.closeBelow ?? closeBelow }: Held<U>,
 ): Check<U> {
   if (!has.known || !needs.known) {
-    const says = notKnownYet(declared.subject, [has, needs], tells);
+    const says = notKnownYet(declared.subject, has, needs, tells);
     return { id, at, verdict: 'unknown', has, needs, margin: null, says, source };
   }
   const left: Margin = {
@@ -62,19 +67,36 @@ export function hold<U extends Unit>(
     likely: shareLeft(has.value, needs.value),
     best: shareLeft(highEnd(has), lowEnd(needs)),
   };
-  const judged = verdictOf(left.worst, has.flags | needs.flags, near);
-  const verdict = best && judged === 'holds' ? best : judged;
+  const flags = has.flags | needs.flags;
+  const found = {
+    worst: shareLeft(unseenLowEnd(has), unseenHighEnd(needs)),
+    best: shareLeft(unseenHighEnd(has), unseenLowEnd(needs)),
+  };
+  const judged = judge(left, found, flags, near, has.low === undefined && needs.low === undefined);
+  if (judged === 'unknown') return notLookedAt(id, at, declared, { has, needs, tells, source }, left);
+  const earned = judged === 'holds' && (best || flags & flag.outsideValid) ? 'close' : judged;
+  const verdict = earned === 'fails' && declared.contradicts ? 'unknown' : earned;
   const reserve = reserveTold(has, left.worst);
   const figures = tells ? { has, needs, reserve, ...tells } : { has, needs, reserve };
-  return { id, at, verdict, has, needs, margin: left, says: { template: templateOf(declared, verdict, left), figures, verdict }, source };
+  const template = templateOf(declared, earned, left);
+  const told = judged === 'holds' && flags & flag.outsideValid ? `${template}${outside}` : template;
+  const says: Sentence = isNear(left) ? { template: told, figures, verdict, exact: true } : { template: told, figures, verdict };
+  if (verdict === 'holds' && flags & anyDoubt) return { id, at, verdict, byEstimate: true, has, needs, margin: left, says, source };
+  return { id, at, verdict, has, needs, margin: left, says, source };
 }
+
+/** Whether any two of the ends that are told lie so near to each other that rounding might put them the other way round. */
+const isNear = ({ worst, likely, best }: Margin): boolean => Math.min(Math.abs(worst), Math.abs(likely), Math.abs(best)) < 0.12;
+
+const outside = '; a relation is used outside the range in which it is good: a hint only';
 
 const reserveTold = (has: Known, worst: number): Told => (lowEnd(has) <= 0 && worst < 0 ? 'overloaded' : { left: worst });
 
-/** The sentence for a verdict: what fails only where guesses turn out badly may fail. */
-function templateOf({ says }: CheckOutput, verdict: Verdict, { best }: Margin): string {
+/** The sentence for a verdict: what is short only at its worst ends may fail. */
+function templateOf({ says }: CheckOutput, verdict: Verdict, { worst, best }: Margin): string {
   if (typeof says === 'string') return says;
-  if (verdict === 'fails') return best >= 0 ? (says.may ?? says.fails) : says.fails;
+  if (verdict === 'fails') return best >= -rounding ? (says.may ?? says.fails) : says.fails;
+  if (verdict === 'close' && worst < -rounding) return says.may ?? says.fails;
   return verdict === 'close' ? (says.close ?? says.holds) : says.holds;
 }
 
@@ -87,18 +109,54 @@ function shareLeft(has: number, needs: number): number {
 /** Arithmetic alone must not turn a limit that is exactly met into one that is passed. */
 const rounding = 1e-12;
 
-const anyDoubt = flag.outsideValid | flag.guessed | flag.estimated;
+const anyDoubt = flag.guessed | flag.estimated | flag.unseen;
 
-function verdictOf(worst: number, flags: number, near: number): Verdict {
-  if (worst < -rounding) return 'fails';
-  return worst < near - rounding || flags & anyDoubt ? 'close' : 'holds';
+/** An estimate without a band must leave half: how far off it may be is not said. */
+const leftOfBareEstimate = 0.5;
+
+/** @param found what is left as likely, at both ends of what looking may find */
+function judge(
+  { worst, likely, best }: Margin,
+  found: { readonly worst: number; readonly best: number },
+  flags: number,
+  near: number,
+  bare: boolean,
+): Verdict {
+  if (best < -rounding) return 'fails';
+  if (worst < -rounding) {
+    if (flags & flag.unseen && found.worst < -rounding && found.best >= -rounding) return 'unknown';
+    return likely < -rounding ? 'fails' : 'close';
+  }
+  const least = bare && flags & flag.estimated ? leftOfBareEstimate : near;
+  return worst < least - rounding ? 'close' : 'holds';
 }
 
-function notKnownYet(subject: string, figures: readonly Figure[], tells: Held<Unit>['tells'] = {}): Sentence {
-  const of: Readonly<Record<string, Told>> = { ...tells, subject: sentence(subject, tells) };
+/** There are figures, and what nobody has looked at decides: no verdict, but what to look at. */
+function notLookedAt<U extends Unit>(
+  id: string,
+  at: string,
+  { subject }: CheckOutput,
+  {
+    has,
+    needs,
+    tells = {},
+    source,
+  }: { readonly has: Known<U>; readonly needs: Known<U>; readonly tells: Held<U>['tells'] | undefined; readonly source: string },
+  left: Margin,
+): Check<U> {
+  const fields = [...new Set([...unseenUnder(has), ...unseenUnder(needs)])];
+  const template = '{subject} is not known yet: the limit is {has}, the load {needs}; enter or measure {missing}';
+  const says = { template, figures: { ...tells, subject: sentence(subject, tells), has, needs, missing: { fields } }, verdict: 'unknown' } as const;
+  return { id, at, verdict: 'unknown', unseen: fields, has, needs, margin: left, says, source };
+}
+
+function notKnownYet(subject: string, has: Figure, needs: Figure, tells: Held<Unit>['tells'] = {}): Sentence {
+  const figures = [has, needs];
+  const load = needs.known ? sentence('; the load is {needs}', { needs }) : '';
+  const of: Readonly<Record<string, Told>> = { ...tells, subject: sentence(subject, tells), load };
   const fields = [...new Set(figures.flatMap((figure) => (figure.known ? [] : figure.missing)))];
   if (fields.length > 0)
-    return { template: '{subject} is not known yet: enter {missing}', figures: { ...of, missing: { fields } }, verdict: 'unknown' };
+    return { template: '{subject} is not known yet: enter {missing}{load}', figures: { ...of, missing: { fields } }, verdict: 'unknown' };
   const [first, other] = figures.flatMap((figure) => (figure.known || !figure.because ? [] : [figure.because]));
   const why = first === undefined ? 'it has no value here' : other === undefined ? first : sentence('{first}; {other}', { first, other });
   return { template: '{subject} is not known yet: {why}', figures: { ...of, why }, verdict: 'unknown' };

@@ -1,5 +1,6 @@
 import { type Figure, lowEnd } from '../figure/figure.js';
 import type { Margin } from './check.js';
+import type { Verdict } from './verdict.js';
 
 /**
  * What is left of a limit, in the one notation there is: `reserve 27 %`, the share of the limit that is not needed, rounded down; past the limit
@@ -21,7 +22,8 @@ function wholePercent(share: number): string {
 }
 
 /** The same of a check, at worst; a share of a limit that may be nought or less is no share. Empty where it is not known. */
-export function reserveOf({ has, margin }: { readonly has: Figure; readonly margin: Margin | null }): string {
-  if (margin === null) return '';
-  return has.known && lowEnd(has) <= 0 && margin.worst < 0 ? 'overloaded' : reserveWords(margin.worst);
+export function reserveOf({ has, margin, verdict }: { readonly has: Figure; readonly margin: Margin | null; readonly verdict: Verdict }): string {
+  if (margin === null || verdict === 'unknown') return '';
+  const words = has.known && lowEnd(has) <= 0 && margin.worst < 0 ? 'overloaded' : reserveWords(margin.worst);
+  return verdict === 'close' && margin.worst < 0 ? `at worst ${words}` : words;
 }

@@ -4,11 +4,14 @@ import type { Sentence } from '../wording/sentence.js';
 /** Path of a field in a build: `main/source/power`. */
 export type FieldPath = string;
 
-/** Marks of a figure. All but `searched` go upward to everything worked out from it; that one only says how its own range was found. */
-export const flag = { outsideValid: 1, guessed: 2, estimated: 4, searched: 8 } as const;
+/**
+ * Marks of a figure. All but `searched` go upward to everything worked out from it; that one only says how its own range was found. `unseen` is the mark of a
+ * band that looking would narrow: a guess, a choice that was not made, a field whose usual range is wide only because nobody looked. A band without it is scatter.
+ */
+export const flag = { outsideValid: 1, guessed: 2, estimated: 4, searched: 8, unseen: 16 } as const;
 
 /** The marks that go upward. */
-export const carried = flag.outsideValid | flag.guessed | flag.estimated;
+export const carried = flag.outsideValid | flag.guessed | flag.estimated | flag.unseen;
 
 /** Where a figure comes from. Holds ids, never functions, so that it crosses into a worker; of an entry its field, never the text, which may be put in other words. */
 export type Origin =
@@ -31,6 +34,9 @@ export interface Known<U extends Unit = Unit> {
   /** Least and most it may be; they come together, or not at all when the figure is sure. */
   readonly low?: number;
   readonly high?: number;
+  /** Where some of its band is unseen and some is scatter: least and most it may turn out to be by looking, the scatter at its likely. */
+  readonly unseenLow?: number;
+  readonly unseenHigh?: number;
   readonly flags: number;
   readonly origin: Origin;
 }
@@ -51,6 +57,16 @@ export function known<U extends Unit>(unit: U, value: number, origin: Origin, ra
   if (!range || range[0] === range[1]) return { known: true, unit, value, flags, origin };
   return { known: true, unit, value, low: range[0], high: range[1], flags, origin };
 }
+
+/** The same, with what of its band looking would settle. Only for a figure that is marked `unseen`. */
+export const knownUnseen = <U extends Unit>(
+  unit: U,
+  value: number,
+  origin: Origin,
+  [low, high]: readonly [number, number],
+  flags: number,
+  [unseenLow, unseenHigh]: readonly [number, number],
+): Known<U> => ({ known: true, unit, value, low, high, unseenLow, unseenHigh, flags, origin });
 
 /** A figure from a table: least, likely, most. An estimate of a class of things never earns better than close. */
 export const fromTable = <U extends Unit>(
@@ -94,6 +110,12 @@ export const lowEnd = (figure: Known): number => figure.low ?? figure.value;
 /** Most the figure may be. */
 export const highEnd = (figure: Known): number => figure.high ?? figure.value;
 
+/** Least it may turn out to be by looking. Where nothing else is told, all of an unseen band is. */
+export const unseenLowEnd = (figure: Known): number => (figure.flags & flag.unseen ? (figure.unseenLow ?? lowEnd(figure)) : figure.value);
+
+/** Most it may turn out to be by looking. */
+export const unseenHighEnd = (figure: Known): number => (figure.flags & flag.unseen ? (figure.unseenHigh ?? highEnd(figure)) : figure.value);
+
 /** Puts the next value to what was picked so far. */
 export const pickRules: Readonly<Record<PickRule, (sofar: number, value: number) => number>> = {
   least: Math.min,
@@ -110,15 +132,20 @@ export function picked<U extends Unit>(rule: PickRule, unit: U, from: readonly F
   const [first] = from;
   if (!first?.known) return unpicked(unit, from);
   let [value, low, high, flags] = [first.value, lowEnd(first), highEnd(first), first.flags];
+  let [unseenLow, unseenHigh] = [unseenLowEnd(first), unseenHighEnd(first)];
   for (let k = 1; k < from.length; k++) {
     const figure = from[k] as Figure<U>;
     if (!figure.known) return unpicked(unit, from);
     value = apply(value, figure.value);
     low = apply(low, lowEnd(figure));
     high = apply(high, highEnd(figure));
+    unseenLow = apply(unseenLow, unseenLowEnd(figure));
+    unseenHigh = apply(unseenHigh, unseenHighEnd(figure));
     flags |= figure.flags;
   }
-  return known(unit, value, { by: 'picked', rule, from }, [low, high], flags & carried);
+  const origin = { by: 'picked', rule, from } as const;
+  if (flags & flag.unseen) return knownUnseen(unit, value, origin, [low, high], flags & carried, [unseenLow, unseenHigh]);
+  return known(unit, value, origin, [low, high], flags & carried);
 }
 
 function unpicked<U extends Unit>(unit: U, from: readonly Figure<U>[]): Unknown<U> {
@@ -136,7 +163,16 @@ export function scaled<U extends Unit>(figure: Figure<U>, factor: number | Known
   const k = typeof factor === 'number' ? fixed('1', factor, why) : factor;
   const ends = [lowEnd(figure) * lowEnd(k), lowEnd(figure) * highEnd(k), highEnd(figure) * lowEnd(k), highEnd(figure) * highEnd(k)];
   const origin = { by: 'scaled', of: figure, factor: k, why } as const;
-  return known(figure.unit, figure.value * k.value, origin, [Math.min(...ends), Math.max(...ends)], (figure.flags | k.flags) & carried);
+  const range = [Math.min(...ends), Math.max(...ends)] as const;
+  const flags = (figure.flags | k.flags) & carried;
+  if (!(flags & flag.unseen)) return known(figure.unit, figure.value * k.value, origin, range, flags);
+  const seen = [
+    unseenLowEnd(figure) * unseenLowEnd(k),
+    unseenLowEnd(figure) * unseenHighEnd(k),
+    unseenHighEnd(figure) * unseenLowEnd(k),
+    unseenHighEnd(figure) * unseenHighEnd(k),
+  ];
+  return knownUnseen(figure.unit, figure.value * k.value, origin, range, flags, [Math.min(...seen), Math.max(...seen)]);
 }
 
 /** What a figure was made of, by the name it has there; nothing for one that was entered. */
@@ -158,12 +194,16 @@ function remembered(walk: (figure: Figure) => ReadonlySet<FieldPath>): (figure: 
   };
 }
 
-/** The fields under a figure that were entered as guesses. */
-export const guessesUnder = remembered((figure) => {
-  if (!figure.known || !(figure.flags & flag.guessed)) return new Set();
-  if (figure.origin.by === 'given') return new Set([figure.origin.field]);
-  return new Set(partsOf(figure).flatMap(([, part]) => [...guessesUnder(part)]));
+/** The fields under a figure at which nobody has looked yet: guesses, and what was left at its usual range. */
+export const unseenUnder = remembered((figure) => {
+  if (!figure.known || !(figure.flags & flag.unseen)) return new Set();
+  if (figure.origin.by === 'given' || figure.origin.by === 'usual') return new Set([figure.origin.field]);
+  return new Set(partsOf(figure).flatMap(([, part]) => [...unseenUnder(part)]));
 });
+
+/** A figure that hangs on a field at which nobody has looked: the whole range of what it may turn out to be. */
+export const unseen = <U extends Unit>(unit: U, [low, value, high]: readonly [number, number, number], field: FieldPath, source: string): Known<U> =>
+  known(unit, value, { by: 'usual', field, source }, [low, high], flag.unseen);
 
 const resting = new WeakMap<ReadonlySet<FieldPath>, WeakMap<Figure, boolean>>();
 

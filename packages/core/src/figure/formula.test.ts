@@ -6,7 +6,7 @@ import { shaftTorque } from '../formulas/power/shaft-torque.js';
 import { carriedTorque } from '../formulas/transmission/carried-torque.js';
 import { drivenSpeed } from '../formulas/transmission/driven-speed.js';
 import type { Unit } from '../quantity/quantities.js';
-import { flag, guessesUnder, type Known, known, picked, restsOn, unknown } from './figure.js';
+import { flag, type Known, known, picked, restsOn, unknown, unseen, unseenUnder } from './figure.js';
 import { defineProcedure, solve } from './formula.js';
 
 const given = <U extends Unit>(unit: U, value: number, field = 'f', range?: readonly [number, number], flags = 0) =>
@@ -54,9 +54,17 @@ describe('the figure door', () => {
     expect(above.known && above.flags & flag.outsideValid).toBeTruthy();
   });
 
-  it('knows which fields were guesses', () => {
-    const figure = shaftTorque({ P: given('W', 750, 'power', [600, 900], flag.guessed), n: given('rpm', 1425, 'speed') });
-    expect([...guessesUnder(figure)]).toEqual(['power']);
+  it('knows which fields nobody has looked at, and how much of the band looking would settle', () => {
+    const n = given('rpm', 1425, 'speed', [1400, 1450]);
+    const figure = shaftTorque({ P: given('W', 750, 'power', [600, 900], flag.guessed | flag.unseen), n }) as Known;
+    expect([...unseenUnder(figure)]).toEqual(['power']);
+    // The power moves it from 600 to 900 W at the likely 1425 rpm; the speed is scatter.
+    const at = (P: number, rpm: number) => shaftTorque.compute({ P, n: rpm });
+    expect([figure.low, figure.unseenLow, figure.unseenHigh, figure.high]).toEqual([at(600, 1450), at(600, 1425), at(900, 1425), at(900, 1400)]);
+    const seen = shaftTorque({ P: given('W', 750), n });
+    expect([...unseenUnder(seen)]).toEqual([]);
+    expect(seen).not.toHaveProperty('unseenLow');
+    expect([...unseenUnder(shaftTorque({ P: unseen('W', [1, 2, 3], 'x', 's'), n }))]).toEqual(['x']);
   });
 });
 

@@ -1,6 +1,19 @@
 import { extremes } from '../numeric/extremes.js';
 import type { Unit } from '../quantity/quantities.js';
-import { carried, type Figure, flag, highEnd, type Known, known, lowEnd, type Unknown, unknown } from './figure.js';
+import {
+  carried,
+  type Figure,
+  flag,
+  highEnd,
+  type Known,
+  known,
+  knownUnseen,
+  lowEnd,
+  type Unknown,
+  unknown,
+  unseenHighEnd,
+  unseenLowEnd,
+} from './figure.js';
 
 /** One input of a formula. `valid` is where the relation may be trusted; outside it the result is flagged, not refused. */
 export interface InputSlot<U extends Unit = Unit> {
@@ -212,12 +225,44 @@ function workOut<U extends Unit>(relation: Relation<U>, tray: Tray, figures: Rea
     if (value > high) high = value;
     if (where && !outside) outside = !where.holds(numbers);
   }
-  if (!outside) return known(unit, likely, origin, [low, high], flags);
+  if (!outside)
+    return flags & flag.unseen ? withUnseen(relation, tray, figures, likely, [low, high], flags) : known(unit, likely, origin, [low, high], flags);
   const searched = searchedBetween(relation, figures);
   if (searched === 'steady') return known(unit, likely, origin, [low, high], flags);
   // A relation with a hole in the middle: what its corners say is a hint.
   if (!searched) return known(unit, likely, origin, [low, high], flags | flag.outsideValid);
   return known(unit, likely, origin, [Math.min(low, searched[0]), Math.max(high, searched[1])], flags | flag.searched);
+}
+
+/**
+ * What of a band looking would settle: each input that somebody has not looked at is put to both of its unseen ends with the others at their likely, and what
+ * they do is added up.
+ */
+function withUnseen<U extends Unit>(
+  { names, unit, compute, by, id }: Relation<U>,
+  tray: Tray,
+  figures: Readonly<Record<string, Figure>>,
+  likely: number,
+  [low, high]: readonly [number, number],
+  flags: number,
+): Known<U> {
+  const numbers = tray.numbers as Numbers<Slots>;
+  for (let k = 0; k < names.length; k++) put(names, tray, k, (figures[names[k] as string] as Known).value);
+  let [least, most] = [likely, likely];
+  for (let k = 0; k < names.length; k++) {
+    const figure = figures[names[k] as string] as Known;
+    if (!(figure.flags & flag.unseen)) continue;
+    put(names, tray, k, unseenLowEnd(figure));
+    const one = compute(numbers) - likely;
+    put(names, tray, k, unseenHighEnd(figure));
+    const other = compute(numbers) - likely;
+    put(names, tray, k, figure.value);
+    least += Math.min(one, other, 0);
+    most += Math.max(one, other, 0);
+  }
+  // What is added up from both ends never leaves the band itself.
+  const settled = [Math.max(low, least), Math.min(high, most)] as const;
+  return knownUnseen(unit, likely, { by, id, from: figures }, [low, high], flags, settled);
 }
 
 /** Least and most with the inside looked over as well; null where the relation has no answer somewhere on the way or does not say what turns. */

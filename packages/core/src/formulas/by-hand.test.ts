@@ -16,6 +16,7 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
     '0.5 kg by 1700 J/(kg·K) by 60 K is 51 kJ; 5 N·m at 100 rad/s is 500 W',
   ],
   ['belts-needed', { P_d: 9694, P_1: 3637.8 }, 2.6648, 'Shigley 10e, example 17-4: 13 hp over 4.88 hp is 2.66, three belts'],
+  ['chain-speed', { p: 12.7, z: 20, n: 600 }, 2.54, 'ISO 10823 (relation): 20 links of half an inch, ten times a second: 100 in/s'],
   ['continuous-power', { P: 1000, s: 0.25 }, 500, 'a quarter of the time at twice the load heats alike: 2² · ¼ = 1'],
   ['crank-torque', { F: 100, r: 350 }, 35, '100 N at 0.35 m'],
   ['derated-power', { P_r: 1000, h: 1525 }, 825, 'five times 305 m, five times 3.5 %'],
@@ -27,6 +28,7 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
   ['measured-shaft-power', { P_on: 900, P_0: 300, eta: 0.7 }, 420, '600 W more than idling, seven tenths of it at the shaft'],
   ['milling-power', { Q: 1000, w: 3600 }, 1000, 'a tonne an hour at 1 kWh a tonne is 1 kW'],
   ['nip-torque', { z: 3, F: 250, D: 200 }, 75, 'three times 250 N at 0.1 m'],
+  ['roll-inertia', { u: 1, rho: 8000, d: 1000 }, 785.3982, 'a metre of a metre round: π/4 · 8000 kg = 6283 kg, half of it times 0.5² m²'],
   ['pitch-from-outside', { d_a: 95, h: 6.6 }, 88.4, '95 less 6.6'],
   [
     'plate-clutch-torque',

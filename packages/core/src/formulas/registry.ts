@@ -47,6 +47,7 @@ import { wedgeFriction } from './belt/wedge-friction.js';
 import { chainCentres } from './chain/chain-centres.js';
 import { chainLinks } from './chain/chain-links.js';
 import { chainPull } from './chain/chain-pull.js';
+import { chainSpeed } from './chain/chain-speed.js';
 import { chainTorque } from './chain/chain-torque.js';
 import { chordalVariation } from './chain/chordal-variation.js';
 import { lineAngle } from './chain/line-angle.js';
@@ -64,6 +65,7 @@ import { forwardInertia } from './dynamics/forward-inertia.js';
 import { kineticEnergy } from './dynamics/kinetic-energy.js';
 import { quickestRatio } from './dynamics/quickest-ratio.js';
 import { reflectedInertia } from './dynamics/reflected-inertia.js';
+import { rollInertia } from './dynamics/roll-inertia.js';
 import { stiffStoppingTorque } from './dynamics/stiff-stopping-torque.js';
 import { stoppingTorque } from './dynamics/stopping-torque.js';
 import { twinResonance } from './dynamics/twin-resonance.js';
@@ -193,6 +195,7 @@ const all = [
   chainCentres,
   chainLinks,
   chainPull,
+  chainSpeed,
   chainTorque,
   chordalVariation,
   lineAngle,
@@ -210,6 +213,7 @@ const all = [
   kineticEnergy,
   quickestRatio,
   reflectedInertia,
+  rollInertia,
   stiffStoppingTorque,
   stoppingTorque,
   twinResonance,

@@ -6,8 +6,12 @@ import type { Reads } from '../quantity/read-quantity.js';
 export const knownBy = ['plate', 'measured', 'chosen', 'guessed', 'default'] as const;
 export type KnownBy = (typeof knownBy)[number];
 
-/** What is usual where nothing was entered. A check takes whichever end hurts. */
+/**
+ * What is usual where nothing was entered. Its range is wide by `scatter`, which nobody measures, or because it was `unseen`: looking would narrow it, and a
+ * verdict that hangs on it names it.
+ */
 export interface Usual {
+  readonly of: 'scatter' | 'unseen';
   readonly value: number;
   readonly low: number;
   readonly high: number;

@@ -4,7 +4,7 @@ import type { Check } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
 import type { Inputs } from '../machine/build.js';
 import type { Sentence } from '../wording/sentence.js';
-import type { Fields, InputFigures } from './fields.js';
+import type { Chosen, Fields, InputFigures } from './fields.js';
 import type { Context, Limit, Outputs } from './outputs.js';
 import type { Starter } from './starter.js';
 
@@ -143,8 +143,8 @@ export interface Fed {
   /** One core of the lead. */
   readonly lead: Figure<'Ω'>;
   readonly breaker: Figure<'A'>;
-  /** Letter of the breaker; undefined while not known. */
-  readonly curve: BreakerCurve | undefined;
+  /** Letter of the breaker. */
+  readonly curve: Chosen<BreakerCurve>;
   readonly share: Figure<'1'>;
 }
 

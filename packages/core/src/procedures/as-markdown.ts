@@ -1,5 +1,5 @@
 import { reserveOf } from '../checks/reserve.js';
-import { verdictWords } from '../checks/verdict.js';
+import { verdictOf } from '../checks/verdict.js';
 import type { Build } from '../machine/build.js';
 import { namesOfElements } from '../machine/element-names.js';
 import { placesOf } from '../machine/paths.js';
@@ -39,9 +39,7 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
     ['## Checks, worst first'],
     table(
       ['verdict', 'reserve', 'what', 'source'],
-      evaluation.checks
-        .map((check) => [check, reserveOf(check)] as const)
-        .map(([{ verdict, says, source }, reserve]) => [verdictWords[verdict], reserve, say(says, wording), `[${sources.indexOf(source) + 1}]`]),
+      evaluation.checks.map((check) => [verdictOf(check), reserveOf(check), say(check.says, wording), `[${sources.indexOf(check.source) + 1}]`]),
     ),
     ['## Key figures'],
     table(['of', 'figure', 'value'], keyed(build, evaluation, units)),

@@ -10,7 +10,7 @@ import { type WalkedLine, walkLine } from './walk-line.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 8;
+export const engineVersion = 9;
 
 /** What was worked out of a build. Plain data: sentences are put into words, and figures into units, by whoever shows them. */
 export interface Evaluation {
@@ -46,10 +46,10 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   if (last && meansTheSame(build, last.build)) return last.evaluation;
   const lines = build.lines.map((line) => walkLine(line, kinds, build.supply));
   const checks = worstFirst([...joined(lines, (line) => line.checks), ...wishChecks(build, lines)]);
-  // The sentence is about the work first, then the jam; another check speaks only when it fails and the work does not.
+  // The sentence is about the work first, then about whatever is worse.
   const headline = lines.map((line) => line.checks[0] as Check).sort(byVerdict)[0];
   const worst = checks[0];
-  const other = worst && headline && worst.verdict === 'fails' && headline.verdict !== 'fails' ? [worst.says] : [];
+  const other = worst && headline && rankOf[worst.verdict] > rankOf[headline.verdict] ? [worst.says] : [];
   const notEntered = joined(lines, (line) => line.notEntered);
   return {
     lines,

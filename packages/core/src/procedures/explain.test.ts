@@ -49,7 +49,11 @@ it('knows what a figure goes into', () => {
   const [power, carries, ...others] = uses('main/belt/torque');
   expect(others).toEqual([]);
   expect(power).toEqual({ path: 'main/roll/power', called: 'Power, roll', figure: at('main/roll/power') });
-  expect(carries).toMatchObject({ path: 'main/work/check-carries', called: told(crusher(), kinds).says, check: { has: at('main/belt/torque') } });
+  expect(carries).toMatchObject({
+    path: 'main/work/check-carries',
+    called: told(crusher(), kinds).checks.find(({ id }) => id === 'main/work/check-carries')?.says,
+    check: { has: at('main/belt/torque') },
+  });
   expect(uses('main/roll/speed').map(({ called }) => called)).toContain('Power, roll');
   expect(uses('main/source/most-torque').map(({ called }) => called)).toEqual(['Motor stalls, roll']);
   expect(uses('main/source/torque-at-rest').map(({ called }) => called)).toContain('Run-up time, motor');

@@ -26,7 +26,8 @@ export const sourceOutputs = {
       source: startSource,
       says: {
         holds: 'it starts: {has} of starting torque, {needs} of breakaway torque',
-        fails: 'it may not start: {has} of starting torque, {needs} of breakaway torque',
+        may: 'it may not start: {has} of starting torque, {needs} of breakaway torque',
+        fails: 'it does not start: {has} of starting torque, {needs} of breakaway torque',
       },
     },
     'runs-up': {
@@ -34,6 +35,7 @@ export const sourceOutputs = {
       source: startSource,
       says: {
         holds: 'it is up to speed in {needs}{heating}',
+        may: 'it may take too long to run up: it is up to speed in {needs}{heating}',
         fails: 'it takes too long to run up: it is up to speed in {needs}{heating}',
       },
     },
@@ -50,6 +52,9 @@ export const sourceOutputs = {
 export const hangsSays = {
   atRest: 'it may not run up: at the worst of what is not sure it may never leave rest',
   at: 'it may not run up: at the worst of what is not sure it may hang at {speed} and overheat',
+  neverFromRest: 'it does not run up: it never leaves rest',
+  hangs: 'it does not run up: it hangs at {speed} and overheats',
+  unknown: 'whether it runs up in time is not known yet: enter {missing}',
 } as const;
 
 /** What is worked out of any stage, beside what its kind puts out. */
@@ -86,10 +91,6 @@ export const workOutputs = {
   limits: {},
 } as const satisfies Outputs;
 
-/** Enough is left, and only what is not measured keeps it from holding. */
-export const strongIfSays =
-  'the {source} is strong enough if the {doubt} is right: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}';
-
 /** What is worked out of a jam of the tool; its limits are told at the tool, each by its own name. */
 export const jamOutputs = {
   figures: {
@@ -120,4 +121,4 @@ export const outputsOfRole = {
 } as const satisfies Record<string, Outputs>;
 
 /** All that is declared of lines, whatever is in them: for the reference, and for who reads every word. */
-export const outputsOfLines = { stationFigures, sourceOutputs, stageOutputs, workOutputs, jamOutputs, jamCheck, hangsSays, strongIfSays } as const;
+export const outputsOfLines = { stationFigures, sourceOutputs, stageOutputs, workOutputs, jamOutputs, jamCheck, hangsSays } as const;

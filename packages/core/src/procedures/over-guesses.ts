@@ -88,8 +88,9 @@ function attempted(build: Build, kinds: Kinds, guesses: readonly Guess[], way: W
   return work ? { way, work, others: checks.filter((check) => check.verdict === 'fails' && check !== work) } : null;
 }
 
-const isFailing = ({ work }: Tried): boolean => work.verdict === 'fails';
-const left = ({ work }: Tried): number => work.margin?.worst ?? 0;
+/** Too weak at the worst of what stays not sure. */
+const isFailing = ({ work }: Tried): boolean => left({ work }) < 0;
+const left = ({ work }: Pick<Tried, 'work'>): number => work.margin?.worst ?? 0;
 
 function endsOf(guesses: readonly Guess[]): Way[] {
   if (guesses.length <= mostTogether) {

@@ -14,6 +14,7 @@ export const procedureWords: Readonly<Record<string, { readonly says: string; re
   'move-for-belt': { says: "The centre distance that the belt needs, less the one there is", source: "Open belt length (closed form)" },
   'move-for-chain': { says: "The centre distance that the chain needs, less the one there is", source: "ANSI/ASME B29.1 (length of a chain in links)" },
   'off-a-pitch': { says: "How far the marked length is from a whole number of pitches, in pitches", source: "Closed form" },
+  'off-voltage': { says: "How far the wall’s voltage is from the plate’s, as a share of the plate’s", source: "Definition" },
   'out-of-line': { says: "Place of one wheel along its shaft, less that of the other, in either direction", source: "Closed form" },
   'pitch-length': { says: "Inside length and what the section adds to it", source: "Shigley’s Mechanical Engineering Design (10e), table 17-11; DIN 2215" },
   'pitches-round': { says: "Exact length of the belt at these centres over its pitch", source: "Open belt length (closed form)" },

@@ -1,14 +1,13 @@
 import { type Check, closeBelow } from '../checks/check.js';
 import { reserveOf } from '../checks/reserve.js';
-import { guessesUnder } from '../figure/figure.js';
 import type { Candidate, Typed } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { enter } from '../machine/enter.js';
-import { elementsOf, fieldLabel, placesOf, withInput } from '../machine/paths.js';
-import { listed } from '../quantity/listed.js';
+import { elementsOf, placesOf, withInput } from '../machine/paths.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { phrase, say, type Wording } from '../wording/wording.js';
+import { decidedBy } from './decided-by.js';
 import { type Evaluation, evaluateBuild } from './evaluate-build.js';
 import { openElement } from './walk-line.js';
 
@@ -21,18 +20,15 @@ interface Offer extends Candidate {
 const most = 2;
 
 /**
- * What has been tried through the same evaluation and would do, in words: for the work first, then for the worst of what fails or is close. Empty when
- * nothing is wrong or nothing near helps. Each try costs an evaluation: it is worked out when there is time.
+ * What has been tried through the same evaluation and would do, in words: for the work first, then for the worst of what fails or is close. Where what nobody
+ * has looked at decides, the cure is to look, never to buy. Empty when nothing is wrong or nothing near helps. Each try costs an evaluation: it is worked out
+ * when there is time.
  * @param now the build as it was worked out
  */
 export function remedyFor(build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
-  const work = now.lines.map((line) => line.checks[0]).find((check) => check?.verdict === 'fails' || check?.verdict === 'close');
-  if (work) {
-    // Enough is left and only a guess is in the way: measuring is the cure, not a bigger motor.
-    if (work.verdict === 'close' && (work.margin?.worst ?? 0) >= closeBelow) {
-      const guesses = [...guessesUnder(work.has), ...guessesUnder(work.needs)];
-      if (guesses.length > 0) return `To be sure, measure ${toMeasure(guesses.map((path) => fieldLabel(build, path)))}.`;
-    }
+  const work = now.lines.map((line) => line.checks[0]).find((check) => check && check.verdict !== 'holds');
+  if (work?.unseen) return say(decidedBy(build, kinds, now).get(work.id) ?? work.says, wording);
+  if (work && work.verdict !== 'unknown') {
     const cure = curesFor(work, build, kinds, now, wording);
     if (cure) return cure;
   }
@@ -40,15 +36,10 @@ export function remedyFor(build: Build, kinds: Kinds, now: Evaluation, wording: 
     const cure = curesFor(check, build, kinds, now, wording);
     if (cure) return cure;
   }
-  return '';
+  // There is nothing to buy, but something to look at.
+  const worst = now.checks.find((check) => check.unseen);
+  return worst ? say(decidedBy(build, kinds, now).get(worst.id) ?? worst.says, wording) : '';
 }
-
-/** Of many guesses only the first are named: a list of ten is no advice. */
-function toMeasure(labels: readonly string[]): string {
-  if (labels.length <= mostNamed + 1) return listed(labels);
-  return listed([...labels.slice(0, mostNamed), `${labels.length - mostNamed} more that are guessed`]);
-}
-const mostNamed = 3;
 
 /** What the kinds of a build offer against its checks, nearest size first. */
 function offersOf(build: Build, kinds: Kinds): Offer[] {

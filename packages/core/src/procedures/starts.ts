@@ -1,5 +1,5 @@
 import type { Check } from '../checks/check.js';
-import { type Figure, highEnd, type Known, known, lowEnd, picked, unknown } from '../figure/figure.js';
+import { type Figure, highEnd, type Known, known, lowEnd, picked, unknown, unseenUnder } from '../figure/figure.js';
 import { defineProcedure, type Procedure } from '../figure/formula.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { neededBefore } from '../formulas/transmission/needed-before.js';
@@ -77,7 +77,7 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
       ? solved('s', runUpTime, from, seconds as number[])
       : unknown('s', [], 'it does not run up at every end of what is not sure'),
   );
-  checks.push(runsUp(machine, time, runs[0].settles_rpm));
+  checks.push(runsUp(machine, time, runs, from));
   return { checks, runningUp: { curves, load: ends.likely, settles } };
 }
 
@@ -117,12 +117,30 @@ function endsOf({ output, transfers, demand, steady, toolSpeed }: Machine, break
   };
 }
 
-function runsUp({ output: { heating }, context }: Machine, time: Figure<'s'>, worst_rpm: number): Check {
+type Run = ReturnType<typeof startUp>;
+
+/** In what time it runs up; where it does not at every end of what is not sure, the rule of every verdict, by which of its ends it does. */
+function runsUp(
+  { output: { heating }, context }: Machine,
+  time: Figure<'s'>,
+  runs: readonly [Run, Run, Run],
+  from: Readonly<Record<string, Figure>>,
+): Check {
   const has = heating?.lasts ?? unknown('s', []);
   const source = [sourceOutputs.checks['runs-up'].source, heating?.source].filter(Boolean).join('; ');
   const withstands = heating ? sentence(`; ${heating.template}`, { lasts: heating.lasts }) : '';
   const check = context.check('runs-up', { has, needs: time, source, tells: { heating: withstands } });
   if (time.known) return check;
-  const says = worst_rpm === 0 ? sentence(hangsSays.atRest) : sentence(hangsSays.at, { speed: { value: worst_rpm, unit: 'rpm' } });
-  return { ...check, verdict: 'fails', says: { ...says, verdict: 'fails' } };
+  const [worst, likely, best] = runs;
+  const fields = [...new Set(Object.values(from).flatMap((figure) => [...unseenUnder(figure)]))];
+  const judged = best.seconds === null ? 'fails' : fields.length > 0 ? 'unknown' : likely.seconds === null ? 'fails' : 'close';
+  const [never, at] = best.seconds === null ? [hangsSays.neverFromRest, hangsSays.hangs] : [hangsSays.atRest, hangsSays.at];
+  const hangs = worst.settles_rpm === 0 ? never : at;
+  const figures = {
+    subject: sourceOutputs.checks['runs-up'].subject,
+    speed: { value: worst.settles_rpm, unit: 'rpm' },
+    missing: { fields },
+  } as const;
+  if (judged === 'unknown') return { ...check, unseen: fields, says: { template: hangsSays.unknown, figures, verdict: judged } };
+  return { ...check, verdict: judged, says: { template: hangs, figures, verdict: judged } };
 }

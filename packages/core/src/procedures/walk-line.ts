@@ -1,4 +1,4 @@
-import { type Check, closeBelow } from '../checks/check.js';
+import type { Check } from '../checks/check.js';
 import { type Figure, flag, known, picked, unknown } from '../figure/figure.js';
 import { forwardInertia } from '../formulas/dynamics/forward-inertia.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
@@ -31,7 +31,7 @@ import { type Kinds, kindKey } from '../kinds/registry.js';
 import type { Build, Element, Line } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 import { type Jam, jam } from './jam.js';
-import { sourceOutputs, stageOutputs, strongIfSays, workOutputs } from './line-outputs.js';
+import { sourceOutputs, stageOutputs, workOutputs } from './line-outputs.js';
 import { pullOnShaft } from './pull-on-shaft.js';
 import { type RunningUp, starts } from './starts.js';
 
@@ -253,10 +253,10 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
     const unit = unitOf(field);
     if (input?.value !== undefined) {
       const range = input.low === undefined || input.high === undefined ? undefined : ([input.low, input.high] as const);
-      figures[name] = known(unit, input.value, { by: 'given', field: at }, range, input.how === 'guessed' ? flag.guessed : 0);
+      figures[name] = known(unit, input.value, { by: 'given', field: at }, range, input.how === 'guessed' ? guessedMarks : 0);
     } else if (field.usual) {
-      const { value, low, high, source } = field.usual;
-      figures[name] = known(unit, value, { by: 'usual', field: at, source }, [low, high]);
+      const { value, low, high, source, of } = field.usual;
+      figures[name] = known(unit, value, { by: 'usual', field: at, source }, [low, high], of === 'unseen' && low < high ? flag.unseen : 0);
     } else {
       figures[name] = unknown(unit, [at]);
     }
@@ -264,24 +264,23 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
   return figures as InputFigures<Fields>;
 }
 
+const guessedMarks = flag.guessed | flag.unseen;
+
 /** Whether what arrives at the tool's shaft is what the work needs. */
 function strongEnough({ path, figures }: Opened, source: string, { torque, name }: StationFigures, needed: Figure<'N·m'>): Check {
-  const check = contextAt(path, workOutputs, figures).check('carries', { has: torque, needs: needed, tells: { source, shaft: name } });
-  if (check.verdict !== 'close' || !check.margin || check.margin.worst < closeBelow) return check;
-  const guessed = torque.known && needed.known && (torque.flags | needed.flags) & flag.guessed;
-  const told = { ...check.says.figures, doubt: guessed ? 'guess' : 'estimate' };
-  return { ...check, says: { ...check.says, template: strongIfSays, figures: told } };
+  return contextAt(path, workOutputs, figures).check('carries', { has: torque, needs: needed, tells: { source, shaft: name } });
 }
 
 /** Pull of the first stage on the source's own bearing, once its shaft is known. */
 function bearing({ check }: Context<typeof sourceOutputs>, source: string, { supports }: SourceOutput, results: readonly StageResult[]): Check[] {
   const pull = results[0]?.pulls.in;
-  if (!supports.known || !pull || (pull.known && pull.value === 0)) return [];
+  if (!pull || (pull.known && pull.value === 0) || (!supports.known && supports.missing.length === 0 && !supports.because)) return [];
   return [check('bearing', { has: supports, needs: pull, tells: { source } })];
 }
 
 /** Pull of the next stage on a stage's own output bearing, where its plate says what that supports. */
 function overhung({ path, figures }: Opened, own: StageResult | undefined, next: StageResult | undefined): Check[] {
-  if (!own?.supports?.known || !next) return [];
-  return [contextAt(path, stageOutputs, figures).check('overhung', { has: own.supports, needs: next.pulls.in })];
+  const pull = next?.pulls.in;
+  if (!own?.supports || !pull || (pull.known && pull.value === 0)) return [];
+  return [contextAt(path, stageOutputs, figures).check('overhung', { has: own.supports, needs: pull })];
 }

@@ -40,8 +40,9 @@ describe('a wish', () => {
     expect(wished({ mostMass: '40 kg' })[0]?.says).toContain('as wished, is not known yet: enter weight as built');
     expect(verdicts({ mostMass: '40 kg', mass: '86 lb' })).toEqual(['holds']);
     expect(verdicts({ mostCost: '150', cost: '180 €' })).toEqual(['fails']);
-    // A guess is a guess: never better than close.
-    expect(verdicts({ mostNoise: '85 dB(A)', noise: '70 to 84' })).toEqual(['close']);
+    // A guess that holds at both of its ends holds, and one that does not is to be looked at.
+    expect(verdicts({ mostNoise: '85 dB(A)', noise: '70 to 84' })).toEqual(['holds']);
+    expect(verdicts({ mostNoise: '85 dB(A)', noise: '70 to 90' })).toEqual(['unknown']);
     expect(wished({ mostNoise: '85', noise: '90 dB' })[0]?.says).toBe('Its sound level is 90 dB(A); at most 85 dB(A) is wished.');
   });
 

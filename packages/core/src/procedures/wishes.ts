@@ -44,7 +44,7 @@ export function wishChecks(build: Build, lines: readonly WalkedLine[]): Check[] 
     const input = wishes[name];
     if (input?.value === undefined) return unknown(unitOf(field), [path]);
     const range = input.low === undefined || input.high === undefined ? undefined : ([input.low, input.high] as const);
-    return known(unitOf(field), input.value, { by: 'given', field: path }, range, input.how === 'guessed' ? flag.guessed : 0);
+    return known(unitOf(field), input.value, { by: 'given', field: path }, range, input.how === 'guessed' ? flag.guessed | flag.unseen : 0);
   };
   const [line] = lines;
   const tool = line?.stations.at(-1);

@@ -121,6 +121,26 @@ export function showRange(low: number, high: number, unit: Unit, habit: UnitHabi
   return from.symbol === to.symbol ? `${from.number} to ${joinParts(to)}` : `${joinParts(from)} to ${joinParts(to)}`;
 }
 
+/**
+ * As `showRange`, with digits as wide as the band: what is known to within a third is told in two, what is five times as much at one end as at the other in one.
+ * @example showBand(2.61, 47.6, 's') // 'about 3 to 50 s'
+ * @example showBand(18.83, 28.61, 'N·m') // '19 to 29 N·m'
+ */
+export function showBand(low: number, high: number, unit: Unit, habit: UnitHabit = 'metric'): string {
+  const times = low > 0 ? high / low : low === high ? 1 : 3;
+  const digits = times > 5 ? 1 : times > 1.3 ? 2 : 0;
+  if (digits === 0) return showRange(low, high, unit, habit);
+  const [from, to] = [bandEnd(low, digits, unit, habit), bandEnd(high, digits, unit, habit)];
+  const band = from.symbol === to.symbol ? `${from.number} to ${joinParts(to)}` : `${joinParts(from)} to ${joinParts(to)}`;
+  return digits === 1 ? `about ${band}` : band;
+}
+
+/** Rounded in the unit in which it is shown. */
+function bandEnd(value: number, digits: number, unit: Unit, habit: UnitHabit): Shown {
+  const { factor, symbol } = habits[habit][unit] ?? shownAs[unit]?.(value, habit) ?? { factor: 1, symbol: unit };
+  return { number: showNumber(Number((value * factor).toPrecision(digits))), symbol };
+}
+
 /** A share as per cent: `27 %`. Whole per cent unless that would hide a small figure. */
 export function showShare(value: number): string {
   const percent = value * 100;

@@ -41,6 +41,8 @@ export interface Sentence {
   readonly template: string;
   readonly figures: Readonly<Record<string, Told>>;
   readonly verdict?: Verdict;
+  /** Told with all their digits: rounded, what is needed and what there is might change places. */
+  readonly exact?: true;
 }
 
 /** A sentence of words alone, or of words and figures. */

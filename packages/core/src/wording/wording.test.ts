@@ -19,7 +19,22 @@ describe('a sentence', () => {
   // NIST SP 811: 1 lbf·ft is 1.355818 N·m.
   it('tells figures in the units of whoever reads, as its template says', () => {
     const said = sentence('{t:likely}, {t}', { t: torque });
-    expect([say(said, metric), say(said, inch)]).toEqual(['12 N·m, 10 to 14.5 N·m.', '8.85 lbf·ft, 7.38 to 10.7 lbf·ft.']);
+    expect([say(said, metric), say(said, inch)]).toEqual(['12 N·m, 10 to 15 N·m.', '8.85 lbf·ft, 7.4 to 11 lbf·ft.']);
+  });
+
+  it('tells digits as wide as the band, unless what is needed and what there is lie near each other', () => {
+    const band = (low: number, high: number) => sentence('{t}', { t: { value: low, unit: 's', low, high } });
+    expect([band(2.61, 47.6), band(18.83, 28.61), band(10.91, 12.03), band(5, 5)].map((each) => say(each, metric))).toEqual([
+      'About 3 to 50 s.',
+      '19 to 29 s.',
+      '10.9 to 12.0 s.',
+      '5 s.',
+    ]);
+    expect(say({ ...band(18.83, 28.61), exact: true }, metric)).toBe('18.8 to 28.6 s.');
+  });
+
+  it('names three of many fields, and how many more there are', () => {
+    expect(say(sentence('enter {f}', { f: { fields: ['a', 'b', 'c', 'd', 'e'] } }), metric)).toMatch(/^Enter .*, .*,? .*and 2 more\.$/);
   });
 
   it('tells numbers, shares, amounts, money, fields and what is not known', () => {

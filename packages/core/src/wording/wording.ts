@@ -2,7 +2,7 @@ import { reserveWords } from '../checks/reserve.js';
 import type { Build } from '../machine/build.js';
 import { fieldLabel } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
-import { show, showNumber, showRange, showShare, type UnitHabit } from '../quantity/show.js';
+import { show, showBand, showNumber, showRange, showShare, type UnitHabit } from '../quantity/show.js';
 import { showAs } from '../quantity/show-as.js';
 import { remembering } from '../remembering.js';
 import type { Amount, NotKnown, Sentence, Told } from './sentence.js';
@@ -36,14 +36,14 @@ export const sayAll = (all: readonly Sentence[], wording: Wording): string =>
     .join(' ');
 
 /** A sentence as a part of another: without capital and full stop. */
-export function phrase({ template, figures }: Sentence, wording: Wording): string {
+export function phrase({ template, figures, exact }: Sentence, wording: Wording): string {
   let text = '';
   for (const part of partsOf(template)) {
     if (typeof part === 'string') text += part;
     else {
       const told = figures[part.name];
       if (told === undefined) throw new RangeError(`“${template}” has no figure ${part.name}`);
-      text += inWords(told, part.as, wording);
+      text += inWords(told, part.as, wording, exact === true);
     }
   }
   return text;
@@ -63,19 +63,27 @@ const partsOf = remembering(2_000, (template: string): readonly (string | Place)
   }),
 );
 
-function inWords(told: Told, as: string, wording: Wording): string {
+function inWords(told: Told, as: string, wording: Wording, exact: boolean): string {
   if (typeof told === 'string') return told;
   if (typeof told === 'number') return as === 'share' ? showShare(told) : showNumber(told);
   if ('template' in told) return phrase(told, wording);
   if ('left' in told) return reserveWords(told.left);
-  if ('fields' in told) return listed(told.fields.map(wording.label));
-  return figureInWords(told, as, wording.units);
+  if ('fields' in told) return listed(named(told.fields, wording));
+  return figureInWords(told, as, wording.units, exact);
 }
 
-function figureInWords(told: Amount | NotKnown, as: string, units: UnitHabit): string {
+/** Of many fields only the first are named: a list of ten is no advice. */
+function named(fields: readonly string[], { label }: Wording): string[] {
+  const first = fields.slice(0, fields.length > mostNamed + 1 ? mostNamed : fields.length).map(label);
+  return first.length < fields.length ? [...first, `${fields.length - first.length} more`] : first;
+}
+const mostNamed = 3;
+
+function figureInWords(told: Amount | NotKnown, as: string, units: UnitHabit, exact: boolean): string {
   if (told.known === false) return 'not known';
   const { value, unit, low = value, high = value, quantity } = told;
   if (quantity) return showAs(quantity, value, value, units);
   if (as === 'share') return showShare(value);
-  return as === 'likely' ? show(value, unit, units) : showRange(low, high, unit, units);
+  if (as === 'likely') return show(value, unit, units);
+  return exact ? showRange(low, high, unit, units) : showBand(low, high, unit, units);
 }

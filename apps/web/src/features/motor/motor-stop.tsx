@@ -36,7 +36,7 @@ export function MotorStop() {
         <ul className="mt-3">
           {checks.map((check) => (
             <li key={check.id} className="flex gap-2 border-b border-hair py-1.5">
-              <VerdictMark verdict={check.verdict} /> <span>{said(check.says)}</span>
+              <VerdictMark verdict={check.verdict} byEstimate={check.byEstimate === true} /> <span>{said(check.says)}</span>
             </li>
           ))}
         </ul>

@@ -76,11 +76,13 @@ function tally(checks: readonly Check[]): string {
 const rests = ({ has, needs }: Check, fields: ReadonlySet<string>) => restsOn(has, fields) || restsOn(needs, fields);
 
 /** All that a row shows, as one text: equal texts look alike. */
-function shownOf({ evaluation, greyed, picked }: OpenBuild, id: string): string {
+function shownOf({ evaluation, greyed, picked, decided }: OpenBuild, id: string): string {
   const check = checkOf(evaluation, id);
   if (!check) return '';
-  const { at, says, verdict, margin } = check;
-  return `${verdict}|${margin?.worst.toFixed(4) ?? ''}|${rests(check, greyed) ? 'stale' : ''}|${picked === at ? 'picked' : ''}|${at}|${said(says)}`;
+  const { at, says, verdict, byEstimate, margin } = check;
+  const left = verdict === 'unknown' ? '' : (margin?.worst.toFixed(4) ?? '');
+  const marks = `${byEstimate ? 'estimate' : ''}|${rests(check, greyed) ? 'stale' : ''}|${picked === at ? 'picked' : ''}`;
+  return `${verdict}|${left}|${marks}|${at}|${decided[id] ?? said(says)}`;
 }
 
 /** Drawn again only when what it says changes. */
@@ -88,14 +90,14 @@ const Row = memo(function Row({ id }: { id: string }) {
   const [ref, inSight] = useInSight<HTMLLIElement>();
   const shown = useFollowed(inSight, ({ open }) => (open ? shownOf(open, id) : ''));
   if (shown === '') return null;
-  const [verdict = '', left = '', stale, picked, at = '', ...says] = shown.split('|');
+  const [verdict = '', left = '', estimate, stale, picked, at = '', ...says] = shown.split('|');
   return (
     <li
       ref={ref}
       onPointerDown={() => pick(at)}
       className={`${picked ? '-ml-6 border-l-4 border-l-brass bg-wash pl-5 max-sm:-ml-4 max-sm:pl-3' : ''} grid grid-cols-[1.75rem_1fr_7.5rem_5rem] items-center gap-x-2 [contain-intrinsic-size:auto_3rem] [content-visibility:auto] border-b border-hair py-2.5 max-sm:grid-cols-[1.75rem_1fr_5rem] ${stale ? 'stale' : ''}`}
     >
-      <VerdictMark verdict={verdict as Verdict} />
+      <VerdictMark verdict={verdict as Verdict} byEstimate={estimate !== ''} />
       <p>{unbroken(says.join('|'))}</p>
       <MarginScale verdict={verdict as Verdict} worst={left === '' ? undefined : Number(left)} />
       <InSight value={inSight}>

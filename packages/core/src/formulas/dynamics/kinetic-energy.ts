@@ -12,7 +12,7 @@ export const kineticEnergy = defineFormula({
   expr: 'J * (pi * n / 30)^2 / 2',
   source: 'Closed form',
   inputs: {
-    J: inputSlot('kg·m²', 'moment of inertia', [1e-7, 1000]),
+    J: inputSlot('kg·m²', 'moment of inertia', [0, 1000]),
     n: inputSlot('rpm', 'speed', [0, 20000]),
   },
   compute: ({ J, n }) => (J * ((Math.PI * n) / 30) ** 2) / 2,

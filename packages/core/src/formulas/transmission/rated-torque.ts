@@ -13,7 +13,7 @@ export const ratedTorque = defineFormula({
   source: 'Definition of the service factor',
   inputs: {
     T_r: inputSlot('N·m', 'rated torque', [0.01, 1000000.0]),
-    f: inputSlot('1', 'service factor', [0.8, 3]),
+    f: inputSlot('1', 'service factor', [0.3, 3]),
   },
   compute: ({ T_r, f }) => T_r / f,
 });

@@ -13,7 +13,7 @@ export const criticalDrumSpeed = defineFormula({
   source: 'Comminution textbooks (from memory): weight and centrifugal force alike at the top',
   inputs: {
     D: inputSlot('mm', 'inside diameter of the drum', [50, 3_000]),
-    d: inputSlot('mm', 'size of what tumbles', [0, 40]),
+    d: inputSlot('mm', 'size of what tumbles', [0, 150]),
   },
   compute: ({ D, d }) => 42.3 / Math.sqrt((D - d) / 1000),
 });

@@ -12,8 +12,8 @@ export const stoppingAngle = defineFormula({
   expr: '2 * a / D',
   source: 'Arc over radius (definition)',
   inputs: {
-    a: inputSlot('mm', 'how far the tool still moves into what stops it', [0.05, 300]),
-    D: inputSlot('mm', 'diameter of the tool', [10, 2000]),
+    a: inputSlot('mm', 'how far the tool still moves into what stops it', [0.01, 300]),
+    D: inputSlot('mm', 'diameter of the tool', [3, 3000]),
   },
   compute: ({ a, D }) => (2 * a) / D,
 });

@@ -1,5 +1,5 @@
 import { keyDin, keyPressure, keySource, type SetScrew, setScrewSource, setScrews } from '../../catalog/hubs.js';
-import { type Figure, fixed, fromTable, type Known, lookedUp, unknown } from '../../figure/figure.js';
+import { type Figure, fixed, fromTable, type Known, lookedUp, unknown, unseen } from '../../figure/figure.js';
 import { clampTorque } from '../../formulas/hub/clamp-torque.js';
 import { keyTorque } from '../../formulas/hub/key-torque.js';
 import { setScrewTorque } from '../../formulas/hub/set-screw-torque.js';
@@ -65,13 +65,13 @@ export function hubFields<const W extends string>(wheel: W, called: string) {
       how: 'measured',
       help: 'How many press on the shaft.',
       measure: 'Count them round the hub.',
-      usual: { low: 1, value: 1, high: 1, source: 'Common practice, no source: one' },
+      usual: { of: 'scatter', low: 1, value: 1, high: 1, source: 'Common practice, no source: one' },
       when: with_('set-screws', 'flat'),
     }),
     Clamp: quantity(`Clamping force, ${name}`, 'force', {
       accepts: [10, 200_000],
       bare: 'N',
-      how: 'guessed',
+      how: 'measured',
       help: 'Of all screws across the slit together; a well tightened M6 clamps with about 9 kN, an M8 with about 16 kN.',
       measure: 'From the screw’s size and a torque wrench.',
       when: with_('clamp'),
@@ -151,24 +151,22 @@ type Hub<W extends Wheel> = Declares<
   Readonly<Record<(typeof limitOf)[W], LimitOutput>>
 >;
 
-/**
- * What a wheel's fixing withstands, from its kind and size.
- * @returns null where it is not said how the wheel is fixed
- */
-export function hubFixing<W extends Wheel>(inputs: object, wheel: W, context: Hub<W>): Limit | null {
+/** What a wheel's fixing withstands, from its kind and size; not known where it is not said how the wheel is fixed. */
+export function hubFixing<W extends Wheel>(inputs: object, wheel: W, context: Hub<W>): Limit {
   const hub = hubOf(inputs, wheel);
   const fixing = hub.Fixing.is;
-  if (!fixing) return null;
+  if (!fixing) return context.limit(limitOf[wheel], { torque: unknown('N·m', [hub.Fixing.field]), source: notSaidSource });
   const { torque, source } = withstands[fixing](hub);
   return context.limit(limitOf[wheel], { torque, source, as: fixing });
 }
 
-/** Both hubs of a stage, and which of them it is not said of how they are fixed. */
-export function hubFixings(inputs: object, context: Hub<Wheel>, driver: string, driven: string) {
-  const hubs = { in: hubFixing(inputs, 'driver', context), out: hubFixing(inputs, 'driven', context) };
-  const notEntered = [...(hubs.in ? [] : [`hub fixing of the ${driver}`]), ...(hubs.out ? [] : [`hub fixing of the ${driven}`])];
-  return { hubs, notEntered };
-}
+const notSaidSource = 'What a hub withstands hangs on how it is fixed';
+
+/** Both hubs of a stage. */
+export const hubFixings = (inputs: object, context: Hub<Wheel>) => ({
+  in: hubFixing(inputs, 'driver', context),
+  out: hubFixing(inputs, 'driven', context),
+});
 
 const friction = fixed('1', 0.15, 'Common practice, no source: steel on steel or iron, dry to oily, 0.10 to 0.20', [0.1, 0.2]);
 
@@ -204,8 +202,8 @@ function screwed({ Bore, Screw, Screws }: HubInputs, practice: string, [low, val
 }
 
 function pressureOf(hub: Chosen<'steel' | 'iron' | 'aluminium'>): Known<'MPa'> {
-  const [row, band] = hub.is ? ([hub.is, keyPressure[hub.is]] as const) : (['not said', [30, 65, 100]] as const);
-  return fromTable('MPa', band, { table: 'pressure of a keyway', row, source: keySource });
+  if (!hub.is) return unseen('MPa', [30, 65, 100], hub.field, keySource);
+  return fromTable('MPa', keyPressure[hub.is], { table: 'pressure of a keyway', row: hub.is, source: keySource });
 }
 
 /** Height of a key in its hub, by the shaft's size: its whole height less what is in the shaft. */

@@ -25,7 +25,7 @@ export const jamField = choice(
 export const stopsField = quantity('A jam stops it within', 'angle', {
   accepts: [0.0001, 100],
   bare: '°',
-  how: 'guessed',
+  how: 'measured',
   help: 'Turn of the tool from the first touch to standstill, where it is known better than by what jams it.',
   measure: 'Chalk a mark on the tool and look how far it went.',
 });

@@ -1,5 +1,5 @@
 import type { CheckOutput } from '../../checks/check-output.js';
-import { type Figure, fixed, flag, scaled, unknown } from '../../figure/figure.js';
+import { type Figure, scaled, unknown, unseen } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import { arcOfContact } from '../../formulas/belt/arc-of-contact.js';
 import { assumedTension } from '../../formulas/belt/assumed-tension.js';
@@ -7,7 +7,7 @@ import { openBeltLength } from '../../formulas/belt/open-belt-length.js';
 import { tensionFromPush } from '../../formulas/belt/tension-from-push.js';
 import { tensionFromTone } from '../../formulas/belt/tension-from-tone.js';
 import { centresFromLength } from '../../geometry/centres-from-length.js';
-import { sentence } from '../../wording/sentence.js';
+import { type Sentence, sentence } from '../../wording/sentence.js';
 import { quantity } from '../fields.js';
 import { type FigureOutputs, figure } from '../outputs.js';
 import type { Declares } from './only.js';
@@ -57,14 +57,19 @@ export function centresOf(centres: Figure<'mm'>, driver: Figure<'mm'>, driven: F
   );
 }
 
+/** A number too small for its millimetres, and large enough as inches, may have been meant as those. */
+const inchesMeant = (least_mm: number, entered_mm: number): Sentence | string =>
+  entered_mm * 25.4 > least_mm && entered_mm < 100 ? sentence('; were {number} inches meant', { number: entered_mm }) : '';
+
 /** Wheels that would run into each other have no centre distance. @param least sum of their radii, mm */
 export const overlapping = (wheels: 'pulleys' | 'sprockets', least: number, centres: number) =>
   unknown(
     'mm',
     [],
-    sentence(`the ${wheels} overlap: their radii add up to {least}, the centres are {centres} apart`, {
+    sentence(`the ${wheels} overlap: their radii add up to {least}, the centres are {centres} apart{meant}`, {
       least: { value: least, unit: 'mm' },
       centres: { value: centres, unit: 'mm' },
+      meant: inchesMeant(least, centres),
     }),
   );
 
@@ -141,7 +146,7 @@ export interface SpanTension {
   readonly tone: Figure<'Hz'>;
 }
 
-const byFeel = fixed('1', 1, 'Common practice, no source: a belt set by thumb is within half of what it needs', [0.5, 1.5], flag.estimated);
+const thumbSource = 'Common practice, no source: a belt set by thumb is within half of what it needs';
 
 /**
  * Tension as it is: entered, by deflection, by tone; failing all, as set by feel.
@@ -158,7 +163,7 @@ export function tensionSet(
   if (tension.known) return tension;
   if (push.known || deflection.known) return tensionFromPush({ F: push, q: deflection, s: span });
   if (tone.known) return tensionFromTone({ m, s: span, f: tone });
-  return assumedTension({ u: byFeel, F_n: needed });
+  return assumedTension({ u: unseen('1', [0.5, 1, 1.5], tension.missing[0] ?? '', thumbSource), F_n: needed });
 }
 
 /** Whether it is said in any way how tight the belt is. */

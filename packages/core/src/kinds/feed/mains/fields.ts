@@ -23,6 +23,7 @@ const fields = {
     how: 'measured',
     help: 'From the wall to the motor, one way.',
     measure: 'Pace it out; a drum is used unwound.',
+    usual: { of: 'unseen', low: 2_000, value: 8_000, high: 25_000, source: 'Common practice, no source: a shed is wired with 2 to 25 m' },
   }),
   section: quantity('Lead, cross-section', 'area', {
     accepts: [0.2, 100],
@@ -30,6 +31,7 @@ const fields = {
     how: 'plate',
     help: 'Of one core.',
     measure: 'Printed along the cable: 3G1.5 means three cores of 1.5 mm².',
+    usual: { of: 'unseen', low: 1, value: 1.5, high: 2.5, source: 'Common practice, no source: leads of small machines have 1 to 2.5 mm²' },
   }),
   breaker: quantity('Breaker', 'current', {
     accepts: [0.5, 200],

@@ -4,7 +4,6 @@ import type { FeedKind } from '../../kind.js';
 import { mainsHead } from './fields.js';
 
 const copper = fixed('Ω·mm²/m', 0.0175, 'Copper 0.0172 to 0.0178 Ω·mm²/m (handbooks)', [0.0172, 0.0178]);
-const noLead = fixed('Ω', 0, 'No lead is entered: the motor is straight on the wall');
 const steadily = fixed(
   '1',
   0.9,
@@ -17,14 +16,17 @@ export const mains: FeedKind<typeof mainsHead> = {
   ...mainsHead,
   feed: ({ voltage, frequency, length, section, breaker, curve }, supply, { note }) => {
     const either = <U extends 'V' | 'Hz' | 'A'>(own: Figure<U>, shared: Figure<U>) => (own.known || !shared.known ? own : shared);
-    const lead = length.known || section.known ? note('lead', leadResistance({ rho: copper, L: length, A: section })) : noLead;
+    const lead = leadResistance({ rho: copper, L: length, A: section });
+    if (isEntered(length) || isEntered(section)) note('lead', lead);
     return {
       voltage: either(voltage, supply.voltage),
       frequency: either(frequency, supply.frequency),
       breaker: either(breaker, supply.breaker),
       lead,
-      curve: curve.is,
+      curve,
       share: steadily,
     };
   },
 };
+
+const isEntered = (figure: Figure): boolean => figure.known && figure.origin.by === 'given';

@@ -31,7 +31,7 @@ describe('an engine in the motor’s place', () => {
 
   it('cannot be started against the work without a clutch, and can with one', () => {
     const starts = (clutch: string) => typed({ clutch }).checks.find((each) => each.id === 'main/source/check-starts')?.verdict;
-    expect([starts('none'), starts('centrifugal'), starts('?')]).toEqual(['fails', 'close', 'unknown']);
+    expect([starts('none'), starts('centrifugal'), starts('?')]).toEqual(['fails', 'holds', 'unknown']);
     expect(value(typed({ clutch: 'centrifugal' }), 'settles-at').value).toBeGreaterThan(0);
   });
 

@@ -45,6 +45,7 @@ const fields = {
     help: 'Speed at which the shoes bite.',
     measure: 'Tachometer while the throttle is opened slowly.',
     usual: {
+      of: 'unseen',
       low: 1_700,
       value: 2_000,
       high: 2_400,
@@ -56,10 +57,10 @@ const fields = {
   inertia: quantity('Inertia of its flywheel', 'inertia', {
     accepts: [1e-5, 100],
     bare: 'kg·m²',
-    how: 'guessed',
+    how: 'measured',
     help: 'Of flywheel and crank.',
     measure: 'Weigh the flywheel: about its mass times half its radius squared.',
-    usual: { low: 0.005, value: 0.01, high: 0.03, source: 'Common practice, no source: single-cylinder engines of 3 to 7 hp' },
+    usual: { of: 'scatter', low: 0.005, value: 0.01, high: 0.03, source: 'Common practice, no source: single-cylinder engines of 3 to 7 hp' },
   }),
 };
 

@@ -10,7 +10,7 @@ const fields = {
     how: 'measured',
     help: 'That one person keeps up.',
     measure: 'A spring scale on the handle while someone turns.',
-    usual: { low: 50, value: 80, high: 120, source: 'Common practice, no source: 5 to 12 kg for minutes' },
+    usual: { of: 'scatter', low: 50, value: 80, high: 120, source: 'Common practice, no source: 5 to 12 kg for minutes' },
   }),
   radius: quantity('Handle, from the shaft', 'length', {
     accepts: [30, 1_000],
@@ -25,7 +25,7 @@ const fields = {
     how: 'measured',
     help: 'Turns a minute that one keeps up.',
     measure: 'Count for a quarter of a minute.',
-    usual: { low: 40, value: 50, high: 70, source: 'Common practice, no source: 40 to 70 turns a minute' },
+    usual: { of: 'scatter', low: 40, value: 50, high: 70, source: 'Common practice, no source: 40 to 70 turns a minute' },
   }),
   inertia: quantity('Inertia of a flywheel on it', 'inertia', {
     accepts: [1e-6, 1_000],

@@ -95,7 +95,12 @@ const fields = {
   duty: choice(
     'Duty',
     { S1: 'S1, all day', S2: 'S2, a short time', S3: 'S3, on and off', S6: 'S6, loaded and idle' },
-    { how: 'plate', help: 'How long the plate’s power may be drawn.', measure: 'On the plate: S1, S2 30 min, S3 40 %, S6 40 %.' },
+    {
+      how: 'plate',
+      usual: 'S1',
+      help: 'How long the plate’s power may be drawn. A plate that says nothing means S1 (IEC 60034-1).',
+      measure: 'On the plate: S1, S2 30 min, S3 40 %, S6 40 %.',
+    },
   ),
   onShare: quantity('Share of the time on load', 'fraction', {
     accepts: [0.01, 1],

@@ -1,5 +1,5 @@
 import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource } from '../../../catalog/small-motors.js';
-import { type Figure, fixed, flag, fromTable, highEnd, type Known, known, lowEnd, scaled, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, highEnd, type Known, known, lowEnd, scaled, unknown, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
 import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
@@ -20,10 +20,10 @@ import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { show, showShare } from '../../../quantity/show.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { Candidate, Fed, SourceKind, SourceOutput } from '../../kind.js';
-import { allDay, inrushChecks, plateChecks, underLoad } from './checks.js';
+import { allDay, inrushChecks, plateChecks, underLoad, voltageCheck } from './checks.js';
 import { curvesOf } from './curves.js';
 import { type Inputs, plateMotorHead } from './fields.js';
-import { motorsLike, rowOf, tabled } from './motors-like.js';
+import { motorsLike, tabled } from './motors-like.js';
 
 export const byPoles = defineProcedure({
   id: 'poles',
@@ -46,7 +46,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
   output: (inputs, fed, context) => {
     const { note, limit } = context;
     const like = motorsLike(inputs);
-    const table = (name: BandName) => tabled(like, rowOf(inputs), name);
+    const table = (name: BandName) => tabled(like, inputs, name);
     const given = (own: Figure<'1'>, name: 'efficiency' | 'powerFactor') => (own.known ? own : table(name));
     const eta = note('efficiency', given(inputs.efficiency, 'efficiency'));
     const pf = note('power-factor', given(inputs.powerFactor, 'powerFactor'));
@@ -62,10 +62,11 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
 
     const current = note('current', inputs.current.known ? inputs.current : lineCurrent({ P: power, m, V: inputs.voltage, eta, pf }));
     const inrush = note('starting-current', startingCurrent({ k: table('locked'), I: current }));
-    const arriving = arrivingAt(fed, inrush, m, pf);
+    // Not entered, the wall is taken as the plate's: that it is not known is said of the voltage.
+    const arriving = arrivingAt(fed.voltage.known ? fed : { ...fed, voltage: inputs.voltage }, inrush, m, pf);
     if (arriving.known && fed.lead.known && fed.lead.value > 0) note('voltage-at-start', arriving);
-    const atVoltage = (T: Figure<'N·m'>) =>
-      arriving.known && inputs.voltage.known ? torqueAtVoltage({ T_n: T, V: arriving, V_n: inputs.voltage }) : T;
+    const plateVoltage = inputs.voltage.known ? inputs.voltage : fed.voltage;
+    const atVoltage = (T: Figure<'N·m'>) => (plateVoltage.known ? torqueAtVoltage({ T_n: T, V: arriving, V_n: plateVoltage }) : T);
     const single = inputs.phases.is !== '3';
     const multiple = table('most');
     const most = note('most-torque', atVoltage(timesRated({ k: multiple, T_n: torque })));
@@ -91,7 +92,11 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
       supports,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
       stopped: stops[inputs.protector.is ?? 'unknown'],
-      checks: [...plateChecks(inputs, power, m, speed, synchronous, context), ...inrushChecks(fed, inrush, context)],
+      checks: [
+        ...plateChecks(inputs, power, m, speed, synchronous, poles, context),
+        ...voltageCheck(inputs, fed, context),
+        ...inrushChecks(fed, inrush, context),
+      ],
       under: (needed) => [...underLoad(fed, eta, pf, needed, context), ...allDay(inputs, power, needed, context)],
       ...said(inputs),
     } satisfies SourceOutput;
@@ -134,7 +139,7 @@ function shaftPowerOf({ power, powerIs, voltage, current }: Inputs, eta: Figure<
   if (powerIs.is === 'shaft') return power;
   if (powerIs.is === 'input') return shaftFromInput({ P: power, eta });
   const least = eta.known ? (eta.low ?? eta.value) : 0.5;
-  const either = known('1', 1, { by: 'usual', field: powerIs.field, source: 'Not said whether the plate states shaft or input power' }, [least, 1]);
+  const either = unseen('1', [least, 1, 1], powerIs.field, 'Not said whether the plate states shaft or input power');
   return shaftFromInput({ P: power, eta: either });
 }
 

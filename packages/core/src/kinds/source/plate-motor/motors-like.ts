@@ -1,5 +1,5 @@
 import { type BandName, type SmallMotor, type StartType, smallMotorSource, smallMotors, widest } from '../../../catalog/small-motors.js';
-import { flag, fromTable, type Known } from '../../../figure/figure.js';
+import { flag, fromTable, type Known, unseen } from '../../../figure/figure.js';
 import type { Inputs } from './fields.js';
 
 /** The kinds of motor it may be, by what is said of it. */
@@ -22,17 +22,17 @@ const kindsOfMotor = {
   single: among(entries.filter(([, motor]) => motor.phases === 1)),
 };
 
-/** What the table says of those kinds: the same figure for the same kinds, row and column. */
-export function tabled(like: readonly SmallMotor[], row: string, name: BandName): Known<'1'> {
-  const known = found.get(like) ?? new Map<string, Known<'1'>>();
-  found.set(like, known);
-  const figure = known.get(name) ?? fromTable('1', widest(like, name), { table: 'small motors', row, source: smallMotorSource }, flag.estimated);
+/**
+ * What the table says of those kinds: the same figure for the same kind and column. Where it may be one of several kinds, how it starts was not looked at.
+ */
+export function tabled(like: readonly SmallMotor[], { phases, start }: Inputs, name: BandName): Known<'1'> {
+  const [only, another] = like;
+  if (another || !only) return unseen('1', widest(like, name), phases.is ? start.field : phases.field, smallMotorSource);
+  const known = found.get(only) ?? new Map<string, Known<'1'>>();
+  found.set(only, known);
+  const figure = known.get(name) ?? fromTable('1', only[name], { table: 'small motors', row: only.says, source: smallMotorSource }, flag.estimated);
   known.set(name, figure);
   return figure;
 }
 
-const found = new WeakMap<readonly SmallMotor[], Map<string, Known<'1'>>>();
-
-/** What of the table it is, in words. */
-export const rowOf = ({ phases, start }: Inputs) =>
-  phases.is === '3' ? 'three-phase' : start.is ? smallMotors[start.is as StartType].says : 'how it starts is not said: the widest of all';
+const found = new WeakMap<SmallMotor, Map<string, Known<'1'>>>();

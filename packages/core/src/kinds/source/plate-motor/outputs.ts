@@ -27,17 +27,35 @@ export const plateMotorOutputs = {
     plate: {
       subject: 'whether the plate agrees with itself',
       source: 'Balance of power: efficiency and power factor cannot exceed 1',
+      contradicts: true,
       says: {
         holds: 'the plate agrees with itself: {power} from {voltage} and {current} is {share:share} efficiency times power factor',
         may: 'the plate may contradict itself: {power} from {voltage} and {current} would need {share:share} efficiency times power factor',
         fails:
-          'the plate contradicts itself: {power} from {voltage} and {current} would need {share:share} efficiency; it would draw at least {consistent}',
+          'the plate contradicts itself: {power} from {voltage} and {current} would need {share:share} efficiency; it would draw at least {consistent}. A peak or a brochure’s power is no shaft power: enter what it runs all day',
       },
     },
     slip: {
       subject: 'whether speed and poles agree',
-      source: 'IEC 60034-1: an induction motor lags its synchronous speed',
-      says: 'speed and frequency contradict each other: {needs} under load, but an induction motor of this frequency and these poles turns no faster than {has}',
+      source: 'IEC 60034-1: an induction motor lags its synchronous speed, a small one by 2 to 10 % (common practice, no source)',
+      contradicts: true,
+      closeBelow: 0,
+      says: {
+        holds: '',
+        fails:
+          'the plate’s speed cannot be that of a loaded induction motor: {needs} against a synchronous speed of {synchronous}; read the plate again, it should say up to about {likely:likely}',
+      },
+    },
+    poles: {
+      subject: 'whether it is the speed of a motor',
+      source: 'Common practice, no source: small induction motors are wound with 2 to 12 poles',
+      contradicts: true,
+      closeBelow: 0,
+      says: {
+        holds: 'it has {needs} poles',
+        fails:
+          'no motor is wound with {needs} poles: {speed} is the speed of a gearmotor’s output shaft. Enter the motor’s own speed, about {own:likely}, and a gearbox of about {ratio:likely} to 1',
+      },
     },
     inrush: {
       subject: 'whether the breaker withstands the start',
@@ -46,6 +64,16 @@ export const plateMotorOutputs = {
         holds: 'the breaker withstands the start: it trips at {has}, the motor draws {needs}',
         may: 'the breaker may trip at the start: it trips at {has}, the motor draws {needs}',
         fails: 'the breaker trips at the start: it trips at {has}, the motor draws {needs}',
+      },
+    },
+    voltage: {
+      subject: 'whether the motor is made for this voltage',
+      source: 'IEC 60034-1: ±5 % for good (zone A), ±10 % with a warmer winding (zone B)',
+      closeBelow: 0.5,
+      says: {
+        holds: 'the plate says {plate}, the wall has {wall}',
+        fails:
+          'the plate says {plate}, the wall has {wall}: {needs:share} off, 10 % is allowed. Its torque goes with the square of the voltage, and too much burns its winding',
       },
     },
     circuit: {

@@ -1,5 +1,5 @@
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, lowEnd, scaled, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, lowEnd, scaled, unknown, unseen } from '../../../figure/figure.js';
 import { criticalSpeed } from '../../../formulas/dynamics/critical-speed.js';
 import { twinResonance } from '../../../formulas/dynamics/twin-resonance.js';
 import { cardanFastest } from '../../../formulas/hub/cardan-fastest.js';
@@ -22,6 +22,7 @@ const efficiencies = {
   sleeve: fixed('1', 1, 'A rigid sleeve loses nothing'),
   cardan: fixed('1', 0.98, 'Common practice, no source: a greased universal joint passes 97 to 99 %', [0.97, 0.99]),
 };
+const anySource = 'Common practice, no source: a coupling passes 97 to 100 %, by its kind';
 const misalignment = {
   jaw: { says: 'Common practice, no source: elastic jaws allow 0.2 to 0.4 mm (take the maker’s)', mm: 0.3, range: [0.2, 0.4] as const },
   sleeve: {
@@ -35,7 +36,8 @@ const misalignment = {
 export const coupling: StageKind<typeof couplingHead> = {
   ...couplingHead,
   transfer: (inputs, arriving, context) => {
-    const efficiency = efficiencies[inputs.type.is ?? 'jaw'];
+    const { type } = inputs;
+    const efficiency = type.is ? efficiencies[type.is] : unseen('1', [0.97, 0.99, 1], type.field, anySource);
     return {
       leaving: leavingWith(arriving, straightThrough, efficiency, context),
       ratio: straightThrough,
@@ -52,7 +54,7 @@ const tears = fixed('1', 0.4, tearSource, [0.33, 0.5], flag.estimated);
 
 function underLoad(inputs: Inputs, arriving: Rotary, { torque, shock, inertias }: Duty, context: Context<CouplingOutputs>): StageResult {
   const { note, check, limit } = context;
-  const { type, rating, offset, gap } = inputs;
+  const { type, rating, offset, gap, bend } = inputs;
   const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: roughness(shock) }));
   if (offset.known && gap.known) note('bends-by', spacerAngle({ o: offset, s: gap }));
   const checks: Check[] = [check('rating', { has: allowed, needs: torque })];
@@ -61,8 +63,9 @@ function underLoad(inputs: Inputs, arriving: Rotary, { torque, shock, inertias }
     checks.push(check('line', { has: fixed('mm', mm, says, range, flag.estimated), needs: offset, source: says }));
   }
   if (type.is === 'cardan') checks.push(turnsUnevenly(inputs, arriving, context));
+  else if (!type.is && bend.known) checks.push(check('bend', { has: unknown('rad', [type.field]), needs: bend }));
   if (type.is !== 'sleeve' && inputs.stiffness.known) checks.push(resonates(inputs, arriving, inertias(), context));
-  const { hubs, notEntered } = hubFixings(inputs, context, 'coupling’s driving half', 'coupling’s driven half');
+  const hubs = hubFixings(inputs, context);
   return {
     checks,
     slips: null,
@@ -71,7 +74,6 @@ function underLoad(inputs: Inputs, arriving: Rotary, { torque, shock, inertias }
     hubs,
     pulls: { in: noPull, out: noPull },
     cautions: ['Guard the coupling: bolts and keys catch a sleeve.'],
-    notEntered,
   };
 }
 

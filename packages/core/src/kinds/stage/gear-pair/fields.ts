@@ -57,6 +57,7 @@ const fields = {
   }),
   angle: directionField,
   efficiency: efficiencyField('Friction of the teeth is counted in.', {
+    of: 'scatter',
     low: 0.94,
     value: 0.97,
     high: 0.99,

@@ -120,10 +120,10 @@ function underLoad(loaded: Loaded): StageResult {
   const lasting = note('lasts-up-to', ratedTorque({ T_r: enduring, f: roughness(duty.shock) }));
   const breaks = note('breaks-at', toothTorque({ sigma: strengthOf(inputs, 'breaks'), b, m, Y, d: driver, K_v: slowly }));
   const ready = inputs.material.is !== undefined;
-  const { hubs, notEntered } = hubFixings(inputs, context, 'driving gear', 'driven gear');
+  const hubs = hubFixings(inputs, context);
   const bent = stress.known ? sentence(', which bends them with {stress}', { stress }) : '';
   return {
-    checks: [...(ready ? [check('teeth-bend', { has: lasting, needs: duty.torque, tells: { stress: bent } })] : []), ...shapeChecks(loaded)],
+    checks: [check('teeth-bend', { has: lasting, needs: duty.torque, tells: { stress: bent } }), ...shapeChecks(loaded)],
     slips: null,
     steady: ready ? limit('lasts', { torque: lasting, source: gearSource }) : null,
     breaks: ready ? limit('teeth', { torque: breaks, source: gearSource }) : null,
@@ -133,7 +133,6 @@ function underLoad(loaded: Loaded): StageResult {
       'Guard gears where they run together before any power: they draw a finger in and do not release it.',
       'A pair of gears turns the driven shaft the other way round.',
     ],
-    notEntered: [...(ready ? [] : ['material of the teeth']), ...notEntered],
   };
 }
 

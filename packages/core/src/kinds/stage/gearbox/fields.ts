@@ -57,7 +57,7 @@ const fields = {
     how: 'measured',
     help: 'Alike, one behind the other.',
     measure: 'Count the suns.',
-    usual: { low: 1, value: 1, high: 1, source: 'One, while nothing else is said' },
+    usual: { of: 'scatter', low: 1, value: 1, high: 1, source: 'One, while nothing else is said' },
     when: { field: 'gears', is: ['planetary'] },
   }),
   efficiency: quantity('Efficiency', 'fraction', {

@@ -1,4 +1,4 @@
-import { type Figure, fixed, flag, fromTable, highEnd } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, highEnd, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { carrierHeldRatio } from '../../../formulas/transmission/carrier-held-ratio.js';
 import { frictionLoss } from '../../../formulas/transmission/friction-loss.js';
@@ -35,8 +35,8 @@ function efficiencyOf({ efficiency, gears, ratio }: Inputs): Figure<'1'> {
   if (efficiency.known) return efficiency;
   const worm = wormAt.find(([most]) => ratio.known && ratio.value <= most)?.[1] ?? [0.35, 0.65, 0.91];
   const bands = { helical: [0.94, 0.96, 0.98], planetary: [0.9, 0.94, 0.97], worm } as const;
-  const band = gears.is ? bands[gears.is] : ([0.35, 0.9, 0.98] as const);
-  return fromTable('1', band, { table: 'gearboxes', row: gears.is ?? 'not said what is inside', source: gearSource }, flag.estimated);
+  if (!gears.is) return unseen('1', [0.35, 0.9, 0.98], gears.field, gearSource);
+  return fromTable('1', bands[gears.is], { table: 'gearboxes', row: gears.is, source: gearSource }, flag.estimated);
 }
 
 /** As on the plate, or from the teeth of one planetary step taken as often as there are steps. */
@@ -90,6 +90,6 @@ function underLoad(inputs: Inputs, { torque, power, shock }: Duty, efficiency: F
         ? 'A worm of this ratio mostly holds the load with the power off; vibration creeps it: never trust it with a person under a load.'
         : 'A gearbox does not hold a load with the power off: what may run down needs a brake.',
     ],
-    notEntered: [...(gears.is || inputs.efficiency.known ? [] : ['what is inside the gearbox']), ...(hub ? [] : ['hub fixing on its output shaft'])],
+    notEntered: gears.is || inputs.efficiency.known ? [] : ['what is inside the gearbox'],
   };
 }

@@ -3,9 +3,9 @@ import { type Figure, highEnd } from '../../../figure/figure.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { designPower } from '../../../formulas/belt/design-power.js';
 import { lastingTorque } from '../../../formulas/belt/lasting-torque.js';
-import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { chainLinks } from '../../../formulas/chain/chain-links.js';
 import { chainPull } from '../../../formulas/chain/chain-pull.js';
+import { chainSpeed } from '../../../formulas/chain/chain-speed.js';
 import { chainTorque } from '../../../formulas/chain/chain-torque.js';
 import { chordalVariation } from '../../../formulas/chain/chordal-variation.js';
 import { sprocketDiameter } from '../../../formulas/chain/sprocket-diameter.js';
@@ -33,7 +33,7 @@ export const rollerChain: StageKind<typeof rollerChainHead> = {
     const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
     const { efficiency } = inputs;
     const leaving = leavingWith(arriving, ratio, efficiency, context);
-    const speed = note('chain-speed', rimSpeed({ d: driver, n: arriving.speed }));
+    const speed = note('chain-speed', chainSpeed({ p, z: inputs.z1, n: arriving.speed }));
     note('worn-at-ten-links', wornLength(inputs, p));
     if (!inputs.centres.known && centres.known) note('centres', centres);
     return {
@@ -90,7 +90,7 @@ function underLoad(loaded: Loaded): StageResult {
     links: note('links-for-it', chainLinks({ C: centres, p, z_1: few, z_2: many })),
   };
   note('rough-running', chordalVariation({ z: few }));
-  const { hubs, notEntered } = hubFixings(inputs, context, 'driving sprocket', 'driven sprocket');
+  const hubs = hubFixings(inputs, context);
   return {
     checks: [...shapeChecks(loaded, shape), ...(chain.is ? loadChecks(context, chains[chain.is].rating !== null, { pull, design, good, Fu }) : [])],
     slips: null,
@@ -99,6 +99,6 @@ function underLoad(loaded: Loaded): StageResult {
     hubs,
     pulls: { in: pull, out: pull },
     cautions: ['Guard the chain and both sprockets before any power: a finger goes round with it.', oiling(loaded.speed)],
-    notEntered: [...(chain.is ? [] : ['which chain it is']), ...notEntered],
+    notEntered: chain.is ? [] : ['which chain it is'],
   };
 }

@@ -58,6 +58,7 @@ const fields = {
   slotOut: shaftFields.slotOut,
   ...tensionFields,
   efficiency: efficiencyField('Bending of the belt and friction of its teeth are counted in.', {
+    of: 'scatter',
     low: 0.95,
     value: 0.97,
     high: 0.99,

@@ -219,7 +219,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
   const jammed = note('jumps-in-a-jam-at', jumpTorque({ c: climbs, F_i: set, F_c: still, d: driver }));
   const torn = note('tears-at', strippingTorque({ s: tears, F_a, d: driver }));
   const pull = note('shaft-pull', shaftPull({ z: one, F_i: set, theta: wrap }));
-  const { hubs, notEntered } = hubFixings(inputs, context, 'driving pulley', 'driven pulley');
+  const hubs = hubFixings(inputs, context);
   const loaded: Loaded = { ...shape, mesh, rated: { good, design, running } };
   const said = profile.is !== undefined;
   return {
@@ -228,7 +228,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
       ...alignmentOf(outOfLine(inputs), centres, context),
       ...(said ? loadChecks(loaded) : []),
       // As set by feel it is what is needed times a guess: nothing to hold against what is needed.
-      ...(said && isTensionSaid(inputs) ? [check('tension', { has: set, needs: needed })] : []),
+      ...(said ? [check('tension', { has: isTensionSaid(inputs) ? set : inputs.tension, needs: needed })] : []),
     ],
     slips: said ? limit('jump', { torque: jammed, lasts: shreds, source: tensionSource }) : null,
     steady: said ? limit('lasts', { torque: lasts, source: timingServiceSource }) : null,
@@ -239,11 +239,6 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
       'Guard the belt and both pulleys before any power: teeth draw a sleeve in and do not slip.',
       'One of the two pulleys needs flanges, or the belt walks off.',
     ],
-    notEntered: [
-      ...(said ? [] : ['the belt’s profile']),
-      ...(inputs.width.known ? [] : ['the belt’s width']),
-      ...notEntered,
-      ...(!said || isTensionSaid(inputs) ? [] : ['the belt’s tension']),
-    ],
+    notEntered: said ? [] : ['the belt’s profile'],
   };
 }

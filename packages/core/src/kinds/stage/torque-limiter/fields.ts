@@ -30,7 +30,7 @@ const fields = {
     how: 'chosen',
     help: 'Through both walls of a tube it shears twice.',
     measure: 'Count where it crosses the joint.',
-    usual: { low: 1, value: 1, high: 1, source: 'One, while nothing else is said' },
+    usual: { of: 'scatter', low: 1, value: 1, high: 1, source: 'One, while nothing else is said' },
     when: pin,
   }),
   radius: quantity('Radius of the shear plane', 'length', {
@@ -63,16 +63,16 @@ const fields = {
     how: 'measured',
     help: 'Two for each disc.',
     measure: 'Count them.',
-    usual: { low: 2, value: 2, high: 2, source: 'Two, of one disc' },
+    usual: { of: 'scatter', low: 2, value: 2, high: 2, source: 'Two, of one disc' },
     when: clutch,
   }),
   friction: quantity('Friction of the faces', 'fraction', {
     accepts: [0.05, 0.6],
     bare: null,
-    how: 'guessed',
+    how: 'measured',
     help: 'Lining on steel.',
     measure: 'By the torque at which it slips.',
-    usual: { low: 0.3, value: 0.35, high: 0.4, source: 'Textbooks: brake lining on steel 0.30 to 0.40' },
+    usual: { of: 'scatter', low: 0.3, value: 0.35, high: 0.4, source: 'Textbooks: brake lining on steel 0.30 to 0.40' },
     when: clutch,
   }),
 };

@@ -38,10 +38,9 @@ export function geometryChecks({ inputs, arriving, context, drive, driver, large
     check('wrap', { has: drive.wrap, needs: leastWrap }),
   ];
   if (drive.section) checks.push(smallPulley(drive.section, drive.small, context));
-  if (inputs.centres.known && marked.known && centres.known) {
-    const off = moveFor(drive.small, large, marked, centres);
-    checks.push(reaches(off, inputs, context, `${reachCheck.source}. ${lengthSource}`), ...roomFor(inputs, marked, off, context));
-  }
+  const off = moveFor(drive.small, large, marked, inputs.centres.known ? centres : inputs.centres);
+  if (inputs.centres.known && marked.known && centres.known) checks.push(reaches(off, inputs, context, `${reachCheck.source}. ${lengthSource}`));
+  checks.push(...roomFor(inputs, marked, off, context));
   return checks;
 }
 
@@ -64,11 +63,11 @@ function roomFor(
   off: Figure<'mm'>,
   { check }: Context<VBeltOutputs>,
 ): Check[] {
-  if (!section || !slotIn.known || !slotOut.known) return [];
-  return [
-    check('room-in', { has: roomInward(slotIn, off), needs: fixed('mm', 1.5 * vBeltSections[section].height_mm, liftSource) }),
-    check('room-out', { has: roomOutward(slotOut, off), needs: scaled(marked, 0.01, stretchSource) }),
-  ];
+  if (!section || !(slotIn.known || slotOut.known)) return [];
+  const out = check('room-out', { has: roomOutward(slotOut, off), needs: scaled(marked, 0.01, stretchSource) });
+  // What is missing is said once.
+  if (out.verdict === 'unknown') return [out];
+  return [check('room-in', { has: roomInward(slotIn, off), needs: fixed('mm', 1.5 * vBeltSections[section].height_mm, liftSource) }), out];
 }
 
 /** What hangs on the load: how long it lasts by the rating, whether it slips at the tension as set. */

@@ -89,21 +89,22 @@ function underLoad(loaded: Loaded): StageResult {
   const lasts = note('may-slip-for', beltHeatingTime(heating));
   const slips: Limit | null = section ? limit('slip', { torque: jammed, lasts, source: slipSource }) : null;
   const steady = section ? limit('lasts', { torque: lasting(loaded), source: serviceSource }) : null;
-  const { hubs, notEntered } = hubFixings(inputs, context, 'driving pulley', 'driven pulley');
+  const hubs = hubFixings(inputs, context);
   return {
     checks: [
       ...geometryChecks(loaded),
       ...alignmentOf(outOfLine(inputs), centres, context),
-      ...(section ? loadChecks(loaded, section, design, running) : []),
+      ...(section
+        ? loadChecks(loaded, section, design, running)
+        : [check('belts', { has: unknown('W', [inputs.section.field]), needs: design, tells: { other: '' } })]),
       // As set by feel it is what is needed times a guess: nothing to hold against what is needed.
-      ...(section && isTensionSaid(inputs) ? [check('tension', { has: set, needs: needed })] : []),
+      ...(section ? [check('tension', { has: isTensionSaid(inputs) ? set : inputs.tension, needs: needed })] : []),
     ],
     slips,
     steady,
     hubs,
     pulls: { in: pull, out: pull },
     cautions: ['Guard the belt and both pulleys before any power: a loose sleeve is caught at once.'],
-    notEntered: [...(section ? [] : ['the belt’s section']), ...notEntered, ...(!section || isTensionSaid(inputs) ? [] : ['the belt’s tension'])],
   };
 }
 

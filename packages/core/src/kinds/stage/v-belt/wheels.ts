@@ -1,5 +1,5 @@
 import { grooveAngle, grooveSource, pitchLength, sectionSource, stockLengths, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
-import { type Figure, fixed, flag, type Known, lookedUp, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, type Known, lookedUp, unknown, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
 import { pitchFromOutside } from '../../../formulas/belt/pitch-from-outside.js';
@@ -75,8 +75,8 @@ const densities = {
   steel: fixed('kg/m³', 7850, 'Steel 7850 kg/m³ (handbooks)'),
   aluminium: fixed('kg/m³', 2700, 'Aluminium 2700 kg/m³ (handbooks)'),
   plastic: fixed('kg/m³', 1150, 'Polyamide 1150 kg/m³ (handbooks)'),
-  unknown: fixed('kg/m³', 7200, 'Not said of what: grey iron 7200, aluminium 2700 kg/m³ (handbooks)', [2700, 7850], flag.estimated),
 };
+const metalSource = 'Not said of what: grey iron 7200, aluminium 2700, steel 7850 kg/m³ (handbooks)';
 const shape = fixed('1', 0.65, 'Closed form: 0.5 for a disc, up to 0.8 for a rim on spokes', [0.5, 0.8], flag.estimated);
 
 /** Inertia of a pulley: weighed, or guessed from its size. */
@@ -86,5 +86,9 @@ export function pulleyInertia({ belts, section, material }: Inputs, d: Figure<'m
   const b = belts.known
     ? fixed('mm', wide * belts.value, 'Common practice, no source: a groove is as wide as the belt and 6 mm')
     : unknown('mm', belts.missing);
-  return discInertia({ k: shape, m: wheelMass({ k: metal, rho: densities[material.is ?? 'unknown'], d, b }), d });
+  return discInertia({
+    k: shape,
+    m: wheelMass({ k: metal, rho: material.is ? densities[material.is] : unseen('kg/m³', [2700, 7200, 7850], material.field, metalSource), d, b }),
+    d,
+  });
 }

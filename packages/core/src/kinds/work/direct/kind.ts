@@ -1,22 +1,44 @@
-import { fixed } from '../../../figure/figure.js';
+import type { Check } from '../../../checks/check.js';
+import { type Figure, fixed, flag, highEnd, scaled, unseen } from '../../../figure/figure.js';
+import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import type { WorkKind } from '../../kind.js';
+import type { Context } from '../../outputs.js';
 import { stopsIn } from '../../shared/jam-stop.js';
+import { weakestRim } from '../../shared/over-speed.js';
+import { toolInertia } from '../../shared/tool-inertia.js';
 import { directWorkHead } from './fields.js';
+import type { directWorkOutputs } from './outputs.js';
 
 const exponents = { constant: 0, linear: 1, square: 2 } as const;
-const nothing = fixed('kg·m²', 0, 'No inertia of the tool is entered: left out');
+const breakawaySource = 'Common practice, no source: a loaded tool breaks away at up to half as much again as it needs when it turns';
+const fanSource = 'Common practice, no source: what grows with the square of the speed breaks away at a tenth to three tenths';
+const atRest = fixed('1', 0.2, fanSource, [0.1, 0.3], flag.estimated);
 
 /** Work whose torque is measured or known. */
 export const directWork: WorkKind<typeof directWorkHead> = {
   ...directWorkHead,
   demand: ({ torque, breakaway, growth, diameter, jam, stops, inertia, most, shock }, { top }, { note, check }) => ({
     steady: note('torque', torque),
-    breakaway: breakaway.known ? note('breakaway', breakaway) : torque,
+    breakaway: note('breakaway', breakawayOf(breakaway, torque, growth.is)),
     growth: exponents[growth.is ?? 'constant'],
-    inertia: inertia.known ? inertia : nothing,
+    inertia: note('inertia', toolInertia(inertia, diameter)),
     stops: note('stops-within', stopsIn(stops, jam, diameter)),
     shock: shock.is,
-    checks: most.known ? [check('speed', { has: most, needs: top })] : [],
+    checks: [overspeed(most, diameter, top, check)],
     notEntered: stops.known || jam.is ? [] : ['what may jam the tool'],
   }),
 };
+
+/** Torque that gets the loaded tool moving; where it is not entered, from what it needs when it turns. */
+function breakawayOf(entered: Figure<'N·m'>, torque: Figure<'N·m'>, growth: keyof typeof exponents | undefined): Figure<'N·m'> {
+  if (entered.known) return entered;
+  if (growth === 'square') return scaled(torque, atRest, fanSource);
+  return scaled(torque, unseen('1', [0.3, 1, 1.5], entered.missing[0] ?? '', breakawaySource), breakawaySource);
+}
+
+/** Against what is entered; else its rim against what the weakest material withstands, and not known where it is faster than that. */
+function overspeed(most: Figure<'rpm'>, d: Figure<'mm'>, n: Figure<'rpm'>, check: Context<typeof directWorkOutputs>['check']): Check {
+  const rim = rimSpeed({ d, n });
+  const slow = !most.known && rim.known && highEnd(rim) <= weakestRim.value;
+  return slow ? check('rim', { has: weakestRim, needs: rim }) : check('speed', { has: most, needs: n });
+}

@@ -1,14 +1,15 @@
 import { figure, type Outputs } from '../../outputs.js';
 import { jamFigures } from '../../shared/jam-stop.js';
-import { overspeedCheck } from '../../shared/over-speed.js';
+import { overspeedCheck, rimCheck } from '../../shared/over-speed.js';
 
 /** What work with a known torque puts out. */
 export const directWorkOutputs = {
   figures: {
     torque: figure('Torque needed', 'torque', 'At the tool', { key: true }),
     breakaway: figure('Breakaway torque', 'torque', 'At the tool', { key: true }),
+    inertia: figure('Inertia of the tool', 'inertia', 'At the tool'),
     ...jamFigures,
   },
-  checks: { speed: overspeedCheck('the tool', 'As entered: what the tool must not pass') },
+  checks: { speed: overspeedCheck('the tool', 'As entered: what the tool must not pass'), rim: rimCheck },
   limits: {},
 } as const satisfies Outputs;

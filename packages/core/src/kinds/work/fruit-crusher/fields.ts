@@ -46,6 +46,7 @@ const fields = {
     help: 'Leave it: apples take 1 to 5 kWh a tonne.',
     measure: 'An energy meter over a weighed batch, the idle run taken off.',
     usual: {
+      of: 'scatter',
       low: 3_600,
       value: 10_800,
       high: 18_000,
@@ -58,7 +59,13 @@ const fields = {
     how: 'measured',
     help: 'Between a tooth and the wall.',
     measure: 'Press one with a tooth of the roll on the bathroom scales: kilos are read as force.',
-    usual: { low: 100, value: 250, high: 500, source: 'Common practice, no source: a firm apple under a blunt tooth takes 10 to 50 kg' },
+    usual: {
+      of: 'scatter',
+      low: 100,
+      value: 250,
+      high: 500,
+      source: 'Common practice, no source: a firm apple under a blunt tooth takes 10 to 50 kg',
+    },
   }),
   pull: quantity('Lever: pull at the scale', 'force', {
     accepts: [0.5, 10_000],

@@ -12,10 +12,10 @@ const fields = {
   efficiency: quantity('Efficiency of its motor', 'fraction', {
     accepts: [0.05, 1],
     bare: null,
-    how: 'guessed',
+    how: 'measured',
     help: 'What of those watts reached its shaft.',
     measure: 'From its plate, or left.',
-    usual: { low: 0.5, value: 0.62, high: 0.75, source: 'Common practice, no source: small single-phase motors' },
+    usual: { of: 'scatter', low: 0.5, value: 0.62, high: 0.75, source: 'Common practice, no source: small single-phase motors' },
   }),
   speed: quantity('Its tool turned at', 'speed', {
     accepts: [0.1, 100_000],

@@ -24,7 +24,13 @@ const fields = {
     how: 'measured',
     help: 'Share of its cross-section. Half to two thirds tumbles best.',
     measure: 'Look in with the drum at rest.',
-    usual: { low: 0.4, value: 0.5, high: 0.65, source: 'Common practice, no source: a tumbler is filled to half, two thirds at the most' },
+    usual: {
+      of: 'unseen',
+      low: 0.4,
+      value: 0.5,
+      high: 0.65,
+      source: 'Common practice, no source: a tumbler is filled to half, two thirds at the most',
+    },
   }),
   piece: quantity('Pieces, largest', 'length', {
     accepts: [0, 300],
@@ -32,7 +38,7 @@ const fields = {
     how: 'measured',
     help: 'Large pieces fall sooner than small ones. Leave it for grit.',
     measure: 'Calliper on the largest.',
-    usual: { low: 0, value: 0, high: 0, source: 'Small beside the drum' },
+    usual: { of: 'scatter', low: 0, value: 0, high: 0, source: 'Small beside the drum' },
   }),
   slides: quantity('Angle at which it tumbles', 'angle', {
     accepts: [0.1, 1.5],
@@ -41,6 +47,7 @@ const fields = {
     help: 'How steeply the load lies while it tumbles.',
     measure: 'A photograph from the end, through a pane.',
     usual: {
+      of: 'scatter',
       low: (30 * Math.PI) / 180,
       value: (37 * Math.PI) / 180,
       high: (50 * Math.PI) / 180,

@@ -39,6 +39,7 @@ const fields = {
     help: 'Of the whole, going up.',
     measure: 'Scales under the driven wheels, over the whole mass.',
     usual: {
+      of: 'unseen',
       low: 0.4,
       value: 0.6,
       high: 0.8,

@@ -1,0 +1,108 @@
+import type { Check } from '../checks/check.js';
+import { verdictWords } from '../checks/verdict.js';
+import type { FieldPath } from '../figure/figure.js';
+import { unitOf } from '../kinds/fields.js';
+import type { Kinds } from '../kinds/registry.js';
+import type { Build, QuantityInput } from '../machine/build.js';
+import { type Place, placesOf, withInput } from '../machine/paths.js';
+import { type Sentence, sentence, type Told } from '../wording/sentence.js';
+import { type Evaluation, evaluateBuild } from './evaluate-build.js';
+
+/** One way in which a field at which nobody has looked may turn out, and what that makes of the checks. */
+interface Way {
+  readonly words: Told;
+  readonly checks: ReadonlyMap<string, Check>;
+}
+
+/** Fields that are tried at the most: behind the first dozen nobody reads on. */
+const mostTried = 12;
+
+/**
+ * What decides the checks that are not known although there are figures: the field whose ends alone turn the verdict, found by trying each, with what comes of
+ * either end. Each end costs an evaluation: it is worked out when there is time.
+ * @param now the build as it was worked out
+ * @returns sentences by the id of their check
+ */
+export function decidedBy(build: Build, kinds: Kinds, now: Evaluation): ReadonlyMap<string, Sentence> {
+  const open = now.checks.filter((check) => check.verdict === 'unknown' && check.unseen);
+  const fields = [...new Set(open.flatMap((check) => check.unseen ?? []))].slice(0, mostTried);
+  const ways = new Map(fields.map((path) => [path, waysOf(path, build, kinds, now)]));
+  return new Map(open.flatMap((check) => (check.unseen ? [[check.id, decides(check, check.unseen, ways)] as const] : [])));
+}
+
+function waysOf(path: FieldPath, build: Build, kinds: Kinds, now: Evaluation): Way[] {
+  const place = placesOf(build).find((each) => each.path === path);
+  if (!place) return [];
+  return inputsFor(place, now).map(({ input, words }): Way => {
+    const { checks } = evaluateBuild(withInput(build, path, input), kinds);
+    return { words, checks: new Map(checks.map((check) => [check.id, check])) };
+  });
+}
+
+/** Each option of a choice; both ends of a quantity, as they were guessed, as they are usual, or as the kind took them. */
+function inputsFor({ path, field, input }: Place, now: Evaluation): { readonly input: QuantityInput; readonly words: Told }[] {
+  if (field.is === 'choice') {
+    return Object.entries(field.options).map(([option, words]) => ({ input: { text: option, how: 'measured' }, words }));
+  }
+  const [element, name] = [path.slice(0, path.lastIndexOf('/')), path.slice(path.lastIndexOf('/') + 1)];
+  const taken = now.lines.map(({ figures }) => figures.get(element)?.get(name)).find((figure) => figure?.known);
+  const used = taken?.known ? taken : undefined;
+  const [low, high] = [input?.low ?? field.usual?.low ?? used?.low, input?.high ?? field.usual?.high ?? used?.high];
+  if (low === undefined || high === undefined) return [];
+  const unit = unitOf(field);
+  return [low, high].map((value) => ({
+    input: { text: '', value, unit, how: 'measured' },
+    words: sentence('at {value}', { value: { value, unit, quantity: field.quantity } }),
+  }));
+}
+
+const settled = ({ verdict }: Check): boolean => verdict !== 'unknown';
+const good = ({ verdict }: Check): boolean => verdict === 'holds' || verdict === 'close';
+
+/** The check as each way makes it. */
+const atEach = (check: Check, ways: readonly Way[]): Check[] => ways.flatMap((way) => way.checks.get(check.id) ?? []);
+
+/** Whether its ends alone turn the verdict: it fails at one and does not at another. */
+const turns = (all: readonly Check[]): boolean => all.some(good) && all.some((each) => settled(each) && !good(each));
+
+/** How much a field has to do with it: turning the verdict is most, then settling it at one end, then how far it moves what is left. */
+function weight(all: readonly Check[]): number {
+  if (all.length === 0) return -1;
+  const left = all.map((each) => each.margin?.worst ?? 0);
+  return (turns(all) ? 1e6 : 0) + (all.some(settled) ? 1e3 : 0) + Math.min(999, Math.max(...left) - Math.min(...left));
+}
+
+function decides(check: Check, fields: readonly FieldPath[], ways: ReadonlyMap<FieldPath, readonly Way[]>): Sentence {
+  const ranked = fields
+    .map((path) => ({ path, ways: ways.get(path) ?? [] }))
+    .sort((a, b) => weight(atEach(check, b.ways)) - weight(atEach(check, a.ways)));
+  const [first, second] = ranked;
+  const { subject = '' } = check.says.figures;
+  if (!first || first.ways.length === 0) return check.says;
+  const alone = !second || atEach(check, first.ways).some(settled);
+  const outcomes = first.ways.flatMap((way) => outcome(way, check, first.ways));
+  const told = Object.fromEntries(outcomes.map((each, k) => [`way${k}`, each]));
+  const list = outcomes.map((_, k) => `{way${k}}`).join('; ');
+  const missing = { fields: alone || !second ? [first.path] : [first.path, second.path] };
+  const other = needsMoves(check, first.ways) ? 'the limit is {has}' : 'the load is {needs}';
+  const figures = { subject, missing, has: check.has, needs: check.needs, ...told };
+  return { template: `{subject} is not known yet: “{missing}” decide${alone ? 's' : ''}; ${other}: ${list}`, figures, verdict: 'unknown' };
+}
+
+/** Whether it is what is needed that changes from way to way, and not the limit. */
+function needsMoves(check: Check, ways: readonly Way[]): boolean {
+  const moved = (side: 'has' | 'needs') => {
+    const values = atEach(check, ways).flatMap((each) => (each[side].known ? [each[side].value] : []));
+    return values.length === 0 ? 0 : (Math.max(...values) - Math.min(...values)) / (Math.abs(Math.max(...values)) || 1);
+  };
+  return moved('needs') > moved('has');
+}
+
+function outcome({ words, checks }: Way, { id }: Check, ways: readonly Way[]): Sentence[] {
+  const check = checks.get(id);
+  if (!check) return [];
+  const side = needsMoves(check, ways) ? 'needs' : 'has';
+  const figure = check[side];
+  if (!figure.known) return [sentence(`{words} ${verdictWords[check.verdict]}`, { words })];
+  return [sentence(`{words} {figure}, ${verdictWords[check.verdict]}`, { words, figure })];
+}
