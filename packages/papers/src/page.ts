@@ -32,7 +32,7 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
   const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
   const size = paperSize(drawing, scale);
   const sources = [...new Set(evaluation.checks.map((check) => check.source))];
-  const most = 16;
+  const most = 22;
   const checks = evaluation.checks.slice(0, most);
   const left = evaluation.checks.length - checks.length;
   const heading = (text: string) => ({ text, bold: true, fontSize: 8, margin: [0, 5, 0, 1] });
@@ -76,7 +76,7 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
       {
         layout: 'noBorders',
         table: {
-          widths: [44, '*', 62, 14],
+          widths: [58, '*', 82, 14],
           body: checks.map((check) => [
             { text: check.verdict === 'fails' ? verdictOf(check).toUpperCase() : verdictOf(check), bold: check.verdict === 'fails' },
             { text: say(check.says, wording) },

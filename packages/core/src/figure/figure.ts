@@ -68,7 +68,7 @@ export const knownUnseen = <U extends Unit>(
   [unseenLow, unseenHigh]: readonly [number, number],
 ): Known<U> => ({ known: true, unit, value, low, high, unseenLow, unseenHigh, flags, origin });
 
-/** A figure from a table: least, likely, most. An estimate of a class of things never earns better than close. */
+/** A figure from a table: least, likely, most. */
 export const fromTable = <U extends Unit>(
   unit: U,
   [low, value, high]: readonly [number, number, number],

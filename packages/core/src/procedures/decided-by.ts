@@ -103,6 +103,6 @@ function outcome({ words, checks }: Way, { id }: Check, ways: readonly Way[]): S
   if (!check) return [];
   const side = needsMoves(check, ways) ? 'needs' : 'has';
   const figure = check[side];
-  if (!figure.known) return [sentence(`{words} ${verdictWords[check.verdict]}`, { words })];
-  return [sentence(`{words} {figure}, ${verdictWords[check.verdict]}`, { words, figure })];
+  if (!figure.known) return [sentence(`{words}: ${verdictWords[check.verdict]}`, { words })];
+  return [sentence(`{words}: {figure}, ${verdictWords[check.verdict]}`, { words, figure })];
 }

@@ -1,4 +1,5 @@
 import type { Check } from '../checks/check.js';
+import { reserveOf } from '../checks/reserve.js';
 import { rankOf, type Verdict, worstVerdict } from '../checks/verdict.js';
 import { joined, joinedOnce } from '../joined.js';
 import type { Kinds } from '../kinds/registry.js';
@@ -49,7 +50,7 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   // The sentence is about the work first, then about whatever is worse.
   const headline = lines.map((line) => line.checks[0] as Check).sort(byVerdict)[0];
   const worst = checks[0];
-  const other = worst && headline && rankOf[worst.verdict] > rankOf[headline.verdict] ? [worst.says] : [];
+  const other = worst && headline && rankOf[worst.verdict] > rankOf[headline.verdict] ? [withReserve(worst)] : [];
   const notEntered = joined(lines, (line) => line.notEntered);
   return {
     lines,
@@ -60,6 +61,12 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
     notWorkedOut: [...(notEntered.length > 0 ? [sentence('not entered: {fields}', { fields: listed(notEntered) })] : []), never],
     cautions: joinedOnce(lines, (line) => line.cautions),
   };
+}
+
+/** The sentence of a check with what is left, where that is told. */
+function withReserve(check: Check): Sentence {
+  const reserve = reserveOf(check);
+  return reserve ? sentence('{says} ({reserve})', { says: check.says, reserve }) : check.says;
 }
 
 const byVerdict = (a: Check, b: Check) => rankOf[b.verdict] - rankOf[a.verdict];

@@ -101,7 +101,7 @@ function relationOf(figure: Known, by: 'formula' | 'solved', id: string, from: R
   return { shows, relation, parts, says: [...remark, `${formula.source}.`], caution };
 }
 
-const estimateSays = 'Rests on an estimate of what things like it usually are: no verdict on it is better than close.';
+const estimateSays = 'Rests on an estimate of what things like it usually are: what holds on it holds by estimate.';
 
 const searchedSays = (steadily: string | undefined) =>
   `It rises and falls between these ends: its least and most were searched for${steadily ? ` (it runs one way only where ${steadily})` : ''}.`;

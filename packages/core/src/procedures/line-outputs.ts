@@ -41,7 +41,7 @@ export const sourceOutputs = {
     },
     bearing: {
       subject: 'overhung load on the {source}’s bearing',
-      source: 'Permissible overhung load by shaft end, catalogue averages (from memory): an estimate, never better than close',
+      source: 'Permissible overhung load by shaft end, catalogue averages (from memory): an estimate',
       says: 'the {source}’s bearing is loaded with {needs}; shafts of this size support {has}',
     },
   },

@@ -77,7 +77,7 @@ function prove(offer: Offer, changed: Build, kinds: Kinds, id: string, before: E
   return sentence('{offer} would do, with {reserve}', { offer: offer.says, reserve: reserveOf(check) });
 }
 
-/** A cure of the work must hold; one of another check must at least no longer fail, since estimates never do better than close. */
+/** A cure of the work must hold, or leave enough; one of another check must at least no longer fail. */
 const better = (after: Check, before: Check, isWork: boolean) =>
   after.verdict === 'holds' || (after.verdict === 'close' && before.verdict === 'fails' && (!isWork || (after.margin?.worst ?? 0) >= closeBelow));
 
