@@ -1,5 +1,6 @@
-/** Low, likely, high. */
-export type Band = readonly [number, number, number];
+import { type Band, bandAt } from '../numeric/band-at.js';
+
+export type { Band };
 
 export interface SmallMotor {
   readonly says: string;
@@ -99,15 +100,16 @@ export function widest(types: readonly SmallMotor[], of: BandName): Band {
   return [Math.min(...bands.map(([low]) => low)), likely[Math.floor(likely.length / 2)] ?? 1, Math.max(...bands.map(([, , high]) => high))];
 }
 
-/** Overhung load that a small motor's own bearings support, by shaft diameter up to, N (catalogue averages at about 1500 rpm, from memory: an estimate). */
+/** Overhung load that a small motor's own bearings support, by shaft diameter, N (catalogue averages at about 1500 rpm, from memory: an estimate). */
 const shaftPulls = [
-  [9.5, [120, 200, 300]],
-  [11.5, [200, 300, 420]],
-  [14.5, [320, 420, 550]],
-  [19.5, [480, 650, 800]],
-  [24.5, [600, 800, 1000]],
-  [28.6, [850, 1100, 1400]],
-  [38.5, [1300, 1700, 2200]],
+  [9, [120, 200, 300]],
+  [11, [200, 300, 420]],
+  [14, [320, 420, 550]],
+  [19, [480, 650, 800]],
+  [24, [600, 800, 1000]],
+  [28, [850, 1100, 1400]],
+  [38, [1300, 1700, 2200]],
 ] as const;
 export const shaftPullSource = 'Permissible pull by shaft end, catalogue averages at about 1500 rpm (from memory): an estimate';
-export const shaftPullBand = (shaft_mm: number): Band | null => shaftPulls.find(([most]) => shaft_mm <= most)?.[1] ?? null;
+/** @returns null for a shaft thicker than small motors have */
+export const shaftPullBand = (shaft_mm: number): Band | null => (shaft_mm > 38.5 ? null : bandAt(shaftPulls, shaft_mm));

@@ -23,8 +23,8 @@ describe('a verdict', () => {
     [10, 14, 'fails', -0.4, '10 N·m against 14 N·m (overloaded 1.4 times).'],
     [10, 0, 'holds', 1, '10 N·m against 0 N·m (reserve 100 %).'],
     // A limit that is used up, or more than that, holds nothing.
-    [0, 5, 'fails', -2, '0 N·m against 5 N·m (overloaded).'],
-    [-20, 5, 'fails', -2.25, '−20 N·m against 5 N·m (overloaded).'],
+    [0, 5, 'fails', -99, '0 N·m against 5 N·m (overloaded).'],
+    [-20, 5, 'fails', -99, '−20 N·m against 5 N·m (overloaded).'],
     [0, 0, 'close', 0, '0 N·m against 0 N·m (reserve 0 %).'],
   ] as const)('of %d with %d needed is %s', (has, needs, verdict, left, says) => {
     const check = held(torque(has), torque(needs));

@@ -80,13 +80,16 @@ export function hold<U extends Unit>(
   const figures = tells ? { has, needs, reserve, ...tells } : { has, needs, reserve };
   const template = templateOf(declared, earned, left);
   const told = judged === 'holds' && flags & flag.outsideValid ? `${template}${outside}` : template;
-  const says: Sentence = isNear(left) ? { template: told, figures, verdict, exact: true } : { template: told, figures, verdict };
+  const says: Sentence = isNear(left, has, needs) ? { template: told, figures, verdict, exact: true } : { template: told, figures, verdict };
   if (verdict === 'holds' && flags & anyDoubt) return { id, at, verdict, byEstimate: true, has, needs, margin: left, says, source };
   return { id, at, verdict, has, needs, margin: left, says, source };
 }
 
-/** Whether any two of the ends that are told lie so near to each other that rounding might put them the other way round. */
-const isNear = ({ worst, likely, best }: Margin): boolean => Math.min(Math.abs(worst), Math.abs(likely), Math.abs(best)) < 0.12;
+/** Whether any two of the ends that are told lie so near to each other that rounding might put them the other way round: to one figure it is by a third. */
+function isNear({ worst, likely, best }: Margin, has: Known, needs: Known): boolean {
+  const nearest = Math.min(Math.abs(worst), Math.abs(likely), Math.abs(best));
+  return nearest < 0.12 || (nearest < 0.5 && (highEnd(has) > 5 * lowEnd(has) || highEnd(needs) > 5 * lowEnd(needs)));
+}
 
 const outside = '; a relation is used outside the range in which it is good: a hint only';
 
@@ -100,11 +103,13 @@ function templateOf({ says }: CheckOutput, verdict: Verdict, { worst, best }: Ma
   return verdict === 'close' ? (says.close ?? says.holds) : says.holds;
 }
 
-/** Of a limit that is used up or worse, a share means nothing: overloaded by all of it, and by how much more in shares of what is needed. */
+/** Of a limit that is used up a share means nothing: it is overloaded as far as is told, which is where a limit that gets smaller and smaller comes to. */
 function shareLeft(has: number, needs: number): number {
-  if (has > 0) return margin.compute({ has, needs });
-  return needs > has ? -1 - (needs - has) / Math.max(needs, -has) : 0;
+  if (has > 0) return Math.max(mostOverloaded, margin.compute({ has, needs }));
+  return needs > has ? mostOverloaded : 0;
 }
+
+const mostOverloaded = -99;
 
 /** Arithmetic alone must not turn a limit that is exactly met into one that is passed. */
 const rounding = 1e-12;

@@ -21,12 +21,13 @@ export function contextAt<O extends Outputs>(path: string, { checks, limits }: O
     check(name, held) {
       return hold(`${path}/check-${name}`, path, checks[name] as CheckOutput, held);
     },
-    limit(name, { torque, source, as, lasts }) {
+    limit(name, { torque, source, as, lasts, isDriven }) {
       const declared = limits[name] as LimitOutput;
       const words = wordsOf((as && declared.variants?.[as]) || declared);
       const id = `${path}/${name}`;
       const { harm } = declared;
       // Made many times a key: no spreading, two shapes.
+      if (isDriven) return { id, at: path, name, words, torque, harm, source, isDriven };
       if (!lasts || !declared.lasts) return { id, at: path, name, words, torque, harm, source };
       return { id, at: path, name, words, torque, harm, source, lasts: { template: declared.lasts, time: lasts } };
     },

@@ -192,6 +192,8 @@ export interface Duty {
   /** Torque and power that the work needs at the driving shaft. */
   readonly torque: Figure<'N·m'>;
   readonly power: Figure<'W'>;
+  /** Torque that the work needs at the driven shaft: what is rated there is held against it, so that the stage's own efficiency is not counted twice. */
+  readonly torqueBehind: Figure<'N·m'>;
   readonly shock: Shock | undefined;
   readonly driver: 'normal' | 'high' | undefined;
   /** Inertia of all that spins before the stage as its driving shaft feels it, and of all behind it as its driven shaft does. Needed by few. */

@@ -79,6 +79,8 @@ export interface Limit {
   readonly words: LimitWords;
   readonly torque: Figure<'N·m'>;
   readonly harm: Harm;
+  /** Where its torque is on the driven shaft of its stage, and not on the driving one. */
+  readonly isDriven?: true;
   /** How long it may slip or stall unharmed. */
   readonly lasts?: { readonly template: string; readonly time: Figure<'s'> };
   readonly source: string;
@@ -87,6 +89,7 @@ export interface Limit {
 interface LimitAt {
   readonly torque: Figure<'N·m'>;
   readonly source: string;
+  readonly isDriven?: true;
   /** Which of its variants it is. */
   readonly as?: string;
   readonly lasts?: Figure<'s'>;

@@ -108,9 +108,9 @@ function placed({ output, results, demand }: Jammed): Placed[] {
     if (limit) all.push({ limit, shaft, along, fuse });
   };
   for (const [k, { slips, steady, breaks, hubs }] of results.entries()) {
-    put(steady, k, k + 0.4);
+    put(steady, steady?.isDriven ? k + 1 : k, k + (steady?.isDriven ? 0.75 : 0.4));
     put(hubs.in, k, k + 0.2);
-    put(breaks, k, k + 0.45);
+    put(breaks, breaks?.isDriven ? k + 1 : k, k + (breaks?.isDriven ? 0.75 : 0.45));
     put(slips, k, k + 0.5, true);
     put(hubs.out, k + 1, k + 0.8);
   }

@@ -110,6 +110,7 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
     transfer.under({
       torque: neededAt[k] as Figure<'N·m'>,
       power: power[k] as Figure<'W'>,
+      torqueBehind: neededAt[k + 1] as Figure<'N·m'>,
       shock: demand.shock,
       driver: output.driver,
       inertias: () => ({ before: inertiaBefore(output, transfers, k), behind: inertiaBehind(transfers, demand, k) }),

@@ -1,10 +1,10 @@
-import { type Figure, fixed, flag, fromTable, highEnd, unseen } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, highEnd, lowEnd, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { carrierHeldRatio } from '../../../formulas/transmission/carrier-held-ratio.js';
 import { frictionLoss } from '../../../formulas/transmission/friction-loss.js';
-import { neededBefore } from '../../../formulas/transmission/needed-before.js';
 import { planetaryRatio } from '../../../formulas/transmission/planetary-ratio.js';
 import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
+import { type Band, bandAt } from '../../../numeric/band-at.js';
 import type { InputFigures } from '../../fields.js';
 import type { Duty, StageKind, StageResult } from '../../kind.js';
 import type { Context } from '../../outputs.js';
@@ -24,17 +24,24 @@ type Inputs = InputFigures<typeof gearboxHead.fields>;
 
 /** Efficiency of one box by what is inside and its ratio (common practice, no source). */
 const gearSource = 'Common practice, no source: helical 0.94 to 0.98, planetary 0.90 to 0.97; worm 0.40 at 60 to 1, 0.90 at 5 to 1';
-const wormAt = [
+const wormAt: readonly (readonly [ratio: number, Band])[] = [
+  [5, [0.85, 0.9, 0.93]],
   [7.5, [0.82, 0.87, 0.91]],
   [15, [0.7, 0.8, 0.86]],
   [30, [0.55, 0.68, 0.78]],
-  [Number.POSITIVE_INFINITY, [0.35, 0.5, 0.62]],
-] as const;
+  [60, [0.35, 0.5, 0.62]],
+];
+
+/** Of all the ratios that it may be. */
+function wormBand(ratio: Figure<'1'>): Band {
+  if (!ratio.known) return [0.35, 0.65, 0.91];
+  const [slow, likely, fast] = [highEnd(ratio), ratio.value, lowEnd(ratio)].map((i) => bandAt(wormAt, i)) as [Band, Band, Band];
+  return [slow[0], likely[1], fast[2]];
+}
 
 function efficiencyOf({ efficiency, gears, ratio }: Inputs): Figure<'1'> {
   if (efficiency.known) return efficiency;
-  const worm = wormAt.find(([most]) => ratio.known && ratio.value <= most)?.[1] ?? [0.35, 0.65, 0.91];
-  const bands = { helical: [0.94, 0.96, 0.98], planetary: [0.9, 0.94, 0.97], worm } as const;
+  const bands = { helical: [0.94, 0.96, 0.98], planetary: [0.9, 0.94, 0.97], worm: wormBand(ratio) } as const;
   if (!gears.is) return unseen('1', [0.35, 0.9, 0.98], gears.field, gearSource);
   return fromTable('1', bands[gears.is], { table: 'gearboxes', row: gears.is, source: gearSource }, flag.estimated);
 }
@@ -61,26 +68,24 @@ export const gearbox: StageKind<typeof gearboxHead> = {
       efficiency,
       inertia: { in: weightless, out: weightless },
       outline: onOneAxis(inputs.size),
-      under: (duty) => underLoad({ ...inputs, ratio }, duty, efficiency, context),
+      under: (duty) => underLoad(inputs, duty, efficiency, context),
     };
   },
 };
 
-function underLoad(inputs: Inputs, { torque, power, shock }: Duty, efficiency: Figure<'1'>, context: Context<GearboxOutputs>): StageResult {
+function underLoad(inputs: Inputs, { torqueBehind, power, shock }: Duty, efficiency: Figure<'1'>, context: Context<GearboxOutputs>): StageResult {
   const { note, check, limit } = context;
-  const { rating, ratio, gears } = inputs;
-  // The rating is at the output; the line's limits are on the driving shaft.
-  const atInput = (T_2: Figure<'N·m'>) => neededBefore({ T_2, i: ratio, k: efficiency });
-  const allowed = note('lasts-up-to', atInput(ratedTorque({ T_r: rating, f: roughness(shock) })));
+  const { rating, gears } = inputs;
+  const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: roughness(shock) }));
   note('heat', frictionLoss({ P: power, k: efficiency }));
   const hub = hubFixing(inputs, 'driven', context);
   const locks = gears.is === 'worm' && efficiency.known && highEnd(efficiency) < 0.5;
   return {
-    checks: [check('rating', { has: allowed, needs: torque })],
+    checks: [check('rating', { has: allowed, needs: torqueBehind })],
     slips: null,
-    steady: rating.known ? limit('lasts', { torque: allowed, source: ratingSource }) : null,
+    steady: rating.known ? limit('lasts', { torque: allowed, source: ratingSource, isDriven: true }) : null,
     breaks: rating.known
-      ? limit('gears', { torque: note('breaks-at', atInput(ratedTorque({ T_r: rating, f: breaks }))), source: breakSource })
+      ? limit('gears', { torque: note('breaks-at', ratedTorque({ T_r: rating, f: breaks })), source: breakSource, isDriven: true })
       : null,
     supports: inputs.overhung,
     hubs: { in: null, out: hub },

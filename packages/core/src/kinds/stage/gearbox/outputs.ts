@@ -10,15 +10,15 @@ export const gearboxOutputs = {
     ...ratioFigure,
     ...drivenShaft,
     efficiency: figure('Efficiency', 'fraction', 'Load', { key: true }),
-    'lasts-up-to': figure('Torque within the rating, at its input', 'torque', 'Load', { key: true }),
-    'breaks-at': figure('Breaks at, at its input', 'torque', 'Load'),
+    'lasts-up-to': figure('Torque within the rating, at its output', 'torque', 'Load', { key: true }),
+    'breaks-at': figure('Breaks at, at its output', 'torque', 'Load'),
     heat: figure('Heat at work', 'power', 'Load'),
   },
   checks: {
     rating: {
       subject: 'torque rating of the gearbox',
       source: ratingSource,
-      says: 'the gearbox transmits {has} at its input with the service factor of the work; the work needs {needs}',
+      says: 'the gearbox transmits {has} at its output with the service factor of the work; the work needs {needs}',
     },
   },
   limits: {

@@ -1,0 +1,74 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { beforeAll, expect, it } from 'vitest';
+import { type Kinds, loadKinds } from '../kinds/registry.js';
+import type { Build } from '../machine/build.js';
+import { type Place, placesOf, withInput } from '../machine/paths.js';
+import { evaluateBuild } from './evaluate-build.js';
+
+/** What steps by its nature, by the field that is swept and the check that follows. */
+const steps: readonly { readonly at: RegExp; readonly why: string }[] = [
+  { at: /^source\/(speed|frequency) /, why: 'a motor has a whole number of poles' },
+  { at: /Bore .*-hub$/, why: 'a key by the size of its shaft (DIN 6885-1)' },
+  { at: / belt\/check-small-pulley$/, why: 'the least diameter of a section, or what salvage practice runs' },
+  { at: /^belt\/(driver|driven|centres|belt) belt\/check-belts$/, why: 'length and ratio factors are tabled by steps (Shigley, ch. 17)' },
+  { at: /^belt\/driver /, why: 'the groove’s angle by diameter (ISO 4183)' },
+  { at: /^belt\/(belt|driven|driver|centres) belt\/check-(reach|room-in|room-out)$/, why: 'a belt too short for the pulleys has no centres' },
+];
+
+let kinds: Kinds;
+beforeAll(async () => {
+  kinds = await loadKinds();
+});
+
+const demos = new URL('../../../../demo/', import.meta.url);
+const points = 200;
+/** From half to twice, on a logarithm. */
+const placeOf = (k: number) => -1 + (2 * k) / (points - 1);
+
+type Margins = ReadonlyMap<string, number>;
+
+/** Margins with one field at a multiple of what was entered. */
+function marginsWith(build: Build, { path, input }: Place, t: number): Margins {
+  const { low: _low, high: _high, value = 0, ...rest } = input ?? { text: '', how: 'measured' as const };
+  const { checks } = evaluateBuild(withInput(build, path, { ...rest, value: value * 2 ** t }), kinds);
+  return new Map(checks.flatMap(({ id, margin }) => (margin ? [[id, margin.worst] as const] : [])));
+}
+
+/** Halves the way between two neighbours again and again towards where it changes most: a slope becomes less, a step stays. */
+function isStep(at: (t: number) => number | undefined, from: number, to: number): boolean {
+  let [lo, hi, a, b] = [from, to, at(from), at(to)];
+  if (a === undefined || b === undefined) return false;
+  const whole = Math.abs(b - a);
+  for (let k = 0; k < 8; k++) {
+    const middle = (lo + hi) / 2;
+    const m = at(middle);
+    // A check that comes or goes in between is another question than how much is left.
+    if (m === undefined) return false;
+    if (Math.abs(m - a) > Math.abs(b - m)) [hi, b] = [middle, m];
+    else [lo, a] = [middle, m];
+  }
+  return Math.abs(b - a) > 0.4 * whole && whole > 0.002;
+}
+
+it.each(readdirSync(demos))('%s: from half to twice of every entry no margin steps, but where the trade does', (file) => {
+  const build = JSON.parse(readFileSync(new URL(file, demos), 'utf8')) as Build;
+  const found: string[] = [];
+  for (const place of placesOf(build)) {
+    if (place.field.is !== 'quantity' || !place.input?.value || place.path.startsWith('wishes/')) continue;
+    const swept = Array.from({ length: points }, (_, k) => marginsWith(build, place, placeOf(k)));
+    for (const id of swept[0]?.keys() ?? []) {
+      const called = `${place.path.replace(/^main\//, '')} ${id.replace(/^main\//, '')}`;
+      if (steps.some(({ at }) => at.test(called))) continue;
+      const changes = swept.slice(1).flatMap((now, k) => {
+        const [before, after] = [swept[k]?.get(id), now.get(id)];
+        return before === undefined || after === undefined ? [] : [{ k, by: Math.abs(after - before) }];
+      });
+      const median = changes.map(({ by }) => by).sort((a, b) => a - b)[changes.length >> 1] ?? 0;
+      const largest = changes.filter(({ by }) => by > 5 * median + 1e-6).sort((a, b) => b.by - a.by)[0];
+      const at = (t: number) => marginsWith(build, place, t).get(id);
+      if (largest && isStep(at, placeOf(largest.k), placeOf(largest.k + 1)))
+        found.push(`${called} near ${(2 ** placeOf(largest.k)).toFixed(3)} times`);
+    }
+  }
+  expect(found).toEqual([]);
+});
