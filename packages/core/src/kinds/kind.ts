@@ -81,6 +81,8 @@ export interface Candidate {
   readonly field: string;
   readonly text: string;
   readonly says: Sentence;
+  /** What goes with it in the same element: a text by its field, or null where what is entered no longer belongs to it. */
+  readonly with?: Readonly<Record<string, string | null>>;
   /** Name of the check it may cure, `check-belts`; the work's own when left out. */
   readonly cures?: string;
 }

@@ -84,9 +84,10 @@ function decides(check: Check, fields: readonly FieldPath[], ways: ReadonlyMap<F
   const told = Object.fromEntries(outcomes.map((each, k) => [`way${k}`, each]));
   const list = outcomes.map((_, k) => `{way${k}}`).join('; ');
   const missing = { fields: alone || !second ? [first.path] : [first.path, second.path] };
-  const other = needsMoves(check, first.ways) ? 'the limit is {has}' : 'the load is {needs}';
+  const held = needsMoves(check, first.ways) ? (['has', 'the limit is {has}: '] as const) : (['needs', 'the load is {needs}: '] as const);
+  const other = check[held[0]].known ? held[1] : '';
   const figures = { subject, missing, has: check.has, needs: check.needs, ...told };
-  return { template: `{subject} is not known yet: “{missing}” decide${alone ? 's' : ''}; ${other}: ${list}`, figures, verdict: 'unknown' };
+  return { template: `{subject} is not known yet: “{missing}” decide${alone ? 's' : ''}; ${other}${list}`, figures, verdict: 'unknown' };
 }
 
 /** Whether it is what is needed that changes from way to way, and not the limit. */

@@ -50,39 +50,89 @@ function offersOf(build: Build, kinds: Kinds): Offer[] {
   });
 }
 
-/** Tries what the kinds offer against a check, nearest size first, and speaks of the first of each field that holds. */
+/** Two changes at once are tried where one will not do, so many pairs at the most. */
+const mostPairs = 30;
+
+/** Tries what the kinds offer against a check, nearest size first, and speaks of the first of each field that does; where none does, of two together. */
 function curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
-  const places = new Map(placesOf(build).map((place) => [place.path, place]));
   const isWork = now.lines.some((line) => line.checks[0]?.id === failing.id);
   const name = failing.id.slice(failing.at.length + 1);
+  const all = offersOf(build, kinds);
+  const meant = all.filter((offer) => (offer.cures === undefined ? isWork : offer.path === failing.at && offer.cures === name));
+  const tries = (offers: readonly Offer[]) => {
+    const changed = withOffers(build, offers);
+    return changed && prove(offers, changed, kinds, failing.id, now, isWork);
+  };
   const proved = new Map<string, Sentence>();
-  for (const offer of offersOf(build, kinds)) {
+  for (const offer of meant) {
     const path = `${offer.path}/${offer.field}`;
-    const field = places.get(path)?.field;
-    const meant = offer.cures === undefined ? isWork : offer.path === failing.at && offer.cures === name;
-    if (!meant || !field || proved.has(path) || proved.size === most) continue;
-    const says = prove(offer, withInput(build, path, enter(field, offer.text, undefined).input), kinds, failing.id, now, isWork);
+    if (proved.has(path) || proved.size === most) continue;
+    const says = tries([offer]);
     if (says) proved.set(path, says);
+  }
+  if (proved.size === 0) {
+    const pairs = meant.flatMap((one) => all.filter((other) => `${other.path}/${other.field}` !== `${one.path}/${one.field}`).map((other) => [one, other] as const));
+    for (const pair of pairs.slice(0, mostPairs)) {
+      const says = tries(pair);
+      if (!says) continue;
+      proved.set('both', says);
+      break;
+    }
   }
   if (proved.size === 0) return '';
   const cures = [...proved.values()].map((cure) => phrase(cure, wording)).join(', or ');
   return say(sentence('{cures}', { cures }), wording);
 }
 
-function prove(offer: Offer, changed: Build, kinds: Kinds, id: string, before: Evaluation, isWork: boolean): Sentence | null {
+/** The build with all that is offered entered; null where it has no such field. */
+function withOffers(build: Build, offers: readonly Offer[]): Build | null {
+  const places = new Map(placesOf(build).map((place) => [place.path, place]));
+  let changed = build;
+  for (const { path, field, text, with: others = {} } of offers) {
+    for (const [name, entry] of [[field, text] as const, ...Object.entries(others)]) {
+      const place = places.get(`${path}/${name}`);
+      if (!place) return null;
+      changed = withInput(changed, place.path, entry === null ? undefined : enter(place.field, entry, undefined).input);
+    }
+  }
+  return changed;
+}
+
+function prove(offers: readonly Offer[], changed: Build, kinds: Kinds, id: string, before: Evaluation, isWork: boolean): Sentence | null {
   const after = evaluateBuild(changed, kinds);
   const check = after.checks.find((each) => each.id === id);
   const was = before.checks.find((each) => each.id === id);
-  if (!check?.margin || !was || !better(check, was, isWork) || worsened(after, before)) return null;
-  return sentence('{offer} would do, with {reserve}', { offer: offer.says, reserve: reserveOf(check) });
+  if (!check?.margin || !was || !better(check, was, isWork) || worsened(after, before, id)) return null;
+  const [first, second] = offers;
+  const offer = second ? sentence('{first} and {second} together', { first: first?.says ?? '', second: second.says }) : (first?.says ?? '');
+  return sentence('{offer} would do, with {reserve}{costs}', { offer, reserve: reserveOf(check), costs: costs(after, before) });
+}
+
+/** What it costs: a tool that turns at another speed than before. */
+function costs(after: Evaluation, before: Evaluation): Sentence | string {
+  for (const [k, line] of after.lines.entries()) {
+    const [tool, was] = [line.stations.at(-1), before.lines[k]?.stations.at(-1)];
+    if (!tool?.speed.known || !was?.speed.known || Math.abs(tool.speed.value / was.speed.value - 1) < 0.03) continue;
+    return sentence('; the {name} then turns {now:likely} instead of {before:likely}', { name: tool.name, now: tool.speed, before: was.speed });
+  }
+  return '';
 }
 
 /** A cure of the work must hold, or leave enough; one of another check must at least no longer fail. */
 const better = (after: Check, before: Check, isWork: boolean) =>
   after.verdict === 'holds' || (after.verdict === 'close' && before.verdict === 'fails' && (!isWork || (after.margin?.worst ?? 0) >= closeBelow));
 
-/** A cure is none when it breaks something that did not fail before. */
-function worsened(after: Evaluation, before: Evaluation): boolean {
-  const failed = new Set(before.checks.filter((check) => check.verdict === 'fails').map((check) => check.id));
-  return after.checks.some((check) => check.verdict === 'fails' && !failed.has(check.id));
+/** By so much of what is left may another check that is close or fails end worse. */
+const bearable = 0.01;
+
+/** A cure is none when it breaks something that held, or makes worse what is close or fails already. */
+function worsened(after: Evaluation, before: Evaluation, cured: string): boolean {
+  const were = new Map(before.checks.map((check) => [check.id, check]));
+  return after.checks.some((check) => {
+    if (check.id === cured) return false;
+    const was = were.get(check.id);
+    if (check.verdict === 'fails' && was?.verdict !== 'fails') return true;
+    if (!was?.margin || !check.margin || (was.verdict !== 'fails' && was.verdict !== 'close')) return false;
+    return check.margin.worst < was.margin.worst - bearable * Math.max(1, Math.abs(was.margin.worst));
+  });
 }

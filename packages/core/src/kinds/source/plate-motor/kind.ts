@@ -17,6 +17,7 @@ import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { torqueAtVoltage } from '../../../formulas/motor/torque-at-voltage.js';
 import { voltageDrop } from '../../../formulas/motor/voltage-drop.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
+import { type Band, bandAt } from '../../../numeric/band-at.js';
 import { show, showShare } from '../../../quantity/show.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { Candidate, Fed, SourceKind, SourceOutput } from '../../kind.js';
@@ -39,6 +40,28 @@ export const byKloss = defineProcedure({
 
 /** Rated outputs of motors in kW (IEC 60072-1, from memory). The salvage heap holds others; these can be bought. */
 const ratings_kW = [0.06, 0.09, 0.12, 0.18, 0.25, 0.37, 0.55, 0.75, 1.1, 1.5, 2.2, 3, 4, 5.5, 7.5, 11, 15, 18.5, 22] as const;
+
+/** As many sizes larger as are tried: behind them another wall circuit is the question. */
+const mostSizes = 8;
+
+/** How far motors lag at their rated load, by rated output in kW (catalogue averages, from memory). */
+const lags: readonly (readonly [kW: number, Band])[] = [
+  [0.06, [0.07, 0.1, 0.13]],
+  [0.25, [0.05, 0.075, 0.1]],
+  [0.75, [0.04, 0.06, 0.08]],
+  [2.2, [0.03, 0.045, 0.06]],
+  [5.5, [0.02, 0.035, 0.05]],
+  [22, [0.01, 0.02, 0.03]],
+];
+
+/** What is on the plate of another size belongs to that: its speed is as usual for it, its current, efficiency and power factor are those of motors like it. */
+const plateOf = (rating_kW: number, synchronous_rpm: number | null): NonNullable<Candidate['with']> => ({
+  powerIs: 'shaft',
+  current: null,
+  efficiency: null,
+  powerFactor: null,
+  ...(synchronous_rpm ? { speed: `${Math.round((synchronous_rpm * (1 - bandAt(lags, rating_kW)[1])) / 5) * 5} rpm` } : {}),
+});
 
 /** An induction motor, from whatever can be read on its plate; what is missing is estimated from motors like it, and marked so. */
 export const plateMotor: SourceKind<typeof plateMotorHead> = {
@@ -101,12 +124,14 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
       ...said(inputs),
     } satisfies SourceOutput;
   },
-  candidates: ({ power }): Candidate[] => {
+  candidates: ({ power, poles, speed, frequency }): Candidate[] => {
     if (!power.known) return [];
+    const many = poles.is ? Number(poles.is) : speed.known && frequency.known ? polesFrom(speed.value, frequency.value) : null;
+    const synchronous_rpm = many && frequency.known ? (120 * frequency.value) / many : null;
     return ratings_kW
       .filter((rating) => rating * 1000 > power.value * 1.001)
-      .slice(0, 3)
-      .map((rating) => ({ field: 'power', text: `${rating} kW`, says: sentence(`a ${rating} kW motor`) }));
+      .slice(0, mostSizes)
+      .map((rating) => ({ field: 'power', text: `${rating} kW`, with: plateOf(rating, synchronous_rpm), says: sentence(`a ${rating} kW motor`) }));
   },
 };
 

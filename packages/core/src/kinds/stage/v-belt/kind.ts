@@ -12,6 +12,7 @@ import { spanLength } from '../../../formulas/belt/span-length.js';
 import { tensionRatio } from '../../../formulas/belt/tension-ratio.js';
 import { toneForTension } from '../../../formulas/belt/tone-for-tension.js';
 import { wedgeFriction } from '../../../formulas/belt/wedge-friction.js';
+import { readQuantity } from '../../../quantity/read-quantity.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { Candidate, StageKind, StageOutline, StageResult } from '../../kind.js';
 import type { Limit } from '../../outputs.js';
@@ -124,11 +125,30 @@ function stockFor(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, ce
   return { what: 'standard belt lengths', belts, slot: slotAround(inputs, centres.value), chosen: inches === null ? null : `${section.is}${inches}` };
 }
 
-function largerDriven({ driven }: Inputs, text = ''): Candidate[] {
+function largerDriven(inputs: Inputs, text = ''): Candidate[] {
+  const { driven } = inputs;
   if (!driven.known) return [];
   return largerSizes(vBeltHead.wheels.driven, driven.value, text)
     .slice(0, 3)
-    .map((size) => ({ field: 'driven', text: size, says: sentence(`a ${size} driven pulley`) }));
+    .map((size) => {
+      const belt = beltFor(inputs, size);
+      const says = belt ? sentence(`a ${size} driven pulley with a belt {mark}`, { mark: belt.mark }) : sentence(`a ${size} driven pulley`);
+      return { field: 'driven', text: size, says, ...(belt ? { with: belt.entries } : {}) };
+    });
+}
+
+/** The standard belt that a larger pulley needs where one is entered: the next longer at these centres, if it does not go round with the one there is. */
+function beltFor({ section, driver, centres, belt }: Inputs, size: string): { readonly mark: string; readonly entries: NonNullable<Candidate['with']> } | null {
+  const read = readQuantity(size, vBeltHead.fields.driven);
+  if (!belt.known || !section.is || !driver.known || !centres.known || !read.ok) return null;
+  const [small, large] = driver.value < read.value ? [driver.value, read.value] : [read.value, driver.value];
+  const near = [...stockNear(section.is, small, large, centres.value)].sort(
+    (a, b) => Math.abs(a.centres - centres.value) - Math.abs(b.centres - centres.value),
+  );
+  const number = near[0]?.mark.slice(section.is.length).trim();
+  if (!near[0] || !number) return null;
+  const isInches = Number(number) < 200;
+  return { mark: near[0].mark, entries: { belt: isInches ? `${number} in` : `${number} mm`, lengthIs: section.is.length > 1 ? 'pitch' : 'inside' } };
 }
 
 function moreBelts({ belts }: Inputs): Candidate[] {
