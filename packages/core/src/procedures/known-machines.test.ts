@@ -71,7 +71,7 @@ const says: Readonly<Record<string, readonly (readonly [check: string, verdict: 
   'ask-07': [['source/check-plate', 'unknown', '155 %', 'enter what it runs all day']],
   'ask-08': [['work/check-carries', 'unknown', 'enter speed']],
   'ask-09': [['belt/check-wrap', 'unknown', '165 mm', '18 mm', 'were 18 inches meant']],
-  'ask-10': [['work/check-carries', 'unknown', 'gears inside', '53 to 150 N·m', '110 N·m']],
+  'ask-10': [['work/check-carries', 'unknown', 'gears inside', '70 to 150 N·m', '110 N·m']],
 };
 
 /** Share of the torque that is left, as the reference says it in words: “about two fifths”, “more than half”. */

@@ -71,7 +71,9 @@ function curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, w
     if (says) proved.set(path, says);
   }
   if (proved.size === 0) {
-    const pairs = meant.flatMap((one) => all.filter((other) => `${other.path}/${other.field}` !== `${one.path}/${one.field}`).map((other) => [one, other] as const));
+    const pairs = meant.flatMap((one) =>
+      all.filter((other) => `${other.path}/${other.field}` !== `${one.path}/${one.field}`).map((other) => [one, other] as const),
+    );
     for (const pair of pairs.slice(0, mostPairs)) {
       const says = tries(pair);
       if (!says) continue;
@@ -132,6 +134,8 @@ function worsened(after: Evaluation, before: Evaluation, cured: string): boolean
     if (check.id === cured) return false;
     const was = were.get(check.id);
     if (check.verdict === 'fails' && was?.verdict !== 'fails') return true;
+    // What was known and no longer is, is no better.
+    if (check.verdict === 'unknown' && was && was.verdict !== 'unknown') return true;
     if (!was?.margin || !check.margin || (was.verdict !== 'fails' && was.verdict !== 'close')) return false;
     return check.margin.worst < was.margin.worst - bearable * Math.max(1, Math.abs(was.margin.worst));
   });

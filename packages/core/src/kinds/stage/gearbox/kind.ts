@@ -42,7 +42,7 @@ function wormBand(ratio: Figure<'1'>): Band {
 function efficiencyOf({ efficiency, gears, ratio }: Inputs): Figure<'1'> {
   if (efficiency.known) return efficiency;
   const bands = { helical: [0.94, 0.96, 0.98], planetary: [0.9, 0.94, 0.97], worm: wormBand(ratio) } as const;
-  if (!gears.is) return unseen('1', [0.35, 0.9, 0.98], gears.field, gearSource);
+  if (!gears.is) return unseen('1', [wormBand(ratio)[0], 0.9, 0.98], gears.field, gearSource);
   return fromTable('1', bands[gears.is], { table: 'gearboxes', row: gears.is, source: gearSource }, flag.estimated);
 }
 

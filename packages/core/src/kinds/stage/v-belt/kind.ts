@@ -138,7 +138,10 @@ function largerDriven(inputs: Inputs, text = ''): Candidate[] {
 }
 
 /** The standard belt that a larger pulley needs where one is entered: the next longer at these centres, if it does not go round with the one there is. */
-function beltFor({ section, driver, centres, belt }: Inputs, size: string): { readonly mark: string; readonly entries: NonNullable<Candidate['with']> } | null {
+function beltFor(
+  { section, driver, centres, belt }: Inputs,
+  size: string,
+): { readonly mark: string; readonly entries: NonNullable<Candidate['with']> } | null {
   const read = readQuantity(size, vBeltHead.fields.driven);
   if (!belt.known || !section.is || !driver.known || !centres.known || !read.ok) return null;
   const [small, large] = driver.value < read.value ? [driver.value, read.value] : [read.value, driver.value];
