@@ -60,6 +60,14 @@ describe('the demo crusher', () => {
     );
   });
 
+  it('ends green where all is well: the tumbler with a longer key in its sprocket', () => {
+    const tumbler = JSON.parse(readFileSync(new URL('../../../../demo/sea-glass-tumbler.json', import.meta.url), 'utf8')) as Build;
+    expect(told(tumbler, kinds).verdict).toBe('close');
+    const keyed = told(afterTyping(tumbler, { 'main/roller-chain/drivenLength': '70 mm' }), kinds);
+    expect(keyed.verdict).toBe('holds');
+    expect(keyed.checks.every(({ verdict }) => verdict === 'holds')).toBe(true);
+  });
+
   it('says what a cure costs: a larger pulley, and how fast the tool then turns', () => {
     const splitter = JSON.parse(readFileSync(new URL('../../../../demo/kindling-splitter.json', import.meta.url), 'utf8')) as Build;
     // By hand: 401.6 rpm on 315 mm are 356.3 on 355 mm.
