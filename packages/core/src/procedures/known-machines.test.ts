@@ -69,7 +69,7 @@ const says: Readonly<Record<string, readonly (readonly [check: string, verdict: 
   'ask-05': [['source/check-starts', 'unknown', 'starting']],
   'ask-06': [['belt/check-driven-hub', 'unknown', 'enter hub fixing, driven pulley']],
   'ask-07': [['source/check-plate', 'unknown', '155 %', 'enter what it runs all day']],
-  'ask-08': [['work/check-carries', 'unknown', 'enter speed']],
+  'ask-08': [['work/check-carries', 'unknown', 'enter speed (“1,725” is not read: 1725 or 1.725?)']],
   'ask-09': [['belt/check-wrap', 'unknown', '165 mm', '18 mm', 'were 18 inches meant']],
   'ask-10': [['work/check-carries', 'unknown', 'gears inside', '70 to 150 N·m', '110 N·m']],
 };

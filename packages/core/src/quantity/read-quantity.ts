@@ -41,6 +41,8 @@ export interface Read {
 export interface Refused {
   readonly ok: false;
   readonly code: RefusalCode;
+  /** What an ambiguous number could be. */
+  readonly readings?: readonly string[];
   /** One sentence: the field, what was understood, what would be accepted. */
   readonly says: string;
 }
@@ -156,7 +158,12 @@ function within(low: number, value: number, high: number, { symbol }: KnownUnit,
 function refuseNumber(text: string, read: NumberRead & { ok: false }, field: Reads): Refused {
   if (read.why === 'ambiguous') {
     const [grouped, decimals] = read.readings ?? ['', ''];
-    return refuse(field, 'ambiguous-number', `could be ${grouped} or ${decimals}: write it without the separator, or with a point for decimals`);
+    const refused = refuse(
+      field,
+      'ambiguous-number',
+      `could be ${grouped} or ${decimals}: write it without the separator, or with a point for decimals`,
+    );
+    return { ...refused, readings: [grouped, decimals].map(String) };
   }
   if (read.why === 'zero-division') return refuse(field, 'zero-division', `divides by nought in “${text.trim()}”`);
   return refuse(field, 'no-number', `does not start with a number: “${text.trim()}”`);

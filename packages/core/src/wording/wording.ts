@@ -1,7 +1,8 @@
 import { reserveWords } from '../checks/reserve.js';
 import type { Build } from '../machine/build.js';
-import { fieldLabel } from '../machine/paths.js';
+import { fieldLabel, placesOf } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
+import { readQuantity } from '../quantity/read-quantity.js';
 import { show, showBand, showNumber, showRange, showShare, type UnitHabit } from '../quantity/show.js';
 import { showAs } from '../quantity/show-as.js';
 import { remembering } from '../remembering.js';
@@ -13,10 +14,25 @@ export interface Wording {
   readonly units: UnitHabit;
   /** What a field is called in a sentence, by its path. */
   readonly label: (path: string) => string;
+  /** What is written in a field that could not be read, to be told behind its label; empty for one that is empty. */
+  readonly unread?: (path: string) => string;
 }
 
 /** The wording for a build: its fields by their labels, figures in the units of the person who reads. */
-export const wordingFor = (build: Build, units: UnitHabit = 'metric'): Wording => ({ units, label: (path) => fieldLabel(build, path) });
+export const wordingFor = (build: Build, units: UnitHabit = 'metric'): Wording => ({
+  units,
+  label: (path) => fieldLabel(build, path),
+  unread: (path) => unreadIn(build, path),
+});
+
+/** What was typed and is not read, with what it could be: behind `speed` it is ` (“1,725” is not read: 1725 or 1.725?)`. */
+function unreadIn(build: Build, path: string): string {
+  const place = placesOf(build).find((each) => each.path === path);
+  if (!place?.input?.draft?.trim() || place.input.value !== undefined || place.field.is !== 'quantity') return '';
+  const reading = readQuantity(place.input.draft, place.field);
+  const could = !reading.ok && reading.readings ? `: ${listed(reading.readings, 'or')}?` : '';
+  return ` (“${place.input.draft}” is not read${could})`;
+}
 
 /**
  * A sentence as a person reads it, with its capital and its full stop.
@@ -73,8 +89,8 @@ function inWords(told: Told, as: string, wording: Wording, exact: boolean): stri
 }
 
 /** Of many fields only the first are named: a list of ten is no advice. */
-function named(fields: readonly string[], { label }: Wording): string[] {
-  const first = fields.slice(0, fields.length > mostNamed + 1 ? mostNamed : fields.length).map(label);
+function named(fields: readonly string[], { label, unread }: Wording): string[] {
+  const first = fields.slice(0, fields.length > mostNamed + 1 ? mostNamed : fields.length).map((path) => `${label(path)}${unread?.(path) ?? ''}`);
   return first.length < fields.length ? [...first, `${fields.length - first.length} more`] : first;
 }
 const mostNamed = 3;
