@@ -68,11 +68,7 @@ export function hold<U extends Unit>(
     best: shareLeft(highEnd(has), lowEnd(needs)),
   };
   const flags = has.flags | needs.flags;
-  const found = {
-    worst: shareLeft(unseenLowEnd(has), unseenHighEnd(needs)),
-    best: shareLeft(unseenHighEnd(has), unseenLowEnd(needs)),
-  };
-  const judged = judge(left, found, flags, near, has.low === undefined && needs.low === undefined);
+  const judged = judge(left, has, needs, flags, near, has.low === undefined && needs.low === undefined);
   if (judged === 'unknown') return notLookedAt(id, at, declared, { has, needs, tells, source }, left);
   const earned = judged === 'holds' && (best || flags & flag.outsideValid) ? 'close' : judged;
   const verdict = earned === 'fails' && declared.contradicts ? 'unknown' : earned;
@@ -119,22 +115,19 @@ const anyDoubt = flag.guessed | flag.estimated | flag.unseen;
 /** An estimate without a band must leave half: how far off it may be is not said. */
 const leftOfBareEstimate = 0.5;
 
-/** @param found what is left as likely, at both ends of what looking may find */
-function judge(
-  { worst, likely, best }: Margin,
-  found: { readonly worst: number; readonly best: number },
-  flags: number,
-  near: number,
-  bare: boolean,
-): Verdict {
+function judge({ worst, likely, best }: Margin, has: Known, needs: Known, flags: number, near: number, bare: boolean): Verdict {
   if (best < -rounding) return 'fails';
   if (worst < -rounding) {
-    if (flags & flag.unseen && found.worst < -rounding && found.best >= -rounding) return 'unknown';
+    if (flags & flag.unseen && lookingTurns(has, needs)) return 'unknown';
     return likely < -rounding ? 'fails' : 'close';
   }
   const least = bare && flags & flag.estimated ? leftOfBareEstimate : near;
   return worst < least - rounding ? 'close' : 'holds';
 }
+
+/** Whether what looking may find makes it short at one end and not at the other, the scatter at its likely. */
+const lookingTurns = (has: Known, needs: Known): boolean =>
+  shareLeft(unseenLowEnd(has), unseenHighEnd(needs)) < -rounding && shareLeft(unseenHighEnd(has), unseenLowEnd(needs)) >= -rounding;
 
 /** There are figures, and what nobody has looked at decides: no verdict, but what to look at. */
 function notLookedAt<U extends Unit>(
