@@ -80,30 +80,38 @@ function decides(check: Check, fields: readonly FieldPath[], ways: ReadonlyMap<F
   const { subject = '' } = check.says.figures;
   if (!first || first.ways.length === 0) return check.says;
   const alone = !second || atEach(check, first.ways).some(settled);
+  if (!alone && second) {
+    const both = { fields: [first.path, second.path] };
+    return {
+      template: '{subject} is not known yet: no single entry decides it; look at {both} first',
+      figures: { subject, both },
+      verdict: 'unknown',
+    };
+  }
   const outcomes = first.ways.flatMap((way) => outcome(way, check, first.ways));
   const told = Object.fromEntries(outcomes.map((each, k) => [`way${k}`, each]));
   const list = outcomes.map((_, k) => `{way${k}}`).join('; ');
-  const missing = { fields: alone || !second ? [first.path] : [first.path, second.path] };
+  const missing = { fields: [first.path] };
   const held = needsMoves(check, first.ways) ? (['has', 'the limit is {has}: '] as const) : (['needs', 'the load is {needs}: '] as const);
   const other = check[held[0]].known ? held[1] : '';
   const figures = { subject, missing, has: check.has, needs: check.needs, ...told };
-  return { template: `{subject} is not known yet: “{missing}” decide${alone ? 's' : ''}; ${other}${list}`, figures, verdict: 'unknown' };
+  return { template: `{subject} is not known yet: “{missing}” decides; ${other}${list}`, figures, verdict: 'unknown' };
+}
+
+/** How far the likely of one side moves from way to way, as a share of it. */
+function moved(check: Check, ways: readonly Way[], side: 'has' | 'needs'): number {
+  const values = atEach(check, ways).flatMap((each) => (each[side].known ? [each[side].value] : []));
+  return values.length === 0 ? 0 : (Math.max(...values) - Math.min(...values)) / (Math.abs(Math.max(...values)) || 1);
 }
 
 /** Whether it is what is needed that changes from way to way, and not the limit. */
-function needsMoves(check: Check, ways: readonly Way[]): boolean {
-  const moved = (side: 'has' | 'needs') => {
-    const values = atEach(check, ways).flatMap((each) => (each[side].known ? [each[side].value] : []));
-    return values.length === 0 ? 0 : (Math.max(...values) - Math.min(...values)) / (Math.abs(Math.max(...values)) || 1);
-  };
-  return moved('needs') > moved('has');
-}
+const needsMoves = (check: Check, ways: readonly Way[]): boolean => moved(check, ways, 'needs') > moved(check, ways, 'has');
 
 function outcome({ words, checks }: Way, { id }: Check, ways: readonly Way[]): Sentence[] {
   const check = checks.get(id);
   if (!check) return [];
   const side = needsMoves(check, ways) ? 'needs' : 'has';
   const figure = check[side];
-  if (!figure.known) return [sentence(`{words}: ${verdictWords[check.verdict]}`, { words })];
+  if (!figure.known || moved(check, ways, side) < 0.01) return [sentence(`{words}: ${verdictWords[check.verdict]}`, { words })];
   return [sentence(`{words}: {figure}, ${verdictWords[check.verdict]}`, { words, figure })];
 }

@@ -23,7 +23,7 @@ const fields = {
     how: 'measured',
     help: 'From the wall to the motor, one way.',
     measure: 'Pace it out; a drum is used unwound.',
-    usual: { of: 'unseen', low: 2_000, value: 8_000, high: 25_000, source: 'Common practice, no source: a shed is wired with 2 to 25 m' },
+    usual: { of: 'unseen', low: 2_000, value: 8_000, high: 20_000, source: 'Common practice, no source: a machine is 2 to 20 m from its socket' },
   }),
   section: quantity('Lead, cross-section', 'area', {
     accepts: [0.2, 100],
@@ -31,7 +31,7 @@ const fields = {
     how: 'plate',
     help: 'Of one core.',
     measure: 'Printed along the cable: 3G1.5 means three cores of 1.5 mm².',
-    usual: { of: 'unseen', low: 1, value: 1.5, high: 2.5, source: 'Common practice, no source: leads of small machines have 1 to 2.5 mm²' },
+    usual: { of: 'unseen', low: 1.5, value: 1.5, high: 2.5, source: 'Common practice, no source: leads of machines have 1.5 to 2.5 mm²' },
   }),
   breaker: quantity('Breaker', 'current', {
     accepts: [0.5, 200],
