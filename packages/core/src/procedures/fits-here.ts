@@ -1,5 +1,5 @@
 import type { Check } from '../checks/check.js';
-import type { Verdict } from '../checks/verdict.js';
+import { type Verdict, worstVerdict } from '../checks/verdict.js';
 import type { Figure } from '../figure/figure.js';
 import { type Kinds, kindHead, kindHeads } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
@@ -14,7 +14,7 @@ export interface Fitting {
   /** What it would begin with, as it would be typed. */
   readonly begins: Readonly<Record<string, string>>;
   readonly verdict: Verdict;
-  /** What changes: `speed 423 → 212 rpm; 2 fewer checks fail`. */
+  /** What changes: `speed 423 → 212 rpm; 2 fewer checks fail; 3 more not known yet`. */
   readonly says: string;
 }
 
@@ -42,9 +42,12 @@ export function fitsHere(build: Build, kinds: Kinds, lineId: string, at: number,
   return kindHeads('stage').map(({ kind, label, begins }) => {
     const entries = begins?.(ratio) ?? {};
     const after = evaluateBuild(withStageAdded(build, lineId, at, kind, entries), kinds);
-    return { kind, label, begins: entries, verdict: after.verdict, says: changes(now, after, lineId, source, units) };
+    return { kind, label, begins: entries, verdict: judged(after), says: changes(now, after, lineId, source, units) };
   });
 }
+
+/** Of all that is known: what is not entered yet of a part that is only tried says nothing against it. */
+const judged = ({ checks }: Evaluation): Verdict => worstVerdict(checks.filter(({ verdict }) => verdict !== 'unknown'));
 
 function changes(before: Evaluation, after: Evaluation, lineId: string, source: string, units: UnitHabit): string {
   const [was, is] = [before, after].map(({ lines }) => lines.find(({ id }) => id === lineId)?.stations.at(-1));
@@ -64,12 +67,13 @@ function difference(name: string, was: Figure | undefined, is: Figure | undefine
 
 /** The work's own check where its verdict turns, and how many checks more or less fail. */
 function turned(was: readonly Check[], is: readonly Check[], source: string): string[] {
-  const failing = (checks: readonly Check[]) => checks.filter(({ verdict }) => verdict === 'fails').length;
-  const more = failing(is) - failing(was);
+  const many = (checks: readonly Check[], of: Verdict) => checks.filter(({ verdict }) => verdict === of).length;
+  const more = many(is, 'fails') - many(was, 'fails');
+  const open = many(is, 'unknown') - many(was, 'unknown');
   const strong = (checks: readonly Check[]) => checks.find(({ id }) => id.endsWith('/check-carries'))?.verdict;
   const [then, now] = [strong(was), strong(is)];
   const work =
     now === 'fails' ? `the ${source} becomes too weak` : then === 'fails' && now !== 'unknown' ? `the ${source} becomes strong enough` : '';
   const count = `${Math.abs(more)} ${more > 0 ? 'more' : 'fewer'} ${Math.abs(more) === 1 ? 'check fails' : 'checks fail'}`;
-  return [then === now ? '' : work, more === 0 ? '' : count];
+  return [then === now ? '' : work, more === 0 ? '' : count, open > 0 ? `${open} more not known yet` : ''];
 }
