@@ -60,13 +60,16 @@ describe('the demo crusher', () => {
     );
   });
 
-  it('ends green where all is well: the tumbler with a longer key in its sprocket', async () => {
-    const tumbler = JSON.parse(readFileSync(new URL('../../../../demo/sea-glass-tumbler.json', import.meta.url), 'utf8')) as Build;
-    const all = await loadKinds(tumbler);
-    expect(told(tumbler, all).verdict).toBe('close');
-    const keyed = told(afterTyping(tumbler, { 'main/roller-chain/drivenLength': '70 mm' }), all);
-    expect(keyed.verdict).toBe('holds');
-    expect(keyed.checks.every(({ verdict }) => verdict === 'holds')).toBe(true);
+  it.each([
+    ['sea-glass-tumbler', 'a longer key in its sprocket', { 'main/roller-chain/drivenLength': '70 mm' }],
+    ['bowl-lathe', 'a lighter cut', { 'main/work/torque': '3.2 N·m' }],
+  ] as const)('ends green where all is well: the %s with %s', async (file, _, change) => {
+    const build = JSON.parse(readFileSync(new URL(`../../../../demo/${file}.json`, import.meta.url), 'utf8')) as Build;
+    const all = await loadKinds(build);
+    expect(told(build, all).verdict).toBe('close');
+    const changed = told(afterTyping(build, change), all);
+    expect(changed.verdict).toBe('holds');
+    expect(changed.checks.every(({ verdict }) => verdict === 'holds')).toBe(true);
   });
 
   it('says what a cure costs: a larger pulley, and how fast the tool then turns', () => {

@@ -6,6 +6,7 @@ import { newNameOf } from '../machine/renamed.js';
 import { say, wordingFor } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
 import { figuresByPath } from './figure-paths.js';
+import { remedyFor } from './remedy.js';
 
 /** Which check fails of a bad one, and what others may: they follow from the planted fault itself. */
 interface Fault {
@@ -93,6 +94,32 @@ const left: Readonly<Record<string, readonly [number, number]>> = {
   'good-16': [0.45, 0.55],
 };
 
+/** What must hold, or be no worse than close, of those that are good: it starts, the belt is about right, gearbox and coupling are strong enough. */
+const sound: Readonly<Record<string, readonly string[]>> = {
+  'good-01': ['source/check-starts', 'belt/check-tension'],
+  'good-02': ['source/check-starts', 'box/check-rating', 'work/check-clings'],
+  'good-03': ['work/check-carries', 'gears/check-teeth-bend', 'gears/check-mesh-close'],
+  'good-04': ['source/check-starts', 'belt/check-reach', 'belt/check-tension'],
+  'good-05': ['source/check-starts', 'tbelt/check-reach', 'tbelt/check-tension'],
+  'good-06': ['source/check-starts', 'belt/check-tension', 'chain/check-rating'],
+  'good-07': ['source/check-starts', 'cup/check-rating', 'cup/check-coupling', 'box/check-rating', 'box/check-gears'],
+  'good-08': ['source/check-starts', 'work/check-grip', 'chain/check-rating', 'box/check-rating'],
+  'good-09': ['source/check-starts', 'source/check-runs-up', 'work/check-speed'],
+  'good-10': ['source/check-starts', 'work/check-speed'],
+  'good-11': ['source/check-starts', 'source/check-circuit', 'source/check-inrush'],
+  'good-12': ['source/check-starts', 'box/check-gears', 'box/check-rating'],
+  'good-13': ['source/check-starts', 'cup/check-coupling', 'work/check-carries'],
+  'good-14': ['source/check-starts', 'belt/check-tension', 'belt/check-belts', 'work/check-speed'],
+  'good-15': ['source/check-starts', 'gears/check-teeth', 'box/check-gears'],
+  'good-16': ['source/check-starts', 'box/check-rating', 'chain/check-rating'],
+  // All else is sound: what does not hang on what is asked is worked out.
+  'ask-03': ['work/check-carries', 'belt/check-belts', 'source/check-starts'],
+  'ask-06': ['work/check-carries', 'belt/check-belts', 'source/check-starts'],
+  'bad-04': ['work/check-carries', 'source/check-starts', 'box/check-rating'],
+  'bad-14': ['work/check-carries', 'source/check-starts', 'belt/check-belts', 'belt/check-slip'],
+  'bad-15': ['work/check-carries'],
+};
+
 let kinds: Kinds;
 beforeAll(async () => {
   kinds = await loadKinds();
@@ -138,13 +165,16 @@ describe.each(knownMachines.map((machine) => [machine.id, machine] as const))('%
   });
 
   it('says what an engineer must be told', () => {
-    const { build, byId } = at(machine);
+    const { build, evaluation, byId } = at(machine);
     const wording = wordingFor(build, 'metric');
     for (const [name, verdict, ...shows] of says[id] ?? []) {
       const check = byId.get(name);
       expect(check?.verdict, name).toBe(verdict);
       for (const each of shows) expect(check && say(check.says, wording)).toContain(each);
     }
+    for (const name of sound[id] ?? []) expect(['holds', 'close'], `${name} is ${byId.get(name)?.verdict}`).toContain(byId.get(name)?.verdict);
+    // Where the answer is to look, nothing is to be bought.
+    if (id.startsWith('ask')) expect(remedyFor(build, kinds, evaluation, wording)).not.toContain('would do');
     const reserve = left[id];
     const margin = byId.get('work/check-carries')?.margin;
     if (reserve) expect(margin?.likely).toBeGreaterThan(reserve[0]);
