@@ -51,6 +51,9 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   const headline = lines.map((line) => line.checks[0] as Check).sort(byVerdict)[0];
   const worst = checks[0];
   const other = worst && headline && rankOf[worst.verdict] > rankOf[headline.verdict] ? [withReserve(worst)] : [];
+  // What the wall feeds bounds every cure.
+  const wall = checks.find(({ id, verdict }) => id.endsWith('/check-circuit') && (verdict === 'fails' || verdict === 'close'));
+  if (wall && wall !== worst) other.push(withReserve(wall));
   const notEntered = joined(lines, (line) => line.notEntered);
   return {
     lines,

@@ -45,6 +45,15 @@ it.each(builds)('%s: what a stage passes is not counted at both ends', (name, lo
   if (!byThumb.has(name)) expect(twice).toEqual([]);
 });
 
+it('a driving pulley that is only guessed moves what a belt transmits and what it needs alike: it slips no sooner than with the worst of a hundred', () => {
+  const build = builds.find(([name]) => name.startsWith('apple'))?.[1]() as Build;
+  const at = (value: number, ends = {}) => worstOf(withInput(build, 'main/belt/driver', { text: '', value, how: 'measured', ...ends }));
+  const worst = Math.min(...Array.from({ length: values }, (_, k) => at(70 + (10 * k) / (values - 1)).get('main/belt/check-slip') ?? 1));
+  const ranged = at(75, { low: 70, high: 80 }).get('main/belt/check-slip') ?? 1;
+  expect(ranged).toBeLessThanOrEqual(worst + 1e-9);
+  expect(ranged).toBeGreaterThan(worst - 0.02);
+});
+
 it('a worm’s rating is at its output, as its load is: what it passes is nothing to it', () => {
   const press = knownMachines.find(({ id }) => id === 'ask-10');
   if (!press) throw new Error('ask-10 is gone');

@@ -70,6 +70,14 @@ it('no sentence of a demo or of a known machine tells figures that say otherwise
   expect(builds.flatMap(wrongIn)).toEqual([]);
 });
 
+it('amber means that little is left: no check of a demo is close at half of its limit', () => {
+  const amber = builds
+    .slice(0, readdirSync(demos).length)
+    .flatMap((build) => evaluateBuild(build, kinds).checks.filter(({ verdict }) => verdict === 'close'));
+  expect(amber.length).toBeGreaterThan(0);
+  expect(amber.filter(({ margin }) => (margin?.worst ?? 0) >= 0.2).map(({ id }) => id)).toEqual([]);
+});
+
 /** A build with up to four of its quantities at a third to three times, or taken out. */
 const random = fc
   .tuple(fc.nat(builds.length - 1), fc.array(fc.tuple(fc.nat(200), fc.integer({ min: -100, max: 100 }), fc.nat(9)), { maxLength: 4 }))

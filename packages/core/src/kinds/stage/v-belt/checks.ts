@@ -21,6 +21,7 @@ export interface Loaded {
   readonly drive: Drive;
   readonly rated: Rated;
   readonly driver: Figure<'mm'>;
+  readonly driven: Figure<'mm'>;
   readonly large: Figure<'mm'>;
   readonly centres: Figure<'mm'>;
   /** Pitch length of the belt that was entered. */
@@ -89,7 +90,7 @@ export function loadChecks({ inputs, duty, context, rated }: Loaded, section: VB
       tells: { other: differ ? sentence('; the {school} standard rates it for {power}', { school: otherThan(school), power: other }) : '' },
       source: `Rating of section ${section} by the ${school} standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips`,
     }),
-    check('slip', { has: running, needs: duty.torque }),
+    check('slip', { has: running, needs: duty.torqueBehind }),
   ];
 }
 

@@ -12,6 +12,7 @@ import { spanLength } from '../../../formulas/belt/span-length.js';
 import { tensionRatio } from '../../../formulas/belt/tension-ratio.js';
 import { toneForTension } from '../../../formulas/belt/tone-for-tension.js';
 import { wedgeFriction } from '../../../formulas/belt/wedge-friction.js';
+import { carriedTorque } from '../../../formulas/transmission/carried-torque.js';
 import { readQuantity } from '../../../quantity/read-quantity.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { Candidate, StageKind, StageOutline, StageResult } from '../../kind.js';
@@ -28,6 +29,7 @@ import { slipSource } from './outputs.js';
 import { type Drive, designFor, massOf, ratedBy, serviceFactor, tensionNeeded } from './rating.js';
 import { beltPitchLength, groove, type Inputs, pitchDiameters, pulleyInertia, stockNear } from './wheels.js';
 
+const straight = fixed('1', 1, 'At the driven pulley itself');
 const still = fixed('N', 0, 'In a jam the belt hardly moves: nothing lifts it off the pulley');
 const rubber = fixed('J/(kg·K)', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
 const toGlaze = fixed('K', 80, 'Common practice, no source: 60 to 100 K above the shed before a belt glazes', [60, 100], flag.estimated);
@@ -63,14 +65,15 @@ export const vBelt: StageKind<typeof vBeltHead> = {
       },
       outline: outlineOf(inputs, driver, driven, centres, stockFor(inputs, driver, driven, centres)),
       direction: inputs.angle,
-      under: (duty) => underLoad({ inputs, arriving, duty, context, drive, rated: ratedBy(drive, inputs.belts), driver, large, centres, marked }),
+      under: (duty) =>
+        underLoad({ inputs, arriving, duty, context, drive, rated: ratedBy(drive, inputs.belts), driver, driven, large, centres, marked }),
     };
   },
   candidates: (inputs, typed) => [...largerDriven(inputs, typed('driven')), ...moreBelts(inputs), ...keyed(inputs)],
 };
 
 function underLoad(loaded: Loaded): StageResult {
-  const { inputs, duty, context, drive, driver, large, centres } = loaded;
+  const { inputs, duty, context, drive, driver, driven, large, centres } = loaded;
   const { note, check, limit } = context;
   const { section, small, wrap, F_c } = drive;
   const { belts } = inputs;
@@ -83,7 +86,9 @@ function underLoad(loaded: Loaded): StageResult {
   const grip = section
     ? tensionRatio({ mu: wedgeFriction({ mu: inputs.friction, g: groove(section, small) }), theta: wrap })
     : unknown('1', [inputs.section.field]);
-  const running = note('slips-at', beltSlipTorque({ z: belts, F_i: set, F_c, e: grip, d: driver }));
+  note('slips-at', beltSlipTorque({ z: belts, F_i: set, F_c, e: grip, d: driver }));
+  // Held at the driven pulley, where what the work needs hangs on neither diameter.
+  const running = carriedTorque({ T1: beltSlipTorque({ z: belts, F_i: set, F_c, e: grip, d: driven }), i: straight, k: inputs.efficiency });
   const jammed = note('slips-in-a-jam-at', beltSlipTorque({ z: belts, F_i: set, F_c: still, e: grip, d: driver }));
   const pull = note('shaft-pull', shaftPull({ z: belts, F_i: set, theta: wrap }));
   const heating = { m: massOf(section), L: drive.length, c: rubber, dT: toGlaze, T: jammed, n: loaded.arriving.speed };

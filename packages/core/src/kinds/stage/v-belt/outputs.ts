@@ -67,9 +67,9 @@ export const vBeltOutputs = {
       subject: 'whether the belt slips at work',
       source: slipSource,
       says: {
-        holds: 'the belt slips at {has} at the driving pulley; the work needs {needs}',
-        may: 'the belt may slip at work: it slips at {has} at the driving pulley, as tight as it is likely to be, and the work needs {needs}',
-        fails: 'the belt slips at work: it slips at {has} at the driving pulley, and the work needs {needs}',
+        holds: 'the belt slips at {has} at the driven pulley; the work needs {needs}',
+        may: 'the belt may slip at work: it slips at {has} at the driven pulley, as tight as it is likely to be, and the work needs {needs}',
+        fails: 'the belt slips at work: it slips at {has} at the driven pulley, and the work needs {needs}',
       },
     },
     tension: tensionCheck('Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added'),
