@@ -42,7 +42,7 @@ export const wheelDrive: WorkKind<typeof wheelDriveHead> = {
       checks: [check('grip', { has: grips, needs: F }), ...paceChecks(inputs, arriving, context)],
       cautions: [
         'The throttle must spring shut by itself, and a kill switch within reach of whoever walks beside it.',
-        'On a slope nothing holds it when the power fails unless something is built for it: a worm that locks itself, or a brake. Wedges under the wheels before anything is opened.',
+        'On a slope nothing holds it when the power fails unless a brake is built for it. A worm gearbox is no brake: shaken, it creeps back. Wedges under the wheels before anything is opened.',
       ],
       notEntered: [...(pull.known ? [] : ['a spring scale in the rope, which would replace slope and ground'])],
     };

@@ -1,0 +1,221 @@
+/** How one thing that must be said of a known machine is held: tied by reading, to a check, a figure or a caution by id and to the numbers that it shows. */
+export type Tie =
+  | { readonly check: string; readonly is: readonly string[]; readonly shows: readonly string[] }
+  /** One of its figures, held within its tolerance. */
+  | { readonly figure: string }
+  /** The likely reserve of the work's own check. */
+  | { readonly left: readonly [number, number] }
+  /** Words of a caution, of the sentence over the jam, or of what is not worked out. */
+  | { readonly told: string }
+  /** What it comes with later. */
+  | { readonly waits: string };
+
+/** How one thing that must not be said is held. */
+export type NotTie =
+  /** A check that must not fail. */
+  | { readonly notRed: string }
+  /** A check that must neither hold nor be close. */
+  | { readonly notGreen: string }
+  /** Words that no sentence has. */
+  | { readonly untold: string }
+  | { readonly waits: string };
+
+const check = (id: string, is: string, ...shows: string[]): Tie => ({ check: id, is: is.split('/'), shows });
+const sound = (id: string, ...shows: string[]): Tie => check(id, 'holds/close', ...shows);
+const figure = (path: string): Tie => ({ figure: path });
+const left = (least: number, most: number): Tie => ({ left: [least, most] });
+const told = (words: string): Tie => ({ told: words });
+const waits = (reason: string) => ({ waits: reason });
+const notRed = (id: string): NotTie => ({ notRed: id });
+const notGreen = (id: string): NotTie => ({ notGreen: id });
+const untold = (words: string): NotTie => ({ untold: words });
+
+const jamKeys = waits('keys in a jam');
+const mains = waits('the motor on the mains');
+const rims = waits('rims by their material');
+
+const speed = figure('tool/speed');
+const starts = sound('source/check-starts', 'It starts');
+const mayStart = notRed('source/check-starts');
+const runsUp = notRed('source/check-runs-up');
+
+/** By id, in the order of `must_say` and `must_not_say`. */
+export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; readonly not: readonly NotTie[] }>> = {
+  'good-01': {
+    says: [speed, left(0.35, 0.45), starts, sound('belt/check-tension')],
+    not: [mayStart, runsUp, notRed('belt/check-tension'), notRed('belt/check-driven-hub')],
+  },
+  'good-02': {
+    says: [sound('work/check-clings', '57'), figure('work/torque'), left(0.5, 0.7), sound('box/check-rating')],
+    not: [mayStart, jamKeys, runsUp],
+  },
+  'good-03': {
+    says: [speed, left(0.35, 0.45), sound('gears/check-teeth-bend'), sound('gears/check-mesh-close', '170 mm')],
+    not: [notRed('gears/check-teeth'), untold('up to speed')],
+  },
+  'good-04': { says: [speed, left(0.35, 0.45), sound('belt/check-reach'), told('the belt slips')], not: [mayStart, notRed('belt/check-tension')] },
+  'good-05': { says: [speed, left(0.45, 0.6), starts, sound('tbelt/check-whole', '120 teeth')], not: [runsUp, notRed('tbelt/check-slip')] },
+  'good-06': {
+    says: [speed, left(0.35, 0.45), sound('source/check-starts'), waits('the order in a jam'), waits('what runs back with the power off')],
+    not: [mayStart, jamKeys, untold(' 0 N·m of starting')],
+  },
+  'good-07': {
+    says: [speed, figure('work/torque'), left(0.4, 0.5), sound('cup/check-coupling')],
+    not: [mayStart, notRed('cup/check-coupling'), notRed('box/check-gears')],
+  },
+  'good-08': {
+    says: [speed, left(0.5, 0.6), sound('work/check-grip', '710', '500 N'), waits('a brake at idle')],
+    not: [notRed('work/check-grip'), notRed('chain/check-driven-hub'), notRed('work/check-pace'), untold('locks itself')],
+  },
+  'good-09': {
+    says: [sound('work/check-speed', '100 rpm', '150 rpm'), left(0.5, 0.65), starts, waits('how long it runs down')],
+    not: [mayStart, runsUp, notRed('cup/check-driven-hub')],
+  },
+  'good-10': {
+    says: [sound('work/check-speed', '3000 rpm', '4200 rpm'), rims, left(0.35, 0.45), waits('cautions of a grinding wheel')],
+    not: [mayStart, notRed('cup/check-driven-hub')],
+  },
+  'good-11': {
+    says: [left(0.17, 0.23), sound('source/check-circuit'), mains, sound('source/check-inrush')],
+    not: [notRed('source/check-circuit'), mayStart, notRed('cup/check-driven-hub')],
+  },
+  'good-12': {
+    says: [speed, told('the shear pin breaks'), left(0.35, 0.45), sound('source/check-starts'), told('Only ever put the same pin back')],
+    not: [jamKeys, notRed('box/check-gears'), untold('cannot be told which comes first'), mayStart],
+  },
+  'good-13': {
+    says: [speed, waits('measured work'), check('work/check-carries', 'holds'), waits('cautions by the kind of work')],
+    not: [notRed('cup/check-coupling'), mayStart],
+  },
+  'good-14': {
+    says: [sound('work/check-speed', '1000 rpm'), left(0.45, 0.55), sound('belt/check-belts'), waits('fumes of an engine')],
+    not: [mayStart, notRed('belt/check-tension'), notRed('belt/check-driven-hub')],
+  },
+  'good-15': {
+    says: [speed, told('the clutch slips'), left(0.35, 0.45), sound('source/check-starts'), waits('how to free a roll')],
+    not: [notRed('gears/check-teeth'), jamKeys, mayStart],
+  },
+  'good-16': { says: [speed, left(0.45, 0.55), sound('box/check-rating'), sound('source/check-starts')], not: [mayStart, jamKeys] },
+  'bad-01': {
+    says: [
+      check('source/check-voltage', 'fails', '230 V', '120 V', '10 %'),
+      told('with the square of the voltage'),
+      check('source/check-runs-up', 'fails'),
+    ],
+    not: [mains, notGreen('source/check-voltage')],
+  },
+  'bad-02': { says: [mains, mains, mains], not: [mains] },
+  'bad-03': { says: [mains, check('source/check-starts', 'fails'), mains, mains], not: [notGreen('source/check-starts'), mains] },
+  'bad-04': { says: [mains, mains], not: [mains, mains] },
+  'bad-05': {
+    says: [check('belt/check-slip', 'fails'), check('belt/check-tension', 'fails', '130 N', '163 to 204 N')],
+    not: [notGreen('belt/check-slip'), notGreen('belt/check-slip')],
+  },
+  'bad-06': { says: [waits('a belt too tight'), check('source/check-bearing', 'fails', '1191 N', '320 to 550 N')], not: [waits('a belt too tight')] },
+  'bad-07': {
+    says: [
+      check('belt/check-small-pulley', 'fails', '71 mm', '125 mm'),
+      check('belt/check-wrap', 'fails', '102°', '120°'),
+      check('belt/check-belts', 'fails', '162 W'),
+      waits('two stages as a cure'),
+    ],
+    not: [notGreen('belt/check-belts')],
+  },
+  'bad-08': {
+    says: [check('belt/check-driven-hub', 'fails'), waits('what a fuse does not protect'), waits('a key as a cure')],
+    not: [waits('the order in a jam')],
+  },
+  'bad-09': { says: [rims, rims], not: [notGreen('belt/check-speed')] },
+  'bad-10': {
+    says: [check('chain/check-rating', 'fails', '2.38 kW'), figure('chain/chain-speed'), waits('a smaller pitch as a cure')],
+    not: [notGreen('chain/check-rating')],
+  },
+  'bad-11': {
+    says: [check('joint/check-bend', 'fails', '25°'), figure('joint/runs-up-to'), check('joint/check-bend', 'fails', 'in phase and bent alike')],
+    not: [notGreen('joint/check-bend')],
+  },
+  'bad-12': { says: [waits('keys at work'), waits('keys at work')], not: [notGreen('cup/check-driver-hub'), waits('keys at work')] },
+  'bad-13': {
+    says: [check('box/check-rating', 'fails', '95.5'), check('box/check-gears', 'fails', '120 to 150 N·m')],
+    not: [notGreen('box/check-rating'), untold('motor would do')],
+  },
+  'bad-14': {
+    says: [waits('the restart as a check'), waits('the restart as a check'), sound('belt/check-slip')],
+    not: [waits('the restart as a check'), waits('the restart as a check')],
+  },
+  'bad-15': {
+    says: [
+      check('work/check-grip', 'fails'),
+      check('work/check-grip', 'fails', 'More weight on them, or chains'),
+      check('work/check-carries', 'holds'),
+    ],
+    not: [notGreen('work/check-grip')],
+  },
+  'bad-16': {
+    says: [waits('the service factor of one cylinder'), waits('the service factor of one cylinder')],
+    not: [waits('the service factor of one cylinder')],
+  },
+  'ask-01': {
+    says: [
+      check('source/check-slip', 'unknown', '3600 rpm', 'cannot be that of a loaded induction motor'),
+      check('source/check-slip', 'unknown', 'read the plate again', '3456 rpm'),
+    ],
+    not: [untold(' 0 N·m of starting'), mayStart, untold('4 poles')],
+  },
+  'ask-02': {
+    says: [
+      check('source/check-poles', 'unknown', '86 rpm', 'gearmotor'),
+      check('source/check-poles', 'unknown', 'about 1425 rpm', 'about 17 to 1'),
+      mains,
+    ],
+    not: [notGreen('source/check-poles'), untold('70 poles'), untold(' 0 N·m of starting'), mains],
+  },
+  'ask-03': {
+    says: [
+      check('belt/check-tension', 'unknown', 'enter tension as set'),
+      waits('how a tension is measured, in the sentence'),
+      check('belt/check-tension', 'unknown', '76.2 to 97.6 N'),
+    ],
+    not: [notRed('belt/check-slip'), notRed('belt/check-tension'), notGreen('belt/check-slip')],
+  },
+  'ask-04': {
+    says: [
+      check('work/check-carries', 'unknown', 'the plate states'),
+      check('work/check-carries', 'unknown', '3.5 to 6 N·m', '4.8 N·m'),
+      waits('where to look, in the sentence'),
+    ],
+    not: [notRed('work/check-carries'), untold('motor would do')],
+  },
+  'ask-05': {
+    says: [check('source/check-starts', 'unknown', 'starting'), told('a start capacitor, switched out'), waits('where to look, in the sentence')],
+    not: [untold('motor would do'), notGreen('source/check-starts')],
+  },
+  'ask-06': {
+    says: [check('belt/check-driven-hub', 'unknown', 'enter hub fixing, driven pulley'), check('belt/check-driven-hub', 'unknown', 'the load is')],
+    not: [notGreen('belt/check-driven-hub'), notGreen('belt/check-driven-hub')],
+  },
+  'ask-07': {
+    says: [
+      check('source/check-plate', 'unknown', '2.24 kW', '120 V', '12 A'),
+      check('source/check-plate', 'unknown', 'enter what it runs all day'),
+      mains,
+    ],
+    not: [mains, notGreen('source/check-plate')],
+  },
+  'ask-08': {
+    says: [check('work/check-carries', 'unknown', '(“1,725” is not read: 1725 or 1.725?)'), waits('what a plate at this frequency says')],
+    not: [untold('1.73 rpm'), untold('1.72 rpm'), untold('kN·m')],
+  },
+  'ask-09': {
+    says: [check('belt/check-wrap', 'unknown', '18 mm', '165 mm'), check('belt/check-wrap', 'unknown', 'were 18 inches meant')],
+    not: [notRed('belt/check-wrap'), notRed('belt/check-slip'), untold('NaN')],
+  },
+  'ask-10': {
+    says: [
+      check('work/check-carries', 'unknown', 'gears inside'),
+      check('work/check-carries', 'unknown', '70 to 150 N·m', '110 N·m'),
+      waits('where to look, in the sentence'),
+    ],
+    not: [notGreen('work/check-carries'), untold('motor would do')],
+  },
+};
