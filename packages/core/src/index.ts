@@ -42,6 +42,7 @@ export { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, 
 export { type Settled, settleValues } from './machine/settle-values.js';
 export { starters, startFrom } from './machine/starters.js';
 export { upgradeBuild } from './machine/upgrade.js';
+export { type Wall, wallOf } from './machine/wall.js';
 export { asMarkdown } from './procedures/as-markdown.js';
 export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';

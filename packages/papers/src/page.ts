@@ -28,12 +28,12 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
     line?.outlines ?? [],
     stations.map((station) => station.name),
   );
-  const fits = (scale: number) => paperSize(drawing, scale).width <= room_mm && paperSize(drawing, scale).height <= 62;
+  const fits = (scale: number) => paperSize(drawing, scale).width <= room_mm && paperSize(drawing, scale).height <= 50;
   const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
   const size = paperSize(drawing, scale);
-  const sources = [...new Set(evaluation.checks.map((check) => check.source))];
-  const most = 22;
+  const most = 20;
   const checks = evaluation.checks.slice(0, most);
+  const sources = [...new Set(checks.map((check) => check.source))];
   const left = evaluation.checks.length - checks.length;
   const heading = (text: string) => ({ text, bold: true, fontSize: 8, margin: [0, 5, 0, 1] });
   const parts = partsList(build);

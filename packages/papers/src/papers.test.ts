@@ -133,8 +133,11 @@ describe('the page', () => {
       const text = JSON.stringify(pageOf(build, worked, 'a4', '2026-11-25'));
       const wording = wordingFor(build);
       expect(text).toContain(JSON.stringify(sayAll(worked.says, wording)).slice(1, -1));
-      for (const { says } of worked.checks.slice(0, 22)) expect(text).toContain(JSON.stringify(say(says, wording)).slice(1, -1));
-      for (const { source } of worked.checks) expect(text).toContain(JSON.stringify(source).slice(1, -1));
+      // So many fit the page; those that are told have their source.
+      for (const { says, source } of worked.checks.slice(0, 20)) {
+        expect(text).toContain(JSON.stringify(say(says, wording)).slice(1, -1));
+        expect(text).toContain(JSON.stringify(source).slice(1, -1));
+      }
       for (const caution of worked.cautions) expect(text).toContain(JSON.stringify(caution).slice(1, -1));
       expect(text).not.toMatch(/NaN|undefined|null/);
     },

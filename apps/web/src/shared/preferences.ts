@@ -1,4 +1,4 @@
-import type { UnitHabit } from '@hobrek/core';
+import type { UnitHabit, Wall } from '@hobrek/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -12,10 +12,12 @@ interface Preferences {
   readonly units: UnitHabit;
   /** Light as the device has it, or always one of the two. */
   readonly theme: 'device' | 'day' | 'evening';
+  /** The workshop's wall, with which a new build begins. */
+  readonly wall: Wall;
 }
 
 export const usePreferences = create<Preferences>()(
-  persist((): Preferences => ({ gallon: 'us', letters: true, units: 'metric', theme: 'device' }), { name: 'hobrek-habits' }),
+  persist((): Preferences => ({ gallon: 'us', letters: true, units: 'metric', theme: 'device', wall: {} }), { name: 'hobrek-habits' }),
 );
 
 /** The units figures are shown in. Read by what stays as it is while its figures do: its numbers are written anew when the units change. */

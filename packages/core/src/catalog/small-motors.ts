@@ -8,27 +8,26 @@ export interface SmallMotor {
   /** Torque at rest and the most torque, over rated. */
   readonly start: Band;
   readonly most: Band;
-  readonly efficiency: Band;
-  readonly powerFactor: Band;
   /** Whether a switch takes a starting winding out at about three quarters of the synchronous speed. */
   readonly switches: boolean;
   /** Torque normal or high in the sense of the belt's service factor. */
   readonly driver: 'normal' | 'high';
+  /** Power factor of the stalled motor. */
+  readonly restFactor: Band;
   /** Stalled current over rated current. */
   readonly locked: Band;
 }
 
-/** Small induction motors by how they start (common practice and catalogue averages, from memory; ±0.05 on efficiency and power factor). */
+/** Small induction motors by how they start (common practice and catalogue averages, from memory; efficiency and power factor go by size: `motor-sizes.ts`). */
 export const smallMotors = {
   'three-phase': {
     says: 'three-phase',
     phases: 3,
     start: [1.6, 2.2, 2.7],
     most: [2, 2.5, 3],
-    efficiency: [0.65, 0.76, 0.88],
-    powerFactor: [0.7, 0.78, 0.86],
     switches: false,
     driver: 'normal',
+    restFactor: [0.45, 0.6, 0.8],
     locked: [4, 5.5, 7],
   },
   'split-phase': {
@@ -36,10 +35,9 @@ export const smallMotors = {
     phases: 1,
     start: [1, 1.25, 1.5],
     most: [1.8, 2, 2.3],
-    efficiency: [0.5, 0.58, 0.65],
-    powerFactor: [0.55, 0.62, 0.7],
     switches: true,
     driver: 'normal',
+    restFactor: [0.6, 0.7, 0.85],
     locked: [5, 6, 7.5],
   },
   'capacitor-start': {
@@ -47,10 +45,9 @@ export const smallMotors = {
     phases: 1,
     start: [2.5, 3, 3.5],
     most: [1.9, 2.2, 2.5],
-    efficiency: [0.55, 0.62, 0.68],
-    powerFactor: [0.6, 0.65, 0.7],
     switches: true,
     driver: 'high',
+    restFactor: [0.6, 0.7, 0.85],
     locked: [4, 5, 6.5],
   },
   'capacitor-run': {
@@ -58,10 +55,9 @@ export const smallMotors = {
     phases: 1,
     start: [0.3, 0.5, 0.8],
     most: [1.6, 1.8, 2.1],
-    efficiency: [0.6, 0.68, 0.75],
-    powerFactor: [0.9, 0.94, 0.98],
     switches: false,
     driver: 'normal',
+    restFactor: [0.65, 0.8, 0.9],
     locked: [3, 4, 5],
   },
   'both-capacitors': {
@@ -69,10 +65,9 @@ export const smallMotors = {
     phases: 1,
     start: [1.8, 2.3, 3],
     most: [1.8, 2.1, 2.5],
-    efficiency: [0.6, 0.7, 0.78],
-    powerFactor: [0.88, 0.94, 0.98],
     switches: true,
     driver: 'high',
+    restFactor: [0.6, 0.7, 0.85],
     locked: [4, 5, 6.5],
   },
   'shaded-pole': {
@@ -80,10 +75,9 @@ export const smallMotors = {
     phases: 1,
     start: [0.4, 0.5, 0.6],
     most: [1.1, 1.2, 1.4],
-    efficiency: [0.15, 0.25, 0.35],
-    powerFactor: [0.5, 0.55, 0.6],
     switches: false,
     driver: 'normal',
+    restFactor: [0.5, 0.6, 0.7],
     locked: [1.5, 2, 2.5],
   },
 } as const satisfies Record<string, SmallMotor>;
@@ -91,11 +85,10 @@ export type StartType = keyof typeof smallMotors;
 export const smallMotorSource = 'Small motors by kind: common practice and catalogue averages, no source (from memory)';
 
 /** What is tabled of a motor as a band. */
-export type BandName = 'start' | 'most' | 'efficiency' | 'powerFactor' | 'locked';
+export type BandName = 'start' | 'most' | 'efficiency' | 'powerFactor' | 'restFactor' | 'locked';
 
 /** Widest of several kinds: what is known of a motor that does not say how it starts. */
-export function widest(types: readonly SmallMotor[], of: BandName): Band {
-  const bands = types.map((motor) => motor[of]);
+export function widest(bands: readonly Band[]): Band {
   const likely = bands.map(([, middle]) => middle).sort((a, b) => a - b);
   return [Math.min(...bands.map(([low]) => low)), likely[Math.floor(likely.length / 2)] ?? 1, Math.max(...bands.map(([, , high]) => high))];
 }

@@ -81,6 +81,25 @@ export function hold<U extends Unit>(
   return { id, at, verdict, has, needs, margin: left, says, source };
 }
 
+/** What is known of a question that has no figures: yes, no, or which fields would tell. */
+export interface Stated {
+  readonly verdict: Verdict;
+  /** The fields that would tell, where it is not known. */
+  readonly missing?: readonly FieldPath[];
+  readonly tells?: Readonly<Record<string, Told>>;
+}
+
+/**
+ * A question of yes or no as a check: the same sentences, no figures and no reserve.
+ * @param id of the check, and `at` the path of its element
+ */
+export function state(id: string, at: string, { subject, says, source }: CheckOutput, { verdict, missing = [], tells = {} }: Stated): Check<'1'> {
+  const none: Figure<'1'> = { known: false, unit: '1', missing };
+  const known = typeof says === 'string' ? says : verdict === 'holds' ? says.holds : verdict === 'close' ? (says.close ?? says.fails) : says.fails;
+  const told: Sentence = verdict === 'unknown' ? notKnownYet(subject, none, none, tells) : { template: known, figures: tells, verdict };
+  return { id, at, verdict, has: none, needs: none, margin: null, says: told, source };
+}
+
 /** Whether any two of the ends that are told lie so near to each other that rounding might put them the other way round: to one figure it is by a third. */
 function isNear({ worst, likely, best }: Margin, has: Known, needs: Known): boolean {
   const nearest = Math.min(Math.abs(worst), Math.abs(likely), Math.abs(best));

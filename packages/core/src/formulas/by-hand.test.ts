@@ -17,7 +17,7 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
   ],
   ['belts-needed', { P_d: 9694, P_1: 3637.8 }, 2.6648, 'Shigley 10e, example 17-4: 13 hp over 4.88 hp is 2.66, three belts'],
   ['chain-speed', { p: 12.7, z: 20, n: 600 }, 2.54, 'ISO 10823 (relation): 20 links of half an inch, ten times a second: 100 in/s'],
-  ['continuous-power', { P: 1000, s: 0.25 }, 500, 'a quarter of the time at twice the load heats alike: 2² · ¼ = 1'],
+  ['power-for-a-time', { P: 1000, h: 0.25, t: 1e6, tau: 1800 }, 500, 'a quarter of the time at twice the load heats alike: 2² · ¼ = 1'],
   ['crank-torque', { F: 100, r: 350 }, 35, '100 N at 0.35 m'],
   ['derated-power', { P_r: 1000, h: 1525 }, 825, 'five times 305 m, five times 3.5 %'],
   ['friction-loss', { P: 800, k: 0.95 }, 40, 'a twentieth of 800 W'],

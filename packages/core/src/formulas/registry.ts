@@ -93,20 +93,26 @@ import { splitClampForce } from './hub/split-clamp-force.js';
 import { arrivingVoltage } from './motor/arriving-voltage.js';
 import { breakdownSlip } from './motor/breakdown-slip.js';
 import { circuitPower } from './motor/circuit-power.js';
-import { continuousPower } from './motor/continuous-power.js';
+import { dutyHeat } from './motor/duty-heat.js';
+import { fluxShare } from './motor/flux-share.js';
 import { klossTorque } from './motor/kloss-torque.js';
 import { leadResistance } from './motor/lead-resistance.js';
 import { lineCurrent } from './motor/line-current.js';
 import { lockedSeconds } from './motor/locked-seconds.js';
 import { motorSlip } from './motor/motor-slip.js';
 import { neededEfficiency } from './motor/needed-efficiency.js';
+import { powerForATime } from './motor/power-for-a-time.js';
 import { powerFromCurrent } from './motor/power-from-current.js';
 import { rotorInertia } from './motor/rotor-inertia.js';
 import { shaftFromInput } from './motor/shaft-from-input.js';
+import { shareAtMotor } from './motor/share-at-motor.js';
 import { slippedSpeed } from './motor/slipped-speed.js';
+import { speedOnWall } from './motor/speed-on-wall.js';
 import { startingCurrent } from './motor/starting-current.js';
 import { synchronousSpeed } from './motor/synchronous-speed.js';
 import { timesRated } from './motor/times-rated.js';
+import { torqueAtFlux } from './motor/torque-at-flux.js';
+import { torqueAtFrequency } from './motor/torque-at-frequency.js';
 import { torqueAtVoltage } from './motor/torque-at-voltage.js';
 import { tripCurrent } from './motor/trip-current.js';
 import { voltageDrop } from './motor/voltage-drop.js';
@@ -139,6 +145,7 @@ import { gripForce } from './work/grip-force.js';
 import { grownTorque } from './work/grown-torque.js';
 import { leverTorque } from './work/lever-torque.js';
 import { liftedTorque } from './work/lifted-torque.js';
+import { marginalEfficiency } from './work/marginal-efficiency.js';
 import { measuredShaftPower } from './work/measured-shaft-power.js';
 import { millingPower } from './work/milling-power.js';
 import { movedInertia } from './work/moved-inertia.js';
@@ -241,20 +248,26 @@ const all = [
   arrivingVoltage,
   breakdownSlip,
   circuitPower,
-  continuousPower,
+  dutyHeat,
+  fluxShare,
   klossTorque,
   leadResistance,
   lineCurrent,
   lockedSeconds,
   motorSlip,
   neededEfficiency,
+  powerForATime,
   powerFromCurrent,
   rotorInertia,
   shaftFromInput,
+  shareAtMotor,
   slippedSpeed,
+  speedOnWall,
   startingCurrent,
   synchronousSpeed,
   timesRated,
+  torqueAtFlux,
+  torqueAtFrequency,
   torqueAtVoltage,
   tripCurrent,
   voltageDrop,
@@ -287,6 +300,7 @@ const all = [
   grownTorque,
   leverTorque,
   liftedTorque,
+  marginalEfficiency,
   measuredShaftPower,
   millingPower,
   movedInertia,

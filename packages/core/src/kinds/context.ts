@@ -1,4 +1,4 @@
-import { hold } from '../checks/check.js';
+import { hold, state } from '../checks/check.js';
 import type { CheckOutput } from '../checks/check-output.js';
 import type { Figure } from '../figure/figure.js';
 import type { Context, LimitOutput, LimitWords, Outputs } from './outputs.js';
@@ -20,6 +20,9 @@ export function contextAt<O extends Outputs>(path: string, { checks, limits }: O
     },
     check(name, held) {
       return hold(`${path}/check-${name}`, path, checks[name] as CheckOutput, held);
+    },
+    state(name, stated) {
+      return state(`${path}/check-${name}`, path, checks[name] as CheckOutput, stated);
     },
     limit(name, { torque, source, as, lasts, isDriven }) {
       const declared = limits[name] as LimitOutput;

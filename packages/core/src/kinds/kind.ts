@@ -1,7 +1,7 @@
 import type { BreakerCurve } from '../catalog/breakers.js';
 import type { Shock } from '../catalog/v-belts.js';
 import type { Check } from '../checks/check.js';
-import type { Figure } from '../figure/figure.js';
+import type { FieldPath, Figure } from '../figure/figure.js';
 import type { Inputs } from '../machine/build.js';
 import type { Sentence } from '../wording/sentence.js';
 import type { Chosen, Fields, InputFigures } from './fields.js';
@@ -126,6 +126,8 @@ export interface Curve {
   readonly top_rpm: number;
   /** Where a starting winding drops out; null where there is none. */
   readonly switch_rpm: number | null;
+  /** Heat at a speed over that at rest, between 1 and 0: of the winding with the square of its current, of a clutch until it locks. Left out, it is 1 throughout. */
+  readonly heat?: (n_rpm: number) => number;
 }
 
 /** Lowest, likely and highest that a thing may be. */
@@ -142,8 +144,15 @@ export interface Fed {
   /** At the wall. */
   readonly voltage: Figure<'V'>;
   readonly frequency: Figure<'Hz'>;
+  readonly phases: Chosen<'1' | '3'>;
   /** One core of the lead. */
   readonly lead: Figure<'Ω'>;
+  readonly section: Figure<'mm²'>;
+  /** Whether anything of the lead is entered. */
+  readonly isLeadEntered: boolean;
+  /** Current that the lead carries for good as it is laid, and the largest breaker before it. */
+  readonly carries: Figure<'A'>;
+  readonly fused: Figure<'A'>;
   readonly breaker: Figure<'A'>;
   /** Letter of the breaker. */
   readonly curve: Chosen<BreakerCurve>;
@@ -158,6 +167,7 @@ export interface FeedKind<H extends KindHead<'feed'> = KindHead<'feed'>> extends
 export interface Supply {
   readonly voltage: Figure<'V'>;
   readonly frequency: Figure<'Hz'>;
+  readonly phases: Chosen<'1' | '3'>;
   readonly breaker: Figure<'A'>;
 }
 
@@ -177,11 +187,15 @@ export interface SourceOutput extends Rotary, Said {
   readonly supports: Figure<'N'>;
   /** Even or uneven driver, in the sense of service factors; undefined while not known. */
   readonly driver: 'normal' | 'high' | undefined;
+  /** Whether it starts again by itself once it has cooled: not said of what cannot; the fields that would tell where it is not known. */
+  readonly restarts?: 'by itself' | 'not by itself' | readonly FieldPath[];
   /** What stops it when it is stalled, as the sentence about that goes on; empty for a source that comes to no harm by stalling. */
   readonly stopped: string;
   readonly checks: readonly Check[];
-  /** Checks that hang on the power that is needed of it. */
-  readonly under: (needed: Figure<'W'>) => readonly Check[];
+  /** Whether it is started with nothing on it, for what cannot be started otherwise; the fields that would tell where it is not known. */
+  readonly unloaded?: boolean | readonly FieldPath[];
+  /** Checks that hang on the power that is needed of it, and on how long. */
+  readonly under: (needed: Figure<'W'>, lasts: Figure<'s'>) => readonly Check[];
 }
 
 export interface SourceKind<H extends KindHead<'source'> = KindHead<'source'>> extends KindHead<'source', H['fields']> {
@@ -244,6 +258,12 @@ export interface StageKind<H extends KindHead<'stage'> = KindHead<'stage'>> exte
 export interface WorkDemand extends Said {
   readonly steady: Figure<'N·m'>;
   readonly breakaway: Figure<'N·m'>;
+  /** It is loaded once it is up to speed: what it needs until then is its breakaway torque. */
+  readonly startsEmpty?: boolean;
+  /** How long it goes on at a stretch. */
+  readonly lasts: Figure<'s'>;
+  /** Whether hands clear it when it jams. */
+  readonly handsClear?: boolean;
   /** Exponent with which the torque grows with speed: 0, 1 or 2. */
   readonly growth: number;
   readonly inertia: Figure<'kg·m²'>;

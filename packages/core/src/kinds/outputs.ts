@@ -1,4 +1,4 @@
-import type { BothSides, Check } from '../checks/check.js';
+import type { BothSides, Check, Stated } from '../checks/check.js';
 import type { ByVerdict, CheckOutput, CheckOutputs } from '../checks/check-output.js';
 import type { Figure } from '../figure/figure.js';
 import type { QuantityName, Unit, UnitOf } from '../quantity/quantities.js';
@@ -105,5 +105,7 @@ export interface Context<O extends Outputs = Outputs> {
     figure: Figure<UnitOf<O['figures'][K]['quantity']>>,
   ): Figure<UnitOf<O['figures'][K]['quantity']>>;
   check<K extends keyof O['checks'] & string, U extends Unit>(name: K, held: HeldFor<O['checks'][K], U>): Check<U>;
+  /** Puts out a question of yes or no. */
+  state<K extends keyof O['checks'] & string>(name: K, stated: Stated): Check<'1'>;
   limit<K extends keyof O['limits'] & string>(name: K, at: LimitAt): Limit;
 }

@@ -1,4 +1,4 @@
-import { type Fields, quantity } from '../kinds/fields.js';
+import { choice, type Fields, quantity } from '../kinds/fields.js';
 
 const length = (label: string, help: string) =>
   quantity(label, 'length', { accepts: [10, 20_000], bare: 'mm', how: 'chosen', help, measure: 'Tape on the place where it will be used.' });
@@ -19,6 +19,15 @@ export const supplyFields = {
     help: '50 or 60, by the country.',
     measure: 'On any plate of the house.',
   }),
+  phases: choice(
+    'Phases of the supply',
+    { '1': 'one: a household socket', '3': 'three' },
+    {
+      how: 'measured',
+      help: 'The voltage of three phases is that between two of them, 400 V say; between one of them and neutral it is 230 V.',
+      measure: 'A socket of three phases has four or five pins.',
+    },
+  ),
   breaker: quantity('Breaker or fuse', 'current', {
     accepts: [0.5, 125],
     bare: 'A',

@@ -81,7 +81,7 @@ export interface Build {
   readonly version: typeof buildVersion;
   readonly name: string;
   readonly brief: string;
-  readonly supply: { readonly voltage?: QuantityInput; readonly frequency?: QuantityInput; readonly breaker?: QuantityInput };
+  readonly supply: Partial<Readonly<Record<'voltage' | 'frequency' | 'phases' | 'breaker', QuantityInput>>>;
   /** What it should be, by the names of the brief’s fields; left out while nothing is wished. */
   readonly wishes?: Inputs;
   readonly lines: readonly Line[];

@@ -5,6 +5,7 @@ import { blankBuild } from './blank-build.js';
 import type { Build, Inputs } from './build.js';
 import { enter } from './enter.js';
 import { withKind, withoutStage, withStageAdded } from './reshape.js';
+import { type Wall, withWall } from './wall.js';
 
 const blank: Starter = {
   id: 'blank',
@@ -23,10 +24,12 @@ const offered = kindHeads('work').flatMap(({ kind, starters: own = [] }) => own.
 export const starters: readonly Starter[] = [blank, ...offered];
 
 /**
- * The build that a starter begins.
+ * The build that a starter begins, at the wall of this workshop.
  * @throws RangeError when there is no such starter
  */
-export function startFrom(id: string): Build {
+export const startFrom = (id: string, wall: Wall = {}): Build => withWall(begun(id), wall);
+
+function begun(id: string): Build {
   const starter = offered.find((each) => each.id === id);
   if (id === blank.id) return blankBuild(blank.name);
   if (!starter) throw new RangeError(`There is no starter ${id}`);

@@ -26,6 +26,7 @@ it('names what was entered otherwise, and only the figures and checks that chang
     'roll: torque',
     'roll: power',
     'roll: jam torque at the tool',
+    'roll: time it may go on',
   ]);
   expect(half.figures.find(({ what }) => what === 'motor shaft: torque')).toEqual({ what: 'motor shaft: torque', a: '3.69 N·m', b: '2.50 N·m' });
   const carries = half.checks.find(({ id }) => id === 'main/work/check-carries');

@@ -61,7 +61,7 @@ describe('the demo crusher', () => {
   });
 
   it.each([
-    ['sea-glass-tumbler', 'a longer key in its sprocket', { 'main/roller-chain/drivenLength': '70 mm' }],
+    ['sea-glass-tumbler', 'a motor with a start winding instead of capacitors', { 'main/source/start': 'split-phase' }],
     ['bowl-lathe', 'a lighter cut', { 'main/work/torque': '3.2 N·m' }],
   ] as const)('ends green where all is well: the %s with %s', async (file, _, change) => {
     const build = JSON.parse(readFileSync(new URL(`../../../../demo/${file}.json`, import.meta.url), 'utf8')) as Build;
@@ -74,17 +74,21 @@ describe('the demo crusher', () => {
 
   it('says what a cure costs: a larger pulley, and how fast the tool then turns', () => {
     const splitter = JSON.parse(readFileSync(new URL('../../../../demo/kindling-splitter.json', import.meta.url), 'utf8')) as Build;
+    // What it needs is a guess, which is looked at first.
+    expect(cureOf(splitter, kinds)).toBe('Look at torque needed first: nothing need be bought where that turns out well.');
     // By hand: 401.6 rpm on 315 mm are 356.3 on 355 mm.
-    expect(cureOf(splitter, kinds)).toBe('A 355 mm driven pulley would do, with reserve 26 %; the cone then turns 356 rpm instead of 402 rpm.');
+    expect(cureOf(afterTyping(splitter, { 'main/work/torque': '26 N·m' }), kinds)).toBe(
+      'A 355 mm driven pulley would do, with reserve 26 %; the cone then turns 356 rpm instead of 402 rpm.',
+    );
   });
 
   it('tries two changes together where one will not do', () => {
     const mill = knownMachines.find(({ id }) => id === 'ask-06');
     if (!mill) throw new Error('ask-06 is gone');
-    const heavy = afterTyping(buildOf(mill), { 'main/work/torque': '38 N·m' });
-    // By hand: 2.2 kW at 1435 rpm are 14.64 N·m, 51.4 on 355 mm at 0.89: a reserve of 26 %. 1435 · 90 / 355 less 1 % is 360 rpm.
+    const heavy = afterTyping(buildOf(mill), { 'main/work/torque': '70 N·m' });
+    // By hand: 4 kW at 1440 rpm are 26.53 N·m, 93.1 on 355 mm at 0.89: a reserve of 24.8 %. 1440 · 90 / 355 less 1 % is 361 rpm.
     expect(cureOf(heavy, kinds)).toBe(
-      'A 2.2 kW motor and a 355 mm driven pulley together would do, with reserve 26 %; the tool shaft then turns 360 rpm instead of 452 rpm.',
+      'A 4 kW motor and a 355 mm driven pulley together would do, with reserve 24 %; the tool shaft then turns 361 rpm instead of 452 rpm.',
     );
   });
 
@@ -96,22 +100,22 @@ describe('the demo crusher', () => {
   it('rests on a guess when the power is one, and says what to measure', () => {
     const guess = { 'main/source/power': '0.6 to 0.9 kW', 'main/source/current': '?' };
     const { verdict, says } = typed(guess);
-    expect(verdict).toBe('unknown');
+    // A guess that decides nothing leaves it known: the motor draws 19 to 73 A at the start, and what letter the breaker has decides more than that.
+    expect(verdict).toBe('close');
     expect(says).toContain('The motor is strong enough: 12 to 20 N·m');
-    // The belt: a guess of the motor's power is nothing to it. The wall's circuit and the plate hang on it.
     const weak = { ...guess, 'main/work/torque': '14 N·m', 'main/source/power': '0.5 to 0.9 kW' };
     expect(typed(weak).says).toContain(
       'Whether the motor is strong enough is not known yet: the limit is 9.9 to 20 N·m, the load 14 N·m; enter or measure plate power',
     );
     expect(remedy(weak)).toMatch(
-      /^Whether the motor is strong enough is not known yet: “plate power” decides; the load is 14 N·m: at 500 W: .*, fails; at 900 W: .*, holds\.$/,
+      /^Whether the motor is strong enough is not known yet: “plate power” decides; the load is 14 N·m: at 500 W: .*, fails; at 900 W: .*, holds\. On the motor’s plate, beside kW or HP\.$/,
     );
   });
 
   it('offers nothing to buy where what nobody has looked at decides', async () => {
     const lathe = startFrom('lathe');
     const all = await loadKinds(lathe);
-    expect(cureOf(lathe, all)).toMatch(/is not known yet: “.*” decides?; /);
+    expect(cureOf(lathe, all)).toMatch(/^Look at plate power, .* first: /);
     expect(cureOf(lathe, all)).not.toContain('would do');
   });
 
@@ -275,11 +279,13 @@ describe('any build of belts', () => {
     expect(compared).toBeGreaterThanOrEqual(300);
   });
 
+  // Up to what the lead of the demo feeds: behind 8 m of 1.5 mm² the start of a far larger motor pulls the voltage down.
   it('more power never carries less', () => {
     fc.assert(
-      fc.property(fc.double({ min: 50, max: 5000, noNaN: true }), fc.double({ min: 1, max: 3, noNaN: true }), (watts, more) => {
-        const left = (power: number) => typed({ 'main/source/power': `${power} W` }).lines[0]?.checks[0]?.margin?.worst ?? Number.NaN;
-        expect(left(watts * more)).toBeGreaterThanOrEqual(left(watts));
+      fc.property(fc.double({ min: 50, max: 1400, noNaN: true }), fc.double({ min: 1, max: 3, noNaN: true }), (watts, more) => {
+        const left = (power: number) =>
+          typed({ 'main/source/power': `${power} W`, 'main/source/current': '?' }).lines[0]?.checks[0]?.margin?.worst ?? Number.NaN;
+        expect(left(watts * more)).toBeGreaterThanOrEqual(left(watts) - 1e-9);
       }),
       { seed: 12, numRuns: 50 },
     );

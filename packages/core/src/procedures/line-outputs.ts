@@ -19,6 +19,7 @@ export const sourceOutputs = {
     'inertia-at-motor': figure('Inertia of everything, at its shaft', 'inertia', 'Start'),
     'settles-at': figure('Speed under the load', 'speed', 'Start', { key: true }),
     'runs-up-in': figure('Run-up time', 'time', 'Start', { key: true }),
+    'heated-for': figure('Time at rest that heats as much', 'time', 'Start', { aside: true }),
   },
   checks: {
     starts: {
@@ -30,13 +31,30 @@ export const sourceOutputs = {
         fails: 'it does not start: {has} of starting torque, {needs} of breakaway torque',
       },
     },
+    unloaded: {
+      subject: 'whether it is started with nothing on it',
+      source: 'Common practice, no source: without a clutch an engine has no torque until it runs',
+      says: {
+        holds: 'it is started with nothing on it, and loaded once it runs',
+        fails: 'it cannot be started against the work: it takes a clutch, an idler that tightens the belt, or a valve that lets the work off',
+      },
+    },
     'runs-up': {
       subject: 'whether it runs up in time',
       source: startSource,
       says: {
-        holds: 'it is up to speed in {needs}{heating}',
-        may: 'it may take too long to run up: it is up to speed in {needs}{heating}',
-        fails: 'it takes too long to run up: it is up to speed in {needs}{heating}',
+        holds: 'it is up to speed in {time}{heating}',
+        may: 'it may take too long to run up: it is up to speed in {time}{heating}',
+        fails: 'it takes too long to run up: it is up to speed in {time}{heating}',
+      },
+    },
+    restart: {
+      subject: 'whether it starts again by itself',
+      source: 'EN 60204-1, 7.3 and 7.5: no start by itself where that may hurt (from memory); local codes go first',
+      says: {
+        holds: 'it stays off until somebody switches it on',
+        fails:
+          'it starts again by itself once it has cooled, while somebody clears the jam: fit a thermal cut-out that is reset by hand, or a no-volt release that the cut-out drops out',
       },
     },
     bearing: {

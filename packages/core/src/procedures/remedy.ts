@@ -1,8 +1,10 @@
 import { type Check, closeBelow } from '../checks/check.js';
 import { reserveOf } from '../checks/reserve.js';
+import { type FieldPath, unseenHighEnd, unseenLowEnd, unseenUnder } from '../figure/figure.js';
 import type { Candidate, Typed } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
+import { namesOfElements } from '../machine/element-names.js';
 import { enter } from '../machine/enter.js';
 import { elementsOf, placesOf, withInput } from '../machine/paths.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
@@ -26,19 +28,46 @@ const most = 2;
  * @param now the build as it was worked out
  */
 export function remedyFor(build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
+  // What contradicts itself is read again before anything is bought or looked at for it.
+  if (now.checks.some(({ verdict, margin, unseen }) => verdict === 'unknown' && margin && !unseen)) return '';
   const work = now.lines.map((line) => line.checks[0]).find((check) => check && check.verdict !== 'holds');
-  if (work?.unseen) return say(decidedBy(build, kinds, now).get(work.id) ?? work.says, wording);
+  if (work?.unseen) return whereToLook(work, build, kinds, now, wording);
+  const look = work && firstToLookAt(work);
+  if (look) return say(look, wording);
   if (work && work.verdict !== 'unknown') {
     const cure = curesFor(work, build, kinds, now, wording);
     if (cure) return cure;
   }
   for (const check of now.checks.filter((each) => each !== work && each.verdict === 'fails').slice(0, 3)) {
     const cure = curesFor(check, build, kinds, now, wording);
-    if (cure) return cure;
+    if (!cure) continue;
+    // It does not cure what the work needs: then it is said what it is good for.
+    const cured = build.lines.flatMap((line) => namesOfElements(line).get(check.at) ?? [])[0];
+    return work?.verdict === 'fails' && cured ? `For the ${cured} alone: ${cure.charAt(0).toLowerCase()}${cure.slice(1)}` : cure;
   }
   // There is nothing to buy, but something to look at.
   const worst = now.checks.find((check) => check.unseen);
-  return worst ? say(decidedBy(build, kinds, now).get(worst.id) ?? worst.says, wording) : '';
+  return worst ? whereToLook(worst, build, kinds, now, wording) : '';
+}
+
+/** What decides a check that is not known, and where on the machine it is read or measured. */
+function whereToLook(check: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
+  const decided = decidedBy(build, kinds, now).get(check.id);
+  const first = fieldsTold(decided ?? check.says)[0];
+  const measure = placesOf(build).find(({ path }) => path === first)?.field.measure ?? '';
+  return [say(decided ?? check.says, wording), measure].filter(Boolean).join(' ');
+}
+
+/** The fields that a sentence names. */
+const fieldsTold = ({ figures }: Sentence): readonly FieldPath[] =>
+  Object.values(figures).flatMap((told) => (typeof told === 'object' && told !== null && 'fields' in told ? told.fields : []));
+
+/** What is close only while nobody has looked is looked at first: a sentence with what to look at, or nothing where looking would not make it hold. */
+function firstToLookAt({ verdict, has, needs }: Check): Sentence | null {
+  if (verdict !== 'close' || !has.known || !needs.known) return null;
+  const fields = [...new Set([...unseenUnder(has), ...unseenUnder(needs)])];
+  if (fields.length === 0 || !(unseenHighEnd(has) * (1 - closeBelow) >= unseenLowEnd(needs))) return null;
+  return sentence('look at {missing} first: nothing need be bought where that turns out well', { missing: { fields } });
 }
 
 /** What the kinds of a build offer against its checks, nearest size first. */
@@ -120,9 +149,9 @@ function costs(after: Evaluation, before: Evaluation): Sentence | string {
   return '';
 }
 
-/** A cure of the work must hold, or leave enough; one of another check must at least no longer fail. */
+/** A cure of the work must hold, or leave enough; one of another check must no longer fail, nor be short at its worst ends. */
 const better = (after: Check, before: Check, isWork: boolean) =>
-  after.verdict === 'holds' || (after.verdict === 'close' && before.verdict === 'fails' && (!isWork || (after.margin?.worst ?? 0) >= closeBelow));
+  after.verdict === 'holds' || (after.verdict === 'close' && before.verdict === 'fails' && (after.margin?.worst ?? -1) >= (isWork ? closeBelow : 0));
 
 /** By so much of what is left may another check that is close or fails end worse. */
 const bearable = 0.01;
@@ -136,6 +165,7 @@ function worsened(after: Evaluation, before: Evaluation, cured: string): boolean
     if (check.verdict === 'fails' && was?.verdict !== 'fails') return true;
     // What was known and no longer is, is no better.
     if (check.verdict === 'unknown' && was && was.verdict !== 'unknown') return true;
+    if (was?.margin && check.margin && was.margin.worst >= 0 && check.margin.worst < 0) return true;
     if (!was?.margin || !check.margin || (was.verdict !== 'fails' && was.verdict !== 'close')) return false;
     return check.margin.worst < was.margin.worst - bearable * Math.max(1, Math.abs(was.margin.worst));
   });

@@ -57,7 +57,7 @@ describe('a run-up', () => {
   });
 
   it('does not leave rest where more is needed than there is', () => {
-    expect(startUp(kloss(25, 0.2, 1500), () => 12, 0.01)).toEqual({ settles_rpm: 0, runs: false, seconds: null });
+    expect(startUp(kloss(25, 0.2, 1500), () => 12, 0.01)).toEqual({ settles_rpm: 0, runs: false, seconds: null, heated: null });
   });
 
   // Common practice, no source: a motor with a weak start hangs at a low speed when the load grows before it has passed its dip.
@@ -72,7 +72,7 @@ describe('a run-up', () => {
   it('does not run where the load holds it at two fifths of its speed, and does where it settles at nine tenths', () => {
     const falling = (n: number) => 10 * (1 - n / 1500);
     const at = (share: number) => startUp({ torque: falling, top_rpm: 1500, switch_rpm: null }, () => falling(share * 1500), 0.01);
-    expect(at(0.4)).toMatchObject({ settles_rpm: expect.closeTo(600, 6), runs: false, seconds: null });
+    expect(at(0.4)).toMatchObject({ settles_rpm: expect.closeTo(600, 6), runs: false, seconds: null, heated: null });
     expect(at(0.55).runs).toBe(false);
     expect(at(0.65).runs).toBe(true);
     expect(at(0.9)).toMatchObject({ settles_rpm: expect.closeTo(1350, 6), runs: true });

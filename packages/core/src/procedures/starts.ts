@@ -7,7 +7,7 @@ import type { Curve, Ends, SourceOutput, StageTransfer, WorkDemand } from '../ki
 import type { Context } from '../kinds/outputs.js';
 import { sentence } from '../wording/sentence.js';
 import { hangsSays, sourceOutputs } from './line-outputs.js';
-import { startUp } from './start-up.js';
+import { settlesLoaded, startUp } from './start-up.js';
 
 export const settlingSpeed = defineProcedure({
   id: 'settling-speed',
@@ -20,6 +20,14 @@ export const runUpTime = defineProcedure({
   says: 'J · dω over the surplus of torque, summed from rest to 98 % of where it settles',
   source: 'Newton’s second law',
 });
+
+export const runUpHeat = defineProcedure({
+  id: 'run-up-heat',
+  says: 'The run-up, each moment counted by the heat there over that at rest: of a winding by the square of its current as its slip falls, of a clutch until it locks',
+  source: 'Textbooks on electric machines (equivalent circuit: the current goes with 1/√((s_b/s)² + 1))',
+});
+
+type Load = (n_rpm: number) => number;
 
 /** Torque of the source over its speed at its ends, and what the work likely needs there: as they were held against each other. */
 export interface RunningUp {
@@ -44,12 +52,12 @@ interface Machine {
 /** Does it start, how long does it take, where does it settle. */
 export function starts(machine: Machine): { readonly checks: readonly Check[]; readonly runningUp: RunningUp | null } {
   const { output, transfers, demand, context } = machine;
-  const { note, check } = context;
+  const { note } = context;
   const breakaway = note(
     'breakaway-at-motor',
     transfers.reduceRight((T, { ratio, efficiency }) => neededBefore({ T_2: T, i: ratio, k: efficiency }), demand.breakaway),
   );
-  const checks: Check[] = [check('starts', { has: output.starting, needs: breakaway })];
+  const checks: Check[] = [startsUnder(output, breakaway, context)];
   if (output.byHand) return { checks, runningUp: null };
   const J = note('inertia-at-motor', inertiaAtSource(output, transfers, demand));
   const ends = endsOf(machine, breakaway);
@@ -61,24 +69,42 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
     startUp(curves[2], ends.low, lowEnd(J)),
   ] as const;
   const from = { T: output.starting, T_0: breakaway, J };
+  const loads = [ends.fullHigh, ends.fullLikely, ends.fullLow];
   const settles = note(
     'settles-at',
     solved(
       'rpm',
       settlingSpeed,
       from,
-      runs.map((run) => run.settles_rpm),
+      runs.map((run, k) => (demand.startsEmpty ? settlesLoaded(curves[k] as Curve, loads[k] as Load) : run.settles_rpm)),
     ),
   );
-  const seconds = runs.map((run) => run.seconds);
+  const notEverywhere = unknown('s', [], 'it does not run up at every end of what is not sure');
+  const over = (procedure: Procedure, each: readonly (number | null)[]) =>
+    each.every((one) => one !== null) ? solved('s', procedure, from, each as number[]) : notEverywhere;
   const time = note(
     'runs-up-in',
-    seconds.every((each) => each !== null)
-      ? solved('s', runUpTime, from, seconds as number[])
-      : unknown('s', [], 'it does not run up at every end of what is not sure'),
+    over(
+      runUpTime,
+      runs.map((run) => run.seconds),
+    ),
   );
-  checks.push(runsUp(machine, time, runs, from));
+  const heated = note(
+    'heated-for',
+    over(
+      runUpHeat,
+      runs.map((run) => run.heated),
+    ),
+  );
+  checks.push(runsUp(machine, time, heated, runs, from));
   return { checks, runningUp: { curves, load: ends.likely, settles } };
+}
+
+/** Its torque at rest against what breaks the work away; of what has none, whether it is started unloaded. */
+function startsUnder({ starting, unloaded }: SourceOutput, breakaway: Figure<'N·m'>, { check, state }: Machine['context']): Check {
+  if (unloaded === undefined) return check('starts', { has: starting, needs: breakaway });
+  if (typeof unloaded === 'boolean') return state('unloaded', { verdict: unloaded ? 'holds' : 'fails' });
+  return state('unloaded', { verdict: 'unknown', missing: unloaded });
 }
 
 function solved<U extends 'rpm' | 's'>(
@@ -100,20 +126,28 @@ function inertiaAtSource(output: SourceOutput, transfers: readonly StageTransfer
   return picked('sum', 'kg·m²', [output.inertia, behind]);
 }
 
-/** The load at the source over its speed, as plain numbers: breaking away at rest, eased to the steady torque within a twentieth of full speed. */
+/**
+ * The load at the source over its speed, as plain numbers: breaking away at rest, eased to the steady torque within a twentieth of full speed; of what is loaded
+ * later what it needs empty, throughout. And what it needs at work.
+ */
 function endsOf({ output, transfers, demand, steady, toolSpeed }: Machine, breakaway: Figure<'N·m'>) {
   const ratio = transfers.reduce((i, each) => (each.ratio.known ? i * each.ratio.value : Number.NaN), 1);
   if (!steady.known || !breakaway.known || !toolSpeed.known || !output.top.known || !Number.isFinite(ratio)) return null;
   const rated = toolSpeed.value * ratio;
   const eased = 0.05 * output.top.value;
-  const load = (T: number, T_0: number) => (n: number) => {
-    const there = demand.growth === 0 ? T : T * (n / rated) ** demand.growth;
-    return n >= eased ? there : there + ((T_0 - there) * (eased - n)) / eased;
+  const grown = (T: number): Load => (demand.growth === 0 ? () => T : (n) => T * (n / rated) ** demand.growth);
+  const load = (T: number, T_0: number): Load => {
+    if (demand.startsEmpty) return () => T_0;
+    const full = grown(T);
+    return (n) => (n >= eased ? full(n) : full(n) + ((T_0 - full(n)) * (eased - n)) / eased);
   };
   return {
     low: load(lowEnd(steady), lowEnd(breakaway)),
     likely: load(steady.value, breakaway.value),
     high: load(highEnd(steady), highEnd(breakaway)),
+    fullLow: grown(lowEnd(steady)),
+    fullLikely: grown(steady.value),
+    fullHigh: grown(highEnd(steady)),
   };
 }
 
@@ -123,13 +157,14 @@ type Run = ReturnType<typeof startUp>;
 function runsUp(
   { output: { heating }, context }: Machine,
   time: Figure<'s'>,
+  heated: Figure<'s'>,
   runs: readonly [Run, Run, Run],
   from: Readonly<Record<string, Figure>>,
 ): Check {
   const has = heating?.lasts ?? unknown('s', []);
   const source = [sourceOutputs.checks['runs-up'].source, heating?.source].filter(Boolean).join('; ');
-  const withstands = heating ? sentence(`; ${heating.template}`, { lasts: heating.lasts }) : '';
-  const check = context.check('runs-up', { has, needs: time, source, tells: { heating: withstands } });
+  const withstands = heating ? sentence(`; ${heating.template}`, { lasts: heating.lasts, heated }) : '';
+  const check = context.check('runs-up', { has, needs: heated, source, tells: { time, heating: withstands } });
   if (time.known) return check;
   const [worst, likely, best] = runs;
   const fields = [...new Set(Object.values(from).flatMap((figure) => [...unseenUnder(figure)]))];

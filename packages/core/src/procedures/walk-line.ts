@@ -133,8 +133,9 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
     checks: [
       strongEnough(work, noun, last, demand.steady),
       ...output.checks,
-      ...output.under(power[0] as Figure<'W'>),
+      ...output.under(power[0] as Figure<'W'>, demand.lasts),
       ...started.checks,
+      ...restart(asSource, output, demand),
       ...bearing(asSource, noun, output, results),
       ...joined(results, (each) => each.checks),
       ...joined(stages, (stage, k) => overhung(stage, results[k], results[k + 1])),
@@ -167,10 +168,13 @@ const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOu
 /** What the brief says of the supply. */
 function supplyOf(supply: Build['supply']): Supply {
   const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> => {
-    const value = supply[name]?.value;
-    return value === undefined ? unknown(unit, []) : known(unit, value, { by: 'given', field: `supply/${name}` });
+    const { value, low, high, how } = supply[name] ?? {};
+    if (value === undefined) return unknown(unit, []);
+    const range = low === undefined || high === undefined ? undefined : ([low, high] as const);
+    return known(unit, value, { by: 'given', field: `supply/${name}` }, range, how === 'guessed' ? guessedMarks : 0);
   };
-  return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), breaker: entry('breaker', 'A') };
+  const phases = { is: supply.phases?.text as '1' | '3' | undefined, field: 'supply/phases' };
+  return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), phases, breaker: entry('breaker', 'A') };
 }
 
 /** Inertia of what spins before stage `k`, as its driving shaft feels it. */
@@ -270,6 +274,12 @@ const guessedMarks = flag.guessed | flag.unseen;
 /** Whether what arrives at the tool's shaft is what the work needs. */
 function strongEnough({ path, figures }: Opened, source: string, { torque, name }: StationFigures, needed: Figure<'N·m'>): Check {
   return contextAt(path, workOutputs, figures).check('carries', { has: torque, needs: needed, tells: { source, shaft: name } });
+}
+
+/** Where hands clear it: whether it stays off, said only where it does not or where that is not known. */
+function restart({ state }: Context<typeof sourceOutputs>, { restarts }: SourceOutput, { handsClear }: WorkDemand): Check[] {
+  if (!handsClear || restarts === undefined || restarts === 'not by itself') return [];
+  return [state('restart', restarts === 'by itself' ? { verdict: 'fails' } : { verdict: 'unknown', missing: restarts })];
 }
 
 /** Pull of the first stage on the source's own bearing, once its shaft is known. */

@@ -107,3 +107,24 @@ it('never throws and never answers with a number that is not one, whatever is ty
     { seed: 7, numRuns: 3000 },
   );
 });
+
+// ASTM B258 by its own table, in mm²: AWG 14 2.08, 12 3.31, 10 5.26, 2/0 67.4.
+it.each([
+  ['AWG 14', 2.08],
+  ['14 AWG', 2.08],
+  ['#12', 3.31],
+  ['awg10', 5.26],
+  ['2/0 AWG', 67.4],
+])('reads %s as the cross-section of a wire', (text, mm2) => {
+  const read = readQuantity(text, { label: 'Lead', quantity: 'area', accepts: [0.1, 200], bare: 'mm²' });
+  expect(read.ok && read.value).toBeCloseTo(mm2, mm2 > 10 ? 1 : 2);
+});
+
+it('a plate of two voltages is no fraction of a volt', () => {
+  for (const text of ['230/400 V', '230/400', '220V/380V']) {
+    expect(readQuantity(text, { label: 'Rated voltage', quantity: 'voltage', accepts: [1, 1000], bare: 'V' })).toMatchObject({
+      ok: false,
+      says: expect.stringContaining('two voltages'),
+    });
+  }
+});

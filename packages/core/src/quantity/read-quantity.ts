@@ -118,6 +118,11 @@ function around({ value, unit }: Part, half: number, field: Reads, settings: Rea
 }
 
 function readPart(text: string, field: Reads, settings: ReadingSettings, fallback?: KnownUnit): Part | Refused {
+  const area = field.quantity === 'area' ? gaugeArea_mm2(text) : null;
+  if (area !== null) return { value: area, unit: findUnit('mm²', 'area') as KnownUnit };
+  if (field.quantity === 'voltage' && twoVoltages.test(text)) {
+    return refuse(field, 'no-number', `has two voltages in “${text.trim()}”: write the smaller as the rated one, the larger as that in star`);
+  }
   const number = readNumber(text);
   if (!number.ok) return refuseNumber(text, number, field);
   const { rest, value } = number;
@@ -134,6 +139,22 @@ function readPart(text: string, field: Reads, settings: ReadingSettings, fallbac
   }
   if (unit) return refuseUnit(value, unit, field);
   return refuse(field, 'unit-unknown', `was read as ${showNumber(value)}, but “${rest}” is not a unit of ${quantities[field.quantity].name}`);
+}
+
+/** `230/400 V`: no fraction, but a motor that can be connected for either. */
+const twoVoltages = /^\s*\d{2,3}\s*V?\s*\/\s*\d{3}\s*V?\s*$/i;
+
+/**
+ * Cross-section of a wire by its American gauge, mm² (ASTM B258): `AWG 14`, `14 AWG`, `#14`, `2/0 AWG`.
+ * @returns null for anything that is no gauge
+ */
+function gaugeArea_mm2(text: string): number | null {
+  const found = /^(?:awg|#)\s*#?\s*(\d{1,2}|[1-4]\/0)$|^(\d{1,2}|[1-4]\/0)\s*(?:awg|ga\.?|gauge)$/i.exec(text.trim());
+  const gauge = found?.[1] ?? found?.[2];
+  if (gauge === undefined) return null;
+  // 2/0 is one below 0: −1.
+  const n = gauge.endsWith('/0') ? 1 - Number(gauge[0]) : Number(gauge);
+  return (Math.PI / 4) * (0.127 * 92 ** ((36 - n) / 39)) ** 2;
 }
 
 const plainShare: KnownUnit = { quantity: 'fraction', symbol: '', factor: 1, zero: 0, offered: false };

@@ -1,8 +1,10 @@
-import { type BriefPart, briefParts, type Inputs, type QuantityField } from '@hobrek/core';
+import { type BriefPart, briefParts, type Field as FieldOf, type Inputs, supplyFields, type Wall, wallOf } from '@hobrek/core';
+import { Choice } from '../../open-build/choice-field.js';
 import { Field } from '../../open-build/field.js';
 import { briefed, fieldLeft, noted } from '../../open-build/open-build.js';
 import { said } from '../../open-build/said.js';
 import { useOpenBuild } from '../../open-build/store.js';
+import { usePreferences } from '../../shared/preferences.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** What the machine must do and for whom, in the person's own words; it is above everything that is worked out. */
@@ -32,6 +34,7 @@ export function BriefStop() {
       <section>
         <Heading says="at the socket it will be plugged into; what is entered under Supply on the sheet counts before it">Supply</Heading>
         <Entries part="supply" />
+        <WorkshopsWall />
       </section>
       <section>
         <Heading says="each is a check in the ledger, once both its sides are known">Wishes</Heading>
@@ -54,12 +57,43 @@ function Entries({ part }: { part: BriefPart }) {
   const entries = useOpenBuild(({ open }) => open?.build[part]) as Inputs | undefined;
   return (
     <div className="grid grid-cols-2 gap-x-6 gap-y-1 max-sm:grid-cols-1">
-      {Object.entries<QuantityField>(briefParts[part]).map(([name, field]) => (
-        <Field key={name} path={`${part}/${name}`} field={field} input={entries?.[name]} />
-      ))}
+      {Object.entries<FieldOf>(briefParts[part]).map(([name, field]) => {
+        const entry = { path: `${part}/${name}`, input: entries?.[name] };
+        return field.is === 'choice' ? <Choice key={name} field={field} {...entry} /> : <Field key={name} field={field} {...entry} />;
+      })}
     </div>
   );
 }
+
+/** Whether new builds begin with this wall, and the way to have it so. */
+function WorkshopsWall() {
+  const build = useOpenBuild(({ open }) => open?.build);
+  const kept = usePreferences(({ wall }) => wall);
+  const here = build ? wallOf(build) : {};
+  const isKept = saysWall(kept) === saysWall(here);
+  if (Object.keys(here).length === 0 && Object.keys(kept).length === 0) {
+    return <p className="mt-2 text-sm text-soft">Enter it once: it can be kept for the builds that come after.</p>;
+  }
+  return (
+    <p className="mt-2 text-sm text-soft">
+      {Object.keys(kept).length > 0 && <>New builds begin with {saysWall(kept)}. </>}
+      {!isKept && Object.keys(here).length > 0 && (
+        <button type="button" className="cursor-pointer text-blue hover:underline" onClick={() => usePreferences.setState({ wall: here })}>
+          Keep {saysWall(here)} for new builds
+        </button>
+      )}
+    </p>
+  );
+}
+
+/** A wall in a line: `230 V, 50 Hz, one phase, 16 A`. */
+const saysWall = (wall: Wall): string =>
+  Object.keys(supplyFields)
+    .flatMap((name) => {
+      const text = wall[name as keyof Wall];
+      return text === undefined ? [] : [name === 'phases' ? (text === '3' ? 'three phases' : 'one phase') : text];
+    })
+    .join(', ');
 
 function Verdicts() {
   const checks = useOpenBuild(({ open }) => open?.evaluation.checks);

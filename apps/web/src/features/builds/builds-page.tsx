@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
 import { hearChanges } from '../../shared/changes.js';
 import { PageHead } from '../../shared/page-head.js';
-import { useUnits } from '../../shared/preferences.js';
+import { usePreferences, useUnits } from '../../shared/preferences.js';
 import { BringIn } from './bring-in.js';
 import { BuildRow } from './build-row.js';
 import { StartFrom } from './start-from.js';
@@ -36,7 +36,8 @@ export function BuildsPage() {
   }, [refetch, recount]);
   useEffect(() => hearChanges(reload), [reload]);
   const start = useMutation({
-    mutationFn: async (starter: string) => send<StoredBuild>('POST', 'builds', (await import('./starters.js')).startFrom(starter)),
+    mutationFn: async (starter: string) =>
+      send<StoredBuild>('POST', 'builds', (await import('./starters.js')).startFrom(starter, usePreferences.getState().wall)),
     onSuccess: (stored) => navigate(`/builds/${stored.id}`),
   });
   const copy = useMutation({

@@ -49,9 +49,9 @@ proves('machines', 'star-delta-01', ({ given }) => {
 });
 proves('machines', 'outlet-bound-01', ({ given }) => {
   const [V, I, eta, pf] = [given('V'), given('I'), given('eff'), given('pf')];
-  const shaft = (share: number) => circuitPower.compute({ V, I, share, eta, pf });
+  const shaft = (share: number) => circuitPower.compute({ m: 1, V, I, share, eta, pf });
   // With nothing lost it is the volt-amperes of the outlet.
-  const drawn = (share: number) => circuitPower.compute({ V, I, share, eta: 1, pf: 1 });
+  const drawn = (share: number) => circuitPower.compute({ m: 1, V, I, share, eta: 1, pf: 1 });
   return { P_shaft_max: shaft(1), P_shaft_cont: shaft(given('cont')), S_max: drawn(1), S_cont: drawn(given('cont')) };
 });
 proves('machines', 'kloss-01', ({ given }) => {

@@ -17,6 +17,15 @@ const fields = {
     help: 'Of the mains: 50 or 60 Hz.',
     measure: 'On the plate, or from the supplier.',
   }),
+  phases: choice(
+    'Phases at the wall',
+    { '1': 'one: a household socket', '3': 'three' },
+    {
+      how: 'measured',
+      help: 'The voltage of three phases is that between two of them, 400 V say; between one of them and neutral it is 230 V.',
+      measure: 'A socket of three phases has four or five pins.',
+    },
+  ),
   length: quantity('Lead, length', 'length', {
     accepts: [10, 500_000],
     bare: 'm',
@@ -29,10 +38,20 @@ const fields = {
     accepts: [0.2, 100],
     bare: 'mm²',
     how: 'plate',
-    help: 'Of one core.',
+    help: 'Of one core, in mm² or as AWG 14.',
     measure: 'Printed along the cable: 3G1.5 means three cores of 1.5 mm².',
     usual: { of: 'unseen', low: 1.5, value: 1.5, high: 2.5, source: 'Common practice, no source: leads of machines have 1.5 to 2.5 mm²' },
   }),
+  laid: choice(
+    'Lead, laid',
+    { free: 'free in air', bundled: 'in conduit or bundled', coiled: 'on a coiled drum' },
+    {
+      how: 'measured',
+      usual: 'free',
+      help: 'What a lead carries without getting hot: three quarters of it in conduit or bundled, a third on a coiled drum.',
+      measure: 'A drum is unwound before it is used.',
+    },
+  ),
   breaker: quantity('Breaker', 'current', {
     accepts: [0.5, 200],
     bare: 'A',
@@ -55,8 +74,12 @@ export const mainsHead = {
   label: 'straight on the mains',
   noun: 'supply',
   fields,
-  groups: { 'Wall and lead': ['voltage', 'frequency', 'length', 'section', 'breaker', 'curve'] },
-  figures: { lead: figure('Resistance of the lead, one core', 'resistance', 'Lead') },
+  groups: { 'Wall and lead': ['voltage', 'frequency', 'phases', 'length', 'section', 'laid', 'breaker', 'curve'] },
+  figures: {
+    lead: figure('Resistance of the lead, one core', 'resistance', 'Lead'),
+    carries: figure('Current the lead carries for good', 'current', 'Lead'),
+    'fused-with': figure('Largest breaker before the lead', 'current', 'Lead'),
+  },
   checks: {},
   limits: {},
   // The voltage used to be that at the motor; without a lead it is the same.

@@ -30,8 +30,11 @@ describe('an engine in the motor’s place', () => {
   });
 
   it('cannot be started against the work without a clutch, and can with one', () => {
-    const starts = (clutch: string) => typed({ clutch }).checks.find((each) => each.id === 'main/source/check-starts')?.verdict;
-    expect([starts('none'), starts('centrifugal'), starts('?')]).toEqual(['fails', 'holds', 'unknown']);
+    const starts = (clutch: string, letsOff = '?') =>
+      typed({ clutch, letsOff }).checks.find((each) => /^main.source.check-(starts|unloaded)$/.test(each.id))?.verdict;
+    expect([starts('none', 'nothing'), starts('centrifugal'), starts('?')]).toEqual(['fails', 'holds', 'unknown']);
+    // Whether the work can be let off is asked for: an idler or a valve is as good as a clutch.
+    expect([starts('none'), starts('none', 'idler'), starts('none', 'valve')]).toEqual(['unknown', 'holds', 'holds']);
     expect(value(typed({ clutch: 'centrifugal' }), 'settles-at').value).toBeGreaterThan(0);
   });
 

@@ -38,6 +38,21 @@ const fields = {
     { none: 'none', centrifugal: 'centrifugal' },
     { how: 'measured', help: 'Without one it cannot be started against the work.', measure: 'A drum with shoes in it on the shaft.' },
   ),
+  letsOff: choice(
+    'Started unloaded by',
+    {
+      idler: 'an idler that tightens the belt',
+      valve: 'a valve or a feed that is shut',
+      dog: 'a dog clutch, or a belt put on later',
+      nothing: 'nothing: it is coupled',
+    },
+    {
+      how: 'measured',
+      help: 'Without a clutch an engine is started with nothing on it.',
+      measure: 'Pull the rope slowly: the tool must not turn, or turn freely.',
+      when: { field: 'clutch', is: ['none'] },
+    },
+  ),
   engages: quantity('Clutch engages at', 'speed', {
     accepts: [100, 20_000],
     bare: 'rpm',

@@ -21,7 +21,7 @@ const lining = fixed('s', 10, liningSource, [5, 20], flag.estimated);
 /** A small engine with a governor: the rated point, a flat hump below it, and nothing at rest. */
 export const engine: SourceKind<typeof engineHead> = {
   ...engineHead,
-  output: ({ power, speed, governed, altitude, clutch, engages, inertia }, _fed, { note, limit }) => {
+  output: ({ power, speed, governed, altitude, clutch, letsOff, engages, inertia }, _fed, { note, limit }) => {
     const P = note('power', altitude.known ? deratedPower({ P_r: power, h: metres(altitude) }) : power);
     const torque = note('torque', shaftTorque({ P, n: speed }));
     const peak = note('most-torque', timesRated({ k: most, T_n: torque }));
@@ -35,13 +35,14 @@ export const engine: SourceKind<typeof engineHead> = {
       top,
       curves: ready
         ? [
-            curve(lowEnd, torque, peak, speed, top),
-            curve((figure) => figure.value, torque, peak, speed, top),
-            curve(highEnd, torque, peak, speed, top),
+            curve(lowEnd, torque, peak, speed, top, engages),
+            curve((figure) => figure.value, torque, peak, speed, top, engages),
+            curve(highEnd, torque, peak, speed, top, engages),
           ]
         : null,
       starting,
-      heating: { template: 'the clutch lining withstands {lasts} of slipping', lasts: lining, source: liningSource },
+      ...(clutch.is === 'none' ? { unloaded: letsOff.is ? letsOff.is !== 'nothing' : [letsOff.field] } : {}),
+      heating: { template: 'the clutch slips {heated} of it, and its lining withstands {lasts}', lasts: lining, source: liningSource },
       stall: limit('stall', { torque: peak, source }),
       inertia: note('flywheel-inertia', inertia),
       supports: unknown('N', []),
@@ -66,8 +67,11 @@ const droop = fixed('1', 1.06, droopSource, [1.03, 1.1], flag.estimated);
 /** Three to ten per cent over the rated speed, while the governed one is not entered. */
 const unloaded = (speed: Figure<'rpm'>): Figure<'rpm'> => scaled(speed, droop, droopSource);
 
+/** A centrifugal clutch slips until the drum has come up to about a quarter over the speed at which its shoes bite (common practice, no source). */
+const locksAt = 1.25;
+
 /** Until the clutch has engaged it slips at the torque of the hump; from the rated speed the governor takes it down to nothing. */
-function curve(end: (figure: Known) => number, torque: Known, peak: Known, speed: Known, top: Known): Curve {
+function curve(end: (figure: Known) => number, torque: Known, peak: Known, speed: Known, top: Known, engages: Known): Curve {
   const [T_n, T_b, n_n, n_0] = [end(torque), end(peak), speed.value, end(top)];
   const hump = 0.7 * n_n;
   const at = (n: number) => {
@@ -75,5 +79,6 @@ function curve(end: (figure: Known) => number, torque: Known, peak: Known, speed
     if (n <= n_n) return T_b - ((T_b - T_n) * (n - hump) ** 2) / (n_n - hump) ** 2;
     return Math.max(0, (T_n * (n_0 - n)) / Math.max(1, n_0 - n_n));
   };
-  return { torque: at, top_rpm: n_0, switch_rpm: null };
+  const locked = locksAt * engages.value;
+  return { torque: at, top_rpm: n_0, switch_rpm: null, heat: (n) => (n < locked ? 1 : 0) };
 }

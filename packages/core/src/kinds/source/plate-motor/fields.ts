@@ -4,6 +4,7 @@ import { sized } from '../../shared/parts.js';
 import { plateMotorOutputs } from './outputs.js';
 
 const single = { field: 'phases', is: ['1'] } as const;
+const three = { field: 'phases', is: ['3'] } as const;
 const intermittent = { field: 'duty', is: ['S3', 'S6'] } as const;
 
 const fields = {
@@ -27,7 +28,8 @@ const fields = {
     {
       how: 'plate',
       help: 'A motor’s own plate states shaft power. The plate of a chipper or a saw mostly states input power: “2400 W S6 40 %” is that, and not for long.',
-      measure: 'A motor plate also has a speed a few per cent under 3000 or 1500; a machine’s plate has a model name and a weight.',
+      measure:
+        'A motor plate also has a speed a few per cent under 3000 or 1500; a machine’s plate has a model name and a weight. Its amps, or a meter at the wall under load, tell as well.',
     },
   ),
   phases: choice(
@@ -59,11 +61,19 @@ const fields = {
     help: 'For which the plate’s figures hold.',
     measure: 'On the plate, beside V.',
   }),
+  starVoltage: quantity('Rated voltage in star', 'voltage', {
+    accepts: [1, 1_000],
+    bare: 'V',
+    how: 'plate',
+    help: 'Only where the plate has two voltages: of 230/400 V the 400 here, the 230 above. The motor is connected in star or in delta by what the wall has.',
+    measure: 'On the plate: Δ/Y 230/400 V.',
+    when: three,
+  }),
   current: quantity('Rated current', 'current', {
     accepts: [0.02, 2_000],
     bare: 'A',
     how: 'plate',
-    help: 'At the plate’s power.',
+    help: 'At the plate’s power and at the first of its voltages.',
     measure: 'On the plate, beside A; or a clamp meter round one core under full load.',
   }),
   frequency: quantity('Rated frequency', 'frequency', {
@@ -110,6 +120,14 @@ const fields = {
     measure: 'The percentage behind S3 or S6.',
     when: intermittent,
   }),
+  onTime: quantity('Time it may be loaded', 'time', {
+    accepts: [10, 36_000],
+    bare: 'min',
+    how: 'plate',
+    help: 'From cold, before it must cool down again.',
+    measure: 'The minutes behind S2.',
+    when: { field: 'duty', is: ['S2'] },
+  }),
   protector: choice(
     'Thermal cut-out',
     { none: 'none', 'hand-reset': 'manual reset', 'self-resetting': 'automatic reset' },
@@ -117,6 +135,15 @@ const fields = {
       how: 'measured',
       help: 'What switches it off before the winding cooks. One with automatic reset starts the machine again while a jam is being cleared.',
       measure: 'A red button on the housing is reset by hand. “Thermally protected” with no button mostly has automatic reset.',
+    },
+  ),
+  noVolt: choice(
+    'No-volt release',
+    { none: 'none', apart: 'a switch that drops out with the mains', through: 'one that the cut-out drops out too' },
+    {
+      how: 'measured',
+      help: 'It keeps a machine off until somebody switches it on again. A cut-out inside the motor does not drop out a plain one: its contact must be in the coil’s circuit.',
+      measure: 'Pull the plug and put it in again with the switch on: the machine must not start.',
     },
   ),
   shaft: quantity('Shaft', 'length', {
@@ -144,8 +171,8 @@ export const plateMotorHead = {
   shaft: 'motor shaft',
   fields,
   groups: {
-    'More of the plate': ['voltage', 'current', 'frequency', 'poles', 'powerFactor', 'efficiency', 'duty', 'onShare'],
-    'Shaft, cut-out': ['protector', 'shaft', 'inertia'],
+    'More of the plate': ['voltage', 'starVoltage', 'current', 'frequency', 'poles', 'powerFactor', 'efficiency', 'duty', 'onShare', 'onTime'],
+    'Shaft, cut-out': ['protector', 'noVolt', 'shaft', 'inertia'],
   },
   // Version 1 took the plate's power for the shaft's.
   upgrade: { 1: (inputs) => ({ ...inputs, powerIs: { text: 'shaft', how: 'plate' } }) },

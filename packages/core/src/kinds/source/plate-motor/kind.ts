@@ -1,9 +1,6 @@
-import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource } from '../../../catalog/small-motors.js';
-import { type Figure, fixed, flag, fromTable, highEnd, type Known, known, lowEnd, scaled, unknown, unseen } from '../../../figure/figure.js';
+import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource, smallMotors } from '../../../catalog/small-motors.js';
+import { type Figure, fixed, flag, fromTable, highEnd, known, lowEnd, picked, scaled, unknown, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
-import { arrivingVoltage } from '../../../formulas/motor/arriving-voltage.js';
-import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
-import { klossTorque } from '../../../formulas/motor/kloss-torque.js';
 import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
 import { motorSlip } from '../../../formulas/motor/motor-slip.js';
@@ -11,31 +8,26 @@ import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js'
 import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
 import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
 import { slippedSpeed } from '../../../formulas/motor/slipped-speed.js';
+import { speedOnWall } from '../../../formulas/motor/speed-on-wall.js';
 import { startingCurrent } from '../../../formulas/motor/starting-current.js';
 import { synchronousSpeed } from '../../../formulas/motor/synchronous-speed.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
-import { torqueAtVoltage } from '../../../formulas/motor/torque-at-voltage.js';
-import { voltageDrop } from '../../../formulas/motor/voltage-drop.js';
+import { torqueAtFlux } from '../../../formulas/motor/torque-at-flux.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { type Band, bandAt } from '../../../numeric/band-at.js';
 import { show, showShare } from '../../../quantity/show.js';
 import { sentence } from '../../../wording/sentence.js';
-import type { Candidate, Fed, SourceKind, SourceOutput } from '../../kind.js';
-import { allDay, inrushChecks, plateChecks, underLoad, voltageCheck } from './checks.js';
+import type { Candidate, SourceKind, SourceOutput } from '../../kind.js';
+import { forItsDuty, inrushChecks, plateChecks, underLoad, type Wall, wallChecks } from './checks.js';
 import { curvesOf } from './curves.js';
 import { type Inputs, plateMotorHead } from './fields.js';
-import { motorsLike, tabled } from './motors-like.js';
+import { motorsLike, sizeOf, tabled } from './motors-like.js';
+import { arriving, fluxOf, type OnWall, onWall, torqueOnWall } from './on-wall.js';
 
 export const byPoles = defineProcedure({
   id: 'poles',
   says: 'The largest even number of poles whose synchronous speed, 120 × frequency / poles, the shaft stays under',
   source: 'Textbooks on electric machines (relation)',
-});
-
-export const byKloss = defineProcedure({
-  id: 'kloss-at-rest',
-  says: 'Kloss’s curve through the rated point and the most torque, at rest, where the slip is 1',
-  source: 'Textbooks on electric machines (Kloss)',
 });
 
 /** Rated outputs of motors in kW (IEC 60072-1, from memory). The salvage heap holds others; these can be bought. */
@@ -68,60 +60,84 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
   ...plateMotorHead,
   output: (inputs, fed, context) => {
     const { note, limit } = context;
+    const onIt = onWall(inputs, fed);
+    const poles = note('poles', polesOf(inputs, onIt.rated));
     const like = motorsLike(inputs);
-    const table = (name: BandName) => tabled(like, inputs, name);
+    const size = sizeOf(inputs, poles);
+    const table = (name: BandName) => tabled(like, inputs, size, name);
     const given = (own: Figure<'1'>, name: 'efficiency' | 'powerFactor') => (own.known ? own : table(name));
     const eta = note('efficiency', given(inputs.efficiency, 'efficiency'));
     const pf = note('power-factor', given(inputs.powerFactor, 'powerFactor'));
     const m = phaseFactor(inputs);
-    const power = note('power', shaftPowerOf(inputs, eta, pf, m));
+    const byAmps = powerFromCurrent({ m, V: inputs.voltage, I: inputs.current, eta, pf });
+    const power = note('power', shaftPowerOf(inputs, byAmps, eta, m));
 
-    const frequency = inputs.frequency.known ? inputs.frequency : fed.frequency.known ? fed.frequency : inputs.frequency;
-    const poles = note('poles', polesOf(inputs, frequency));
-    const synchronous = note('synchronous-speed', synchronousSpeed({ f: frequency, p: poles }));
-    const speed = note('speed', inputs.speed.known || !inputs.poles.is ? inputs.speed : slippedSpeed({ n_s: synchronous, s: usualSlip }));
-    const slip = note('slip', motorSlip({ n_s: synchronous, n: speed }));
-    const torque = note('torque', shaftTorque({ P: power, n: speed }));
+    const ofPlate = synchronousSpeed({ f: onIt.rated, p: poles });
+    const synchronous = note('synchronous-speed', synchronousSpeed({ f: onIt.frequency, p: poles }));
+    const rated = note('speed', inputs.speed.known || !inputs.poles.is ? inputs.speed : slippedSpeed({ n_s: ofPlate, s: usualSlip }));
+    const slip = note('slip', motorSlip({ n_s: ofPlate, n: rated }));
+    const torque = note('torque', shaftTorque({ P: power, n: rated }));
 
-    const current = note('current', inputs.current.known ? inputs.current : lineCurrent({ P: power, m, V: inputs.voltage, eta, pf }));
+    const current = note('current', currentOf(inputs, onIt, power, eta, pf, m));
     const inrush = note('starting-current', startingCurrent({ k: table('locked'), I: current }));
-    // Not entered, the wall is taken as the plate's: that it is not known is said of the voltage.
-    const arriving = arrivingAt(fed.voltage.known ? fed : { ...fed, voltage: inputs.voltage }, inrush, m, pf);
-    if (arriving.known && fed.lead.known && fed.lead.value > 0) note('voltage-at-start', arriving);
-    const plateVoltage = inputs.voltage.known ? inputs.voltage : fed.voltage;
-    const atVoltage = (T: Figure<'N·m'>) => (plateVoltage.known ? torqueAtVoltage({ T_n: T, V: arriving, V_n: plateVoltage }) : T);
-    const single = inputs.phases.is !== '3';
+    const atRest = arriving(onIt, fed.lead, m, inrush, table('restFactor'));
+    const atWork = fed.isLeadEntered ? arriving(onIt, fed.lead, m, current, pf) : onIt.wall;
+    if (fed.isLeadEntered && (!fed.lead.known || fed.lead.value > 0)) {
+      if (atRest.known) note('voltage-at-start', atRest);
+      if (atWork.known) note('voltage-at-work', atWork);
+    }
     const multiple = table('most');
-    const most = note('most-torque', atVoltage(timesRated({ k: multiple, T_n: torque })));
-    const starting = note('torque-at-rest', single ? atVoltage(timesRated({ k: table('start'), T_n: torque })) : klossAtRest(most, multiple, slip));
+    const atBreakdown = arriving(onIt, fed.lead, m, scaled(inrush, ofLocked, breakdownCurrentSource), breakdownFactor);
+    const breakdown = note('most-torque', torqueOnWall(onIt, timesRated({ k: multiple, T_n: torque }), atBreakdown, 'breakdown'));
+    const starting = note('torque-at-rest', torqueOnWall(onIt, timesRated({ k: table('start'), T_n: torque }), atRest, 'rest'));
+    const flux = fluxOf(onIt, atWork);
+    const lasting = note('lasting-torque', lastingTorque(torque, flux, breakdown, like[0] === 'shaded-pole' ? shadedReserve : reserve));
+    const speed = onIt.isOtherFrequency
+      ? note('speed-on-wall', speedOnWall({ n_s: synchronous, n_p: ofPlate, n: rated, phi: fluxOf(onIt, onIt.wall) }))
+      : rated;
     const lasts = note('withstands-stall', lockedSeconds({ theta_1: warm, theta_2: cooks, k: table('locked'), J: density }));
     const inertia = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : rotorInertia({ u: offBy, P: power, p: poles }));
     const supports = note('shaft-takes', pullOf(inputs.shaft));
-    const drivers = new Set(like.map((motor) => motor.driver));
-    const switches = like.every((motor) => motor.switches);
+    const drivers = new Set(like.map((kind) => smallMotors[kind].driver));
     const curves =
-      synchronous.known && slip.known && slip.value > 0 && torque.known && most.known && starting.known
-        ? curvesOf({ synchronous, slip, rest: starting, most, multiple, single, switches })
+      synchronous.known && slip.known && slip.value > 0 && breakdown.known && starting.known
+        ? curvesOf({
+            synchronous,
+            slip,
+            rest: starting,
+            most: breakdown,
+            multiple,
+            slower: onIt.isOtherFrequency && onIt.rated.known && onIt.frequency.known ? onIt.rated.value / onIt.frequency.value : 1,
+            single: inputs.phases.is !== '3',
+            switches: like.every((kind) => smallMotors[kind].switches),
+          })
         : null;
+    const wall: Wall = { ...onIt, fed, m, current, flux, speed, ofPlate: { speed: rated, torque }, lasting, atWork };
     return {
       speed,
-      torque,
+      torque: lasting,
       top: note('highest-speed', fastest(speed, synchronous)),
       curves,
       starting,
-      heating: { template: 'the winding withstands {lasts} of starting current', lasts, source: 'Copper heated without loss (closed form)' },
-      stall: limit('stall', { torque: most, lasts, source: smallMotorSource }),
+      heating: {
+        template: 'that heats the winding like {heated} of starting current, and it withstands {lasts}',
+        lasts,
+        source: 'Copper heated without loss (closed form)',
+      },
+      // Pulled down, a starting winding is switched in again: it stalls at the larger of both.
+      stall: limit('stall', { torque: note('stall-torque', picked('most', 'N·m', [breakdown, starting])), lasts, source: smallMotorSource }),
       inertia,
       supports,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
       stopped: stops[inputs.protector.is ?? 'unknown'],
+      restarts: restartsBy(inputs),
       checks: [
-        ...plateChecks(inputs, power, m, speed, synchronous, poles, context),
-        ...voltageCheck(inputs, fed, context),
+        ...plateChecks(inputs, power, byAmps, m, rated, ofPlate, slip, poles, context),
+        ...wallChecks(inputs, wall, context),
         ...inrushChecks(fed, inrush, context),
       ],
-      under: (needed) => [...underLoad(fed, eta, pf, needed, context), ...allDay(inputs, power, needed, context)],
-      ...said(inputs),
+      under: (needed, lasts) => [...underLoad(wall, eta, pf, needed, context), ...forItsDuty(inputs, power, needed, lasts, context)],
+      ...said(inputs, onIt),
     } satisfies SourceOutput;
   },
   candidates: ({ power, poles, speed, frequency }): Candidate[] => {
@@ -150,6 +166,12 @@ const stops = {
   'hand-reset': 'its thermal cut-out should trip before that, and stays out until its button is pushed',
   'self-resetting': 'its thermal cut-out should trip before that, and starts it again by itself',
 };
+/** A cut-out that resets by itself starts the motor again, unless a release that it drops out is in between. */
+function restartsBy({ protector, noVolt }: Inputs): NonNullable<SourceOutput['restarts']> {
+  if (noVolt.is === 'through' || protector.is === 'hand-reset' || protector.is === 'none') return 'not by itself';
+  return protector.is === 'self-resetting' ? 'by itself' : [protector.field];
+}
+
 const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
 const offBy = fixed('1', 1, 'An estimate from the size: half to twice is found', [0.5, 2], flag.estimated);
 
@@ -159,14 +181,25 @@ function phaseFactor({ phases }: Inputs): Figure<'1'> {
   return unknown('1', [phases.field]);
 }
 
-function shaftPowerOf({ power, powerIs, voltage, current }: Inputs, eta: Figure<'1'>, pf: Figure<'1'>, m: Figure<'1'>): Figure<'W'> {
-  if (!power.known && voltage.known && current.known) return powerFromCurrent({ m, V: voltage, I: current, eta, pf });
+/** By the plate, in what it is said to state; where its own amps contradict that, anything from what they can drive to what it says. */
+function shaftPowerOf(inputs: Inputs, byAmps: Figure<'W'>, eta: Figure<'1'>, m: Figure<'1'>): Figure<'W'> {
+  const { power, powerIs, voltage, current } = inputs;
+  if (!power.known && voltage.known && current.known) return byAmps;
+  if (powerIs.is !== 'input' && power.known && byAmps.known && isContradicted(inputs, m)) {
+    return unseen('W', [lowEnd(byAmps), byAmps.value, highEnd(power)], power.origin.by === 'given' ? power.origin.field : '', contradictedSource);
+  }
   if (powerIs.is === 'shaft') return power;
   if (powerIs.is === 'input') return shaftFromInput({ P: power, eta });
   const least = eta.known ? (eta.low ?? eta.value) : 0.5;
   const either = unseen('1', [least, 1, 1], powerIs.field, 'Not said whether the plate states shaft or input power');
   return shaftFromInput({ P: power, eta: either });
 }
+
+const contradictedSource = 'The plate’s power is more than its volts times amps: what these can drive at the least, the plate’s power at the most';
+
+/** More at the shaft than goes in, at any end of what is not sure. */
+const isContradicted = ({ power, voltage, current }: Inputs, m: Figure<'1'>): boolean =>
+  power.known && voltage.known && current.known && m.known && highEnd(power) > m.value * lowEnd(voltage) * lowEnd(current);
 
 const lagSource = 'Common practice, no source: up to a tenth over the plate’s speed, since small motors lag by 2 to 10 %';
 const lag = fixed('1', 1.05, lagSource, [1, 1.1], flag.estimated);
@@ -187,21 +220,39 @@ function polesOf({ poles, speed }: Inputs, frequency: Figure<'Hz'>): Figure<'1'>
   return solve('1', byPoles, { n: speed, f: frequency }, ({ n = 0, f = 0 }) => polesFrom(n, f));
 }
 
-/** Only where poles are said instead of the speed. */
-const usualSlip = fixed('1', 0.04, 'Common practice, no source: small motors lag by 2 to 6 % at full load', [0.02, 0.06], flag.estimated);
+const breakdownCurrentSource =
+  'Common practice, no source: at breakdown a motor draws two thirds to nine tenths of its stalled current (from memory)';
+const ofLocked = fixed('1', 0.75, breakdownCurrentSource, [0.65, 0.9], flag.estimated);
+const breakdownFactor = fixed('1', 0.8, 'Power factor at breakdown: common practice, no source (from memory)', [0.7, 0.85], flag.estimated);
+const reserveSource = 'IEC 60034-1: breakdown torque at least 1.6 times the rated at the rated voltage (from memory), 1.45 times at 95 % of it';
+const reserve = 1.45;
+const shadedReserve = 1;
 
-/** The wall's voltage less what is lost in the lead while the motor starts. Nothing is taken off while the wall's voltage is not known. */
-function arrivingAt({ voltage, lead }: Fed, inrush: Figure<'A'>, m: Figure<'1'>, pf: Figure<'1'>): Figure<'V'> {
-  if (!voltage.known || (lead.known && lead.value === 0)) return voltage;
-  const w = m.known ? fixed('1', m.value === 1 ? 2 : m.value, 'Cores the current goes through: 2, or √3 of three phases') : m;
-  return arrivingVoltage({ V_0: voltage, dV: voltageDrop({ w, I: inrush, R: lead, pf }) });
+/** What it may be loaded with for good: the plate's torque, less where the flux is less, and no more than its breakdown torque leaves with its usual reserve. */
+function lastingTorque(torque: Figure<'N·m'>, flux: Figure<'1'>, breakdown: Figure<'N·m'>, least: number): Figure<'N·m'> {
+  const atFlux = flux.known && lowEnd(flux) >= 0.95 ? torque : torqueAtFlux({ T_n: torque, phi: flux });
+  const bounded = scaled(breakdown, 1 / least, reserveSource);
+  // What cannot decide is no doubt about it either.
+  return atFlux.known && bounded.known && lowEnd(bounded) >= highEnd(atFlux) ? atFlux : picked('least', 'N·m', [atFlux, bounded]);
 }
 
-/** Kloss's curve at rest, where the slip is 1. */
-const klossAtRest = (most: Figure<'N·m'>, multiple: Known<'1'>, slip: Figure<'1'>): Figure<'N·m'> =>
-  solve('N·m', byKloss, { T_b: most, k: multiple, s_n: slip }, ({ T_b = 0, k = 0, s_n = 0 }) =>
-    klossTorque.compute({ T_b, s_b: breakdownSlip.compute({ s_n, k }), s: 1 }),
-  );
+/** The plate's current, for the voltage that it is connected for; else what it draws at its rated power. */
+function currentOf(
+  { current }: Inputs,
+  { plate, currentShare }: OnWall,
+  P: Figure<'W'>,
+  eta: Figure<'1'>,
+  pf: Figure<'1'>,
+  m: Figure<'1'>,
+): Figure<'A'> {
+  if (!current.known) return lineCurrent({ P, m, V: plate, eta, pf });
+  return currentShare === 1
+    ? current
+    : scaled(current, currentShare, 'In star a motor of two voltages draws 1/√3 of what it draws in delta (definition)');
+}
+
+/** Only where poles are said instead of the speed. */
+const usualSlip = fixed('1', 0.04, 'Common practice, no source: small motors lag by 2 to 6 % at full load', [0.02, 0.06], flag.estimated);
 
 function pullOf(shaft: Figure<'mm'>): Figure<'N'> {
   if (!shaft.known) return unknown('N', shaft.missing);
@@ -215,20 +266,32 @@ function pullOf(shaft: Figure<'mm'>): Figure<'N'> {
   );
 }
 
-function said({ protector, duty, onShare, powerIs, start, phases }: Inputs) {
+const connectionSays = {
+  neutral: 'On this wall it is connected between one phase and neutral, never between two phases.',
+  star: 'On this wall it is connected in star; in delta it burns.',
+  delta: 'On this wall it is connected in delta; in star it has a third of its torque.',
+} as const;
+
+function said({ protector, duty, onShare, powerIs, start, phases }: Inputs, { connection }: OnWall) {
+  const startsBy = phases.is === '3' ? undefined : (start.is ?? 'unknown');
   const cautions = [
     'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
-    ...(protector.is === 'self-resetting'
-      ? ['This thermal cut-out resets by itself: the machine starts again while a jam is being cleared. Pull the plug first.']
+    ...(protector.is === 'self-resetting' || !protector.is
+      ? [
+          `${protector.is ? 'This thermal cut-out resets' : 'A thermal cut-out that is not known may reset'} by itself: the machine starts again while a jam is being cleared. Pull the plug first.`,
+        ]
       : []),
-    ...(start.is?.includes('capacitor')
+    'A residual-current device and an earthed frame before anything else; a no-volt release, so that it stays off when the power comes back; an emergency stop within reach of whoever feeds it.',
+    ...(startsBy ? ['A single-phase motor is reversed at standstill only: running, it goes on the way it turns.'] : []),
+    ...(startsBy === 'unknown' || startsBy?.includes('capacitor')
       ? ['A capacitor stays charged with the plug out: leave its terminals to someone licensed to open the motor.']
       : []),
     ...(duty.is && duty.is !== 'S1'
       ? [
-          `The plate’s power is for ${duty.is}${onShare.known ? ` ${showShare(onShare.value)}` : ''} only: all day it runs less, and the plate does not say how much.`,
+          `The plate’s power is for ${duty.is}${onShare.known ? ` ${showShare(onShare.value)}` : ''} only: what it runs for longer is an estimate by how it warms up.`,
         ]
       : []),
+    ...(connection ? [connectionSays[connection]] : []),
     'Mains wiring follows your local code and belongs to a licensed electrician.',
   ];
   const notEntered = [

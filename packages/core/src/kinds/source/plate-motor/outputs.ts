@@ -1,4 +1,5 @@
 import { tripSource } from '../../../catalog/breakers.js';
+import { carriesSource, fusedSource, laidSource } from '../../../catalog/leads.js';
 import { figure, type Outputs } from '../../outputs.js';
 
 /** What an induction motor puts out. */
@@ -6,7 +7,9 @@ export const plateMotorOutputs = {
   figures: {
     power: figure('Shaft power', 'power', 'At the shaft', { key: true }),
     speed: figure('Rated speed', 'speed', 'At the shaft', { aside: true }),
+    'speed-on-wall': figure('Speed on this wall', 'speed', 'At the shaft', { aside: true }),
     torque: figure('Rated torque', 'torque', 'At the shaft', { aside: true }),
+    'lasting-torque': figure('Torque for good on this wall', 'torque', 'At the shaft', { aside: true }),
     'highest-speed': figure('Highest speed, unloaded', 'speed', 'At the shaft', { aside: true }),
     'shaft-takes': figure('Overhung load its shaft supports', 'force', 'At the shaft'),
     poles: figure('Poles', 'count', 'Winding'),
@@ -14,12 +17,14 @@ export const plateMotorOutputs = {
     slip: figure('Slip at rated load', 'fraction', 'Winding'),
     efficiency: figure('Efficiency', 'fraction', 'Winding'),
     'power-factor': figure('Power factor', 'fraction', 'Winding'),
-    'all-day': figure('Power all day', 'power', 'Winding'),
+    'for-its-duty': figure('Power for as long as the work lasts', 'power', 'Winding'),
     current: figure('Rated current', 'current', 'Current'),
     'starting-current': figure('Starting current', 'current', 'Current'),
     'voltage-at-start': figure('Voltage while it starts', 'voltage', 'Current'),
+    'voltage-at-work': figure('Voltage at its rated load', 'voltage', 'Current'),
     'torque-at-rest': figure('Starting torque', 'torque', 'Start', { key: true }),
     'most-torque': figure('Breakdown torque', 'torque', 'Start', { key: true }),
+    'stall-torque': figure('Stall torque', 'torque', 'Start', { aside: true }),
     'withstands-stall': figure('Time the stalled winding lasts', 'time', 'Start'),
     'rotor-inertia': figure('Inertia of the rotor', 'inertia', 'Start'),
   },
@@ -32,7 +37,7 @@ export const plateMotorOutputs = {
         holds: 'the plate agrees with itself: {power} from {voltage} and {current} is {share:share} efficiency times power factor',
         may: 'the plate may contradict itself: {power} from {voltage} and {current} would need {share:share} efficiency times power factor',
         fails:
-          'the plate contradicts itself: {power} from {voltage} and {current} would need {share:share} efficiency; it would draw at least {consistent}. A peak or a brochure’s power is no shaft power: enter what it runs all day',
+          'the plate contradicts itself: {power} from {voltage} and {current} would need {share:share} efficiency; it would draw at least {consistent}. By its amps it has {byAmps} at the shaft. A peak or a brochure’s power is no shaft power: enter what it runs all day',
       },
     },
     slip: {
@@ -43,7 +48,7 @@ export const plateMotorOutputs = {
       says: {
         holds: '',
         fails:
-          'the plate’s speed cannot be that of a loaded induction motor: {needs} against a synchronous speed of {synchronous}; read the plate again, it should say up to about {likely:likely}',
+          'the plate’s speed cannot be that of a loaded induction motor: {needs} against a synchronous speed of {synchronous}, which is the speed of the field. Read the plate again: it should say {likely}',
       },
     },
     poles: {
@@ -54,7 +59,73 @@ export const plateMotorOutputs = {
       says: {
         holds: 'it has {needs} poles',
         fails:
-          'no motor is wound with {needs} poles: {speed} is the speed of a gearmotor’s output shaft. Enter the motor’s own speed, about {own:likely}, and a gearbox of about {ratio:likely} to 1',
+          'no motor is wound with {needs} poles: {speed} is the speed of a gearmotor’s output shaft. Enter the motor’s own speed, about {own:likely}, and a gearbox of about {ratio:likely} to 1: {behind} then come out of it',
+      },
+    },
+    lag: {
+      subject: 'whether speed and frequency agree',
+      source: 'Common practice, no source: loaded motors lag by 2 to 10 %, the smallest by 15',
+      contradicts: true,
+      closeBelow: 0,
+      says: {
+        holds: '',
+        fails:
+          'the plate’s speed does not go with this frequency: {speed} against a synchronous speed of {synchronous} is {needs:share} of lag. Enter the plate’s own frequency, or read the speed again: it should say {likely}',
+      },
+    },
+    phases: {
+      subject: 'whether the wall has the motor’s phases',
+      source: 'Textbooks on electric machines: three phases turn a motor, one does not',
+      closeBelow: 0,
+      says: {
+        holds: '',
+        fails:
+          'the motor has three phases, the wall has one: it hums, does not start and burns. A frequency converter makes three phases of one; a capacitor does too, with a third of the power lost',
+      },
+    },
+    frequency: {
+      subject: 'whether the motor is made for this frequency',
+      source:
+        'Textbooks on electric machines: over 1.1 of the plate’s volts per hertz the iron is full and the winding burns (common practice, no source)',
+      says: {
+        holds: '',
+        close: 'the plate says {rated}, the wall has {wall}: it turns {speed}, not {before}, and has {lasting} for good',
+        may: 'the plate says {rated}, the wall has {wall}: it turns {speed}, not {before}, and may burn: {needs} of the plate’s volts per hertz, {has} are allowed',
+        fails:
+          'the plate says {rated}, the wall has {wall}: the motor burns, at {needs} of the plate’s volts per hertz, {has} are allowed. It would turn {speed}, not {before}',
+      },
+    },
+    drop: {
+      subject: 'what the lead loses',
+      source: 'IEC 60364-5-52, annex G: about 5 % for motors (from memory); more than 10 % leaves four fifths of the torque',
+      closeBelow: 0.5,
+      says: {
+        holds: 'the lead loses {needs:share} while the motor works: {arrives} of {wall} arrive',
+        close: 'the lead loses {needs:share} while the motor works, 5 % is the usual limit: {arrives} of {wall} arrive. A thicker or a shorter one',
+        may: 'the lead may lose too much, {needs:share} while the motor works, 5 % is the usual limit: {arrives} of {wall} arrive. A thicker or a shorter one',
+        fails:
+          'the lead loses too much, {needs:share} while the motor works, 5 % is the usual limit: {arrives} of {wall} arrive. A thicker or a shorter one',
+      },
+    },
+    lead: {
+      subject: 'whether the lead gets hot',
+      source: `${carriesSource}. ${laidSource}`,
+      closeBelow: 0,
+      says: {
+        holds: 'the lead of {section} carries {has}; the motor draws {needs}',
+        may: 'the lead of {section} may get hot: it carries {has}; the motor draws {needs}',
+        fails: 'the lead of {section} gets hot: it carries {has}; the motor draws {needs}',
+      },
+    },
+    fuse: {
+      subject: 'whether the breaker protects the lead',
+      source: fusedSource,
+      says: {
+        holds: 'the breaker of {needs} protects the lead: {section} may have up to {fused}',
+        close:
+          'the breaker of {needs} protects the lead of {section} against a short circuit only: it may have up to {fused}, and the motor’s own thermal cut-out protects it from overload',
+        may: 'the breaker of {needs} may not protect the lead of {section}: up to {fused} may be before it. It takes {cures}',
+        fails: 'the breaker of {needs} does not protect the lead of {section}: up to {fused} may be before it. It takes {cures}',
       },
     },
     inrush: {
@@ -82,9 +153,9 @@ export const plateMotorOutputs = {
       says: 'the wall circuit feeds {has} at the shaft, steadily; the work needs {needs}. It does not limit a jam',
     },
     duty: {
-      subject: 'whether it runs the work all day',
-      source: 'Common practice, no source: equal heat, losses with the square of the load',
-      says: 'all day the motor runs {has}, its plate being for {duty}; the work needs {needs}',
+      subject: 'whether it runs the work for as long as that lasts',
+      source: 'Duty types of IEC 60034-1; one time constant of warming up, losses with the square of the load (textbooks on electric machines)',
+      says: 'for {lasts} the motor runs {has}, its plate being for {duty}; the work needs {needs}',
     },
   },
   limits: {

@@ -1,7 +1,10 @@
 import { shocks } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { handsClearField } from '../../shared/hands-clear.js';
 import { jamField, stopsField } from '../../shared/jam-stop.js';
+import { lastsField } from '../../shared/lasts.js';
+import { loadedField } from '../../shared/loaded.js';
 import { directWorkOutputs } from './outputs.js';
 
 const fields = {
@@ -16,9 +19,10 @@ const fields = {
     accepts: [0.001, 1_000_000],
     bare: 'N·m',
     how: 'measured',
-    help: 'What it takes to get the loaded tool moving from rest; the steady torque where left out.',
+    help: 'What it takes to get the tool moving from rest: loaded, or empty where it is loaded once it is up to speed.',
     measure: 'The most the scale shows before the tool moves.',
   }),
+  loaded: loadedField(),
   growth: choice(
     'Torque over speed',
     { constant: 'the same at any speed', linear: 'grows with the speed', square: 'grows with its square' },
@@ -35,6 +39,7 @@ const fields = {
     help: 'Of the roll, blade or chuck where it meets the work.',
     measure: 'Tape across it.',
   }),
+  handsClear: handsClearField('yes'),
   jam: jamField,
   stops: stopsField,
   inertia: quantity('Inertia of the tool', 'inertia', {
@@ -52,6 +57,7 @@ const fields = {
     measure: 'On the tool itself.',
   }),
   shock: choice('How rough', shocks, { help: 'Sets the service factor of belts and chains.', measure: '' }),
+  lasts: lastsField(10, 30, 240),
 };
 
 export const directWorkHead = {
@@ -61,7 +67,10 @@ export const directWorkHead = {
   label: 'work entered directly',
   noun: 'work',
   fields,
-  groups: { 'In a jam, and at speed': ['diameter', 'jam', 'stops', 'inertia', 'most'], 'Start, roughness': ['breakaway', 'growth', 'shock'] },
+  groups: {
+    'In a jam, and at speed': ['diameter', 'jam', 'handsClear', 'stops', 'inertia', 'most'],
+    'Start, roughness': ['loaded', 'breakaway', 'growth', 'shock', 'lasts'],
+  },
   ...directWorkOutputs,
   upgrade: { 1: (inputs) => inputs },
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.

@@ -4,6 +4,7 @@ import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { stopsIn } from '../../shared/jam-stop.js';
+import { emptyTorque, startsEmpty } from '../../shared/loaded.js';
 import { weakestRim } from '../../shared/over-speed.js';
 import { toolInertia } from '../../shared/tool-inertia.js';
 import { directWorkHead } from './fields.js';
@@ -17,9 +18,12 @@ const atRest = fixed('1', 0.2, fanSource, [0.1, 0.3], flag.estimated);
 /** Work whose torque is measured or known. */
 export const directWork: WorkKind<typeof directWorkHead> = {
   ...directWorkHead,
-  demand: ({ torque, breakaway, growth, diameter, jam, stops, inertia, most, shock }, { top }, { note, check }) => ({
+  demand: ({ torque, breakaway, loaded, growth, diameter, jam, handsClear, stops, inertia, most, shock, lasts }, { top }, { note, check }) => ({
     steady: note('torque', torque),
-    breakaway: note('breakaway', breakawayOf(breakaway, torque, growth.is)),
+    breakaway: note('breakaway', breakawayOf(breakaway, torque, growth.is, loaded.is)),
+    startsEmpty: !growsWithSpeed(growth.is) && startsEmpty(loaded.is, breakaway, torque),
+    lasts,
+    handsClear: handsClear.is === 'yes',
     growth: exponents[growth.is ?? 'constant'],
     inertia: note('inertia', toolInertia(inertia, diameter)),
     stops: note('stops-within', stopsIn(stops, jam, diameter)),
@@ -29,9 +33,18 @@ export const directWork: WorkKind<typeof directWorkHead> = {
   }),
 };
 
+/** What grows with the speed starts with next to nothing, loaded or not. */
+const growsWithSpeed = (growth: keyof typeof exponents | undefined): boolean => growth === 'linear' || growth === 'square';
+
 /** Torque that gets the loaded tool moving; where it is not entered, from what it needs when it turns. */
-function breakawayOf(entered: Figure<'N·m'>, torque: Figure<'N·m'>, growth: keyof typeof exponents | undefined): Figure<'N·m'> {
+function breakawayOf(
+  entered: Figure<'N·m'>,
+  torque: Figure<'N·m'>,
+  growth: keyof typeof exponents | undefined,
+  loaded: 'from-rest' | 'up-to-speed' | undefined,
+): Figure<'N·m'> {
   if (entered.known) return entered;
+  if (loaded === 'up-to-speed') return emptyTorque(torque);
   if (growth === 'square') return scaled(torque, atRest, fanSource);
   return scaled(torque, unseen('1', [0.3, 1, 1.5], entered.missing[0] ?? '', breakawaySource), breakawaySource);
 }

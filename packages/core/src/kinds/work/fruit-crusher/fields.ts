@@ -1,6 +1,9 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { handsClearField } from '../../shared/hands-clear.js';
 import { jamField } from '../../shared/jam-stop.js';
+import { lastsField } from '../../shared/lasts.js';
+import { loadedField } from '../../shared/loaded.js';
 import { fruitCrusherOutputs } from './outputs.js';
 
 const fields = {
@@ -88,7 +91,10 @@ const fields = {
     help: 'For its inertia in a jam and at the start.',
     measure: 'Kitchen or bathroom scales.',
   }),
+  loaded: loadedField('up-to-speed'),
+  handsClear: handsClearField('yes'),
   jam: jamField,
+  lasts: lastsField(15, 60, 240),
 };
 
 export const fruitCrusherHead = {
@@ -98,7 +104,12 @@ export const fruitCrusherHead = {
   label: 'fruit crusher, toothed roll',
   noun: 'roll',
   fields,
-  groups: { 'Lever and scale, instead of the guess': ['pull', 'arm'], 'What is usual': ['energy', 'force'], 'In a jam': ['mass', 'jam'] },
+  groups: {
+    'Lever and scale, instead of the guess': ['pull', 'arm'],
+    'What is usual': ['energy', 'force'],
+    'In a jam': ['mass', 'jam', 'handsClear'],
+    'Start, time': ['loaded', 'lasts'],
+  },
   ...fruitCrusherOutputs,
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
   starters: [

@@ -10,6 +10,7 @@ import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { stopsIn } from '../../shared/jam-stop.js';
+import { emptyTorque } from '../../shared/loaded.js';
 import { fruitCrusherHead } from './fields.js';
 import type { FruitCrusherOutputs } from './outputs.js';
 
@@ -35,7 +36,7 @@ export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
   ...fruitCrusherHead,
   demand: (inputs, { speed }, context) => {
     const { note } = context;
-    const { roll, mass, jam, pull, arm, throughput, energy } = inputs;
+    const { roll, mass, jam, pull, arm, throughput, energy, loaded, handsClear, lasts } = inputs;
     const milling = note('milling-power', millingPower({ Q: throughput, w: energy }));
     const byEnergy = note('torque-by-energy', shaftTorque({ P: milling, n: speed }));
     const held = note('fruit-in-the-nip', fruitHeld(inputs));
@@ -47,9 +48,13 @@ export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
       'torque',
       lever ?? (byEnergy.known && byForce.known ? picked('most', 'N·m', [byEnergy, byForce]) : byForce.known ? byForce : byEnergy),
     );
+    const isFedLater = loaded.is === 'up-to-speed';
     return {
       steady,
-      breakaway: note('breakaway', peak.known ? peak : steady),
+      breakaway: note('breakaway', isFedLater ? emptyTorque(steady) : peak.known ? peak : steady),
+      startsEmpty: isFedLater,
+      lasts,
+      handsClear: handsClear.is === 'yes',
       growth: 0,
       inertia: mass.known ? note('roll-inertia', discInertia({ k: solid, m: mass, d: roll })) : unweighed,
       stops: note('stops-within', stopsIn(unknown('rad', [jam.field]), jam, roll)),

@@ -1,7 +1,10 @@
 import { shocks } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { handsClearField } from '../../shared/hands-clear.js';
 import { jamField } from '../../shared/jam-stop.js';
+import { lastsField } from '../../shared/lasts.js';
+import { loadedField } from '../../shared/loaded.js';
 import { measuredWorkOutputs } from './outputs.js';
 
 const watts = (label: string, help: string) =>
@@ -13,7 +16,7 @@ const fields = {
     accepts: [0.05, 1],
     bare: null,
     how: 'measured',
-    help: 'What of those watts reached its shaft.',
+    help: 'At full load. What it loses idling is in both readings; only the losses that come with the load are taken off.',
     measure: 'From its plate, or left.',
     usual: { of: 'scatter', low: 0.5, value: 0.62, high: 0.75, source: 'Common practice, no source: small single-phase motors' },
   }),
@@ -24,6 +27,14 @@ const fields = {
     help: 'While it was measured.',
     measure: 'A tachometer on its tool.',
   }),
+  drag: quantity('Own drag here', 'torque', {
+    accepts: [0, 1_000_000],
+    bare: 'N·m',
+    how: 'measured',
+    help: 'What the machine here takes at its tool’s shaft with nothing in it; up to a tenth of the work where left out.',
+    measure: 'Turn it empty by a lever and a spring scale.',
+  }),
+  loaded: loadedField('up-to-speed'),
   diameter: quantity('Tool, diameter', 'length', {
     accepts: [5, 3_000],
     bare: 'mm',
@@ -31,8 +42,10 @@ const fields = {
     help: 'Of the tool here.',
     measure: 'Tape across it.',
   }),
+  handsClear: handsClearField('yes'),
   jam: jamField,
   shock: choice('How rough', shocks, { help: 'Sets the service factor of belts and chains.', measure: '' }),
+  lasts: lastsField(10, 30, 240),
 };
 
 export const measuredWorkHead = {
@@ -42,7 +55,7 @@ export const measuredWorkHead = {
   label: 'work of a measured machine',
   noun: 'work',
   fields,
-  groups: { 'In a jam': ['diameter', 'jam', 'shock'] },
+  groups: { 'Start, roughness': ['drag', 'loaded', 'shock', 'lasts'], 'In a jam': ['diameter', 'jam', 'handsClear'] },
   ...measuredWorkOutputs,
   short: (typed) => `measured ${typed('working') ?? ''}`.trim(),
 } as const satisfies KindHead;

@@ -1,21 +1,39 @@
-import { fixed, unknown } from '../../../figure/figure.js';
+import { fixed, flag, picked, scaled, unknown } from '../../../figure/figure.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
+import { marginalEfficiency } from '../../../formulas/work/marginal-efficiency.js';
 import { measuredShaftPower } from '../../../formulas/work/measured-shaft-power.js';
 import type { WorkKind } from '../../kind.js';
 import { stopsIn } from '../../shared/jam-stop.js';
+import { emptyTorque } from '../../shared/loaded.js';
 import { measuredWorkHead } from './fields.js';
 
+const withLoad = fixed(
+  '1',
+  0.5,
+  'Common practice, no source: of the losses at full load a quarter to all come with the load, about half as a rule',
+  [0.22, 1],
+  flag.estimated,
+);
+const dragSource = 'Common practice, no source: a machine of this kind takes up to a tenth of its work to turn itself';
+const ownDrag = fixed('1', 1.04, dragSource, [1, 1.1], flag.estimated);
 const nothing = fixed('kg·m²', 0, 'No inertia of the tool is entered: left out');
 
-/** Work by the watts of something that already does it, its idle run and its motor's losses taken off. */
+/** Work by the watts of something that already does it, its idle run and the losses that come with its load taken off, the drag of the machine here put on. */
 export const measuredWork: WorkKind<typeof measuredWorkHead> = {
   ...measuredWorkHead,
-  demand: ({ working, idling, efficiency, speed, diameter, jam, shock }, _arriving, { note }) => {
-    const power = note('power', measuredShaftPower({ P_on: working, P_0: idling, eta: efficiency }));
-    const torque = note('torque', shaftTorque({ P: power, n: speed }));
+  demand: ({ working, idling, efficiency, speed, drag, loaded, diameter, jam, handsClear, shock, lasts }, _arriving, { note }) => {
+    const power = note(
+      'power',
+      measuredShaftPower({ P_on: working, P_0: idling, eta: note('reaches-shaft', marginalEfficiency({ eta: efficiency, a: withLoad })) }),
+    );
+    const work = shaftTorque({ P: power, n: speed });
+    const torque = note('torque', drag.known ? picked('sum', 'N·m', [work, drag]) : scaled(work, ownDrag, dragSource));
     return {
       steady: torque,
-      breakaway: torque,
+      breakaway: note('breakaway', loaded.is === 'up-to-speed' ? emptyTorque(torque) : torque),
+      startsEmpty: loaded.is === 'up-to-speed',
+      lasts,
+      handsClear: handsClear.is === 'yes',
       growth: 0,
       inertia: nothing,
       stops: note('stops-within', stopsIn(unknown('rad', [jam.field]), jam, diameter)),

@@ -5,7 +5,9 @@ import { jamFigures } from '../../shared/jam-stop.js';
 export const measuredWorkOutputs = {
   figures: {
     power: figure('Shaft power', 'power', 'At the tool', { key: true }),
+    'reaches-shaft': figure('Share of the added watts at its shaft', 'fraction', 'At the tool'),
     torque: figure('Torque needed', 'torque', 'At the tool', { key: true }),
+    breakaway: figure('Breakaway torque', 'torque', 'At the tool'),
     ...jamFigures,
   },
   checks: {},

@@ -1,6 +1,8 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { handsClearField } from '../../shared/hands-clear.js';
 import { jamField, stopsField } from '../../shared/jam-stop.js';
+import { lastsField } from '../../shared/lasts.js';
 import { rotaryTumblerOutputs } from './outputs.js';
 
 const fields = {
@@ -68,8 +70,10 @@ const fields = {
     help: 'Empty, for its inertia.',
     measure: 'Kitchen or bathroom scales.',
   }),
+  handsClear: handsClearField('no'),
   jam: jamField,
   stops: stopsField,
+  lasts: lastsField(600, 1440, 10000),
 };
 
 export const rotaryTumblerHead = {
@@ -79,7 +83,7 @@ export const rotaryTumblerHead = {
   label: 'tumbling drum',
   noun: 'drum',
   fields,
-  groups: { 'Bearings, inertia': ['empty', 'shell'], 'What is usual': ['slides', 'piece'], 'In a jam': ['jam', 'stops'] },
+  groups: { 'Bearings, inertia': ['empty', 'shell'], 'What is usual': ['slides', 'piece', 'lasts'], 'In a jam': ['jam', 'handsClear', 'stops'] },
   ...rotaryTumblerOutputs,
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
   starters: [

@@ -37,7 +37,7 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
   ...rotaryTumblerHead,
   demand: (inputs, arriving, context) => {
     const { note } = context;
-    const { drum, load, slides, empty, shell: drumMass, jam, stops } = inputs;
+    const { drum, load, slides, empty, shell: drumMass, jam, handsClear, stops, lasts } = inputs;
     const r = note('centre-of-load', centreOfLoad(inputs));
     const lifted = note('torque-of-load', liftedTorque({ m: load, r, a: slides }));
     const steady = note('torque', withDrag(lifted, empty));
@@ -47,6 +47,8 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
     return {
       steady,
       breakaway: note('breakaway', withDrag(liftedTorque({ m: load, r, a: settled }), empty)),
+      lasts,
+      handsClear: handsClear.is === 'yes',
       growth: 0,
       inertia: note('inertia-of-all', load.known ? picked('sum', 'kg·m²', [drumInertia, loadInertia]) : drumInertia),
       stops: note('stops-within', stopsIn(stops.known ? stops : unknown('rad', [jam.field]), jam, drum)),

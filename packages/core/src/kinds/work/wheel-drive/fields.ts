@@ -1,6 +1,7 @@
 import { type GroundName, grounds } from '../../../catalog/grounds.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { lastsField } from '../../shared/lasts.js';
 import { wheelDriveOutputs } from './outputs.js';
 
 const names = Object.fromEntries(Object.entries(grounds).map(([name, { says }]) => [name, says])) as Record<GroundName, string>;
@@ -74,6 +75,7 @@ const fields = {
     help: 'Leave it, unless you have tried.',
     measure: 'Wheels blocked, the pull that drags them, over the weight on them.',
   }),
+  lasts: lastsField(5, 30, 120),
 };
 
 export const wheelDriveHead = {
@@ -83,7 +85,7 @@ export const wheelDriveHead = {
   label: 'wheels on the ground',
   noun: 'wheels',
   fields,
-  groups: { 'Spring scale, instead of slope and ground': ['pull'], 'Weight, pace': ['share', 'pace'], 'What is usual': ['rolling', 'grip'] },
+  groups: { 'Spring scale, instead of slope and ground': ['pull'], 'Weight, pace': ['share', 'pace'], 'What is usual': ['rolling', 'grip', 'lasts'] },
   ...wheelDriveOutputs,
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
   starters: [

@@ -33,6 +33,7 @@ export const wheelDrive: WorkKind<typeof wheelDriveHead> = {
     return {
       steady,
       breakaway: steady,
+      lasts: inputs.lasts,
       growth: 0,
       inertia: note('inertia-of-all', movedInertia({ m: mass, D: wheel })),
       stops: note('stops-within', stoppingAngle({ a: tyre, D: wheel })),
