@@ -90,9 +90,15 @@ import { shearPinTorque } from './hub/shear-pin-torque.js';
 import { shrinkTorque } from './hub/shrink-torque.js';
 import { spacerAngle } from './hub/spacer-angle.js';
 import { splitClampForce } from './hub/split-clamp-force.js';
+import { apparentPower } from './motor/apparent-power.js';
 import { arrivingVoltage } from './motor/arriving-voltage.js';
 import { breakdownSlip } from './motor/breakdown-slip.js';
+import { capacitorCurrent } from './motor/capacitor-current.js';
+import { capacitorEnergy } from './motor/capacitor-energy.js';
+import { capacitorReactance } from './motor/capacitor-reactance.js';
 import { circuitPower } from './motor/circuit-power.js';
+import { dischargeTime } from './motor/discharge-time.js';
+import { drawnPower } from './motor/drawn-power.js';
 import { dutyHeat } from './motor/duty-heat.js';
 import { fluxShare } from './motor/flux-share.js';
 import { klossTorque } from './motor/kloss-torque.js';
@@ -101,6 +107,7 @@ import { lineCurrent } from './motor/line-current.js';
 import { lockedSeconds } from './motor/locked-seconds.js';
 import { motorSlip } from './motor/motor-slip.js';
 import { neededEfficiency } from './motor/needed-efficiency.js';
+import { onePhaseCapacitor } from './motor/one-phase-capacitor.js';
 import { powerForATime } from './motor/power-for-a-time.js';
 import { powerFromCurrent } from './motor/power-from-current.js';
 import { rotorInertia } from './motor/rotor-inertia.js';
@@ -245,9 +252,15 @@ const all = [
   shrinkTorque,
   spacerAngle,
   splitClampForce,
+  apparentPower,
   arrivingVoltage,
   breakdownSlip,
+  capacitorCurrent,
+  capacitorEnergy,
+  capacitorReactance,
   circuitPower,
+  dischargeTime,
+  drawnPower,
   dutyHeat,
   fluxShare,
   klossTorque,
@@ -256,6 +269,7 @@ const all = [
   lockedSeconds,
   motorSlip,
   neededEfficiency,
+  onePhaseCapacitor,
   powerForATime,
   powerFromCurrent,
   rotorInertia,

@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { buildOf, type KnownMachine, knownMachines } from '../../test/known-machines.js';
 import { ties } from '../../test/known-ties.js';
 import type { Check } from '../checks/check.js';
+import { highEnd, type Known, lowEnd } from '../figure/figure.js';
 import { type Kinds, loadKinds } from '../kinds/registry.js';
 import { newNameOf } from '../machine/renamed.js';
 import { say, sayAll, wordingFor } from '../wording/wording.js';
@@ -94,6 +95,32 @@ describe.each(knownMachines.map((machine) => [machine.id, machine] as const))('%
       if (!figure) continue;
       const is = figure.known ? (u === '°' ? (figure.value * 180) / Math.PI : figure.value) : Number.NaN;
       expect(Math.abs(is - v), `${name} is ${is} ${figure.unit}, ${v} ${u} is known`).toBeLessThanOrEqual(Math.max(tol_rel * Math.abs(v), tol_abs));
+    }
+  });
+
+  it('has what practice works out in plain words, where the product has a figure of it', () => {
+    const { evaluation, byId } = at(machine);
+    const figures = figuresByPath(evaluation);
+    const value = (path: string, end = (known: Known) => known.value): number => {
+      const figure = figures.get(`main/${path}`);
+      return figure?.known ? end(figure) : Number.NaN;
+    };
+    const needs = (check: string) => {
+      const figure = byId.get(check)?.needs;
+      return figure?.known ? figure.value : Number.NaN;
+    };
+    const plain: Readonly<Record<string, () => number>> = {
+      'lead, there and back': () => 2 * value('feed/lead'),
+      'torque at rest on the lead, over rated': () => value('source/torque-at-rest') / value('source/torque'),
+      'what 1.5 mm² may be fused with': () => value('feed/fused-with'),
+      'breakdown torque on 120 V': () => value('source/most-torque'),
+      'torque of the work, least': () => value('work/torque', lowEnd),
+      'torque of the work, most (with 2 N·m of its own drag)': () => value('work/torque', highEnd),
+      'apparent power': () => value('source/apparent-power'),
+    };
+    for (const [name, { v, u, tol_rel = 0 }] of Object.entries(machine.expect.figures)) {
+      const found = name.startsWith('running drop') ? () => needs('source/check-drop') : plain[name];
+      if (found) expect(Math.abs(found() - v), `${name} is ${found()}, ${v} ${u} is known`).toBeLessThanOrEqual(tol_rel * v);
     }
   });
 

@@ -26,6 +26,7 @@ export type Unit =
   | 'J/kg'
   | 'N·m/rad'
   | 'Ω'
+  | 'µF'
   | 'A/mm²'
   | 'Ω·mm²/m'
   | 'J/(kg·K)'
@@ -59,6 +60,7 @@ export type QuantityName =
   | 'specific-energy'
   | 'stiffness'
   | 'resistance'
+  | 'capacitance'
   | 'resistivity'
   | 'current-density'
   | 'specific-heat'
@@ -393,6 +395,16 @@ export const quantities = {
     expr: 'N m / rad',
     example: '900 N·m/rad',
     spellings: [{ symbol: 'N·m/rad', expr: 'N m / rad', also: ['Nm/rad'] }],
+  },
+  capacitance: {
+    name: 'capacitance',
+    unit: 'µF',
+    expr: 'uF',
+    example: '30 µF',
+    spellings: [
+      { symbol: 'µF', expr: 'uF', also: ['uF', 'μF', 'mfd', 'MFD', 'microfarad'] },
+      { symbol: 'nF', expr: 'uF', times: 0.001, also: ['nF'] },
+    ],
   },
   resistance: {
     name: 'resistance',

@@ -32,7 +32,7 @@ export function BriefStop() {
         <Words label="What else should be remembered?" value={notes} most={20_000} change={noted} />
       </section>
       <section>
-        <Heading says="at the socket it will be plugged into; what is entered under Supply on the sheet counts before it">Supply</Heading>
+        <Heading says="the socket it is plugged into; Supply on the sheet goes before it">Supply</Heading>
         <Entries part="supply" />
         <WorkshopsWall />
       </section>

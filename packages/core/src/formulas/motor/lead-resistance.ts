@@ -13,7 +13,7 @@ export const leadResistance = defineFormula({
   source: 'Definition of resistivity; copper 0.0172 to 0.0178 Ω·mm²/m (handbooks)',
   inputs: {
     rho: inputSlot('Ω·mm²/m', 'resistivity', [0.01, 0.1]),
-    L: inputSlot('mm', 'length of the lead', [10, 500000]),
+    L: inputSlot('mm', 'length of the lead', [10, 2000000]),
     A: inputSlot('mm²', 'cross-section of a core', [0.1, 100]),
   },
   compute: ({ rho, L, A }) => (rho * L) / A / 1000,

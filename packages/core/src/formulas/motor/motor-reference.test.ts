@@ -3,14 +3,21 @@ import { proves } from '../../../test/reference.js';
 import { breakerTrips } from '../../catalog/breakers.js';
 import { polesFrom } from '../../kinds/source/plate-motor/kind.js';
 import { secondsTo, startUp } from '../../procedures/start-up.js';
+import { apparentPower } from './apparent-power.js';
 import { breakdownSlip } from './breakdown-slip.js';
+import { capacitorCurrent } from './capacitor-current.js';
+import { capacitorEnergy } from './capacitor-energy.js';
+import { capacitorReactance } from './capacitor-reactance.js';
 import { circuitPower } from './circuit-power.js';
+import { dischargeTime } from './discharge-time.js';
+import { drawnPower } from './drawn-power.js';
 import { klossTorque } from './kloss-torque.js';
 import { leadResistance } from './lead-resistance.js';
 import { lineCurrent } from './line-current.js';
 import { lockedSeconds } from './locked-seconds.js';
 import { motorSlip } from './motor-slip.js';
 import { neededEfficiency } from './needed-efficiency.js';
+import { onePhaseCapacitor } from './one-phase-capacitor.js';
 import { startingCurrent } from './starting-current.js';
 import { synchronousSpeed } from './synchronous-speed.js';
 import { timesRated } from './times-rated.js';
@@ -34,18 +41,35 @@ for (const id of ['motor-poles-01', 'motor-poles-04', 'motor-poles-05']) {
 }
 proves('machines', 'motor-current-1ph-01', ({ given }) => ({
   I: lineCurrent.compute({ P: given('P'), m: 1, V: given('V'), eta: given('eff'), pf: given('pf') }),
+  P_in: drawnPower.compute({ P: given('P'), eta: given('eff') }),
 }));
 proves('machines', 'motor-current-3ph-01', ({ given }) => ({
   I: lineCurrent.compute({ P: given('P'), m: Math.sqrt(3), V: given('V'), eta: given('eff'), pf: given('pf') }),
+  P_in: drawnPower.compute({ P: given('P'), eta: given('eff') }),
 }));
 // Real power over volts times amps is what the plate implies of efficiency and power factor together.
 proves('machines', 'power-factor-01', ({ given }) => {
-  return { pf: neededEfficiency.compute({ P: given('P'), m: 1, V: given('V'), I: given('I') }) };
+  return {
+    pf: neededEfficiency.compute({ P: given('P'), m: 1, V: given('V'), I: given('I') }),
+    S: apparentPower.compute({ m: 1, V: given('V'), I: given('I') }),
+  };
 });
 // A third of the voltage squared: torque goes with the square, current in the line with winding and phase voltage.
 proves('machines', 'star-delta-01', ({ given }) => {
   // The voltage of a winding in star is the line's over √3 (IEC 60034); what the test says is what the torque makes of it.
   return { T_star: torqueAtVoltage.compute({ T_n: given('T_delta'), V: 230.9401077, V_n: given('V') }) };
+});
+proves('machines', 'cap-reactance-01', ({ given }) => {
+  const [C, V] = [given('C'), given('V')];
+  const Xc = capacitorReactance.compute({ f: given('f'), C });
+  return { Xc, I: capacitorCurrent.compute({ V, X_C: Xc }), E_peak: capacitorEnergy.compute({ C, V }) };
+});
+proves('machines', 'cap-bleed-01', ({ given }) => ({
+  t: dischargeTime.compute({ R: given('R'), C: given('C'), V_0: given('V0'), V_1: given('V1') }),
+}));
+proves('machines', 'cap-steinmetz-01', ({ given }) => {
+  const C_run = onePhaseCapacitor.compute({ P: given('P'), f: given('f'), V: given('V'), c: given('per_kW') / 1000 });
+  return { C_run, C_start: C_run * given('start_factor') };
 });
 proves('machines', 'outlet-bound-01', ({ given }) => {
   const [V, I, eta, pf] = [given('V'), given('I'), given('eff'), given('pf')];

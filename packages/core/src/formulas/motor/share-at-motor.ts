@@ -14,7 +14,7 @@ export const shareAtMotor = defineFormula({
   inputs: {
     w: inputSlot('1', 'cores the current goes through, 2 or √3', [1.732, 2]),
     I: inputSlot('A', 'current at the rated voltage', [0, 2000]),
-    R: inputSlot('Ω', 'resistance of one core', [0, 100]),
+    R: inputSlot('Ω', 'resistance of one core', [0, 200]),
     V_n: inputSlot('V', 'rated voltage', [1, 1000]),
     pf: inputSlot('1', 'power factor', [0.1, 1]),
   },

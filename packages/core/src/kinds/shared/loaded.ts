@@ -8,7 +8,7 @@ export const loadedField = (usual?: 'from-rest' | 'up-to-speed') =>
     { 'from-rest': 'from rest', 'up-to-speed': 'once it is up to speed' },
     {
       ...(usual ? { usual } : {}),
-      help: 'A saw, a lathe, a grinder or a shredder is fed once it runs; a pump, a hoist or a full drum starts with its load.',
+      help: 'A saw, a lathe, a grinder or a shredder is fed once it runs; a hoist or a full drum starts with its load. A pump or a fan: from rest with its valve open, up to speed with it shut.',
       measure: 'A machine that is stopped full starts full: say from rest.',
     },
   );

@@ -27,7 +27,7 @@ const fields = {
     },
   ),
   length: quantity('Lead, length', 'length', {
-    accepts: [10, 500_000],
+    accepts: [10, 2_000_000],
     bare: 'm',
     how: 'measured',
     help: 'From the wall to the motor, one way.',

@@ -70,6 +70,8 @@ export interface Wall extends OnWall {
   readonly speed: Figure<'rpm'>;
   readonly ofPlate: { readonly speed: Figure<'rpm'>; readonly torque: Figure<'N·m'> };
   readonly lasting: Figure<'N·m'>;
+  /** That would run a three-phase motor on one phase. */
+  readonly capacitor: Figure<'µF'>;
   /** Voltage that arrives while it works. */
   readonly atWork: Figure<'V'>;
 }
@@ -80,10 +82,10 @@ export function wallChecks(inputs: Inputs, wall: Wall, own: Own): Check[] {
 }
 
 /** Said only where it is not so: a motor of three phases on a wall that has one, or may have. */
-function phasesCheck({ phases }: Inputs, { fed }: Wall, { state }: Own): Check[] {
+function phasesCheck({ phases }: Inputs, { fed, capacitor }: Wall, { state }: Own): Check[] {
   const three = hasThreePhases(fed);
   if (phases.is !== '3' || !fed.voltage.known || three) return [];
-  return [state('phases', three === undefined ? { verdict: 'unknown', missing: [fed.phases.field] } : { verdict: 'fails' })];
+  return [state('phases', three === undefined ? { verdict: 'unknown', missing: [fed.phases.field] } : { verdict: 'fails', tells: { capacitor } })];
 }
 
 /** Of one frequency its voltage is held against the plate's; of another the volts per hertz, since its speed and its torque are others. */

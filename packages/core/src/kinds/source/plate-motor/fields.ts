@@ -54,6 +54,14 @@ const fields = {
       when: single,
     },
   ),
+  capacitor: quantity('Capacitor', 'capacitance', {
+    accepts: [0.1, 5_000],
+    bare: 'µF',
+    how: 'plate',
+    help: 'The run capacitor where there are two. A start capacitor has ten times as much.',
+    measure: 'On its can, with the plug out for minutes: a charged one bites. Leave its terminals to someone licensed.',
+    when: { field: 'start', is: ['capacitor-start', 'capacitor-run', 'both-capacitors'] },
+  }),
   voltage: quantity('Rated voltage', 'voltage', {
     accepts: [1, 1_000],
     bare: 'V',
@@ -171,7 +179,19 @@ export const plateMotorHead = {
   shaft: 'motor shaft',
   fields,
   groups: {
-    'More of the plate': ['voltage', 'starVoltage', 'current', 'frequency', 'poles', 'powerFactor', 'efficiency', 'duty', 'onShare', 'onTime'],
+    'More of the plate': [
+      'voltage',
+      'starVoltage',
+      'current',
+      'frequency',
+      'poles',
+      'powerFactor',
+      'efficiency',
+      'capacitor',
+      'duty',
+      'onShare',
+      'onTime',
+    ],
     'Shaft, cut-out': ['protector', 'noVolt', 'shaft', 'inertia'],
   },
   // Version 1 took the plate's power for the shaft's.

@@ -1,9 +1,16 @@
 import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource, smallMotors } from '../../../catalog/small-motors.js';
 import { type Figure, fixed, flag, fromTable, highEnd, known, lowEnd, picked, scaled, unknown, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
+import { apparentPower } from '../../../formulas/motor/apparent-power.js';
+import { capacitorCurrent } from '../../../formulas/motor/capacitor-current.js';
+import { capacitorEnergy } from '../../../formulas/motor/capacitor-energy.js';
+import { capacitorReactance } from '../../../formulas/motor/capacitor-reactance.js';
+import { dischargeTime } from '../../../formulas/motor/discharge-time.js';
+import { drawnPower } from '../../../formulas/motor/drawn-power.js';
 import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
 import { motorSlip } from '../../../formulas/motor/motor-slip.js';
+import { onePhaseCapacitor } from '../../../formulas/motor/one-phase-capacitor.js';
 import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js';
 import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
 import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
@@ -17,12 +24,14 @@ import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { type Band, bandAt } from '../../../numeric/band-at.js';
 import { show, showShare } from '../../../quantity/show.js';
 import { sentence } from '../../../wording/sentence.js';
-import type { Candidate, SourceKind, SourceOutput } from '../../kind.js';
+import type { Candidate, Fed, SourceKind, SourceOutput } from '../../kind.js';
+import type { Context } from '../../outputs.js';
 import { forItsDuty, inrushChecks, plateChecks, underLoad, type Wall, wallChecks } from './checks.js';
 import { curvesOf } from './curves.js';
 import { type Inputs, plateMotorHead } from './fields.js';
 import { motorsLike, sizeOf, tabled } from './motors-like.js';
-import { arriving, fluxOf, type OnWall, onWall, torqueOnWall } from './on-wall.js';
+import { arriving, fluxOf, hasThreePhases, type OnWall, onWall, torqueOnWall } from './on-wall.js';
+import type { PlateMotorOutputs } from './outputs.js';
 
 export const byPoles = defineProcedure({
   id: 'poles',
@@ -79,6 +88,9 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
     const torque = note('torque', shaftTorque({ P: power, n: rated }));
 
     const current = note('current', currentOf(inputs, onIt, power, eta, pf, m));
+    note('drawn-power', drawnPower({ P: power, eta }));
+    note('apparent-power', apparentPower({ m, V: onIt.plate, I: current }));
+    const capacitor = capacitorFigures(inputs, onIt, power, fed, note);
     const inrush = note('starting-current', startingCurrent({ k: table('locked'), I: current }));
     const atRest = arriving(onIt, fed.lead, m, inrush, table('restFactor'));
     const atWork = fed.isLeadEntered ? arriving(onIt, fed.lead, m, current, pf) : onIt.wall;
@@ -112,7 +124,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
             switches: like.every((kind) => smallMotors[kind].switches),
           })
         : null;
-    const wall: Wall = { ...onIt, fed, m, current, flux, speed, ofPlate: { speed: rated, torque }, lasting, atWork };
+    const wall: Wall = { ...onIt, fed, m, current, flux, speed, ofPlate: { speed: rated, torque }, lasting, capacitor, atWork };
     return {
       speed,
       torque: lasting,
@@ -234,6 +246,32 @@ function lastingTorque(torque: Figure<'N·m'>, flux: Figure<'1'>, breakdown: Fig
   const bounded = scaled(breakdown, 1 / least, reserveSource);
   // What cannot decide is no doubt about it either.
   return atFlux.known && bounded.known && lowEnd(bounded) >= highEnd(atFlux) ? atFlux : picked('least', 'N·m', [atFlux, bounded]);
+}
+
+const perWatt = fixed('1', 0.07, 'Common practice, no source: about 70 µF for each kW', [0.06, 0.08], flag.estimated);
+
+const bleeder = fixed('Ω', 15_000, 'Common practice, no source: 15 kΩ, 2 W, across a start capacitor');
+const harmless = fixed('V', 50, 'IEC 61140: 50 V of alternating current and less (from memory)');
+
+/** Of a capacitor that is entered what it draws and keeps; of a three-phase motor on one phase the one that it would take. */
+function capacitorFigures(
+  { capacitor: C, phases }: Inputs,
+  { wall: V, frequency: f }: OnWall,
+  P: Figure<'W'>,
+  fed: Fed,
+  note: Context<PlateMotorOutputs>['note'],
+): Figure<'µF'> {
+  if (C.known && phases.is !== '3') {
+    const X_C = note('capacitor-reactance', capacitorReactance({ f, C }));
+    note('capacitor-current', capacitorCurrent({ V, X_C }));
+    note('capacitor-energy', capacitorEnergy({ C, V }));
+    note(
+      'discharged-after',
+      dischargeTime({ R: bleeder, C, V_0: scaled(V, Math.SQRT2, 'The peak of the voltage is √2 of it (definition)'), V_1: harmless }),
+    );
+  }
+  if (phases.is !== '3' || hasThreePhases(fed) !== false) return C;
+  return note('run-capacitor', onePhaseCapacitor({ P, f, V, c: perWatt }));
 }
 
 /** The plate's current, for the voltage that it is connected for; else what it draws at its rated power. */

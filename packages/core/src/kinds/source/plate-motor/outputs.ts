@@ -19,6 +19,13 @@ export const plateMotorOutputs = {
     'power-factor': figure('Power factor', 'fraction', 'Winding'),
     'for-its-duty': figure('Power for as long as the work lasts', 'power', 'Winding'),
     current: figure('Rated current', 'current', 'Current'),
+    'drawn-power': figure('Power drawn at rated load', 'power', 'Current'),
+    'apparent-power': figure('Volts times amps at rated load', 'power', 'Current'),
+    'capacitor-reactance': figure('Reactance of the capacitor', 'resistance', 'Capacitor', { aside: true }),
+    'capacitor-current': figure('Current through the capacitor', 'current', 'Capacitor'),
+    'capacitor-energy': figure('Energy left in the capacitor', 'energy', 'Capacitor'),
+    'discharged-after': figure('Discharged to 50 V by 15 kΩ in', 'time', 'Capacitor'),
+    'run-capacitor': figure('Run capacitor for one phase', 'capacitance', 'Capacitor'),
     'starting-current': figure('Starting current', 'current', 'Current'),
     'voltage-at-start': figure('Voltage while it starts', 'voltage', 'Current'),
     'voltage-at-work': figure('Voltage at its rated load', 'voltage', 'Current'),
@@ -80,7 +87,7 @@ export const plateMotorOutputs = {
       says: {
         holds: '',
         fails:
-          'the motor has three phases, the wall has one: it hums, does not start and burns. A frequency converter makes three phases of one; a capacitor does too, with a third of the power lost',
+          'the motor has three phases, the wall has one: it hums, does not start and burns. A frequency converter makes three phases of one; a run capacitor of about {capacitor} does too, at two thirds of the power and with little torque at rest',
       },
     },
     frequency: {

@@ -1,5 +1,5 @@
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, highEnd, scaled, unseen } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, highEnd, scaled, unknown, unseen } from '../../../figure/figure.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
@@ -21,7 +21,8 @@ export const directWork: WorkKind<typeof directWorkHead> = {
   demand: ({ torque, breakaway, loaded, growth, diameter, jam, handsClear, stops, inertia, most, shock, lasts }, { top }, { note, check }) => ({
     steady: note('torque', torque),
     breakaway: note('breakaway', breakawayOf(breakaway, torque, growth.is, loaded.is)),
-    startsEmpty: !growsWithSpeed(growth.is) && startsEmpty(loaded.is, breakaway, torque),
+    // A fan's breakaway torque is small, loaded or not: that its valve is shut must be said.
+    startsEmpty: startsEmpty(loaded.is, growsWithSpeed(growth.is) ? unknown('N·m', []) : breakaway, torque),
     lasts,
     handsClear: handsClear.is === 'yes',
     growth: exponents[growth.is ?? 'constant'],
@@ -44,7 +45,7 @@ function breakawayOf(
   loaded: 'from-rest' | 'up-to-speed' | undefined,
 ): Figure<'N·m'> {
   if (entered.known) return entered;
-  if (loaded === 'up-to-speed') return emptyTorque(torque);
+  if (loaded === 'up-to-speed' && !growsWithSpeed(growth)) return emptyTorque(torque);
   if (growth === 'square') return scaled(torque, atRest, fanSource);
   return scaled(torque, unseen('1', [0.3, 1, 1.5], entered.missing[0] ?? '', breakawaySource), breakawaySource);
 }
