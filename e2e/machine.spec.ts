@@ -274,3 +274,25 @@ for (const machine of ['apple-crusher', 'kelp-cart', 'clock-plate-mill']) {
     expect(complaints).toEqual([]);
   });
 }
+
+test('the wall is entered once and kept: a new build begins with it', async ({ page, address, crusher: _ }) => {
+  await page.getByRole('link', { name: 'Brief' }).click();
+  await page.getByLabel('Phases of the supply').selectOption('one: a household socket');
+  await page.getByRole('button', { name: 'Keep 230 V, 50 Hz, one phase, 16 A for new builds' }).click();
+  await expect(page.getByText('New builds begin with 230 V, 50 Hz, one phase, 16 A.')).toBeVisible();
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Start a build' }).click();
+  await page.getByRole('menuitem', { name: /^A blank sheet/ }).click();
+  await page.getByRole('link', { name: 'Brief' }).click();
+  await expect(page.getByLabel('Voltage of the supply', { exact: true })).toHaveValue('230 V');
+  await expect(page.getByLabel('Phases of the supply')).toHaveValue('1');
+});
+
+test('a motor of another wall is red before the finger leaves the key', async ({ page, crusher: _ }) => {
+  await page.getByText('More of the plate').click();
+  await field(page, 'main/source/voltage').fill('110 V');
+  await expect(sentence(page)).toContainText('The plate says 110 V, the wall has 230 V');
+  await expect(sentence(page)).toHaveAttribute('data-verdict', 'fails');
+  await field(page, 'main/source/voltage').fill('230/400 V');
+  await expect(page.getByText(/has two voltages in “230\/400 V”/)).toBeVisible();
+});

@@ -2,13 +2,16 @@ import { fileURLToPath } from 'node:url';
 import { expect, type Page, test } from '@playwright/test';
 import { addBuild, dataFolder, demo, Hobrek } from '../parts/hobrek.js';
 
-const data = dataFolder();
-const hobrek = new Hobrek(data.path, { HOBREK_LAN: '1' });
+// Begun with the tests: the file is read by more than the process that runs them.
+let data: ReturnType<typeof dataFolder>;
+let hobrek: Hobrek;
 let address = '';
 const demos: Record<string, string> = {};
 
 test.beforeAll(async () => {
   test.setTimeout(120_000);
+  data = dataFolder();
+  hobrek = new Hobrek(data.path, { HOBREK_LAN: '1' });
   address = await hobrek.address();
   const builds = (await (await fetch(`${address}/api/builds`)).json()) as { id: string; name: string }[];
   for (const { id, name } of builds) demos[name.toLowerCase()] = id;

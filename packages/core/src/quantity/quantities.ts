@@ -27,6 +27,7 @@ export type Unit =
   | 'N·m/rad'
   | 'Ω'
   | 'µF'
+  | 'VA'
   | 'A/mm²'
   | 'Ω·mm²/m'
   | 'J/(kg·K)'
@@ -61,6 +62,7 @@ export type QuantityName =
   | 'stiffness'
   | 'resistance'
   | 'capacitance'
+  | 'apparent power'
   | 'resistivity'
   | 'current-density'
   | 'specific-heat'
@@ -395,6 +397,16 @@ export const quantities = {
     expr: 'N m / rad',
     example: '900 N·m/rad',
     spellings: [{ symbol: 'N·m/rad', expr: 'N m / rad', also: ['Nm/rad'] }],
+  },
+  'apparent power': {
+    name: 'apparent power',
+    unit: 'VA',
+    expr: 'W',
+    example: '1.4 kVA',
+    spellings: [
+      { symbol: 'VA', expr: 'W', also: ['volt-ampere', 'volt-amperes'] },
+      { symbol: 'kVA', expr: 'W', times: 1000, also: ['kva'] },
+    ],
   },
   capacitance: {
     name: 'capacitance',

@@ -173,7 +173,7 @@ const Station = memo(function Station({ path, name, left, element, picked }: Sta
   const isPicked = element !== undefined && element === picked;
   return (
     <div
-      className={`border-brass pl-2 ${isPicked ? 'border-l-[5px]' : 'border-l-2'} ${left === undefined ? '' : 'absolute top-0'}`}
+      className={`border-brass pl-2 ${isPicked ? 'border-l-[5px]' : 'border-l-2'} ${left === undefined ? '' : 'absolute top-0 sm:w-max'}`}
       style={left === undefined ? undefined : { left: left - 1 }}
     >
       <h2 className="font-head tracking-wide text-blue uppercase">

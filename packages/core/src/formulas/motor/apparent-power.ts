@@ -7,9 +7,9 @@ export const apparentPower = defineFormula({
   id: 'apparent-power',
   title: 'volts times amps',
   symbol: 'S',
-  unit: 'W',
+  unit: 'VA',
   expr: 'm * V * I',
-  source: 'Definition; m is 1 for single phase, √3 for three. In volt-amperes',
+  source: 'Definition; m is 1 for single phase, √3 for three.',
   inputs: {
     m: inputSlot('1', 'phase factor', [1, 1.7321]),
     V: inputSlot('V', 'line voltage', [1, 1000]),

@@ -113,7 +113,7 @@ export const tensionFields = {
     bare: 'N',
     how: 'measured',
     help: 'Of one span of one belt at rest. Left out, it is worked out from deflection or tone, or taken as set by feel.',
-    measure: 'By deflection or tone, below.',
+    measure: 'By how far a push deflects a span, or by the tone of a plucked one.',
   }),
   push: quantity('Deflection force', 'force', {
     accepts: [0.5, 1_000],

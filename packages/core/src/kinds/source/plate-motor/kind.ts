@@ -10,6 +10,7 @@ import { drawnPower } from '../../../formulas/motor/drawn-power.js';
 import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
 import { motorSlip } from '../../../formulas/motor/motor-slip.js';
+import { neededEfficiency } from '../../../formulas/motor/needed-efficiency.js';
 import { onePhaseCapacitor } from '../../../formulas/motor/one-phase-capacitor.js';
 import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js';
 import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
@@ -79,7 +80,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
     const pf = note('power-factor', given(inputs.powerFactor, 'powerFactor'));
     const m = phaseFactor(inputs);
     const byAmps = powerFromCurrent({ m, V: inputs.voltage, I: inputs.current, eta, pf });
-    const power = note('power', shaftPowerOf(inputs, byAmps, eta, m));
+    const power = note('power', shaftPowerOf(inputs, byAmps, eta, pf, m));
 
     const ofPlate = synchronousSpeed({ f: onIt.rated, p: poles });
     const synchronous = note('synchronous-speed', synchronousSpeed({ f: onIt.frequency, p: poles }));
@@ -148,8 +149,11 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
         ...wallChecks(inputs, wall, context),
         ...inrushChecks(fed, inrush, context),
       ],
-      under: (needed, lasts) => [...underLoad(wall, eta, pf, needed, context), ...forItsDuty(inputs, power, needed, lasts, context)],
-      ...said(inputs, onIt),
+      under: (needed, lasts) => [
+        ...underLoad(wall, ...sharesOf(inputs, power, m, eta, pf), needed, context),
+        ...forItsDuty(inputs, power, needed, lasts, context),
+      ],
+      ...said(inputs, onIt, isShaftByAmps(inputs, eta, pf, m)),
     } satisfies SourceOutput;
   },
   candidates: ({ power, poles, speed, frequency }): Candidate[] => {
@@ -194,17 +198,27 @@ function phaseFactor({ phases }: Inputs): Figure<'1'> {
 }
 
 /** By the plate, in what it is said to state; where its own amps contradict that, anything from what they can drive to what it says. */
-function shaftPowerOf(inputs: Inputs, byAmps: Figure<'W'>, eta: Figure<'1'>, m: Figure<'1'>): Figure<'W'> {
+function shaftPowerOf(inputs: Inputs, byAmps: Figure<'W'>, eta: Figure<'1'>, pf: Figure<'1'>, m: Figure<'1'>): Figure<'W'> {
   const { power, powerIs, voltage, current } = inputs;
   if (!power.known && voltage.known && current.known) return byAmps;
   if (powerIs.is !== 'input' && power.known && byAmps.known && isContradicted(inputs, m)) {
     return unseen('W', [lowEnd(byAmps), byAmps.value, highEnd(power)], power.origin.by === 'given' ? power.origin.field : '', contradictedSource);
   }
-  if (powerIs.is === 'shaft') return power;
+  if (powerIs.is === 'shaft' || isShaftByAmps(inputs, eta, pf, m)) return power;
   if (powerIs.is === 'input') return shaftFromInput({ P: power, eta });
   const least = eta.known ? (eta.low ?? eta.value) : 0.5;
   const either = unseen('1', [least, 1, 1], powerIs.field, 'Not said whether the plate states shaft or input power');
   return shaftFromInput({ P: power, eta: either });
+}
+
+/**
+ * Whether a plate that does not say so states shaft power: a motor's own does, and its amps agree. Its power over volts times amps is then efficiency times power
+ * factor; were it what is drawn from the wall, it would be the power factor alone.
+ */
+function isShaftByAmps({ power, powerIs, voltage, current }: Inputs, eta: Figure<'1'>, pf: Figure<'1'>, m: Figure<'1'>): boolean {
+  if (powerIs.is || !power.known || !voltage.known || !current.known || !m.known || !eta.known || !pf.known) return false;
+  const share = power.value / (m.value * voltage.value * current.value);
+  return share <= highEnd(eta) * highEnd(pf) && share < lowEnd(pf);
 }
 
 const contradictedSource = 'The plate’s power is more than its volts times amps: what these can drive at the least, the plate’s power at the most';
@@ -289,6 +303,19 @@ function currentOf(
     : scaled(current, currentShare, 'In star a motor of two voltages draws 1/√3 of what it draws in delta (definition)');
 }
 
+/** Efficiency and power factor together as the plate's own amps have it; where it says nothing of them, or contradicts itself, those of motors like it. */
+function sharesOf(
+  inputs: Inputs,
+  power: Figure<'W'>,
+  m: Figure<'1'>,
+  eta: Figure<'1'>,
+  pf: Figure<'1'>,
+): readonly [eta: Figure<'1'>, pf: Figure<'1'>] {
+  if (!inputs.current.known || !inputs.voltage.known || !power.known || isContradicted(inputs, m)) return [eta, pf];
+  return [neededEfficiency({ P: power, m, V: inputs.voltage, I: inputs.current }), both];
+}
+const both = fixed('1', 1, 'The plate’s power over its volts times amps is efficiency times power factor (definition)');
+
 /** Only where poles are said instead of the speed. */
 const usualSlip = fixed('1', 0.04, 'Common practice, no source: small motors lag by 2 to 6 % at full load', [0.02, 0.06], flag.estimated);
 
@@ -310,7 +337,7 @@ const connectionSays = {
   delta: 'On this wall it is connected in delta; in star it has a third of its torque.',
 } as const;
 
-function said({ protector, duty, onShare, powerIs, start, phases }: Inputs, { connection }: OnWall) {
+function said({ protector, duty, onShare, powerIs, start, phases }: Inputs, { connection }: OnWall, isAssumed: boolean) {
   const startsBy = phases.is === '3' ? undefined : (start.is ?? 'unknown');
   const cautions = [
     'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
@@ -333,7 +360,7 @@ function said({ protector, duty, onShare, powerIs, start, phases }: Inputs, { co
     'Mains wiring follows your local code and belongs to a licensed electrician.',
   ];
   const notEntered = [
-    ...(powerIs.is ? [] : ['whether the plate states shaft or input power']),
+    ...(powerIs.is ? [] : [`whether the plate states shaft or input power${isAssumed ? ', taken as shaft power since its amps agree' : ''}`]),
     ...(phases.is !== '3' && !start.is ? ['how the motor starts'] : []),
     ...(protector.is ? [] : ['thermal cut-out of the motor']),
   ];

@@ -258,3 +258,14 @@ it('a circuit feeds √3 times as much by three phases, with the efficiency and 
   expect((feeds.low ?? 0) / 750).toBeGreaterThan(0.95);
   expect((feeds.high ?? 0) / 1100).toBeLessThan(1.25);
 });
+
+it('a plate that does not say of what is taken as shaft power where its amps agree, and is not known where they do not', () => {
+  // 550 W of 230 V · 4.1 A are 58 %: 0.56 to 0.71 of efficiency times 0.59 to 0.74 of power factor, too little for a power factor alone… of a run capacitor.
+  const run = { 'main/source/powerIs': '?', 'main/source/start': 'capacitor-run' };
+  expect(figure(typed(run), 'power')).toMatchObject({ value: 550 });
+  expect(figure(typed(run), 'power').low).toBeUndefined();
+  expect(typed(run).notWorkedOut).toContain('taken as shaft power since its amps agree');
+  // At 2.6 A it would be 92 %: a power factor.
+  const drawn = figure(typed({ ...run, 'main/source/current': '2.6 A' }), 'power');
+  expect([drawn.low !== undefined && drawn.low < 0.8 * 550, drawn.high]).toEqual([true, 550]);
+});

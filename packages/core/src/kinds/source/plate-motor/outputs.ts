@@ -20,7 +20,7 @@ export const plateMotorOutputs = {
     'for-its-duty': figure('Power for as long as the work lasts', 'power', 'Winding'),
     current: figure('Rated current', 'current', 'Current'),
     'drawn-power': figure('Power drawn at rated load', 'power', 'Current'),
-    'apparent-power': figure('Volts times amps at rated load', 'power', 'Current'),
+    'apparent-power': figure('Apparent power at rated load', 'apparent power', 'Current'),
     'capacitor-reactance': figure('Reactance of the capacitor', 'resistance', 'Capacitor', { aside: true }),
     'capacitor-current': figure('Current through the capacitor', 'current', 'Capacitor'),
     'capacitor-energy': figure('Energy left in the capacitor', 'energy', 'Capacitor'),
