@@ -1,20 +1,16 @@
 import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource, smallMotors } from '../../../catalog/small-motors.js';
-import { type Figure, fixed, flag, fromTable, highEnd, known, lowEnd, picked, scaled, unknown, unseen } from '../../../figure/figure.js';
-import { defineProcedure, solve } from '../../../figure/formula.js';
+import { type Figure, fixed, flag, fromTable, highEnd, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
 import { apparentPower } from '../../../formulas/motor/apparent-power.js';
 import { capacitorCurrent } from '../../../formulas/motor/capacitor-current.js';
 import { capacitorEnergy } from '../../../formulas/motor/capacitor-energy.js';
 import { capacitorReactance } from '../../../formulas/motor/capacitor-reactance.js';
 import { dischargeTime } from '../../../formulas/motor/discharge-time.js';
 import { drawnPower } from '../../../formulas/motor/drawn-power.js';
-import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
 import { motorSlip } from '../../../formulas/motor/motor-slip.js';
-import { neededEfficiency } from '../../../formulas/motor/needed-efficiency.js';
 import { onePhaseCapacitor } from '../../../formulas/motor/one-phase-capacitor.js';
 import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js';
 import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
-import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
 import { slippedSpeed } from '../../../formulas/motor/slipped-speed.js';
 import { speedOnWall } from '../../../formulas/motor/speed-on-wall.js';
 import { startingCurrent } from '../../../formulas/motor/starting-current.js';
@@ -22,48 +18,18 @@ import { synchronousSpeed } from '../../../formulas/motor/synchronous-speed.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { torqueAtFlux } from '../../../formulas/motor/torque-at-flux.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
-import { type Band, bandAt } from '../../../numeric/band-at.js';
-import { show, showShare } from '../../../quantity/show.js';
-import { sentence } from '../../../wording/sentence.js';
-import type { Candidate, Fed, SourceKind, SourceOutput } from '../../kind.js';
+import { show } from '../../../quantity/show.js';
+import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import { largerMotors } from './candidates.js';
 import { forItsDuty, inrushChecks, plateChecks, underLoad, type Wall, wallChecks } from './checks.js';
 import { curvesOf } from './curves.js';
 import { type Inputs, plateMotorHead } from './fields.js';
 import { motorsLike, sizeOf, tabled } from './motors-like.js';
 import { arriving, fluxOf, hasThreePhases, type OnWall, onWall, torqueOnWall } from './on-wall.js';
 import type { PlateMotorOutputs } from './outputs.js';
-
-export const byPoles = defineProcedure({
-  id: 'poles',
-  says: 'The largest even number of poles whose synchronous speed, 120 × frequency / poles, the shaft stays under',
-  source: 'Textbooks on electric machines (relation)',
-});
-
-/** Rated outputs of motors in kW (IEC 60072-1, from memory). The salvage heap holds others; these can be bought. */
-const ratings_kW = [0.06, 0.09, 0.12, 0.18, 0.25, 0.37, 0.55, 0.75, 1.1, 1.5, 2.2, 3, 4, 5.5, 7.5, 11, 15, 18.5, 22] as const;
-
-/** As many sizes larger as are tried: behind them another wall circuit is the question. */
-const mostSizes = 8;
-
-/** How far motors lag at their rated load, by rated output in kW (catalogue averages, from memory). */
-const lags: readonly (readonly [kW: number, Band])[] = [
-  [0.06, [0.07, 0.1, 0.13]],
-  [0.25, [0.05, 0.075, 0.1]],
-  [0.75, [0.04, 0.06, 0.08]],
-  [2.2, [0.03, 0.045, 0.06]],
-  [5.5, [0.02, 0.035, 0.05]],
-  [22, [0.01, 0.02, 0.03]],
-];
-
-/** What is on the plate of another size belongs to that: its speed is as usual for it, its current, efficiency and power factor are those of motors like it. */
-const plateOf = (rating_kW: number, synchronous_rpm: number | null): NonNullable<Candidate['with']> => ({
-  powerIs: 'shaft',
-  current: null,
-  efficiency: null,
-  powerFactor: null,
-  ...(synchronous_rpm ? { speed: `${Math.round((synchronous_rpm * (1 - bandAt(lags, rating_kW)[1])) / 5) * 5} rpm` } : {}),
-});
+import { currentOf, isShaftByAmps, phaseFactor, polesOf, shaftPowerOf, sharesOf } from './plate.js';
+import { said } from './said.js';
 
 /** An induction motor, from whatever can be read on its plate; what is missing is estimated from motors like it, and marked so. */
 export const plateMotor: SourceKind<typeof plateMotorHead> = {
@@ -156,15 +122,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
       ...said(inputs, onIt, isShaftByAmps(inputs, eta, pf, m)),
     } satisfies SourceOutput;
   },
-  candidates: ({ power, poles, speed, frequency }): Candidate[] => {
-    if (!power.known) return [];
-    const many = poles.is ? Number(poles.is) : speed.known && frequency.known ? polesFrom(speed.value, frequency.value) : null;
-    const synchronous_rpm = many && frequency.known ? (120 * frequency.value) / many : null;
-    return ratings_kW
-      .filter((rating) => rating * 1000 > power.value * 1.001)
-      .slice(0, mostSizes)
-      .map((rating) => ({ field: 'power', text: `${rating} kW`, with: plateOf(rating, synchronous_rpm), says: sentence(`a ${rating} kW motor`) }));
-  },
+  candidates: largerMotors,
 };
 
 const warm = fixed('°C', 75, 'Common practice, no source: a small motor at work is 50 to 100 °C in its winding', [50, 100], flag.estimated);
@@ -191,42 +149,6 @@ function restartsBy({ protector, noVolt }: Inputs): NonNullable<SourceOutput['re
 const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
 const offBy = fixed('1', 1, 'An estimate from the size: half to twice is found', [0.5, 2], flag.estimated);
 
-function phaseFactor({ phases }: Inputs): Figure<'1'> {
-  const source = 'Definition: 1 for single phase, √3 for three';
-  if (phases.is) return fixed('1', phases.is === '3' ? Math.sqrt(3) : 1, source);
-  return unknown('1', [phases.field]);
-}
-
-/** By the plate, in what it is said to state; where its own amps contradict that, anything from what they can drive to what it says. */
-function shaftPowerOf(inputs: Inputs, byAmps: Figure<'W'>, eta: Figure<'1'>, pf: Figure<'1'>, m: Figure<'1'>): Figure<'W'> {
-  const { power, powerIs, voltage, current } = inputs;
-  if (!power.known && voltage.known && current.known) return byAmps;
-  if (powerIs.is !== 'input' && power.known && byAmps.known && isContradicted(inputs, m)) {
-    return unseen('W', [lowEnd(byAmps), byAmps.value, highEnd(power)], power.origin.by === 'given' ? power.origin.field : '', contradictedSource);
-  }
-  if (powerIs.is === 'shaft' || isShaftByAmps(inputs, eta, pf, m)) return power;
-  if (powerIs.is === 'input') return shaftFromInput({ P: power, eta });
-  const least = eta.known ? (eta.low ?? eta.value) : 0.5;
-  const either = unseen('1', [least, 1, 1], powerIs.field, 'Not said whether the plate states shaft or input power');
-  return shaftFromInput({ P: power, eta: either });
-}
-
-/**
- * Whether a plate that does not say so states shaft power: a motor's own does, and its amps agree. Its power over volts times amps is then efficiency times power
- * factor; were it what is drawn from the wall, it would be the power factor alone.
- */
-function isShaftByAmps({ power, powerIs, voltage, current }: Inputs, eta: Figure<'1'>, pf: Figure<'1'>, m: Figure<'1'>): boolean {
-  if (powerIs.is || !power.known || !voltage.known || !current.known || !m.known || !eta.known || !pf.known) return false;
-  const share = power.value / (m.value * voltage.value * current.value);
-  return share <= highEnd(eta) * highEnd(pf) && share < lowEnd(pf);
-}
-
-const contradictedSource = 'The plate’s power is more than its volts times amps: what these can drive at the least, the plate’s power at the most';
-
-/** More at the shaft than goes in, at any end of what is not sure. */
-const isContradicted = ({ power, voltage, current }: Inputs, m: Figure<'1'>): boolean =>
-  power.known && voltage.known && current.known && m.known && highEnd(power) > m.value * lowEnd(voltage) * lowEnd(current);
-
 const lagSource = 'Common practice, no source: up to a tenth over the plate’s speed, since small motors lag by 2 to 10 %';
 const lag = fixed('1', 1.05, lagSource, [1, 1.1], flag.estimated);
 
@@ -234,16 +156,6 @@ const lag = fixed('1', 1.05, lagSource, [1, 1.1], flag.estimated);
 function fastest(speed: Figure<'rpm'>, synchronous: Figure<'rpm'>): Figure<'rpm'> {
   if (!speed.known || (synchronous.known && synchronous.value >= speed.value)) return synchronous.known ? synchronous : speed;
   return scaled(speed, lag, lagSource);
-}
-
-/** Poles: said, or the largest even number whose synchronous speed the shaft stays under (textbooks on electric machines). */
-export function polesFrom(speed_rpm: number, frequency_Hz: number): number {
-  return 2 * Math.max(1, Math.floor((60 * frequency_Hz) / speed_rpm + 1e-9));
-}
-
-function polesOf({ poles, speed }: Inputs, frequency: Figure<'Hz'>): Figure<'1'> {
-  if (poles.is) return known('1', Number(poles.is), { by: 'given', field: poles.field });
-  return solve('1', byPoles, { n: speed, f: frequency }, ({ n = 0, f = 0 }) => polesFrom(n, f));
 }
 
 const breakdownCurrentSource =
@@ -288,34 +200,6 @@ function capacitorFigures(
   return note('run-capacitor', onePhaseCapacitor({ P, f, V, c: perWatt }));
 }
 
-/** The plate's current, for the voltage that it is connected for; else what it draws at its rated power. */
-function currentOf(
-  { current }: Inputs,
-  { plate, currentShare }: OnWall,
-  P: Figure<'W'>,
-  eta: Figure<'1'>,
-  pf: Figure<'1'>,
-  m: Figure<'1'>,
-): Figure<'A'> {
-  if (!current.known) return lineCurrent({ P, m, V: plate, eta, pf });
-  return currentShare === 1
-    ? current
-    : scaled(current, currentShare, 'In star a motor of two voltages draws 1/√3 of what it draws in delta (definition)');
-}
-
-/** Efficiency and power factor together as the plate's own amps have it; where it says nothing of them, or contradicts itself, those of motors like it. */
-function sharesOf(
-  inputs: Inputs,
-  power: Figure<'W'>,
-  m: Figure<'1'>,
-  eta: Figure<'1'>,
-  pf: Figure<'1'>,
-): readonly [eta: Figure<'1'>, pf: Figure<'1'>] {
-  if (!inputs.current.known || !inputs.voltage.known || !power.known || isContradicted(inputs, m)) return [eta, pf];
-  return [neededEfficiency({ P: power, m, V: inputs.voltage, I: inputs.current }), both];
-}
-const both = fixed('1', 1, 'The plate’s power over its volts times amps is efficiency times power factor (definition)');
-
 /** Only where poles are said instead of the speed. */
 const usualSlip = fixed('1', 0.04, 'Common practice, no source: small motors lag by 2 to 6 % at full load', [0.02, 0.06], flag.estimated);
 
@@ -329,40 +213,4 @@ function pullOf(shaft: Figure<'mm'>): Figure<'N'> {
     { table: 'pull on a motor shaft', row: `up to ${show(shaft.value, 'mm')}`, source: shaftPullSource },
     flag.estimated,
   );
-}
-
-const connectionSays = {
-  neutral: 'On this wall it is connected between one phase and neutral, never between two phases.',
-  star: 'On this wall it is connected in star; in delta it burns.',
-  delta: 'On this wall it is connected in delta; in star it has a third of its torque.',
-} as const;
-
-function said({ protector, duty, onShare, powerIs, start, phases }: Inputs, { connection }: OnWall, isAssumed: boolean) {
-  const startsBy = phases.is === '3' ? undefined : (start.is ?? 'unknown');
-  const cautions = [
-    'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
-    ...(protector.is === 'self-resetting' || !protector.is
-      ? [
-          `${protector.is ? 'This thermal cut-out resets' : 'A thermal cut-out that is not known may reset'} by itself: the machine starts again while a jam is being cleared. Pull the plug first.`,
-        ]
-      : []),
-    'A residual-current device and an earthed frame before anything else; a no-volt release, so that it stays off when the power comes back; an emergency stop within reach of whoever feeds it.',
-    ...(startsBy ? ['A single-phase motor is reversed at standstill only: running, it goes on the way it turns.'] : []),
-    ...(startsBy === 'unknown' || startsBy?.includes('capacitor')
-      ? ['A capacitor stays charged with the plug out: leave its terminals to someone licensed to open the motor.']
-      : []),
-    ...(duty.is && duty.is !== 'S1'
-      ? [
-          `The plate’s power is for ${duty.is}${onShare.known ? ` ${showShare(onShare.value)}` : ''} only: what it runs for longer is an estimate by how it warms up.`,
-        ]
-      : []),
-    ...(connection ? [connectionSays[connection]] : []),
-    'Mains wiring follows your local code and belongs to a licensed electrician.',
-  ];
-  const notEntered = [
-    ...(powerIs.is ? [] : [`whether the plate states shaft or input power${isAssumed ? ', taken as shaft power since its amps agree' : ''}`]),
-    ...(phases.is !== '3' && !start.is ? ['how the motor starts'] : []),
-    ...(protector.is ? [] : ['thermal cut-out of the motor']),
-  ];
-  return { cautions, notEntered };
 }
