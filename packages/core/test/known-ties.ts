@@ -33,7 +33,6 @@ const notGreen = (id: string): NotTie => ({ notGreen: id });
 const notHeld = (id: string): NotTie => ({ notHeld: id });
 const untold = (words: string): NotTie => ({ untold: words });
 
-const jamKeys = waits('keys in a jam');
 const rims = waits('rims by their material');
 
 const speed = figure('tool/speed');
@@ -49,7 +48,7 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
   },
   'good-02': {
     says: [sound('work/check-clings', '57'), figure('work/torque'), left(0.5, 0.7), sound('box/check-rating')],
-    not: [mayStart, jamKeys, runsUp],
+    not: [mayStart, notRed('chain/check-driven-hub'), runsUp],
   },
   'good-03': {
     says: [speed, left(0.35, 0.45), sound('gears/check-teeth-bend'), sound('gears/check-mesh-close', '170 mm')],
@@ -59,7 +58,7 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
   'good-05': { says: [speed, left(0.45, 0.6), starts, sound('tbelt/check-whole', '120 teeth')], not: [runsUp, notRed('tbelt/check-slip')] },
   'good-06': {
     says: [speed, left(0.35, 0.45), sound('source/check-starts'), waits('the order in a jam'), waits('what runs back with the power off')],
-    not: [mayStart, jamKeys, untold(' 0 N·m of starting')],
+    not: [mayStart, notRed('belt/check-driven-hub'), untold(' 0 N·m of starting')],
   },
   'good-07': {
     says: [speed, figure('work/torque'), left(0.4, 0.5), sound('cup/check-coupling')],
@@ -83,7 +82,7 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
   },
   'good-12': {
     says: [speed, told('the shear pin breaks'), left(0.35, 0.45), sound('source/check-starts'), told('Only ever put the same pin back')],
-    not: [jamKeys, notRed('box/check-gears'), untold('cannot be told which comes first'), mayStart],
+    not: [untold('is crushed'), notRed('box/check-gears'), untold('cannot be told which comes first'), mayStart],
   },
   'good-13': {
     says: [
@@ -100,9 +99,9 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
   },
   'good-15': {
     says: [speed, told('the clutch slips'), left(0.35, 0.45), sound('source/check-starts'), waits('how to free a roll')],
-    not: [notRed('gears/check-teeth'), jamKeys, mayStart],
+    not: [notRed('gears/check-teeth'), untold('is crushed'), mayStart],
   },
-  'good-16': { says: [speed, left(0.45, 0.55), sound('box/check-rating'), sound('source/check-starts')], not: [mayStart, jamKeys] },
+  'good-16': { says: [speed, left(0.45, 0.55), sound('box/check-rating'), sound('source/check-starts')], not: [mayStart, untold('is crushed')] },
   'bad-01': {
     says: [
       check('source/check-voltage', 'fails', '230 V', '120 V', '10 %'),
@@ -162,7 +161,10 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
     says: [check('joint/check-bend', 'fails', '25°'), figure('joint/runs-up-to'), check('joint/check-bend', 'fails', 'in phase and bent alike')],
     not: [notGreen('joint/check-bend')],
   },
-  'bad-12': { says: [waits('keys at work'), waits('keys at work')], not: [notGreen('cup/check-driver-hub'), waits('keys at work')] },
+  'bad-12': {
+    says: [check('cup/check-driver-wear', 'fails', 'for years', 'with its service factor'), waits('a longer key as a cure')],
+    not: [notGreen('cup/check-driver-hub'), notGreen('cup/check-driver-wear')],
+  },
   'bad-13': {
     says: [check('box/check-rating', 'fails', '95.5'), check('box/check-gears', 'fails', '120 to 150 N·m')],
     not: [notGreen('box/check-rating'), untold('motor would do')],

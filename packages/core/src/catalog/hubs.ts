@@ -10,12 +10,13 @@ export const setScrews = {
   '5/16': cup(165, 1500),
   '3/8': cup(290, 2000),
   '1/2': cup(620, 3000),
-  // Metric screws hold what the nearest inch size below does (common practice, no source).
-  M4: cup(20, 385),
+  // Metric screws hold what the nearest inch size below does (common practice, no source): #6, #10, #10, 5/16, 3/8, 7/16 in.
+  M4: cup(10, 250),
   M5: cup(36, 540),
   M6: cup(36, 540),
-  M8: cup(87, 1000),
+  M8: cup(165, 1500),
   M10: cup(290, 2000),
+  M12: cup(430, 2500),
 } as const;
 export type SetScrew = keyof typeof setScrews;
 export const setScrewSource =
@@ -33,6 +34,11 @@ export const keysDin = [
   { over_mm: 38, to_mm: 44, b_mm: 12, h_mm: 8, t1_mm: 5, t2_mm: 3.3 },
   { over_mm: 44, to_mm: 50, b_mm: 14, h_mm: 9, t1_mm: 5.5, t2_mm: 3.8 },
   { over_mm: 50, to_mm: 58, b_mm: 16, h_mm: 10, t1_mm: 6, t2_mm: 4.3 },
+  { over_mm: 58, to_mm: 65, b_mm: 18, h_mm: 11, t1_mm: 7, t2_mm: 4.4 },
+  { over_mm: 65, to_mm: 75, b_mm: 20, h_mm: 12, t1_mm: 7.5, t2_mm: 4.9 },
+  { over_mm: 75, to_mm: 85, b_mm: 22, h_mm: 14, t1_mm: 9, t2_mm: 5.4 },
+  { over_mm: 85, to_mm: 95, b_mm: 25, h_mm: 14, t1_mm: 9, t2_mm: 5.4 },
+  { over_mm: 95, to_mm: 110, b_mm: 28, h_mm: 16, t1_mm: 10, t2_mm: 6.4 },
 ] as const;
 export const keyDin = (shaft_mm: number) => keysDin.find(({ over_mm, to_mm }) => shaft_mm > over_mm && shaft_mm <= to_mm) ?? null;
 
@@ -52,6 +58,16 @@ export function keyAnsi_mm(shaft_mm: number): number | null {
   return row ? row[2] * 25.4 : null;
 }
 
-/** Pressure a keyway withstands with shock, by the hub's material, MPa (common practice, DIN 6892 simplified). */
-export const keyPressure = { steel: [60, 80, 100], iron: [50, 65, 90], aluminium: [30, 40, 60] } as const;
-export const keySource = 'DIN 6885-1, key by shaft; pressure common practice after DIN 6892 with shock (from memory)';
+/** Whether a shaft is an inch one: a whole number of sixteenths of an inch, and of millimetres not. */
+export function isInchShaft(shaft_mm: number): boolean {
+  const sixteenths = (shaft_mm / 25.4) * 16;
+  return Math.abs(sixteenths - Math.round(sixteenths)) < 0.02 && Math.abs(shaft_mm - Math.round(shaft_mm)) > 0.02;
+}
+
+/** Pressure on a key that its hub withstands for years, by the hub's material, MPa (common practice after DIN 6892, from memory). */
+export const keyPressure = { steel: [80, 120, 160], iron: [55, 80, 110], aluminium: [35, 50, 70] } as const;
+
+/** Pressure at which the softer of key and hub yields, once, MPa (yield strengths of usual grades, handbooks, from memory). */
+export const keyYield = { steel: [250, 275, 300], iron: [150, 175, 200], aluminium: [120, 150, 180] } as const;
+export const keySource = 'DIN 6885-1 or ANSI B17.1, key by shaft; pressure for years common practice after DIN 6892 (from memory)';
+export const keyYieldSource = 'DIN 6885-1 or ANSI B17.1, key by shaft; once, what the softer of key and hub yields at (handbooks, from memory)';

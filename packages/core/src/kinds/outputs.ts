@@ -81,6 +81,8 @@ export interface Limit {
   readonly harm: Harm;
   /** Where its torque is on the driven shaft of its stage, and not on the driving one. */
   readonly isDriven?: true;
+  /** What it withstands for years, where that is less. */
+  readonly forYears?: Figure<'N·m'>;
   /** How long it may slip or stall unharmed. */
   readonly lasts?: { readonly template: string; readonly time: Figure<'s'> };
   readonly source: string;

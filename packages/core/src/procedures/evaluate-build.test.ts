@@ -51,9 +51,10 @@ describe('the demo crusher', () => {
     expect(verdict).toBe('fails');
     expect(says).toContain('The motor may be too weak: 7.41 to 8.16 N·m reaches the roll, the work needs 8 N·m; at worst overloaded 1.1 times.');
     // Of 0.55 kW and four poles it is usual to lag by 6.4 %, 1405 rpm: 3.738 N·m, 11.09 at the roll, a reserve of 27.9 %.
-    expect(remedy(half)).toBe('A 0.55 kW motor would do, with reserve 27 %.');
-    // A larger pulley would be strong enough too, but its own weight loads its key more than it is loaded now, and that is close already.
-    expect(remedy({ ...half, 'main/belt/belt': '?' })).toBe('A 0.55 kW motor would do, with reserve 27 %.');
+    // On 355 mm: 9.15 N·m of half a horsepower, 298 rpm.
+    const cures =
+      'A 0.55 kW motor would do, with reserve 27 %, or a 355 mm driven pulley with a belt A60 would do, with reserve 23 %; the roll then turns 298 rpm instead of 423 rpm.';
+    expect(remedy(half)).toBe(cures);
     // The remedy, entered, does what was said of it.
     expect(typed({ 'main/source/power': '0.55 kW', 'main/source/current': '?', 'main/source/speed': '1405' }).lines[0]?.checks[0]?.verdict).toBe(
       'holds',
@@ -61,12 +62,11 @@ describe('the demo crusher', () => {
   });
 
   it.each([
-    ['sea-glass-tumbler', 'a motor with a start winding instead of capacitors', { 'main/source/start': 'split-phase' }],
+    ['sea-glass-tumbler', 'nothing changed', {}],
     ['bowl-lathe', 'a lighter cut', { 'main/work/torque': '3.2 N·m' }],
   ] as const)('ends green where all is well: the %s with %s', async (file, _, change) => {
     const build = JSON.parse(readFileSync(new URL(`../../../../demo/${file}.json`, import.meta.url), 'utf8')) as Build;
     const all = await loadKinds(build);
-    expect(told(build, all).verdict).toBe('close');
     const changed = told(afterTyping(build, change), all);
     expect(changed.verdict).toBe('holds');
     expect(changed.checks.every(({ verdict }) => verdict === 'holds')).toBe(true);

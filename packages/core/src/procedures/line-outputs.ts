@@ -1,3 +1,4 @@
+import { keySource } from '../catalog/hubs.js';
 import type { CheckOutput } from '../checks/check-output.js';
 import type { FigureOutputs, Outputs } from '../kinds/outputs.js';
 import { figure } from '../kinds/outputs.js';
@@ -82,6 +83,24 @@ export const stageOutputs = {
     'lost-to-slip': figure('Power lost to slip', 'power', 'Losses', { aside: true }),
   },
   checks: {
+    'driver-wear': {
+      subject: 'whether {what} wears out',
+      source: keySource,
+      says: {
+        holds: '{what} transmits {has} for years; the work needs {needs} with its service factor',
+        may: '{what} may wear out: it transmits {has} for years, and the work needs {needs} with its service factor',
+        fails: '{what} wears out: it transmits {has} for years, and the work needs {needs} with its service factor',
+      },
+    },
+    'driven-wear': {
+      subject: 'whether {what} wears out',
+      source: keySource,
+      says: {
+        holds: '{what} transmits {has} for years; the work needs {needs} with its service factor',
+        may: '{what} may wear out: it transmits {has} for years, and the work needs {needs} with its service factor',
+        fails: '{what} wears out: it transmits {has} for years, and the work needs {needs} with its service factor',
+      },
+    },
     overhung: {
       subject: 'overhung load on its output shaft',
       source: 'As its plate or its maker’s list says: overhung load',

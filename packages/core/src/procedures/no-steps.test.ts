@@ -13,11 +13,11 @@ const steps: readonly { readonly at: RegExp; readonly why: string }[] = [
     why: 'a single-phase motor on three phases is between two of them, or one and neutral, whichever is nearer its plate',
   },
   {
-    at: /^source\/(power|current) (work\/check-carries|source\/check-(starts|runs-up))$/,
+    at: /^source\/(power|current) (work\/check-carries|source\/check-(starts|runs-up|circuit))$/,
     why: 'more power than its own amps can drive: then it is anything from what they drive',
   },
   { at: /^work\/(torque|breakaway) source\/check-runs-up$/, why: 'a breakaway torque under half of the torque at work is that of the empty machine' },
-  { at: /Bore .*-hub$/, why: 'a key by the size of its shaft (DIN 6885-1)' },
+  { at: /Bore .*-(hub|wear)$/, why: 'a key by the size of its shaft (DIN 6885-1)' },
   { at: / belt\/check-small-pulley$/, why: 'the least diameter of a section, or what salvage practice runs' },
   { at: /^belt\/(driver|driven|centres|belt) belt\/check-belts$/, why: 'length and ratio factors are tabled by steps (Shigley, ch. 17)' },
   { at: /^belt\/driver /, why: 'the groove’s angle by diameter (ISO 4183)' },

@@ -13,6 +13,7 @@ import { evaluateBuild } from './evaluate-build.js';
 const mayBetter: Readonly<Record<string, string>> = {
   'kindling-splitter belt/belts source/check-bearing': 'two belts are entered, one is usual: they pull twice as hard',
   'bad-06 belt/tension source/check-bearing': 'twenty-five times what is needed is entered; set by thumb it is within half',
+  'good-04 belt/drivenMass belt/check-driven-hub': 'heavier than an aluminium pulley of its size is usually',
   'bad-02 source/frequency source/check-runs-up':
     'its speed does not go with the wall’s frequency: check-lag is not known and says to enter the plate’s',
   'bad-11 work/inertia source/check-runs-up': 'heavier than a solid steel round of its diameter as long as it is thick',

@@ -1,5 +1,5 @@
 import type { Check } from '../checks/check.js';
-import { type Figure, flag, known, picked, unknown } from '../figure/figure.js';
+import { type Figure, flag, known, picked, scaled, unknown } from '../figure/figure.js';
 import { forwardInertia } from '../formulas/dynamics/forward-inertia.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
@@ -26,8 +26,9 @@ import type {
   WorkDemand,
   WorkKind,
 } from '../kinds/kind.js';
-import type { Context } from '../kinds/outputs.js';
+import type { Context, Limit } from '../kinds/outputs.js';
 import { type Kinds, kindKey } from '../kinds/registry.js';
+import { serviceFactor } from '../kinds/shared/service-factor.js';
 import type { Build, Element, Line } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 import { type Jam, jam } from './jam.js';
@@ -138,6 +139,7 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
       ...restart(asSource, output, demand),
       ...bearing(asSource, noun, output, results),
       ...joined(results, (each) => each.checks),
+      ...joined(stages, (stage, k) => wears(stage, results[k], [neededAt[k], neededAt[k + 1]], serviceFactor(demand.shock, output.driver))),
       ...joined(stages, (stage, k) => overhung(stage, results[k], results[k + 1])),
       ...demand.checks,
       ...stopped.checks,
@@ -287,6 +289,23 @@ function bearing({ check }: Context<typeof sourceOutputs>, source: string, { sup
   const pull = results[0]?.pulls.in;
   if (!pull || (pull.known && pull.value === 0) || (!supports.known && supports.missing.length === 0 && !supports.because)) return [];
   return [check('bearing', { has: supports, needs: pull, tells: { source } })];
+}
+
+/** What fixes the wheels of a stage against what the work needs of it for years, with its service factor: told where it does not hold, since a jam needs more. */
+function wears(
+  { path, figures }: Opened,
+  result: StageResult | undefined,
+  needed: readonly [Figure<'N·m'> | undefined, Figure<'N·m'> | undefined],
+  factor: Figure<'1'>,
+): Check[] {
+  const { check } = contextAt(path, stageOutputs, figures);
+  const held = (name: 'driver-wear' | 'driven-wear', hub: Limit | null | undefined, T: Figure<'N·m'> | undefined): Check[] =>
+    hub?.forYears && T && factor.known
+      ? [check(name, { has: hub.forYears, needs: scaled(T, factor, 'With the service factor of the work'), tells: { what: hub.words.what } })]
+      : [];
+  const both = [...held('driver-wear', result?.hubs.in, needed[0]), ...held('driven-wear', result?.hubs.out, needed[1])];
+  // What is missing of a hub is said once, of a jam.
+  return both.filter(({ verdict, has, needs }) => verdict !== 'holds' && has.known && needs.known);
 }
 
 /** Pull of the next stage on a stage's own output bearing, where its plate says what that supports. */

@@ -1,5 +1,16 @@
-import { keyDin, keyPressure, keySource, type SetScrew, setScrewSource, setScrews } from '../../catalog/hubs.js';
-import { type Figure, fixed, fromTable, type Known, lookedUp, unknown, unseen } from '../../figure/figure.js';
+import {
+  isInchShaft,
+  keyAnsi_mm,
+  keyDin,
+  keyPressure,
+  keySource,
+  keyYield,
+  keyYieldSource,
+  type SetScrew,
+  setScrewSource,
+  setScrews,
+} from '../../catalog/hubs.js';
+import { type Figure, fixed, fromTable, type Known, lookedUp, picked, scaled, unknown, unseen } from '../../figure/figure.js';
 import { clampTorque } from '../../formulas/hub/clamp-torque.js';
 import { keyTorque } from '../../formulas/hub/key-torque.js';
 import { setScrewTorque } from '../../formulas/hub/set-screw-torque.js';
@@ -13,6 +24,7 @@ export const fixings = {
   key: 'a key',
   'set-screws': 'set screws',
   flat: 'a set screw on a D-flat',
+  dimple: 'a set screw in a dimple',
   clamp: 'a clamped hub',
   shrink: 'a press or shrink fit',
 } as const;
@@ -44,6 +56,15 @@ export function hubFields<const W extends string>(wheel: W, called: string) {
       measure: 'Rule along the hub, less what the key does not reach.',
       when: with_('key', 'shrink'),
     }),
+    Key: choice(
+      `Key, ${name}`,
+      { din: 'metric, DIN 6885-1', ansi: 'inch and square, ANSI B17.1' },
+      {
+        help: 'Left out, it goes by the shaft: a whole number of sixteenths of an inch has a square one.',
+        measure: 'Calliper across the keyway.',
+        when: with_('key'),
+      },
+    ),
     Hub: choice(
       `Hub material, ${name}`,
       { steel: 'steel', iron: 'cast iron', aluminium: 'aluminium' },
@@ -57,7 +78,7 @@ export function hubFields<const W extends string>(wheel: W, called: string) {
       how: 'measured',
       help: 'Thread size of the screw that presses on the shaft.',
       measure: 'A screw that fits, or a thread gauge.',
-      when: with_('set-screws', 'flat'),
+      when: with_('set-screws', 'flat', 'dimple'),
     }),
     Screws: quantity(`Number of set screws, ${name}`, 'count', {
       accepts: [1, 4],
@@ -66,7 +87,7 @@ export function hubFields<const W extends string>(wheel: W, called: string) {
       help: 'How many press on the shaft.',
       measure: 'Count them round the hub.',
       usual: { of: 'scatter', low: 1, value: 1, high: 1, source: 'Common practice, no source: one' },
-      when: with_('set-screws', 'flat'),
+      when: with_('set-screws', 'flat', 'dimple'),
     }),
     Clamp: quantity(`Clamping force, ${name}`, 'force', {
       accepts: [10, 200_000],
@@ -84,7 +105,7 @@ export function hubFields<const W extends string>(wheel: W, called: string) {
 
 /** The names of those fields, as a group of the editor. */
 export const hubNames = <const W extends string>(wheel: W) =>
-  [`${wheel}Fixing`, `${wheel}Bore`, `${wheel}Length`, `${wheel}Hub`, `${wheel}Screw`, `${wheel}Screws`, `${wheel}Clamp`] as const;
+  [`${wheel}Fixing`, `${wheel}Bore`, `${wheel}Length`, `${wheel}Key`, `${wheel}Hub`, `${wheel}Screw`, `${wheel}Screws`, `${wheel}Clamp`] as const;
 
 export const wheelMassField = (called: string) =>
   quantity(`Mass, ${called.toLowerCase()}`, 'mass', {
@@ -101,11 +122,12 @@ type HubInputs = { readonly [K in keyof HubFields as K extends `x${infer N}` ? N
 /** The entries of one wheel's fixing, by the names they have for any wheel. */
 function hubOf(inputs: object, wheel: Wheel): HubInputs {
   const all = inputs as Readonly<Record<string, unknown>>;
-  const [fixing, bore, length, hub, screw, screws, clamp] = namesOf(wheel);
+  const [fixing, bore, length, key, hub, screw, screws, clamp] = namesOf(wheel);
   return {
     Fixing: all[fixing],
     Bore: all[bore],
     Length: all[length],
+    Key: all[key],
     Hub: all[hub],
     Screw: all[screw],
     Screws: all[screws],
@@ -137,6 +159,7 @@ export const hubLimit = (called: string): LimitOutput => ({
     key: words('key', 'is crushed', 'may be crushed', called),
     'set-screws': words('set screw', 'slips', 'may slip', called),
     flat: words('set screw', 'slips', 'may slip', called),
+    dimple: words('set screw', 'slips', 'may slip', called),
     clamp: words('clamp', 'slips', 'may slip', called),
     shrink: words('press fit', 'slips', 'may slip', called),
   } satisfies Record<Fixing, LimitWords>,
@@ -156,8 +179,9 @@ export function hubFixing<W extends Wheel>(inputs: object, wheel: W, context: Hu
   const hub = hubOf(inputs, wheel);
   const fixing = hub.Fixing.is;
   if (!fixing) return context.limit(limitOf[wheel], { torque: unknown('N·m', [hub.Fixing.field]), source: notSaidSource });
-  const { torque, source } = withstands[fixing](hub);
-  return context.limit(limitOf[wheel], { torque, source, as: fixing });
+  const { torque, source, forYears } = withstands[fixing](hub);
+  const limit = context.limit(limitOf[wheel], { torque, source, as: fixing });
+  return forYears ? { ...limit, forYears } : limit;
 }
 
 const notSaidSource = 'What a hub withstands hangs on how it is fixed';
@@ -170,13 +194,27 @@ export const hubFixings = (inputs: object, context: Hub<Wheel>) => ({
 
 const friction = fixed('1', 0.15, 'Common practice, no source: steel on steel or iron, dry to oily, 0.10 to 0.20', [0.1, 0.2]);
 
-const withstands: Record<Fixing, (inputs: HubInputs) => { torque: Figure<'N·m'>; source: string }> = {
-  key: ({ Bore, Length, Hub }) => ({
-    torque: keyTorque({ p: pressureOf(Hub), h: keyHeight(Bore), l: Length, d: Bore }),
-    source: keySource,
-  }),
+interface Withstands {
+  /** Once, in a jam. */
+  readonly torque: Figure<'N·m'>;
+  readonly source: string;
+  /** For years, where that is less. */
+  readonly forYears?: Figure<'N·m'>;
+}
+
+const withstands: Record<Fixing, (inputs: HubInputs) => Withstands> = {
+  key: ({ Bore, Length, Key, Hub }) => {
+    const h = keyHeight(Bore, Key.is);
+    return {
+      torque: keyTorque({ p: pressureOf(Hub, keyYield, keyYieldSource), h, l: Length, d: Bore }),
+      source: keyYieldSource,
+      forYears: keyTorque({ p: pressureOf(Hub, keyPressure, keySource), h, l: Length, d: Bore }),
+    };
+  },
   'set-screws': (inputs) => screwed(inputs, 'Common practice, no source: a factor of 1.5 to 2 under the table', [0.5, 0.6, 0.67]),
   flat: (inputs) => screwed(inputs, 'Common practice, no source: on a flat the table’s force and half as much again', [0.67, 1, 1.5]),
+  dimple: (inputs) =>
+    screwed(inputs, 'Common practice, no source: in a dimple from the table’s force to twice that, where the screw shears', [1, 1.4, 2]),
   clamp: ({ Clamp, Bore }) => ({ torque: clampTorque({ mu: friction, F: Clamp, d: Bore }), source: 'Even pressure round a split hub (closed form)' }),
   shrink: ({ Bore, Length }) => ({
     torque: shrinkTorque({
@@ -198,23 +236,47 @@ function screwed({ Bore, Screw, Screws }: HubInputs, practice: string, [low, val
         source: setScrewSource,
       })
     : unknown('N', [Screw.field]);
-  return { torque: setScrewTorque({ k, z: Screws, F, d: Bore }), source: setScrewSource };
+  return { torque: setScrewTorque({ k, z: severally(Screws), F, d: Bore }), source: setScrewSource };
 }
 
-function pressureOf(hub: Chosen<'steel' | 'iron' | 'aluminium'>): Known<'MPa'> {
-  if (!hub.is) return unseen('MPa', [30, 65, 100], hub.field, keySource);
-  return fromTable('MPa', keyPressure[hub.is], { table: 'pressure of a keyway', row: hub.is, source: keySource });
-}
+const severalSource = 'Common practice, no source: each further set screw adds a third to three quarters of the first';
+const further = fixed('1', 0.5, severalSource, [0.3, 0.75]);
 
-/** Height of a key in its hub, by the shaft's size: its whole height less what is in the shaft. */
-function keyHeight(bore: Figure<'mm'>): Figure<'mm'> {
-  if (!bore.known) return bore;
-  const row = keyDin(bore.value);
-  if (!row) return unknown('mm', [], 'there is no standard key for this shaft');
-  const at = (bore_mm: number) => {
-    const key = keyDin(bore_mm);
-    return key ? key.h_mm - key.t1_mm : null;
+/** How many times one screw several of them hold. */
+function severally(screws: Figure<'1'>): Figure<'1'> {
+  if (!screws.known || screws.value <= 1) return screws;
+  const more: Figure<'1'> = {
+    ...screws,
+    value: screws.value - 1,
+    ...(screws.low === undefined ? {} : { low: screws.low - 1, high: (screws.high ?? screws.value) - 1 }),
   };
-  const table = { table: 'parallel keys, DIN 6885-1', row: `${row.b_mm} × ${row.h_mm} mm`, source: keySource };
+  return picked('sum', '1', [fixed('1', 1, severalSource), scaled(more, further, severalSource)]);
+}
+
+type Pressures = Readonly<Record<'steel' | 'iron' | 'aluminium', readonly [number, number, number]>>;
+
+/** By the hub's material; not said, from the softest to the hardest. */
+function pressureOf(hub: Chosen<'steel' | 'iron' | 'aluminium'>, table: Pressures, source: string): Known<'MPa'> {
+  if (!hub.is) return unseen('MPa', [table.aluminium[0], table.iron[1], table.steel[2]], hub.field, source);
+  return fromTable('MPa', table[hub.is], { table: 'pressure on a key', row: hub.is, source });
+}
+
+/** Height of a key in its hub, by the shaft's size: its whole height less what is in the shaft; of a square inch key half of it. */
+function keyHeight(bore: Figure<'mm'>, key: 'din' | 'ansi' | undefined): Figure<'mm'> {
+  if (!bore.known) return bore;
+  const isInch = key ? key === 'ansi' : isInchShaft(bore.value);
+  const at = (bore_mm: number) => {
+    if (isInch) {
+      const width = keyAnsi_mm(bore_mm);
+      return width === null ? null : width / 2;
+    }
+    const row = keyDin(bore_mm);
+    return row ? row.h_mm - row.t1_mm : null;
+  };
+  const height = at(bore.value);
+  if (height === null) return unknown('mm', [], 'there is no standard key for this shaft');
+  const row = keyDin(bore.value);
+  const size = isInch ? `${(height * 2).toFixed(2)} mm square, inch` : `${row?.b_mm} × ${row?.h_mm} mm`;
+  const table = { table: isInch ? 'square keys, ANSI B17.1' : 'parallel keys, DIN 6885-1', row: size, source: keySource };
   return lookedUp('mm', bore, at, table) ?? unknown('mm', [], 'there is no standard key for part of what the shaft may be');
 }

@@ -22,11 +22,12 @@ import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { beltShape, centresOf, isTensionSaid, smallerFirst, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf, slotAround } from '../../shared/outline.js';
+import { serviceFactor } from '../../shared/service-factor.js';
 import { largerSizes } from '../../shared/stock-wheels.js';
 import { geometryChecks, type Loaded, loadChecks } from './checks.js';
 import { vBeltHead } from './fields.js';
 import { slipSource } from './outputs.js';
-import { type Drive, designFor, massOf, ratedBy, serviceFactor, tensionNeeded } from './rating.js';
+import { type Drive, designFor, massOf, ratedBy, tensionNeeded } from './rating.js';
 import { beltPitchLength, groove, type Inputs, pitchDiameters, pulleyInertia, stockNear } from './wheels.js';
 
 const straight = fixed('1', 1, 'At the driven pulley itself');

@@ -4,9 +4,6 @@ import {
   newerCoefficients,
   olderCoefficients,
   ratioFactor,
-  type Shock,
-  serviceFactors,
-  serviceSource,
   type VBeltSection,
   vBeltSections,
 } from '../../../catalog/v-belts.js';
@@ -21,6 +18,7 @@ import { newerRating } from '../../../formulas/belt/newer-rating.js';
 import { olderRating } from '../../../formulas/belt/older-rating.js';
 import { tensionRatio } from '../../../formulas/belt/tension-ratio.js';
 import type { Duty } from '../../kind.js';
+import { serviceFactor } from '../../shared/service-factor.js';
 
 export const thousandFeet = defineProcedure({
   id: 'thousand-feet',
@@ -118,28 +116,6 @@ function lengthFactorOf({ section, length }: Drive): Figure<'1'> {
     lookedUp('1', length, at, { table: 'length factor', row, source: lengthFactorSource }) ??
     fixed('1', 1, 'No length factor for this section: taken as 1')
   );
-}
-
-/** Service factor by how rough the work is and how even the driver; the widest of what is not said. */
-export function serviceFactor(shock: Shock | undefined, driver: 'normal' | 'high' | undefined): Figure<'1'> {
-  const name = `${shock} ${driver}`;
-  const factor = factors.get(name) ?? widestFactor(shock, driver);
-  factors.set(name, factor);
-  return factor;
-}
-
-const factors = new Map<string, Known<'1'>>();
-
-function widestFactor(shock: Shock | undefined, driver: 'normal' | 'high' | undefined): Known<'1'> {
-  const those = (shock ? [shock] : (Object.keys(serviceFactors) as Shock[])).flatMap((row) =>
-    driver ? [serviceFactors[row][driver]] : [serviceFactors[row].normal, serviceFactors[row].high],
-  );
-  const [low, high] = [Math.min(...those.map(([least]) => least)), Math.max(...those.map(([, most]) => most))];
-  return fromTable('1', [low, (low + high) / 2, high], {
-    table: 'service factors',
-    row: `${shock ?? 'not said how rough'}, ${driver ?? 'any'} driver`,
-    source: serviceSource,
-  });
 }
 
 /** Power that the work needs, with its service factor. */
