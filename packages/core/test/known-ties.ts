@@ -152,7 +152,13 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
     says: [check('belt/check-driven-hub', 'fails'), waits('what a fuse does not protect'), waits('a key as a cure')],
     not: [waits('the order in a jam')],
   },
-  'bad-09': { says: [rims, rims], not: [notGreen('belt/check-speed')] },
+  'bad-09': {
+    says: [
+      check('belt/check-rim', 'fails', '44.0 m/s', '33 m/s', 'may burst'),
+      check('belt/check-rim', 'fails', 'Smaller pulleys of the same ratio'),
+    ],
+    not: [notGreen('belt/check-rim')],
+  },
   'bad-10': {
     says: [check('chain/check-rating', 'fails', '2.38 kW'), figure('chain/chain-speed'), waits('a smaller pitch as a cure')],
     not: [notGreen('chain/check-rating')],
@@ -186,8 +192,8 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
     not: [notGreen('work/check-grip')],
   },
   'bad-16': {
-    says: [waits('the service factor of one cylinder'), waits('the service factor of one cylinder')],
-    not: [waits('the service factor of one cylinder')],
+    says: [check('cup/check-rating', 'fails', '6.22 to 8 N·m', '8.84'), waits('a size larger as a cure')],
+    not: [notGreen('cup/check-rating')],
   },
   'ask-01': {
     says: [

@@ -187,6 +187,8 @@ export interface SourceOutput extends Rotary, Said {
   readonly supports: Figure<'N'>;
   /** Even or uneven driver, in the sense of service factors; undefined while not known. */
   readonly driver: 'normal' | 'high' | undefined;
+  /** Cylinders of an engine, each of which is a blow; left out by what turns evenly. */
+  readonly cylinders?: Cylinders;
   /** Whether it starts again by itself once it has cooled: not said of what cannot; the fields that would tell where it is not known. */
   readonly restarts?: 'by itself' | 'not by itself' | readonly FieldPath[];
   /** What stops it when it is stalled, as the sentence about that goes on; empty for a source that comes to no harm by stalling. */
@@ -203,6 +205,9 @@ export interface SourceKind<H extends KindHead<'source'> = KindHead<'source'>> e
   readonly candidates?: (inputs: InputFigures<H['fields']>, typed: Typed) => Candidate[];
 }
 
+/** One, two, or more; `any` while it is not known. */
+export type Cylinders = '1' | '2' | 'more' | 'any';
+
 /** What a stage has to transmit. */
 export interface Duty {
   /** Torque and power that the work needs at the driving shaft. */
@@ -212,6 +217,7 @@ export interface Duty {
   readonly torqueBehind: Figure<'N·m'>;
   readonly shock: Shock | undefined;
   readonly driver: 'normal' | 'high' | undefined;
+  readonly cylinders: Cylinders | undefined;
   /** Inertia of all that spins before the stage as its driving shaft feels it, and of all behind it as its driven shaft does. Needed by few. */
   readonly inertias: () => { readonly before: Figure<'kg·m²'>; readonly behind: Figure<'kg·m²'> };
 }

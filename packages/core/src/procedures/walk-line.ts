@@ -114,6 +114,7 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
       torqueBehind: neededAt[k + 1] as Figure<'N·m'>,
       shock: demand.shock,
       driver: output.driver,
+      cylinders: output.cylinders,
       inertias: () => ({ before: inertiaBefore(output, transfers, k), behind: inertiaBehind(transfers, demand, k) }),
     }),
   );

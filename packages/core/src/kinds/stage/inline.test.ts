@@ -28,6 +28,23 @@ describe('a coupling', () => {
   });
 });
 
+// Common practice after DIN 740-2 and AGMA, from memory: behind one cylinder a factor of 1.75 to 2.25 for light work, behind an electric motor 1.25 to 1.5.
+it('behind an engine a coupling is sized for its cylinders', () => {
+  const behind = (source: string, entries: Readonly<Record<string, string>> = {}) => {
+    const build = withStageAdded(withKind(crusher(), 'main/source', source), 'main', 1, 'coupling');
+    return value(
+      told(afterTyping(build, { ...entries, 'main/coupling/rating': '100 N·m', 'main/work/shock': 'light' }), kinds),
+      'coupling',
+      'lasts-up-to',
+    );
+  };
+  const [motor, one, two] = [behind('plate-motor'), behind('engine'), behind('engine', { 'main/source/cylinders': '2' })];
+  expect(100 / motor).toBeCloseTo(1.4, 1);
+  expect(100 / one).toBeCloseTo(2, 1);
+  expect(two).toBeGreaterThan(one);
+  expect(two).toBeLessThan(motor);
+});
+
 describe('a coupling that oscillates', () => {
   // The two inertias are those that the sheet itself names; the formula is held to coup-reson-01. Soft strikes low, stiff strikes high.
   it('runs above its resonance when it is soft, below when it is stiff, and shakes between', () => {

@@ -26,6 +26,11 @@ const fields = {
     help: 'Unloaded, at full throttle. It is the fastest everything behind it can turn.',
     measure: 'A tachometer on the shaft, unloaded.',
   }),
+  cylinders: choice(
+    'Cylinders',
+    { '1': 'one', '2': 'two', more: 'three and more' },
+    { how: 'measured', usual: '1', help: 'Each is a blow: couplings and gearboxes are sized for it.', measure: 'Count the spark plugs.' },
+  ),
   altitude: quantity('Height above the sea', 'length', {
     accepts: [0, 6_000_000],
     bare: 'm',

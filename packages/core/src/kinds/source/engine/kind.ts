@@ -21,7 +21,7 @@ const lining = fixed('s', 10, liningSource, [5, 20], flag.estimated);
 /** A small engine with a governor: the rated point, a flat hump below it, and nothing at rest. */
 export const engine: SourceKind<typeof engineHead> = {
   ...engineHead,
-  output: ({ power, speed, governed, altitude, clutch, letsOff, engages, inertia }, _fed, { note, limit }) => {
+  output: ({ power, speed, governed, altitude, cylinders, clutch, letsOff, engages, inertia }, _fed, { note, limit }) => {
     const P = note('power', altitude.known ? deratedPower({ P_r: power, h: metres(altitude) }) : power);
     const torque = note('torque', shaftTorque({ P, n: speed }));
     const peak = note('most-torque', timesRated({ k: most, T_n: torque }));
@@ -47,6 +47,7 @@ export const engine: SourceKind<typeof engineHead> = {
       inertia: note('flywheel-inertia', inertia),
       supports: unknown('N', []),
       driver: 'high',
+      cylinders: cylinders.is ?? 'any',
       stopped: '',
       checks: [],
       under: () => [],

@@ -52,10 +52,11 @@ export const coupling: StageKind<typeof couplingHead> = {
 const tearSource = 'Common practice, no source: an elastic part tears at two to three times its rating';
 const tears = fixed('1', 0.4, tearSource, [0.33, 0.5], flag.estimated);
 
-function underLoad(inputs: Inputs, arriving: Rotary, { torque, shock, inertias }: Duty, context: Context<CouplingOutputs>): StageResult {
+function underLoad(inputs: Inputs, arriving: Rotary, duty: Duty, context: Context<CouplingOutputs>): StageResult {
+  const { torque, inertias } = duty;
   const { note, check, limit } = context;
   const { type, rating, offset, gap, bend } = inputs;
-  const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: roughness(shock) }));
+  const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: roughness(duty) }));
   if (offset.known && gap.known) note('bends-by', spacerAngle({ o: offset, s: gap }));
   const checks: Check[] = [check('rating', { has: allowed, needs: torque })];
   if (offset.known && (type.is === 'jaw' || type.is === 'sleeve')) {

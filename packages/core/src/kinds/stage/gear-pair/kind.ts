@@ -117,7 +117,7 @@ function underLoad(loaded: Loaded): StageResult {
   const stress = note('tooth-stress', toothStress({ K_v, W_t, b, m, Y }));
   const push = note('pull', meshPush({ W_t }));
   const enduring = toothTorque({ sigma: strengthOf(inputs, 'lasts'), b, m, Y, d: driver, K_v });
-  const lasting = note('lasts-up-to', ratedTorque({ T_r: enduring, f: roughness(duty.shock) }));
+  const lasting = note('lasts-up-to', ratedTorque({ T_r: enduring, f: roughness(duty) }));
   const breaks = note('breaks-at', toothTorque({ sigma: strengthOf(inputs, 'breaks'), b, m, Y, d: driver, K_v: slowly }));
   const ready = inputs.material.is !== undefined;
   const hubs = hubFixings(inputs, context);

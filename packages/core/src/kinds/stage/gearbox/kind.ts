@@ -73,10 +73,11 @@ export const gearbox: StageKind<typeof gearboxHead> = {
   },
 };
 
-function underLoad(inputs: Inputs, { torqueBehind, power, shock }: Duty, efficiency: Figure<'1'>, context: Context<GearboxOutputs>): StageResult {
+function underLoad(inputs: Inputs, duty: Duty, efficiency: Figure<'1'>, context: Context<GearboxOutputs>): StageResult {
+  const { torqueBehind, power } = duty;
   const { note, check, limit } = context;
   const { rating, gears } = inputs;
-  const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: roughness(shock) }));
+  const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: roughness(duty) }));
   note('heat', frictionLoss({ P: power, k: efficiency }));
   const hub = hubFixing(inputs, 'driven', context);
   const locks = gears.is === 'worm' && efficiency.known && highEnd(efficiency) < 0.5;

@@ -1,6 +1,6 @@
 import { lengthSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, scaled } from '../../../figure/figure.js';
+import { type Figure, fixed, scaled, unseen } from '../../../figure/figure.js';
 import { beltsNeeded } from '../../../formulas/belt/belts-needed.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { sentence } from '../../../wording/sentence.js';
@@ -8,7 +8,7 @@ import type { Duty, Rotary } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { moveFor } from '../../shared/open-belt.js';
 import { reachCheck, reaches, roomInward, roomOutward } from '../../shared/slot.js';
-import { liftSource, smallSource, speedSource, stretchSource, type VBeltOutputs, wrapSource } from './outputs.js';
+import { liftSource, rimLimits, rimSource, smallSource, speedSource, stretchSource, type VBeltOutputs, wrapSource } from './outputs.js';
 import { type Drive, oneGoodFor, type Rated } from './rating.js';
 import type { Inputs } from './wheels.js';
 
@@ -29,15 +29,26 @@ export interface Loaded {
 }
 
 const speedCeiling = fixed('m/s', 30, speedSource);
+const narrowCeiling = fixed('m/s', 42, speedSource);
+const isNarrow = (section: VBeltSection | undefined): boolean => section?.startsWith('SP') ?? false;
+
+/** By the material of the pulleys; while that is not said, from the weakest to the strongest. */
+function rimCeiling({ is, field }: Inputs['material']): Figure<'m/s'> {
+  return is ? fixed('m/s', rimLimits[is], rimSource) : unseen('m/s', [rimLimits.plastic, rimLimits.iron, rimLimits.steel], field, rimSource);
+}
 const leastWrap = fixed('rad', (120 * Math.PI) / 180, wrapSource);
 
 /** What hangs on its shape and speed alone. */
 export function geometryChecks({ inputs, arriving, context, drive, driver, large, marked, centres }: Loaded): Check[] {
   const { note, check } = context;
+  const fastest = note('highest-belt-speed', rimSpeed({ d: driver, n: arriving.top }));
   const checks: Check[] = [
-    check('speed', { has: speedCeiling, needs: note('highest-belt-speed', rimSpeed({ d: driver, n: arriving.top })) }),
+    check('speed', { has: isNarrow(drive.section) ? narrowCeiling : speedCeiling, needs: fastest }),
     check('wrap', { has: drive.wrap, needs: leastWrap }),
   ];
+  const rim = check('rim', { has: rimCeiling(inputs.material), needs: fastest });
+  // Told only where it does not hold: the belt is mostly slower than its pulleys are safe.
+  if (rim.verdict !== 'holds' && fastest.known) checks.push(rim);
   if (drive.section) checks.push(smallPulley(drive.section, drive.small, context));
   const off = moveFor(drive.small, large, marked, inputs.centres.known ? centres : inputs.centres);
   if (inputs.centres.known && marked.known && centres.known) checks.push(reaches(off, inputs, context, `${reachCheck.source}. ${lengthSource}`));

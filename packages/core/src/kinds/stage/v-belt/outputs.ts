@@ -7,7 +7,11 @@ import { beltFigures, tensionCheck } from '../../shared/open-belt.js';
 import { reachCheck } from '../../shared/slot.js';
 import { wheelFigures } from '../../shared/wheels.js';
 
-export const speedSource = 'Common practice, no source: makers of classical V-belts allow up to about 30 m/s (from memory)';
+export const speedSource = 'Common practice, no source: makers allow classical V-belts up to about 30 m/s, narrow ones up to 42 (from memory)';
+export const rimSource =
+  'Machinery’s Handbook, safe rim speeds, and RMA IP-20, 6500 ft/min for cast iron (from memory); others common practice, no source';
+/** What the rim of a stock pulley withstands by its material, m/s. */
+export const rimLimits = { iron: 33, steel: 50, aluminium: 40, plastic: 25 } as const;
 export const wrapSource = 'Common practice, no source: keep at least 120° on the smaller pulley';
 export const smallSource =
   'Least pitch diameter of the section (ISO 4184, from memory); salvage practice runs smaller ones at reduced life (common practice, no source)';
@@ -31,6 +35,16 @@ export const vBeltOutputs = {
   },
   checks: {
     speed: { subject: 'belt speed', source: speedSource, says: 'the belt runs at up to {needs}; {has} is the limit' },
+    rim: {
+      subject: 'whether the rims of the pulleys withstand the speed',
+      source: rimSource,
+      closeBelow: 0,
+      says: {
+        holds: 'the rims run at up to {needs}; pulleys of this material withstand {has}',
+        may: 'a pulley may burst: its rim runs at up to {needs}, and {has} is safe. Smaller pulleys of the same ratio',
+        fails: 'a pulley may burst: its rim runs at up to {needs}, and {has} is safe for its material. Smaller pulleys of the same ratio',
+      },
+    },
     wrap: {
       subject: 'wrap on the smaller pulley',
       source: wrapSource,

@@ -41,3 +41,18 @@ it('needs a hundredth of its length to follow its stretch', () => {
   expect((room.needs as Known).value).toBeGreaterThan(13.4);
   expect((room.needs as Known).value).toBeLessThan(13.9);
 });
+
+// Machinery’s Handbook and RMA IP-20, from memory: 6500 ft/min, 33 m/s, for cast iron. By hand: π · 0.25 m · 2850 rpm are 37.3 m/s, of 3000 unloaded 39.3.
+it('a pulley that is too fast for its material may burst; while that is not said it is not known', () => {
+  const fast = { 'main/source/speed': '2850', 'main/belt/driver': '250 mm', 'main/belt/driven': '125 mm' };
+  expect(check({ ...fast, 'main/belt/material': 'iron' }, 'rim')).toMatchObject({ verdict: 'fails' });
+  expect(check({ ...fast, 'main/belt/material': 'steel' }, 'rim')).toBeUndefined();
+  expect(check({ ...fast, 'main/belt/material': '?' }, 'rim')).toMatchObject({ verdict: 'unknown', unseen: ['main/belt/material'] });
+  // At 5.9 m/s whatever it is made of is safe, and nothing is said.
+  expect(check({ 'main/belt/material': '?' }, 'rim')).toBeUndefined();
+});
+
+it('a narrow belt may run faster than a classical one', () => {
+  const at = (section: string) => (check({ 'main/belt/section': section }, 'speed').has as Known).value;
+  expect([at('A'), at('SPA')]).toEqual([30, 42]);
+});
