@@ -81,8 +81,9 @@ function madeBy(role: Role, { kind }: Element): Made {
 
 for (const build of [...builds, ...starters.map(({ id }) => startFrom(id))]) for (const each of otherwise(build)) gather(each);
 
-/** What comes of several entries at once only: the places of both pulleys, and gears of inch sizes. */
+/** What comes of several entries at once, or of one that is large enough, only: the places of both pulleys, gears of inch sizes, a motor of two voltages. */
 const together: readonly (readonly (readonly [field: string, text: string])[])[] = [
+  [['starVoltage', '690 V']],
   [
     ['driverAt', '60 mm'],
     ['drivenAt', '62 mm'],

@@ -92,6 +92,7 @@ import { spacerAngle } from './hub/spacer-angle.js';
 import { splitClampForce } from './hub/split-clamp-force.js';
 import { apparentPower } from './motor/apparent-power.js';
 import { arrivingVoltage } from './motor/arriving-voltage.js';
+import { bleederPower } from './motor/bleeder-power.js';
 import { breakdownSlip } from './motor/breakdown-slip.js';
 import { capacitorCurrent } from './motor/capacitor-current.js';
 import { capacitorEnergy } from './motor/capacitor-energy.js';
@@ -110,11 +111,14 @@ import { neededEfficiency } from './motor/needed-efficiency.js';
 import { onePhaseCapacitor } from './motor/one-phase-capacitor.js';
 import { powerForATime } from './motor/power-for-a-time.js';
 import { powerFromCurrent } from './motor/power-from-current.js';
+import { reactivePower } from './motor/reactive-power.js';
 import { rotorInertia } from './motor/rotor-inertia.js';
 import { shaftFromInput } from './motor/shaft-from-input.js';
 import { shareAtMotor } from './motor/share-at-motor.js';
 import { slippedSpeed } from './motor/slipped-speed.js';
 import { speedOnWall } from './motor/speed-on-wall.js';
+import { starCurrent } from './motor/star-current.js';
+import { starVoltage } from './motor/star-voltage.js';
 import { startingCurrent } from './motor/starting-current.js';
 import { synchronousSpeed } from './motor/synchronous-speed.js';
 import { timesRated } from './motor/times-rated.js';
@@ -254,6 +258,7 @@ const all = [
   splitClampForce,
   apparentPower,
   arrivingVoltage,
+  bleederPower,
   breakdownSlip,
   capacitorCurrent,
   capacitorEnergy,
@@ -272,11 +277,14 @@ const all = [
   onePhaseCapacitor,
   powerForATime,
   powerFromCurrent,
+  reactivePower,
   rotorInertia,
   shaftFromInput,
   shareAtMotor,
   slippedSpeed,
   speedOnWall,
+  starCurrent,
+  starVoltage,
   startingCurrent,
   synchronousSpeed,
   timesRated,

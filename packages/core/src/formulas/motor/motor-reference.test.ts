@@ -4,6 +4,7 @@ import { breakerTrips } from '../../catalog/breakers.js';
 import { polesFrom } from '../../kinds/source/plate-motor/plate.js';
 import { secondsTo, startUp } from '../../procedures/start-up.js';
 import { apparentPower } from './apparent-power.js';
+import { bleederPower } from './bleeder-power.js';
 import { breakdownSlip } from './breakdown-slip.js';
 import { capacitorCurrent } from './capacitor-current.js';
 import { capacitorEnergy } from './capacitor-energy.js';
@@ -18,6 +19,9 @@ import { lockedSeconds } from './locked-seconds.js';
 import { motorSlip } from './motor-slip.js';
 import { neededEfficiency } from './needed-efficiency.js';
 import { onePhaseCapacitor } from './one-phase-capacitor.js';
+import { reactivePower } from './reactive-power.js';
+import { starCurrent } from './star-current.js';
+import { starVoltage } from './star-voltage.js';
 import { startingCurrent } from './starting-current.js';
 import { synchronousSpeed } from './synchronous-speed.js';
 import { timesRated } from './times-rated.js';
@@ -52,21 +56,32 @@ proves('machines', 'power-factor-01', ({ given }) => {
   return {
     pf: neededEfficiency.compute({ P: given('P'), m: 1, V: given('V'), I: given('I') }),
     S: apparentPower.compute({ m: 1, V: given('V'), I: given('I') }),
+    Q: reactivePower.compute({ S: apparentPower.compute({ m: 1, V: given('V'), I: given('I') }), P: given('P') }),
   };
 });
 // A third of the voltage squared: torque goes with the square, current in the line with winding and phase voltage.
 proves('machines', 'star-delta-01', ({ given }) => {
-  // The voltage of a winding in star is the line's over √3 (IEC 60034); what the test says is what the torque makes of it.
-  return { T_star: torqueAtVoltage.compute({ T_n: given('T_delta'), V: 230.9401077, V_n: given('V') }) };
+  const V_phase = starVoltage.compute({ V: given('V') });
+  return {
+    V_phase,
+    I_star: starCurrent.compute({ I: given('I_delta') }),
+    T_star: torqueAtVoltage.compute({ T_n: given('T_delta'), V: V_phase, V_n: given('V') }),
+  };
 });
 proves('machines', 'cap-reactance-01', ({ given }) => {
   const [C, V] = [given('C'), given('V')];
   const Xc = capacitorReactance.compute({ f: given('f'), C });
   return { Xc, I: capacitorCurrent.compute({ V, X_C: Xc }), E_peak: capacitorEnergy.compute({ C, V }) };
 });
-proves('machines', 'cap-bleed-01', ({ given }) => ({
-  t: dischargeTime.compute({ R: given('R'), C: given('C'), V_0: given('V0'), V_1: given('V1') }),
-}));
+proves('machines', 'cap-bleed-01', ({ given }) => {
+  const [R, C, V_0] = [given('R'), given('C'), given('V0')];
+  return {
+    t: dischargeTime.compute({ R, C, V_0, V_1: given('V1') }),
+    P0: bleederPower.compute({ V: V_0, R }),
+    // Charged to the peak of a voltage √2 below.
+    E: capacitorEnergy.compute({ C, V: V_0 / Math.SQRT2 }),
+  };
+});
 proves('machines', 'cap-steinmetz-01', ({ given }) => {
   const C_run = onePhaseCapacitor.compute({ P: given('P'), f: given('f'), V: given('V'), c: given('per_kW') / 1000 });
   return { C_run, C_start: C_run * given('start_factor') };

@@ -1,6 +1,7 @@
 import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource, smallMotors } from '../../../catalog/small-motors.js';
 import { type Figure, fixed, flag, fromTable, highEnd, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
 import { apparentPower } from '../../../formulas/motor/apparent-power.js';
+import { bleederPower } from '../../../formulas/motor/bleeder-power.js';
 import { capacitorCurrent } from '../../../formulas/motor/capacitor-current.js';
 import { capacitorEnergy } from '../../../formulas/motor/capacitor-energy.js';
 import { capacitorReactance } from '../../../formulas/motor/capacitor-reactance.js';
@@ -10,9 +11,11 @@ import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
 import { motorSlip } from '../../../formulas/motor/motor-slip.js';
 import { onePhaseCapacitor } from '../../../formulas/motor/one-phase-capacitor.js';
 import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js';
+import { reactivePower } from '../../../formulas/motor/reactive-power.js';
 import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
 import { slippedSpeed } from '../../../formulas/motor/slipped-speed.js';
 import { speedOnWall } from '../../../formulas/motor/speed-on-wall.js';
+import { starCurrent } from '../../../formulas/motor/star-current.js';
 import { startingCurrent } from '../../../formulas/motor/starting-current.js';
 import { synchronousSpeed } from '../../../formulas/motor/synchronous-speed.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
@@ -55,10 +58,12 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
     const torque = note('torque', shaftTorque({ P: power, n: rated }));
 
     const current = note('current', currentOf(inputs, onIt, power, eta, pf, m));
-    note('drawn-power', drawnPower({ P: power, eta }));
-    note('apparent-power', apparentPower({ m, V: onIt.plate, I: current }));
+    const drawn = note('drawn-power', drawnPower({ P: power, eta }));
+    const apparent = note('apparent-power', apparentPower({ m, V: onIt.plate, I: current }));
+    note('reactive-power', reactivePower({ S: apparent, P: drawn }));
     const capacitor = capacitorFigures(inputs, onIt, power, fed, note);
     const inrush = note('starting-current', startingCurrent({ k: table('locked'), I: current }));
+    if (onIt.connection === 'delta') note('starting-current-in-star', starCurrent({ I: inrush }));
     const atRest = arriving(onIt, fed.lead, m, inrush, table('restFactor'));
     const atWork = fed.isLeadEntered ? arriving(onIt, fed.lead, m, current, pf) : onIt.wall;
     if (fed.isLeadEntered && (!fed.lead.known || fed.lead.value > 0)) {
@@ -191,10 +196,9 @@ function capacitorFigures(
     const X_C = note('capacitor-reactance', capacitorReactance({ f, C }));
     note('capacitor-current', capacitorCurrent({ V, X_C }));
     note('capacitor-energy', capacitorEnergy({ C, V }));
-    note(
-      'discharged-after',
-      dischargeTime({ R: bleeder, C, V_0: scaled(V, Math.SQRT2, 'The peak of the voltage is √2 of it (definition)'), V_1: harmless }),
-    );
+    const peak = scaled(V, Math.SQRT2, 'The peak of the voltage is √2 of it (definition)');
+    note('discharged-after', dischargeTime({ R: bleeder, C, V_0: peak, V_1: harmless }));
+    note('bleeder-power', bleederPower({ V: peak, R: bleeder }));
   }
   if (phases.is !== '3' || hasThreePhases(fed) !== false) return C;
   return note('run-capacitor', onePhaseCapacitor({ P, f, V, c: perWatt }));

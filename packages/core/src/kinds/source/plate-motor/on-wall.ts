@@ -1,6 +1,7 @@
 import { type Figure, fixed, scaled, unknown } from '../../../figure/figure.js';
 import { fluxShare } from '../../../formulas/motor/flux-share.js';
 import { shareAtMotor } from '../../../formulas/motor/share-at-motor.js';
+import { starVoltage } from '../../../formulas/motor/star-voltage.js';
 import { torqueAtFrequency } from '../../../formulas/motor/torque-at-frequency.js';
 import { torqueAtVoltage } from '../../../formulas/motor/torque-at-voltage.js';
 import type { Fed } from '../../kind.js';
@@ -25,7 +26,6 @@ export interface OnWall {
 }
 
 const root3 = Math.sqrt(3);
-const neutralSource = 'Between one of three phases and neutral: 1/√3 of the voltage between two (definition)';
 
 /** Above this a wall whose phases are not said has three: no household socket has so much. */
 const threePhasesFrom_V = 346;
@@ -42,7 +42,7 @@ const apart = (one: number, other: number) => Math.abs(Math.log(one / other));
 export function onWall(inputs: Inputs, fed: Fed): OnWall {
   const { plate, connection, currentShare } = connected(inputs, fed);
   const isNeutral = connection === 'neutral';
-  const at = isNeutral ? scaled(fed.voltage, 1 / root3, neutralSource) : fed.voltage;
+  const at = isNeutral ? starVoltage({ V: fed.voltage }) : fed.voltage;
   const { frequency: own } = inputs;
   const { frequency: there } = fed;
   const isOtherFrequency = own.known && there.known && Math.abs(there.value / own.value - 1) > 0.005;
