@@ -76,6 +76,17 @@ export const hangsSays = {
   unknown: 'whether it runs up in time is not known yet: enter {missing}',
 } as const;
 
+/** What fixes a wheel, for years. */
+const wear = {
+  subject: 'whether {what} wears out',
+  source: keySource,
+  says: {
+    holds: '{what} transmits {has} for years; the work needs {needs} with its service factor',
+    may: '{what} may wear out: it transmits {has} for years, and the work needs {needs} with its service factor',
+    fails: '{what} wears out: it transmits {has} for years, and the work needs {needs} with its service factor',
+  },
+} as const satisfies CheckOutput;
+
 /** What is worked out of any stage, beside what its kind puts out. */
 export const stageOutputs = {
   figures: {
@@ -83,24 +94,8 @@ export const stageOutputs = {
     'lost-to-slip': figure('Power lost to slip', 'power', 'Losses', { aside: true }),
   },
   checks: {
-    'driver-wear': {
-      subject: 'whether {what} wears out',
-      source: keySource,
-      says: {
-        holds: '{what} transmits {has} for years; the work needs {needs} with its service factor',
-        may: '{what} may wear out: it transmits {has} for years, and the work needs {needs} with its service factor',
-        fails: '{what} wears out: it transmits {has} for years, and the work needs {needs} with its service factor',
-      },
-    },
-    'driven-wear': {
-      subject: 'whether {what} wears out',
-      source: keySource,
-      says: {
-        holds: '{what} transmits {has} for years; the work needs {needs} with its service factor',
-        may: '{what} may wear out: it transmits {has} for years, and the work needs {needs} with its service factor',
-        fails: '{what} wears out: it transmits {has} for years, and the work needs {needs} with its service factor',
-      },
-    },
+    'driver-wear': wear,
+    'driven-wear': wear,
     overhung: {
       subject: 'overhung load on its output shaft',
       source: 'As its plate or its maker’s list says: overhung load',
