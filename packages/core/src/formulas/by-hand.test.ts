@@ -6,7 +6,6 @@ import { formulas } from './registry.js';
  * is named. By a pocket calculator, not by the code.
  */
 const byHand: readonly (readonly [id: string, given: Readonly<Record<string, number>>, expected: number, why: string])[] = [
-  ['arriving-voltage', { V_0: 230, dV: 6.9 }, 223.1, '3 % of 230 V is 6.9 V, what IEC 60364-5-52 allows lights (from memory)'],
   ['needed-before', { T_2: 36, i: 4, k: 0.9 }, 10, '36 N·m behind four to one at 90 %: 36 / 3.6'],
   ['assumed-tension', { u: 0.5, F_n: 143 }, 71.5, 'half of what is needed'],
   [

@@ -91,7 +91,6 @@ import { shrinkTorque } from './hub/shrink-torque.js';
 import { spacerAngle } from './hub/spacer-angle.js';
 import { splitClampForce } from './hub/split-clamp-force.js';
 import { apparentPower } from './motor/apparent-power.js';
-import { arrivingVoltage } from './motor/arriving-voltage.js';
 import { bleederPower } from './motor/bleeder-power.js';
 import { breakdownSlip } from './motor/breakdown-slip.js';
 import { capacitorCurrent } from './motor/capacitor-current.js';
@@ -257,7 +256,6 @@ const all = [
   spacerAngle,
   splitClampForce,
   apparentPower,
-  arrivingVoltage,
   bleederPower,
   breakdownSlip,
   capacitorCurrent,

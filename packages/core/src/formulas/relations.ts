@@ -10,7 +10,6 @@ export const relations: Readonly<Record<string, Relation>> = {
   'arc-factor': ["-",["+",0.143543,["*",0.007468,["*",["/",180,"pi"],"theta"]]],["*",0.000015052,["^",["*",["/",180,"pi"],"theta"],2]]],
   'arc-factor-iso': ["*",1.25,["-",1,["^",5,["/",["-","theta"],"pi"]]]],
   'arc-of-contact': ["-","pi",["*",2,["asin",["/",["-","D","d"],["*",2,"C"]]]]],
-  'arriving-voltage': ["-","V_0","dV"],
   'assumed-tension': ["*","u","F_n"],
   'belt-heating-time': ["/",["*",["*",["/",["*","m","L"],1000],"c"],"dT"],["/",["*",["*","T","pi"],"n"],30]],
   'belt-passes': ["/",1,["+",["^",["/","K","T_1"],["-","b"]],["^",["/","K","T_2"],["-","b"]]]],
