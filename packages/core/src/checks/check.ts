@@ -1,4 +1,5 @@
 import { type FieldPath, type Figure, flag, highEnd, type Known, lowEnd, unseenHighEnd, unseenLowEnd, unseenUnder } from '../figure/figure.js';
+import { type Pair, together } from '../figure/together.js';
 import { margin } from '../formulas/transmission/margin.js';
 import type { Unit } from '../quantity/quantities.js';
 import { type Sentence, sentence, type Told } from '../wording/sentence.js';
@@ -62,21 +63,18 @@ export function hold<U extends Unit>(
     const says = notKnownYet(declared.subject, has, needs, tells);
     return { id, at, verdict: 'unknown', has, needs, margin: null, says, source };
   }
-  const left: Margin = {
-    worst: shareLeft(lowEnd(has), highEnd(needs)),
-    likely: shareLeft(has.value, needs.value),
-    best: shareLeft(highEnd(has), lowEnd(needs)),
-  };
   const flags = has.flags | needs.flags;
-  const judged = judge(left, has, needs, flags, near, has.low === undefined && needs.low === undefined);
+  const decided = judgedBy(has, needs, flags, near);
+  const { judged, left } = decided;
   if (judged === 'unknown') return notLookedAt(id, at, declared, { has, needs, tells, source }, left);
   const earned = judged === 'holds' && (best || flags & flag.outsideValid) ? 'close' : judged;
   const verdict = earned === 'fails' && declared.contradicts ? 'unknown' : earned;
-  const reserve = reserveTold(has, left.worst);
-  const figures = tells ? { has, needs, reserve, ...tells } : { has, needs, reserve };
+  const [limit, load] = [decided.has, decided.needs];
+  const reserve = reserveTold(limit, left.worst);
+  const figures = tells ? { has: limit, needs: load, reserve, ...tells } : { has: limit, needs: load, reserve };
   const template = templateOf(declared, earned, left);
   const told = judged === 'holds' && flags & flag.outsideValid ? `${template}${outside}` : template;
-  const says: Sentence = isNear(left, has, needs) ? { template: told, figures, verdict, exact: true } : { template: told, figures, verdict };
+  const says: Sentence = isNear(left, limit, load) ? { template: told, figures, verdict, exact: true } : { template: told, figures, verdict };
   if (verdict === 'holds' && flags & anyDoubt) return { id, at, verdict, byEstimate: true, has, needs, margin: left, says, source };
   return { id, at, verdict, has, needs, margin: left, says, source };
 }
@@ -129,15 +127,60 @@ const mostOverloaded = -99;
 /** Arithmetic alone must not turn a limit that is exactly met into one that is passed. */
 const rounding = 1e-12;
 
+/** With every band taken for itself: each at the end that hurts. */
+const leftApart = (has: Known, needs: Known): Margin => ({
+  worst: shareLeft(lowEnd(has), highEnd(needs)),
+  likely: shareLeft(has.value, needs.value),
+  best: shareLeft(highEnd(has), lowEnd(needs)),
+});
+
+/** A verdict, what is left, and both figures as they decide it, for the sentence. */
+interface Decided<U extends Unit> {
+  readonly judged: Verdict;
+  readonly left: Margin;
+  readonly has: Known<U>;
+  readonly needs: Known<U>;
+}
+
+/** Every band is first taken for itself. What is surely enough, or short at its likely values, is so either way; for the rest it is tried what belongs together. */
+function judgedBy<U extends Unit>(has: Known<U>, needs: Known<U>, flags: number, near: number): Decided<U> {
+  const left = leftApart(has, needs);
+  const bare = has.low === undefined && needs.low === undefined;
+  const pair: Pair = { has, needs, likely: true };
+  const judged = judge(left, flags, near, bare, [pair]);
+  if (bare || judged === 'holds' || left.best < -rounding || (left.likely < -rounding && judged !== 'unknown')) return { judged, left, has, needs };
+  return judgedTogether({ judged, left, has, needs }, flags, near) ?? { judged, left, has, needs };
+}
+
+/** Where both rest on one band, that band is put to the same value in both. Null where that changes nothing. */
+function judgedTogether<U extends Unit>({ judged, left: apart, has, needs }: Decided<U>, flags: number, near: number): Decided<U> | null {
+  const pairs = together(has, needs, (likely) => {
+    const left = leftApart(likely.has, likely.needs);
+    return judge(left, flags, near, false, [likely]) !== judged || left.worst < -rounding !== apart.worst < -rounding;
+  });
+  if (pairs.length === 0) return null;
+  const all = pairs.map((pair) => ({ pair, left: leftApart(pair.has, pair.needs) }));
+  const hurts = all.reduce((one, other) => (other.left.worst < one.left.worst ? other : one));
+  const left: Margin = {
+    worst: Math.max(apart.worst, hurts.left.worst),
+    likely: apart.likely,
+    best: Math.min(apart.best, Math.max(...all.map((each) => each.left.best))),
+  };
+  const now = judge(left, flags, near, false, pairs);
+  // Both figures as they hurt; where it may go either way, the whole of each.
+  if (left.worst < -rounding && left.best >= -rounding) return { judged: now, left, has, needs };
+  return { judged: now, left, has: hurts.pair.has as Known<U>, needs: hurts.pair.needs as Known<U> };
+}
+
 const anyDoubt = flag.guessed | flag.estimated | flag.unseen;
 
 /** An estimate without a band must leave half: how far off it may be is not said. */
 const leftOfBareEstimate = 0.5;
 
-function judge({ worst, likely, best }: Margin, has: Known, needs: Known, flags: number, near: number, bare: boolean): Verdict {
+function judge({ worst, likely, best }: Margin, flags: number, near: number, bare: boolean, pairs: readonly Pair[]): Verdict {
   if (best < -rounding) return 'fails';
   if (worst < -rounding) {
-    if (flags & flag.unseen && lookingTurns(has, needs)) return 'unknown';
+    if (flags & flag.unseen && lookingTurns(pairs)) return 'unknown';
     return likely < -rounding ? 'fails' : 'close';
   }
   const least = bare && flags & flag.estimated ? leftOfBareEstimate : near;
@@ -145,8 +188,13 @@ function judge({ worst, likely, best }: Margin, has: Known, needs: Known, flags:
 }
 
 /** Whether what looking may find makes it short at one end and not at the other, the scatter at its likely. */
-const lookingTurns = (has: Known, needs: Known): boolean =>
-  shareLeft(unseenLowEnd(has), unseenHighEnd(needs)) < -rounding && shareLeft(unseenHighEnd(has), unseenLowEnd(needs)) >= -rounding;
+function lookingTurns(pairs: readonly Pair[]): boolean {
+  const likely = pairs.filter((pair) => pair.likely);
+  return (
+    likely.some(({ has, needs }) => shareLeft(unseenLowEnd(has), unseenHighEnd(needs)) < -rounding) &&
+    likely.some(({ has, needs }) => shareLeft(unseenHighEnd(has), unseenLowEnd(needs)) >= -rounding)
+  );
+}
 
 /** There are figures, and what nobody has looked at decides: no verdict, but what to look at. */
 function notLookedAt<U extends Unit>(

@@ -13,13 +13,27 @@ export const flag = { outsideValid: 1, guessed: 2, estimated: 4, searched: 8, un
 /** The marks that go upward. */
 export const carried = flag.outsideValid | flag.guessed | flag.estimated | flag.unseen;
 
-/** Where a figure comes from. Holds ids, never functions, so that it crosses into a worker; of an entry its field, never the text, which may be put in other words. */
+/** How a figure is worked out anew from other parts. */
+type Anew<Parts> = (parts: Parts) => Figure | null;
+
+/** Under a symbol: what crosses into a worker, or is written down, leaves it behind. */
+export const anew = Symbol('worked out anew');
+
+/**
+ * Where a figure comes from. By its names it holds ids, never functions, so that it crosses into a worker; of an entry its field, never the text, which may be
+ * put in other words.
+ */
 export type Origin =
   | { readonly by: 'given'; readonly field: FieldPath }
   | { readonly by: 'usual'; readonly field: FieldPath; readonly source: string }
   | { readonly by: 'limit'; readonly source: string }
-  | { readonly by: 'catalog'; readonly table: string; readonly row: string; readonly source: string }
-  | { readonly by: 'formula' | 'solved'; readonly id: string; readonly from: Readonly<Record<string, Figure>> }
+  | { readonly by: 'catalog'; readonly table: string; readonly row: string; readonly source: string; readonly [anew]?: ReadAt }
+  | {
+      readonly by: 'formula' | 'solved';
+      readonly id: string;
+      readonly from: Readonly<Record<string, Figure>>;
+      readonly [anew]?: Anew<Readonly<Record<string, Figure>>>;
+    }
   | { readonly by: 'scaled'; readonly of: Figure; readonly factor: Known<'1'>; readonly why: string }
   | { readonly by: 'picked'; readonly rule: PickRule; readonly from: readonly Figure[] };
 
@@ -89,11 +103,18 @@ export function lookedUp<U extends Unit>(
 ): Known<U> | null {
   const value = at(by.value);
   if (value === null) return null;
-  const origin = { by: 'catalog', ...table } as const;
-  if (by.low === undefined || by.high === undefined) return known(unit, value, origin);
+  if (by.low === undefined || by.high === undefined) return known(unit, value, { by: 'catalog', ...table });
   const [one, other] = [at(by.low), at(by.high)];
   if (one === null || other === null) return null;
+  const read = { by, again: (figure: Known) => lookedUp(unit, figure, at, table) };
+  const origin = { by: 'catalog', ...table, [anew]: read } as const;
   return known(unit, value, origin, [Math.min(one, value, other), Math.max(one, value, other)], by.flags & carried);
+}
+
+/** What a table was read at, and a way to read it at another value. */
+interface ReadAt {
+  readonly by: Known;
+  readonly again: Anew<Known>;
 }
 
 /** A number that is fixed by definition or by common practice. */

@@ -1,6 +1,7 @@
 import { extremes } from '../numeric/extremes.js';
 import type { Unit } from '../quantity/quantities.js';
 import {
+  anew,
   carried,
   type Figure,
   flag,
@@ -78,9 +79,10 @@ export function defineFormula<const U extends Unit, const S extends Slots>(defin
     valid: names.map((name) => (definition.inputs[name] as InputSlot).valid),
     where: definition.where as unknown as Where<Slots> | undefined,
     compute: definition.compute as (numbers: Numbers<Slots>) => number,
+    again: (figures) => evaluate(relation, figures),
     tray: undefined,
   };
-  const door = (figures: Figures<S>): Figure<U> => evaluate(relation, figures as Readonly<Record<string, Figure>>);
+  const door = relation.again as (figures: Figures<S>) => Figure<U>;
   return Object.assign(door, definition);
 }
 
@@ -108,16 +110,18 @@ export const defineProcedure = (described: Described): Procedure => ({ ...descri
  */
 export function solve<U extends Unit>(
   unit: U,
-  { id, turns, ready }: Procedure,
+  procedure: Procedure,
   from: Readonly<Record<string, Figure>>,
   compute: (numbers: Readonly<Record<string, number>>) => number,
 ): Figure<U> {
+  const { id, turns, ready } = procedure;
   if (!sameNames(ready.names, from)) {
     ready.names = Object.keys(from);
     ready.tray = undefined;
   }
   const where = turns ? { says: '', turns, holds: never } : undefined;
-  const relation: Relation<U> = { by: 'solved', id, unit, title: '', names: ready.names, valid: noBounds, where, compute, tray: ready.tray };
+  const again = (figures: Readonly<Record<string, Figure>>) => solve(unit, procedure, figures, compute);
+  const relation: Relation<U> = { by: 'solved', id, unit, title: '', names: ready.names, valid: noBounds, where, compute, again, tray: ready.tray };
   ready.tray = undefined;
   const result = evaluate(relation, from);
   if (relation.names === ready.names) ready.tray = relation.tray;
@@ -143,6 +147,8 @@ interface Relation<U extends Unit> {
   readonly valid: readonly InputSlot['valid'][];
   readonly where: Where<Slots> | undefined;
   readonly compute: (numbers: Numbers<Slots>) => number;
+  /** The same over other figures. */
+  readonly again: (figures: Readonly<Record<string, Figure>>) => Figure<U>;
   /** Lies ready between two calls; while one is under way it is not there, so that a call within a call takes its own. */
   tray: Tray | undefined;
 }
@@ -205,7 +211,7 @@ function workOut<U extends Unit>(relation: Relation<U>, tray: Tray, figures: Rea
   flags &= carried;
   const likely = compute(numbers);
   if (!Number.isFinite(likely)) return noValue(relation, figures);
-  const origin = { by: relation.by, id: relation.id, from: figures } as const;
+  const origin = { by: relation.by, id: relation.id, from: figures, [anew]: relation.again } as const;
   if (many === 0) return known(unit, likely, origin, undefined, flags);
   const { where } = relation;
   let outside = where !== undefined && !where.holds(numbers);
@@ -239,7 +245,7 @@ function workOut<U extends Unit>(relation: Relation<U>, tray: Tray, figures: Rea
  * they do is added up.
  */
 function withUnseen<U extends Unit>(
-  { names, unit, compute, by, id }: Relation<U>,
+  { names, unit, compute, by, id, again }: Relation<U>,
   tray: Tray,
   figures: Readonly<Record<string, Figure>>,
   likely: number,
@@ -262,7 +268,7 @@ function withUnseen<U extends Unit>(
   }
   // What is added up from both ends never leaves the band itself.
   const settled = [Math.max(low, least), Math.min(high, most)] as const;
-  return knownUnseen(unit, likely, { by, id, from: figures }, [low, high], flags, settled);
+  return knownUnseen(unit, likely, { by, id, from: figures, [anew]: again }, [low, high], flags, settled);
 }
 
 /** Least and most with the inside looked over as well; null where the relation has no answer somewhere on the way or does not say what turns. */

@@ -199,7 +199,7 @@ describe('the V-belt', () => {
   // By hand: at centres of 400 and 440 mm the same belt needs the motor 25.3 mm out or 14.7 mm in; the slot has 16 and 20.
   it('takes a guessed centre distance from end to end, and whichever way it may come out', () => {
     const guessed = check(typed({ 'main/belt/centres': '400 to 440 mm' }), 'main/belt/check-reach');
-    expect([(guessed?.has as Known | undefined)?.value, (guessed?.needs as Known | undefined)?.high?.toFixed(1)]).toEqual([16, '25.3']);
+    expect([(guessed?.has as Known | undefined)?.low, (guessed?.needs as Known | undefined)?.high?.toFixed(1)]).toEqual([16, '25.3']);
     expect(guessed).toMatchObject({ verdict: 'unknown', unseen: ['main/belt/centres'] });
     expect(check(typed({ 'main/belt/centres': '418 to 422 mm' }), 'main/belt/check-reach')).toMatchObject({ verdict: 'holds', byEstimate: true });
   });

@@ -22,6 +22,7 @@ export const procedureWords: Readonly<Record<string, { readonly says: string; re
   'pitches-round': { says: "Exact length of the belt at these centres over its pitch", source: "Open belt length (closed form)" },
   'poles': { says: "The largest even number of poles whose synchronous speed, 120 × frequency / poles, the shaft stays under", source: "Textbooks on electric machines (relation)" },
   'room-left': { says: "Room in the slot, with the move that the belt needs added to it or taken off", source: "Closed form" },
+  'room-on-that-side': { says: "Room in the slot on the side that the belt needs the motor to move to", source: "Definition" },
   'run-up-heat': { says: "The run-up, each moment counted by the heat there over that at rest: of a winding by the square of its current as its slip falls, of a clutch until it locks", source: "Textbooks on electric machines (equivalent circuit: the current goes with 1/√((s_b/s)² + 1))" },
   'run-up-time': { says: "J · dω over the surplus of torque, summed from rest to 98 % of where it settles", source: "Newton’s second law" },
   'settling-speed': { says: "The first speed from rest at which the source’s torque has fallen to what the work needs of it, found between them as near as may be", source: "Balance of torques" },

@@ -1,5 +1,5 @@
 import type { CheckOutput } from '../../checks/check-output.js';
-import { type Figure, highEnd, lowEnd, picked } from '../../figure/figure.js';
+import { type Figure, highEnd, lowEnd } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import type { Declares } from './only.js';
 
@@ -19,9 +19,17 @@ export const whicheverWay = defineProcedure({
 /** How far, in either direction, mm. */
 export const distance = (off: Figure<'mm'>): Figure<'mm'> => solve('mm', whicheverWay, { off }, ({ off: by = 0 }) => Math.abs(by));
 
-/** Room in a slot on the side that a move needs; where a guess leaves open which, the lesser of both. */
+export const roomOnThatSide = defineProcedure({
+  id: 'room-on-that-side',
+  says: 'Room in the slot on the side that the belt needs the motor to move to',
+  source: 'Definition',
+  turns: ['off'],
+});
+
+/** Room in a slot on the side that a move needs; a guess may leave open which. */
 export function roomTowards(off: Figure<'mm'>, inward: Figure<'mm'>, outward: Figure<'mm'>): Figure<'mm'> {
-  if (off.known && lowEnd(off) < 0 && highEnd(off) > 0) return picked('least', 'mm', [inward, outward]);
+  if (off.known && lowEnd(off) < 0 && highEnd(off) > 0)
+    return solve('mm', roomOnThatSide, { off, inward, outward }, ({ off: by = 0, inward: less = 0, outward: more = 0 }) => (by < 0 ? less : more));
   return off.known && off.value < 0 ? inward : outward;
 }
 

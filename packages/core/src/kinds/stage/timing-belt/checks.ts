@@ -1,6 +1,6 @@
 import { type TimingProfile, timingLengths, timingRow, timingSizeSource } from '../../../catalog/timing-belts.js';
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, picked } from '../../../figure/figure.js';
+import { type Figure, fixed, lowEnd, picked } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { travelForStrain } from '../../../geometry/travel-for-strain.js';
 import type { Duty, Rotary } from '../../kind.js';
@@ -65,7 +65,7 @@ export function shapeChecks({ inputs, context, small, large, centres, length, me
 
 function fewTeeth(profile: TimingProfile, few: Figure<'1'>, { check }: Context<TimingBeltOutputs>): Check {
   const { least, says } = timingRow(profile);
-  const enough = few.known && few.value >= least;
+  const enough = few.known && lowEnd(few) >= least;
   // As many as the profile needs are enough: they are not close to too few.
   return check('teeth', { has: few, needs: fixed('1', enough ? least * 0.8 : least, teethSource), tells: { profile: says, least } });
 }

@@ -1,6 +1,6 @@
 import { lengthSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, scaled, unseen } from '../../../figure/figure.js';
+import { type Figure, fixed, lowEnd, scaled, unseen } from '../../../figure/figure.js';
 import { beltsNeeded } from '../../../formulas/belt/belts-needed.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { sentence } from '../../../wording/sentence.js';
@@ -59,7 +59,7 @@ export function geometryChecks({ inputs, arriving, context, drive, driver, large
 /** Under the standard's least diameter salvage practice still runs a belt, at reduced life: a warning, no refusal. */
 function smallPulley(section: VBeltSection, small: Figure<'mm'>, { check }: Context<VBeltOutputs>): Check {
   const { least_mm, salvage_mm } = vBeltSections[section];
-  const standard = small.known && small.value >= least_mm - 1e-9;
+  const standard = small.known && lowEnd(small) >= least_mm - 1e-9;
   return check('small-pulley', {
     has: small,
     needs: fixed('mm', standard ? least_mm * 0.8 : salvage_mm, smallSource),
