@@ -36,6 +36,8 @@ export interface BothSides<U extends Unit> {
   readonly best?: 'close' | undefined;
   /** Share of the limit below which it is close, where that hangs on what was entered. */
   readonly closeBelow?: number;
+  /** Limit and load have nothing in common: what enters twice is not looked for. */
+  readonly areApart?: true;
 }
 
 export interface Held<U extends Unit> extends BothSides<U> {
@@ -57,14 +59,14 @@ export function hold<U extends Unit>(
   id: string,
   at: string,
   declared: CheckOutput,
-  { has, needs, tells, source = declared.source, best, closeBelow: near = declared.closeBelow ?? closeBelow }: Held<U>,
+  { has, needs, tells, source = declared.source, best, closeBelow: near = declared.closeBelow ?? closeBelow, areApart }: Held<U>,
 ): Check<U> {
   if (!has.known || !needs.known) {
     const says = notKnownYet(declared.subject, has, needs, tells);
     return { id, at, verdict: 'unknown', has, needs, margin: null, says, source };
   }
   const flags = has.flags | needs.flags;
-  const decided = judgedBy(has, needs, flags, near);
+  const decided = judgedBy(has, needs, flags, near, areApart);
   const { judged, left } = decided;
   if (judged === 'unknown') return notLookedAt(id, at, declared, { has, needs, tells, source }, left);
   const earned = judged === 'holds' && (best || flags & flag.outsideValid) ? 'close' : judged;
@@ -143,12 +145,13 @@ interface Decided<U extends Unit> {
 }
 
 /** Every band is first taken for itself. What is surely enough, or short at its likely values, is so either way; for the rest it is tried what belongs together. */
-function judgedBy<U extends Unit>(has: Known<U>, needs: Known<U>, flags: number, near: number): Decided<U> {
+function judgedBy<U extends Unit>(has: Known<U>, needs: Known<U>, flags: number, near: number, areApart = false): Decided<U> {
   const left = leftApart(has, needs);
   const bare = has.low === undefined && needs.low === undefined;
   const pair: Pair = { has, needs, likely: true };
   const judged = judge(left, flags, near, bare, [pair]);
-  if (bare || judged === 'holds' || left.best < -rounding || (left.likely < -rounding && judged !== 'unknown')) return { judged, left, has, needs };
+  if (areApart || bare || judged === 'holds' || left.best < -rounding || (left.likely < -rounding && judged !== 'unknown'))
+    return { judged, left, has, needs };
   return judgedTogether({ judged, left, has, needs }, flags, near) ?? { judged, left, has, needs };
 }
 

@@ -38,7 +38,7 @@ export type Origin =
   | { readonly by: 'picked'; readonly rule: PickRule; readonly from: readonly Figure[] };
 
 /** How one figure is picked out of, or put together from, several of a kind. */
-export type PickRule = 'least' | 'most' | 'sum';
+export type PickRule = 'least' | 'most' | 'sum' | 'squares';
 
 export interface Known<U extends Unit = Unit> {
   readonly known: true;
@@ -142,10 +142,11 @@ export const pickRules: Readonly<Record<PickRule, (sofar: number, value: number)
   least: Math.min,
   most: Math.max,
   sum: (total, value) => total + value,
+  squares: (total, value) => Math.hypot(total, value),
 };
 
 /**
- * The least or the most of several figures, or their sum, end by end; carries the marks of all of them. One unknown makes it unknown: the one that
+ * The least or the most of several figures, their sum or the root of the sum of their squares, end by end; carries the marks of all of them. One unknown makes it unknown: the one that
  * is missing might have been the least.
  */
 export function picked<U extends Unit>(rule: PickRule, unit: U, from: readonly Figure<U>[]): Figure<U> {

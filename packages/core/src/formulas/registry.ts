@@ -62,10 +62,16 @@ import { discInertia } from './dynamics/disc-inertia.js';
 import { evenRunUp } from './dynamics/even-run-up.js';
 import { flywheelForEvenness } from './dynamics/flywheel-for-evenness.js';
 import { forwardInertia } from './dynamics/forward-inertia.js';
+import { gearedStiffness } from './dynamics/geared-stiffness.js';
+import { jamTorque } from './dynamics/jam-torque.js';
 import { kineticEnergy } from './dynamics/kinetic-energy.js';
 import { quickestRatio } from './dynamics/quickest-ratio.js';
 import { reflectedInertia } from './dynamics/reflected-inertia.js';
+import { rigidPeak } from './dynamics/rigid-peak.js';
 import { rollInertia } from './dynamics/roll-inertia.js';
+import { seriesStiffness } from './dynamics/series-stiffness.js';
+import { shaftStiffness } from './dynamics/shaft-stiffness.js';
+import { spanStiffness } from './dynamics/span-stiffness.js';
 import { stiffStoppingTorque } from './dynamics/stiff-stopping-torque.js';
 import { stoppingTorque } from './dynamics/stopping-torque.js';
 import { twinResonance } from './dynamics/twin-resonance.js';
@@ -227,10 +233,16 @@ const all = [
   evenRunUp,
   flywheelForEvenness,
   forwardInertia,
+  gearedStiffness,
+  jamTorque,
   kineticEnergy,
   quickestRatio,
   reflectedInertia,
+  rigidPeak,
   rollInertia,
+  seriesStiffness,
+  shaftStiffness,
+  spanStiffness,
   stiffStoppingTorque,
   stoppingTorque,
   twinResonance,

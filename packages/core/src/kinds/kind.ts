@@ -247,6 +247,8 @@ export interface StageResult extends Said {
   readonly steady: Limit | null;
   /** What breaks between its two shafts, if anything can; its torque is on the driving shaft. */
   readonly breaks?: Limit | null;
+  /** How hard its driving shaft is to turn against what is elastic in it, its driven shaft held; left out by what is rigid. */
+  readonly stiffness?: Figure<'N·m/rad'>;
   /** What fixes its wheels on their shafts. */
   readonly hubs: { readonly in: Limit | null; readonly out: Limit | null };
   /** Overhung load that its own bearings support at the driven shaft, where its plate says so. */

@@ -81,6 +81,8 @@ export interface Limit {
   readonly harm: Harm;
   /** Where its torque is on the driven shaft of its stage, and not on the driving one. */
   readonly isDriven?: true;
+  /** Of a hub, how thick the shaft is that it sits on. */
+  readonly bore?: Figure<'mm'>;
   /** What it withstands for years, where that is less. */
   readonly forYears?: Figure<'N·m'>;
   /** How long it may slip or stall unharmed. */

@@ -129,13 +129,13 @@ const readOtherwise = ({ value, unit }: Known, units: UnitHabit): boolean => uni
 function pickedFrom(figure: Known, rule: PickRule, from: readonly Figure[], units: UnitHabit): Explanation {
   const named = Object.fromEntries(from.map((part, k) => [`x_${k + 1}`, part]));
   const names = Object.keys(named);
-  const relation: Relation = rule === 'sum' ? sumOf(names) : [rule === 'least' ? 'min' : 'max', ...names];
+  const relation = pickedAs[rule](names);
   const compute = (numbers: Readonly<Record<string, number>>) => names.map((name) => numbers[name] as number).reduce((a, b) => pickRules[rule](a, b));
   return {
     shows: showFigure(figure, units),
     relation: names.length > 1 ? workedOut(relation, 'x', valuesOf(named), compute, figure, units) : null,
     parts: Object.entries(named).map(([name, part]) => partOf(name, '', part, units)),
-    says: [`The ${rule} of ${from.length}.`],
+    says: [rule === 'squares' ? `The root of the sum of ${from.length} squares.` : `The ${rule} of ${from.length}.`],
     caution: '',
   };
 }
@@ -153,7 +153,14 @@ function scaledFrom(figure: Known, of: Figure, factor: Known, why: string, units
   };
 }
 
-const sumOf = ([first = '', ...others]: readonly string[]): Relation => others.reduce<Relation>((sum, name) => ['+', sum, name], first);
+const pickedAs: Readonly<Record<PickRule, (names: readonly string[]) => Relation>> = {
+  least: (names) => ['min', ...names],
+  most: (names) => ['max', ...names],
+  sum: (names) => sumOf(names),
+  squares: (names) => ['sqrt', sumOf(names.map((name) => ['^', name, 2]))],
+};
+
+const sumOf = ([first = '', ...others]: readonly Relation[]): Relation => others.reduce<Relation>((sum, each) => ['+', sum, each], first);
 
 const asSentence = (words: string | Sentence): Sentence => (typeof words === 'string' ? sentence(words) : words);
 

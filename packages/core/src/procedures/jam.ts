@@ -1,8 +1,8 @@
 import { type Check, closeBelow, hold } from '../checks/check.js';
 import type { Verdict } from '../checks/verdict.js';
-import { type Figure, fixed, highEnd, type Known, lowEnd, picked } from '../figure/figure.js';
+import { type Figure, fixed, highEnd, type Known, lowEnd, type PickRule, picked } from '../figure/figure.js';
+import { jamTorque } from '../formulas/dynamics/jam-torque.js';
 import { kineticEnergy } from '../formulas/dynamics/kinetic-energy.js';
-import { stoppingTorque } from '../formulas/dynamics/stopping-torque.js';
 import { carriedTorque } from '../formulas/transmission/carried-torque.js';
 import { gearedAngle } from '../formulas/transmission/geared-angle.js';
 import { neededBefore } from '../formulas/transmission/needed-before.js';
@@ -15,6 +15,7 @@ import type { Harm, Limit } from '../kinds/outputs.js';
 import { remembering } from '../remembering.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { jamCheck, jamOutputs } from './line-outputs.js';
+import { peakAtTool, waysToTheTool } from './wind-up.js';
 
 /** One rung: what fails, and at what torque as the tool feels it. */
 export interface Rung {
@@ -96,7 +97,8 @@ export function jam(machine: Jammed): Jam {
 /** What a limit withstands, against what the jam loads it with. */
 function inJam({ at, name, torque, words, source }: Limit, needs: Figure<'N·m'>): Check {
   const { what, fails, may } = words;
-  return hold(`${at}/check-${name}`, at, jamCheck, { has: torque, needs, source, tells: { what, fails, may } });
+  // What a part withstands does not hang on what the jam loads it with: it is dear to look for, and there is nothing to find.
+  return hold(`${at}/check-${name}`, at, jamCheck, { has: torque, needs, source, tells: { what, fails, may }, areApart: true });
 }
 
 /** What the figure of a limit is called among those of the jam: its path without the line. Put together once, not at every key. */
@@ -118,14 +120,22 @@ function placed({ output, results, demand }: Jammed): Placed[] {
   return all;
 }
 
-/** The wheels in the order of the line; beside each the sums over all before it, with one more at the end. */
+/** The wheels in the order of the line, what each would bring at the tool, and the sums over all before it, with one more at the end. */
 interface Wheels {
   readonly along: readonly number[];
   readonly energy: readonly Figure<'J'>[];
+  /** Against a stop that does not yield. */
+  readonly peak: readonly Figure<'N·m'>[];
+  readonly energies: Sums;
+  /** Of the squares of the peaks. */
+  readonly squares: Sums;
+  /** How many of which energy or peak is not known. */
+  readonly unknown: readonly number[];
+}
+
+interface Sums {
   readonly low: readonly number[];
   readonly high: readonly number[];
-  /** How many of which the energy is not known. */
-  readonly unknown: readonly number[];
 }
 
 /** A fuse and its torque on each shaft: its ends as plain numbers, NaN where not known, to tell which fuses matter; as a figure for those that do. */
@@ -138,42 +148,62 @@ interface Fuse {
   readonly onShaft: (shaft: number) => Figure<'N·m'>;
 }
 
-/** What a jam hangs on, worked out once: each fuse's torque on each shaft, the energy of each wheel, the angle in which each shaft is stopped. */
+/** What a jam hangs on, worked out once: each fuse’s torque on each shaft, what each wheel brings, the angle in which each shaft is stopped. */
 interface Prepared {
   readonly fuses: readonly Fuse[];
   readonly wheels: Wheels;
   readonly angles: readonly Figure<'rad'>[];
+  /** From each shaft to the tool, nothing lost. */
+  readonly ratios: readonly Figure<'1'>[];
 }
 
 function prepare(machine: Jammed, all: readonly Placed[]): Prepared {
-  const { transfers, output, at, demand } = machine;
-  const wheels = [
-    { J: output.inertia, shaft: 0, along: 0 },
-    ...joined(transfers, ({ inertia }, k) => [
-      { J: inertia.in, shaft: k, along: k + 0.3 },
-      { J: inertia.out, shaft: k + 1, along: k + 0.7 },
-    ]),
-  ];
-  const along = wheels.map((wheel) => wheel.along);
-  const energy = wheels.map(({ J, shaft }) => kineticEnergy({ J, n: (at[shaft] as Rotary).speed }));
+  const { transfers, demand } = machine;
+  const wheels = wheelsOf(machine);
   const angles: Figure<'rad'>[] = [demand.stops];
-  for (const { ratio } of [...transfers].reverse()) angles.unshift(gearedAngle({ phi: angles[0] as Figure<'rad'>, i: ratio }));
+  const ratios: Figure<'1'>[] = [atTheTool];
+  for (const { ratio } of [...transfers].reverse()) {
+    angles.unshift(gearedAngle({ phi: angles[0] as Figure<'rad'>, i: ratio }));
+    ratios.unshift(torqueGain({ i: ratio, k: atTheTool, G_2: ratios[0] as Figure<'1'> }));
+  }
   const firstBehind = (place: number) => {
-    const first = along.findIndex((each) => each > place);
-    return first < 0 ? along.length : first;
+    const first = wheels.along.findIndex((each) => each > place);
+    return first < 0 ? wheels.along.length : first;
   };
   return {
     fuses: all.filter((each) => each.fuse).map((fuse) => followed(fuse, firstBehind(fuse.along), transfers)),
-    wheels: {
-      along,
-      energy,
-      low: sums(energy, (each) => (each.known ? lowEnd(each) : 0)),
-      high: sums(energy, (each) => (each.known ? highEnd(each) : 0)),
-      unknown: sums(energy, (each) => (each.known ? 0 : 1)),
-    },
+    wheels,
     angles,
+    ratios,
   };
 }
+
+function wheelsOf({ transfers, results, output, at }: Jammed): Wheels {
+  const ways = waysToTheTool({ transfers, results });
+  const all = [
+    { J: output.inertia, shaft: 0, along: 0, way: ways.arriving[0] },
+    ...joined(transfers, ({ inertia }, k) => [
+      { J: inertia.in, shaft: k, along: k + 0.3, way: ways.leaving[k] },
+      { J: inertia.out, shaft: k + 1, along: k + 0.7, way: ways.arriving[k + 1] },
+    ]),
+  ];
+  const wheels = all.filter(({ J }) => !(J.known && highEnd(J) === 0));
+  const energy = wheels.map(({ J, shaft }) => kineticEnergy({ J, n: (at[shaft] as Rotary).speed }));
+  const peak = wheels.map(({ shaft, way }, k) => peakAtTool(energy[k] as Figure<'J'>, way as Figure<'N·m/rad'>, transfers.slice(shaft)));
+  return {
+    along: wheels.map((wheel) => wheel.along),
+    energy,
+    peak,
+    energies: sumsOf(energy, (value) => value),
+    squares: sumsOf(peak, (value) => value ** 2),
+    unknown: sums(peak, (each) => (each.known ? 0 : 1)),
+  };
+}
+
+const sumsOf = (figures: readonly Figure[], of: (value: number) => number): Sums => ({
+  low: sums(figures, (each) => (each.known ? of(lowEnd(each)) : 0)),
+  high: sums(figures, (each) => (each.known ? of(highEnd(each)) : 0)),
+});
 
 function sums<T>(of: readonly T[], value: (each: T) => number): number[] {
   const sofar = [0];
@@ -227,34 +257,52 @@ function gainsOf(transfers: readonly StageTransfer[]): readonly Figure<'1'>[] {
 }
 
 /** What a jam loads a place with: the least of what comes from upstream with its inertia, and of what slips downstream before more can pass. */
-function loadAt({ fuses, wheels, angles }: Prepared, shaft: number, along: number): Figure<'N·m'> {
+function loadAt(prepared: Prepared, shaft: number, along: number): Figure<'N·m'> {
+  const { fuses, wheels, angles, ratios } = prepared;
   const phi = angles[shaft] as Figure<'rad'>;
   let end = 0;
   while (end < wheels.along.length && (wheels.along[end] as number) < along) end++;
   const least: number[] = [];
   let ceiling = Number.POSITIVE_INFINITY;
   let sure = true;
-  for (const { fuse, first, low, high } of fuses) {
-    const spins = fuse.along < along && first < end;
-    if (!((low[shaft] as number) >= 0) || (spins && (!phi.known || wheels.unknown[end] !== wheels.unknown[first]))) {
+  for (const each of fuses) {
+    const spins = each.fuse.along < along && each.first < end;
+    const bounds = boundsAt(prepared, each, shaft, spins ? end : each.first);
+    if (!bounds) {
       sure = false;
       break;
     }
-    // Nought over an angle is nought where nothing spins.
-    const part = (sums: readonly number[], over: number) => (spins ? ((sums[end] as number) - (sums[first] as number)) / over : 0);
-    least.push((low[shaft] as number) + part(wheels.low, phi.known ? highEnd(phi) : 1));
-    ceiling = Math.min(ceiling, (high[shaft] as number) + part(wheels.high, phi.known ? lowEnd(phi) : 1));
+    least.push(bounds[0]);
+    ceiling = Math.min(ceiling, bounds[1]);
   }
   const among: Figure<'N·m'>[] = [];
   for (const [k, { fuse, first, onShaft }] of fuses.entries()) {
     // What cannot be the least at any end is left out, by plain numbers; with something unknown nothing is.
     if (sure && (least[k] as number) > ceiling) continue;
     const torque = onShaft(shaft);
-    const energies = fuse.along < along ? wheels.energy.slice(first, end) : [];
-    if (energies.length === 0) among.push(torque);
-    else among.push(stoppingTorque({ T_0: torque, E: energies.length === 1 ? (energies[0] as Figure<'J'>) : picked('sum', 'J', energies), phi }));
+    if (fuse.along >= along || first >= end) among.push(torque);
+    else {
+      const T_r = neededBefore({ T_2: allOf('squares', wheels.peak.slice(first, end)), i: ratios[shaft] as Figure<'1'>, k: atTheTool });
+      among.push(jamTorque({ T_0: torque, T_r, E: allOf('sum', wheels.energy.slice(first, end)), phi }));
+    }
   }
   return picked('least', 'N·m', among);
+}
+
+const allOf = <U extends 'J' | 'N·m'>(rule: PickRule, of: readonly Figure<U>[]): Figure<U> =>
+  of.length === 1 ? (of[0] as Figure<U>) : picked(rule, (of[0] as Figure<U>).unit, of);
+
+/** Least and most that a fuse, with the wheels behind it up to an end, lets through to a shaft; null where it is not known. */
+function boundsAt({ wheels, angles, ratios }: Prepared, { first, low, high }: Fuse, shaft: number, end: number): readonly [number, number] | null {
+  const [least, most] = [low[shaft] as number, high[shaft] as number];
+  if (!(least >= 0)) return null;
+  if (end <= first) return [least, most];
+  const [phi, ratio] = [angles[shaft] as Figure<'rad'>, ratios[shaft] as Figure<'1'>];
+  if (!phi.known || !ratio.known || wheels.unknown[end] !== wheels.unknown[first]) return null;
+  const between = (sums: readonly number[]) => (sums[end] as number) - (sums[first] as number);
+  const at = (T_0: number, which: 'low' | 'high', i: number, angle: number) =>
+    jamTorque.compute({ T_0, T_r: Math.sqrt(between(wheels.squares[which])) / i, E: between(wheels.energies[which]), phi: angle });
+  return [at(least, 'low', highEnd(ratio), highEnd(phi)), at(most, 'high', lowEnd(ratio), lowEnd(phi))];
 }
 
 /** Of what holds, what holds least: where it is close and the sentence over the whole does not name it. */

@@ -53,6 +53,10 @@ it.each(builds)('%s: what a stage passes is not counted at both ends', (name, lo
 const cases: readonly { readonly at: RegExp; readonly why: string }[] = [
   { at: /(source|supply)\/frequency /, why: 'mains have 50 or 60 Hz: which of them decides the poles' },
   { at: /source\/speed .*check-(speed|runs-up)$/, why: 'a motor has a whole number of poles, by the likely speed on its plate' },
+  {
+    at: /source\/speed .*check-gears$/,
+    why: 'a slower motor stalls at more and spins with less: in a jam the two are not put together, a hundredth',
+  },
   { at: /Bore .*-hub$/, why: 'a key by the size of its shaft (DIN 6885-1)' },
 ];
 const band = 0.05;

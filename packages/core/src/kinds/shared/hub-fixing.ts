@@ -178,10 +178,11 @@ type Hub<W extends Wheel> = Declares<
 export function hubFixing<W extends Wheel>(inputs: object, wheel: W, context: Hub<W>): Limit {
   const hub = hubOf(inputs, wheel);
   const fixing = hub.Fixing.is;
-  if (!fixing) return context.limit(limitOf[wheel], { torque: unknown('N·m', [hub.Fixing.field]), source: notSaidSource });
+  const bore = hub.Bore;
+  if (!fixing) return { ...context.limit(limitOf[wheel], { torque: unknown('N·m', [hub.Fixing.field]), source: notSaidSource }), bore };
   const { torque, source, forYears } = withstands[fixing](hub);
   const limit = context.limit(limitOf[wheel], { torque, source, as: fixing });
-  return forYears ? { ...limit, forYears } : limit;
+  return forYears ? { ...limit, bore, forYears } : { ...limit, bore };
 }
 
 const notSaidSource = 'What a hub withstands hangs on how it is fixed';

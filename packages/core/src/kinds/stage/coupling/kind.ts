@@ -72,6 +72,7 @@ function underLoad(inputs: Inputs, arriving: Rotary, duty: Duty, context: Contex
     slips: null,
     steady: rating.known ? limit('lasts', { torque: allowed, source: ratingSource }) : null,
     breaks: rating.known ? limit('coupling', { torque: note('breaks-at', ratedTorque({ T_r: rating, f: tears })), source: tearSource }) : null,
+    stiffness: inputs.stiffness,
     hubs,
     pulls: { in: noPull, out: noPull },
     cautions: ['Guard the coupling: bolts and keys catch a sleeve.'],

@@ -1,5 +1,5 @@
 import { chainSource, chains } from '../../../catalog/chains.js';
-import { type Figure, highEnd } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, highEnd, scaled } from '../../../figure/figure.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { designPower } from '../../../formulas/belt/design-power.js';
 import { lastingTorque } from '../../../formulas/belt/lasting-torque.js';
@@ -15,11 +15,15 @@ import type { StageKind, StageResult } from '../../kind.js';
 import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { outlineOf } from '../../shared/outline.js';
+import { stiffnessOfSpans } from '../../shared/span.js';
 import { type Loaded, loadChecks, shapeChecks } from './checks.js';
 import { rollerChainHead } from './fields.js';
 import { ratingSource } from './outputs.js';
 import { breakingLoad, goodFor, serviceFactor } from './rating.js';
 import { centresOf, fewerFirst, pitchOf, sprocketInertia, stockFor, wornLength } from './shape.js';
+
+const stretchSource = 'Common practice, no source: a roller chain stretches elastically by 0.8 to 2 % until it breaks';
+const stretches = fixed('1', 80, stretchSource, [50, 120], flag.estimated);
 
 /** A roller chain on two sprockets. */
 export const rollerChain: StageKind<typeof rollerChainHead> = {
@@ -96,6 +100,7 @@ function underLoad(loaded: Loaded): StageResult {
     slips: null,
     steady: chain.is ? limit('lasts', { torque: lasts, source: ratingSource }) : null,
     breaks: chain.is ? limit('chain', { torque: breaks, source: chainSource }) : null,
+    stiffness: stiffnessOfSpans(scaled(Fu, stretches, stretchSource), driver, centres),
     hubs,
     pulls: { in: pull, out: pull },
     cautions: ['Guard the chain and both sprockets before any power: a finger goes round with it.', oiling(loaded.speed)],

@@ -7,7 +7,7 @@ import {
   timingTeeth,
 } from '../../../catalog/timing-belts.js';
 import type { Shock } from '../../../catalog/v-belts.js';
-import { type Figure, fixed, flag, fromTable, known, picked, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, known, picked, scaled, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { allowedPull } from '../../../formulas/belt/allowed-pull.js';
 import { beltPullDifference } from '../../../formulas/belt/belt-pull-difference.js';
@@ -35,10 +35,11 @@ import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { beltShape, centresOf, isTensionSaid, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf } from '../../shared/outline.js';
+import { stiffnessOfSpans } from '../../shared/span.js';
 import { toothedInertia } from '../../shared/wheels.js';
 import { type Loaded, loadChecks, shapeChecks } from './checks.js';
 import { timingBeltHead } from './fields.js';
-import { tensionSource } from './outputs.js';
+import { strainSource, tensionSource } from './outputs.js';
 import { type Inputs, stockFor } from './shape.js';
 
 export const wholePitches = defineProcedure({
@@ -76,6 +77,8 @@ const climbs = fixed(
 );
 const tearSource = 'Common practice, no source: four to eight times the pull that it transmits for years';
 const tears = fixed('1', 6, tearSource, [4, 8], flag.estimated);
+/** Its pull for years over the strain at which cords work. */
+const stretches = fixed('1', 670, strainSource, [500, 1000], flag.estimated);
 const shreds = fixed('s', 2, 'Common practice, no source: a belt that goes on jumping loses its teeth within seconds', [1, 5], flag.estimated);
 
 /** A timing belt on two toothed pulleys, open, on parallel shafts. */
@@ -233,6 +236,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
     slips: said ? limit('jump', { torque: jammed, lasts: shreds, source: tensionSource }) : null,
     steady: said ? limit('lasts', { torque: lasts, source: timingServiceSource }) : null,
     breaks: said ? limit('belt', { torque: torn, source: tearSource }) : null,
+    stiffness: stiffnessOfSpans(scaled(F_a, stretches, strainSource), driver, span),
     hubs,
     pulls: { in: pull, out: pull },
     cautions: [

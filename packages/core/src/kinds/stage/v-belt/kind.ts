@@ -23,11 +23,12 @@ import { hubFixings } from '../../shared/hub-fixing.js';
 import { beltShape, centresOf, isTensionSaid, smallerFirst, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf, slotAround } from '../../shared/outline.js';
 import { serviceFactor } from '../../shared/service-factor.js';
+import { stiffnessOfSpans } from '../../shared/span.js';
 import { largerSizes } from '../../shared/stock-wheels.js';
 import { geometryChecks, type Loaded, loadChecks } from './checks.js';
 import { vBeltHead } from './fields.js';
 import { slipSource } from './outputs.js';
-import { type Drive, designFor, massOf, ratedBy, tensionNeeded } from './rating.js';
+import { type Drive, designFor, massOf, ratedBy, stretchOf, tensionNeeded } from './rating.js';
 import { beltPitchLength, groove, type Inputs, pitchDiameters, pulleyInertia, stockNear } from './wheels.js';
 
 const straight = fixed('1', 1, 'At the driven pulley itself');
@@ -109,6 +110,7 @@ function underLoad(loaded: Loaded): StageResult {
     ],
     slips,
     steady,
+    stiffness: stiffnessOfSpans(stretchOf(section, belts), driver, span),
     hubs,
     pulls: { in: pull, out: pull },
     cautions: ['Guard the belt and both pulleys before any power: a loose sleeve is caught at once.'],

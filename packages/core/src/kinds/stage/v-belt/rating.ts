@@ -7,7 +7,7 @@ import {
   type VBeltSection,
   vBeltSections,
 } from '../../../catalog/v-belts.js';
-import { type Figure, fixed, flag, fromTable, type Known, known, lookedUp, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, type Known, known, lookedUp, scaled, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { allowedPower } from '../../../formulas/belt/allowed-power.js';
 import { arcFactor } from '../../../formulas/belt/arc-factor.js';
@@ -151,3 +151,19 @@ const masses = new Map<string | undefined, Figure<'kg/m'>>(
 const noMass = unknown('kg/m', []);
 
 export const massOf = (section: VBeltSection | undefined): Figure<'kg/m'> => masses.get(section) ?? noMass;
+
+const stretchSource = 'Common practice, no source: 250 to 700 N/mm² over three quarters of top width by height, cords of polyester';
+
+/** Force at which the belts together would be twice as long, by the size of their section. */
+export function stretchOf(section: VBeltSection | undefined, belts: Figure<'1'>): Figure<'N'> {
+  if (!section) return unknown('N', []);
+  const { top_mm: top, height_mm: height } = vBeltSections[section];
+  const area = 0.75 * top * height;
+  const one = fromTable(
+    'N',
+    [250 * area, 450 * area, 700 * area],
+    { table: 'stretch of V-belts', row: section, source: stretchSource },
+    flag.estimated,
+  );
+  return belts.known ? scaled(one, belts, 'So many belts side by side') : unknown('N', belts.missing);
+}
