@@ -192,7 +192,7 @@ export interface SourceOutput extends Rotary, Said {
   /** Whether it starts again by itself once it has cooled: not said of what cannot; the fields that would tell where it is not known. */
   readonly restarts?: 'by itself' | 'not by itself' | readonly FieldPath[];
   /** What stops it when it is stalled, as the sentence about that goes on; empty for a source that comes to no harm by stalling. */
-  readonly stopped: string;
+  readonly stopped: string | Sentence;
   readonly checks: readonly Check[];
   /** Whether it is started with nothing on it, for what cannot be started otherwise; the fields that would tell where it is not known. */
   readonly unloaded?: boolean | readonly FieldPath[];
@@ -277,7 +277,9 @@ export interface WorkDemand extends Said {
   readonly inertia: Figure<'kg·m²'>;
   /** Angle in which a jam stops it. */
   readonly stops: Figure<'rad'>;
-  /** What slips at the tool itself before more can pass, if anything does: a wheel on the ground. On the tool's shaft. */
+  /** Where nothing can jam it, or only what should not be there. */
+  readonly jams?: 'never' | 'only if steel falls in';
+  /** What slips or shears at the tool itself before more can pass, if anything does: a wheel on the ground, what jams it. On the tool's shaft. */
   readonly slips?: Limit | null;
   readonly shock: Shock | undefined;
   readonly checks: readonly Check[];

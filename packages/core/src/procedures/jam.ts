@@ -1,6 +1,6 @@
 import { type Check, closeBelow, hold } from '../checks/check.js';
 import type { Verdict } from '../checks/verdict.js';
-import { type Figure, fixed, highEnd, type Known, lowEnd, type PickRule, picked } from '../figure/figure.js';
+import { type Figure, fixed, highEnd, type Known, lowEnd, type PickRule, picked, unknown } from '../figure/figure.js';
 import { jamTorque } from '../formulas/dynamics/jam-torque.js';
 import { kineticEnergy } from '../formulas/dynamics/kinetic-energy.js';
 import { carriedTorque } from '../formulas/transmission/carried-torque.js';
@@ -23,6 +23,8 @@ export interface Rung {
   readonly at: string;
   readonly short: string;
   readonly atTool: Figure<'N·m'>;
+  /** Where it acts on another shaft than the tool’s: its torque there, and what that shaft is called. */
+  readonly own?: { readonly torque: Figure<'N·m'>; readonly shaft: string };
   readonly harm: Harm;
   readonly verdict: Verdict;
 }
@@ -44,8 +46,9 @@ export interface Jammed {
   readonly transfers: readonly StageTransfer[];
   readonly results: readonly StageResult[];
   readonly demand: WorkDemand;
-  /** Shafts from source to tool. */
+  /** Shafts from source to tool, and what they are called. */
   readonly at: readonly Rotary[];
+  readonly shafts: readonly string[];
   /** Path and figures of the jam itself. */
   readonly path: string;
   readonly figures: OwnFigures;
@@ -59,46 +62,57 @@ interface Placed {
   readonly fuse: boolean;
 }
 
+/** The same, as the tool feels it, with what the jam makes of it; nothing of that for a fuse or a steady limit. */
+interface Ranked extends Placed {
+  readonly atTool: Figure<'N·m'>;
+  readonly check: Check | null;
+}
+
 /**
  * What fails first when the tool is stopped. Every limit is referred to the tool; the load at a place is the least that slips or stalls
  * on the way, with the inertia of everything that spins between that and the place. A fuse protects only what lies upstream of it.
  */
 export function jam(machine: Jammed): Jam {
-  const { path, figures } = machine;
+  const { path, figures, demand } = machine;
   const { note } = contextAt(path, jamOutputs, figures);
   const all = placed(machine);
-  const prepared = prepare(machine, all);
-  const tool = machine.at.length - 1;
-  const torque = note('jam-torque', loadAt(prepared, tool, Number.POSITIVE_INFINITY));
   const gains = gainsOf(machine.transfers);
-  const checks: Check[] = [];
-  const rungs = all.map((each): Rung => {
+  const tool = machine.at.length - 1;
+  const prepared = demand.jams === 'never' ? null : prepare(machine, all);
+  const torque = prepared ? note('jam-torque', loadAt(prepared, tool, Number.POSITIVE_INFINITY)) : unknown('N·m', [], 'nothing can jam it');
+  const ranked = all.map((each): Ranked => {
     const { limit, shaft } = each;
     const atTool = shaft === tool ? limit.torque : torqueAtTool({ T: limit.torque, G: gains[shaft] as Figure<'1'> });
     figures.set(limitName(limit.id), atTool);
-    const { id, at, harm } = limit;
-    const { short } = limit.words;
     // The steady limit has its own check, against the duty: a jam may pass it for a moment.
-    if (each.fuse || limit.harm === 'wearing') return { id, at, short, atTool, harm, verdict: 'holds' };
-    const check = inJam(limit, loadAt(prepared, shaft, each.along));
-    checks.push(check);
-    return { id, at, short, atTool, harm, verdict: check.verdict };
+    const isHeld = prepared && !each.fuse && limit.harm !== 'wearing';
+    const check = isHeld ? inJam(limit, loadAt(prepared, shaft, each.along), demand.jams) : null;
+    return { ...each, atTool, check };
   });
-  const ranked = rungs.map((rung, k) => ({
-    rung,
-    limit: all[k] as Placed,
-    torque: rung.atTool.known ? rung.atTool.value : Number.POSITIVE_INFINITY,
-  }));
-  ranked.sort((a, b) => a.torque - b.torque);
-  const fuses = ranked.filter(({ limit }) => limit.fuse).map(({ rung, limit }) => ({ limit: limit.limit, atTool: rung.atTool }));
-  return { rungs: ranked.map(({ rung }) => rung), torque, checks, says: [...whatFailsFirst(machine, fuses, torque), ...weakestPart(checks)] };
+  const checks = ranked.flatMap(({ check }) => check ?? []);
+  ranked.sort((a, b) => likelyAt(a) - likelyAt(b));
+  const shaftNames = machine.shafts;
+  const rungs = ranked.map(({ limit: { id, at, words, harm, torque: own }, shaft, atTool, check }): Rung => {
+    const verdict = check?.verdict ?? 'holds';
+    const rung = { id, at, short: words.short, atTool, harm, verdict };
+    return shaft === tool ? rung : { ...rung, own: { torque: own, shaft: shaftNames[shaft] ?? '' } };
+  });
+  return { rungs, torque, checks, says: prepared ? [...whatFailsFirst(machine, ranked, torque), ...weakestPart(checks)] : [neverJams(machine)] };
 }
 
-/** What a limit withstands, against what the jam loads it with. */
-function inJam({ at, name, torque, words, source }: Limit, needs: Figure<'N·m'>): Check {
+const likelyAt = ({ atTool }: Ranked): number => (atTool.known ? atTool.value : Number.POSITIVE_INFINITY);
+
+const neverJams = ({ tool }: Jammed): Sentence =>
+  sentence('nothing can jam the {tool}, as entered: its parts are held against the work alone', { tool });
+
+/** What a limit withstands, against what the jam loads it with. What should not be there at all makes it close at worst, and the sentence begins with it. */
+function inJam({ at, name, torque, words, source }: Limit, needs: Figure<'N·m'>, jams: WorkDemand['jams']): Check {
   const { what, fails, may } = words;
   // What a part withstands does not hang on what the jam loads it with: it is dear to look for, and there is nothing to find.
-  return hold(`${at}/check-${name}`, at, jamCheck, { has: torque, needs, source, tells: { what, fails, may }, areApart: true });
+  const check = hold(`${at}/check-${name}`, at, jamCheck, { has: torque, needs, source, tells: { what, fails, may }, areApart: true });
+  if (jams !== 'only if steel falls in' || !check.margin || check.verdict === 'holds') return check;
+  const { unseen: _, ...known } = check;
+  return { ...known, verdict: 'close', says: { ...check.says, template: `${jams}: ${check.says.template}`, verdict: 'close' } };
 }
 
 /** What the figure of a limit is called among those of the jam: its path without the line. Put together once, not at every key. */
@@ -314,31 +328,59 @@ function weakestPart(checks: readonly Check[]): Sentence[] {
     : [];
 }
 
-interface AtTool {
-  readonly limit: Limit;
-  readonly atTool: Figure<'N·m'>;
+interface KnownRank extends Ranked {
+  readonly atTool: Known<'N·m'>;
 }
+const isKnown = (each: Ranked): each is KnownRank => each.atTool.known;
 
-/** What fails first is only said where no guess could turn it round. */
-function whatFailsFirst(machine: Jammed, fuses: readonly AtTool[], torque: Figure<'N·m'>): Sentence[] {
-  const known = fuses.filter((fuse): fuse is AtTool & { atTool: Known<'N·m'> } => fuse.atTool.known);
+/** What fails first is only said where no guess could turn it round: a fuse, or what breaks before it. */
+function whatFailsFirst(machine: Jammed, ranked: readonly Ranked[], torque: Figure<'N·m'>): Sentence[] {
+  const fuses = ranked.filter(({ fuse }) => fuse);
+  const known = fuses.filter(isKnown);
   const [first, second] = known;
   if (!first || known.length < fuses.length) return [];
-  const sure = !second || highEnd(first.atTool) < lowEnd(second.atTool);
+  // What holds, however little is left, is no rival of a fuse.
+  const breaking = ranked.filter(isKnown).filter(({ check }) => check?.margin && check.margin.worst < 0);
+  const [weakest] = breaking;
+  if (weakest && known.every((fuse) => highEnd(weakest.atTool) < lowEnd(fuse.atTool))) return [onlyIf(machine, breaksFirst(machine, weakest, first))];
+  const rival = [second, weakest].filter((each) => each !== undefined).sort((a, b) => lowEnd(a.atTool) - lowEnd(b.atTool))[0];
+  const isSure = !rival || highEnd(first.atTool) < lowEnd(rival.atTool);
   const { what, fails } = first.limit.words;
   const of = { what, fails, at: first.atTool, tool: machine.tool };
   const inertia = withInertia(machine, first.atTool, torque);
-  const begins = sure
-    ? sentence('in a jam {what} {fails} near {at:likely} at the {tool}{inertia}', { ...of, inertia })
+  const begins = isSure
+    ? sentence('in a jam {what} {fails} near {at:likely} at the {tool}{unprotected}{inertia}', {
+        ...of,
+        inertia,
+        unprotected: unprotected(machine, first, breaking),
+      })
     : sentence('in a jam it cannot be told which comes first: {what} {fails} at {at}, or {other} {otherFails} at {otherAt}{inertia}', {
         ...of,
         inertia,
-        other: second.limit.words.what,
-        otherFails: second.limit.words.fails,
-        otherAt: second.atTool,
+        other: rival.limit.words.what,
+        otherFails: rival.limit.words.fails,
+        otherAt: rival.atTool,
       });
-  return [begins, ...clock(machine, first.limit)];
+  return [onlyIf(machine, begins), ...clock(machine, first.limit)];
 }
+
+const onlyIf = ({ demand }: Jammed, it: Sentence): Sentence =>
+  demand.jams === 'only if steel falls in' ? sentence('only if steel falls in: {it}', { it }) : it;
+
+function breaksFirst({ tool }: Jammed, { limit, atTool }: KnownRank, fuse: KnownRank): Sentence {
+  const { what, fails } = limit.words;
+  const of = { what, fails, at: atTool, tool, fuse: fuse.limit.words.what, fuseFails: fuse.limit.words.fails, fuseAt: fuse.atTool };
+  return sentence('in a jam {what} {fails} first, at {at} at the {tool}; {fuse}, which {fuseFails} at {fuseAt}, does not protect it', of);
+}
+
+/** What a fuse does not protect: what the jam breaks, or may break, behind it. */
+function unprotected({ transfers }: Jammed, fuse: KnownRank, breaking: readonly KnownRank[]): Sentence | string {
+  const names = breaking.filter(({ along }) => along > fuse.along).map(({ limit }) => limit.words.what);
+  if (names.length === 0 || transfers.length === 0) return '';
+  return sentence(', which does not protect {names}', { names: listed(names) });
+}
+
+const listed = (names: readonly string[]): string => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`);
 
 /** What the inertia of everything that is stopped adds. */
 function withInertia({ demand }: Jammed, first: Known<'N·m'>, torque: Figure<'N·m'>): Sentence | string {
@@ -354,5 +396,6 @@ function clock({ output, noun, path, figures }: Jammed, limit: Limit): Sentence[
   contextAt(path, jamOutputs, figures).note('may-last', time);
   // What slips lets the source run on below what would trip it.
   const goesOn = limit === output.stall ? output.stopped : `the ${noun} runs on meanwhile, and nothing need switch it off`;
-  return [sentence('{lasting}{goesOn}', { lasting: sentence(template, { lasts: time }), goesOn: goesOn ? `; ${goesOn}` : '' })];
+  const lasting = sentence(template, { lasts: time });
+  return [goesOn ? sentence('{lasting}; {goesOn}', { lasting, goesOn }) : lasting];
 }

@@ -122,7 +122,8 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
   for (const [k, transfer] of transfers.entries()) loses(stages[k] as Opened, stations[k] as StationFigures, transfer);
   const last = stations.at(-1) as StationFigures;
   const inJam: OwnFigures = new Map();
-  const stopped = jam({ tool: last.name, noun, output, transfers, results, demand, at, figures: inJam, path: `${line.id}/jam` });
+  const shafts = stations.map(({ name }) => name);
+  const stopped = jam({ tool: last.name, noun, output, transfers, results, demand, at, shafts, figures: inJam, path: `${line.id}/jam` });
   figures.set(`${line.id}/jam`, inJam);
   const asSource = contextAt(source.path, sourceOutputs, source.figures);
   const steady = neededAt[0] as Figure<'N·m'>;
@@ -140,7 +141,9 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
       ...restart(asSource, output, demand),
       ...bearing(asSource, noun, output, results),
       ...joined(results, (each) => each.checks),
-      ...joined(stages, (stage, k) => wears(stage, results[k], [neededAt[k], neededAt[k + 1]], serviceFactor(demand.shock, output.driver))),
+      ...joined(stages, (stage, k) =>
+        wears(stage, results[k], [neededAt[k], neededAt[k + 1]], serviceFactor(demand.shock, output.driver), demand.jams === 'never'),
+      ),
       ...joined(stages, (stage, k) => overhung(stage, results[k], results[k + 1])),
       ...demand.checks,
       ...stopped.checks,
@@ -292,21 +295,28 @@ function bearing({ check }: Context<typeof sourceOutputs>, source: string, { sup
   return [check('bearing', { has: supports, needs: pull, tells: { source } })];
 }
 
-/** What fixes the wheels of a stage against what the work needs of it for years, with its service factor: told where it does not hold, since a jam needs more. */
+/** What fixes the wheels of a stage against what the work needs of it for years, with its service factor: told where it does not hold, since a jam needs more; of what nothing can jam always. */
 function wears(
   { path, figures }: Opened,
   result: StageResult | undefined,
   needed: readonly [Figure<'N·m'> | undefined, Figure<'N·m'> | undefined],
   factor: Figure<'1'>,
+  neverJams: boolean,
 ): Check[] {
   const { check } = contextAt(path, stageOutputs, figures);
   const held = (name: 'driver-wear' | 'driven-wear', hub: Limit | null | undefined, T: Figure<'N·m'> | undefined): Check[] =>
-    hub?.forYears && T && factor.known
-      ? [check(name, { has: hub.forYears, needs: scaled(T, factor, 'With the service factor of the work'), tells: { what: hub.words.what } })]
+    hub && (hub.forYears || neverJams) && T && factor.known
+      ? [
+          check(name, {
+            has: hub.forYears ?? hub.torque,
+            needs: scaled(T, factor, 'With the service factor of the work'),
+            tells: { what: hub.words.what },
+          }),
+        ]
       : [];
   const both = [...held('driver-wear', result?.hubs.in, needed[0]), ...held('driven-wear', result?.hubs.out, needed[1])];
   // What is missing of a hub is said once, of a jam.
-  return both.filter(({ verdict, has, needs }) => verdict !== 'holds' && has.known && needs.known);
+  return neverJams ? both : both.filter(({ verdict, has, needs }) => verdict !== 'holds' && has.known && needs.known);
 }
 
 /** Pull of the next stage on a stage's own output bearing, where its plate says what that supports. */

@@ -15,6 +15,8 @@ interface Line {
   readonly id: string;
   readonly at: string | null;
   readonly says: string;
+  /** The same on the shaft it acts on: `, 30.9 at the motor shaft`. */
+  readonly there: string;
   readonly figure: Known;
   readonly colour: string;
   readonly hollow: boolean;
@@ -52,7 +54,7 @@ export function JamLadder() {
       {/* Drawn in few pieces, and lettered without SVG, whose every text is laid out by itself: half the page moves here when one speed is typed. */}
       <div
         role="img"
-        aria-label={lines.map(({ says, figure }) => `${says} ${text(figure)}`).join(', ')}
+        aria-label={lines.map(({ says, there, figure }) => `${says} ${text(figure)}${there}`).join(', ')}
         className="relative mt-1 text-sm"
         style={{ height }}
         onPointerDown={(event) => {
@@ -93,8 +95,8 @@ export function JamLadder() {
             {`jam torque ${show(jam.value, jam.unit)}`}
           </Lettering>
         )}
-        {lines.map(({ id, at, says, figure }, k) => {
-          const label = `${says} ${showParts(figure.value, figure.unit).number}`;
+        {lines.map(({ id, at, says, there, figure }, k) => {
+          const label = `${says} ${showParts(figure.value, figure.unit).number}${width < roomForBoth_px ? '' : there}`;
           const to = x(highest(figure));
           return (
             <Lettering
@@ -125,16 +127,17 @@ const highest = ({ high, value }: Known) => high ?? value;
 const text = (figure: Known) => showRange(lowest(figure), highest(figure), figure.unit);
 
 const plain = (says: string, figure: Figure, colour: string): Line[] =>
-  figure.known ? [{ id: says, at: null, says, figure, colour, hollow: false }] : [];
+  figure.known ? [{ id: says, at: null, says, there: '', figure, colour, hollow: false }] : [];
 
 /** A fuse that slips or stalls unharmed is green; what breaks is coloured by whether the jam reaches it. */
-const rungLine = ({ id, at, short, atTool, harm, verdict }: Rung): Line[] =>
+const rungLine = ({ id, at, short, atTool, own, harm, verdict }: Rung): Line[] =>
   atTool.known
     ? [
         {
           id,
           at,
           says: short,
+          there: own?.torque.known ? `, ${showParts(own.torque.value, own.torque.unit).number} at the ${own.shaft}` : '',
           figure: atTool,
           colour: harm === 'wearing' ? 'var(--blue)' : `var(--${harm === 'harmless' ? 'holds' : verdict})`,
           hollow: harm === 'breaking',
@@ -189,6 +192,9 @@ const Lettering = memo(function Lettering({ to, from = to, place, width, top, cl
     </span>
   );
 });
+
+/** A ladder that is narrower tells each torque at the tool only. */
+const roomForBoth_px = 520;
 
 /** Room a label needs, px. */
 const letter_px = 7;

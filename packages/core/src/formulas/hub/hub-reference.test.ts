@@ -113,6 +113,7 @@ function jammed(stages: readonly { i: number; eta: number }[], limits: readonly 
     results,
     demand,
     at: [...stages, 0].map(() => rotary),
+    shafts: [],
     path: 'main/jam',
     figures: new Map(),
   };

@@ -10,12 +10,13 @@ import {
   setScrewSource,
   setScrews,
 } from '../../catalog/hubs.js';
-import { type Figure, fixed, fromTable, type Known, lookedUp, picked, scaled, unknown, unseen } from '../../figure/figure.js';
+import { type Figure, fixed, fromTable, highEnd, type Known, lookedUp, lowEnd, picked, scaled, unknown, unseen } from '../../figure/figure.js';
 import { clampTorque } from '../../formulas/hub/clamp-torque.js';
 import { keyTorque } from '../../formulas/hub/key-torque.js';
 import { setScrewTorque } from '../../formulas/hub/set-screw-torque.js';
 import { shrinkTorque } from '../../formulas/hub/shrink-torque.js';
 import { remembering } from '../../remembering.js';
+import { type Sentence, sentence } from '../../wording/sentence.js';
 import { type Chosen, choice, type InputFigures, quantity } from '../fields.js';
 import type { Limit, LimitOutput, LimitWords } from '../outputs.js';
 import type { Declares } from './only.js';
@@ -175,22 +176,45 @@ type Hub<W extends Wheel> = Declares<
 >;
 
 /** What a wheel's fixing withstands, from its kind and size; not known where it is not said how the wheel is fixed. */
-export function hubFixing<W extends Wheel>(inputs: object, wheel: W, context: Hub<W>): Limit {
+export function hubFixing<W extends Wheel>(inputs: object, wheel: W, context: Hub<W>, diameter?: Figure<'mm'>): Limit {
   const hub = hubOf(inputs, wheel);
   const fixing = hub.Fixing.is;
   const bore = hub.Bore;
   if (!fixing) return { ...context.limit(limitOf[wheel], { torque: unknown('N·m', [hub.Fixing.field]), source: notSaidSource }), bore };
+  const wrong = cannotBe(hub, diameter);
+  if (wrong) return { ...context.limit(limitOf[wheel], { torque: unknown('N·m', [], wrong), source: notSaidSource, as: fixing }), bore };
   const { torque, source, forYears } = withstands[fixing](hub);
   const limit = context.limit(limitOf[wheel], { torque, source, as: fixing });
   return forYears ? { ...limit, bore, forYears } : { ...limit, bore };
 }
 
+/** A hub that cannot be as it was entered, in words with what would be consistent; nothing where it may be. */
+function cannotBe({ Bore, Length }: HubInputs, diameter: Figure<'mm'> | undefined): Sentence | null {
+  if (Bore.known && diameter?.known && lowEnd(Bore) >= highEnd(diameter))
+    return sentence('the shaft of {bore} is thicker than the wheel on it, {diameter}: one of both is read wrong, or in another unit', {
+      bore: Bore,
+      diameter,
+    });
+  if (Bore.known && Length.known && lowEnd(Length) > mostEngaged * highEnd(Bore))
+    return sentence(
+      'key and hub cannot touch over {length} on a shaft of {bore}: a hub is seldom longer than twice its bore; enter what both touch over',
+      {
+        length: Length,
+        bore: Bore,
+      },
+    );
+  return null;
+}
+
+/** Bores; longer than any hub is made, common practice, no source: one to two. */
+const mostEngaged = 5;
+
 const notSaidSource = 'What a hub withstands hangs on how it is fixed';
 
-/** Both hubs of a stage. */
-export const hubFixings = (inputs: object, context: Hub<Wheel>) => ({
-  in: hubFixing(inputs, 'driver', context),
-  out: hubFixing(inputs, 'driven', context),
+/** Both hubs of a stage, with the diameters of its wheels where it has any. */
+export const hubFixings = (inputs: object, context: Hub<Wheel>, driver?: Figure<'mm'>, driven?: Figure<'mm'>) => ({
+  in: hubFixing(inputs, 'driver', context, driver),
+  out: hubFixing(inputs, 'driven', context, driven),
 });
 
 const friction = fixed('1', 0.15, 'Common practice, no source: steel on steel or iron, dry to oily, 0.10 to 0.20', [0.1, 0.2]);

@@ -33,6 +33,7 @@ import { arriving, fluxOf, hasThreePhases, type OnWall, onWall, torqueOnWall } f
 import type { PlateMotorOutputs } from './outputs.js';
 import { currentOf, isShaftByAmps, phaseFactor, polesOf, shaftPowerOf, sharesOf } from './plate.js';
 import { said } from './said.js';
+import { whatStopsAStall } from './stalled.js';
 
 /** An induction motor, from whatever can be read on its plate; what is missing is estimated from motors like it, and marked so. */
 export const plateMotor: SourceKind<typeof plateMotorHead> = {
@@ -113,7 +114,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
       inertia,
       supports,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
-      stopped: stops[inputs.protector.is ?? 'unknown'],
+      stopped: whatStopsAStall(inputs.protector.is, fed, inrush),
       restarts: restartsBy(inputs),
       checks: [
         ...plateChecks(inputs, power, byAmps, m, rated, ofPlate, slip, poles, context),
@@ -138,13 +139,6 @@ const cooks = fixed(
   [150, 180],
   flag.estimated,
 );
-const nothingStops = 'nothing stops it in that time: a breaker protects the cable, not the motor';
-const stops = {
-  none: nothingStops,
-  unknown: 'whether anything stops it in that time is not entered; a breaker protects the cable, not the motor',
-  'hand-reset': 'its thermal cut-out should trip before that, and stays out until its button is pushed',
-  'self-resetting': 'its thermal cut-out should trip before that, and starts it again by itself',
-};
 /** A cut-out that resets by itself starts the motor again, unless a release that it drops out is in between. */
 function restartsBy({ protector, noVolt }: Inputs): NonNullable<SourceOutput['restarts']> {
   if (noVolt.is === 'through' || protector.is === 'hand-reset' || protector.is === 'none') return 'not by itself';

@@ -120,7 +120,7 @@ function underLoad(loaded: Loaded): StageResult {
   const lasting = note('lasts-up-to', ratedTorque({ T_r: enduring, f: roughness(duty) }));
   const breaks = note('breaks-at', toothTorque({ sigma: strengthOf(inputs, 'breaks'), b, m, Y, d: driver, K_v: slowly }));
   const ready = inputs.material.is !== undefined;
-  const hubs = hubFixings(inputs, context);
+  const hubs = hubFixings(inputs, context, driver, gearDiameter({ m, z: inputs.z2 }));
   const bent = stress.known ? sentence(', which bends them with {stress}', { stress }) : '';
   return {
     checks: [check('teeth-bend', { has: lasting, needs: duty.torque, tells: { stress: bent } }), ...shapeChecks(loaded)],

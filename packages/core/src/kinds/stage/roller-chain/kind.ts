@@ -94,7 +94,7 @@ function underLoad(loaded: Loaded): StageResult {
     links: note('links-for-it', chainLinks({ C: centres, p, z_1: few, z_2: many })),
   };
   note('rough-running', chordalVariation({ z: few }));
-  const hubs = hubFixings(inputs, context);
+  const hubs = hubFixings(inputs, context, driver, driven);
   return {
     checks: [...shapeChecks(loaded, shape), ...(chain.is ? loadChecks(context, chains[chain.is].rating !== null, { pull, design, good, Fu }) : [])],
     slips: null,

@@ -222,7 +222,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
   const jammed = note('jumps-in-a-jam-at', jumpTorque({ c: climbs, F_i: set, F_c: still, d: driver }));
   const torn = note('tears-at', strippingTorque({ s: tears, F_a, d: driver }));
   const pull = note('shaft-pull', shaftPull({ z: one, F_i: set, theta: wrap }));
-  const hubs = hubFixings(inputs, context);
+  const hubs = hubFixings(inputs, context, driver, small === driver ? large : small);
   const loaded: Loaded = { ...shape, mesh, rated: { good, design, running } };
   const said = profile.is !== undefined;
   return {

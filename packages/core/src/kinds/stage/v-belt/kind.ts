@@ -97,7 +97,7 @@ function underLoad(loaded: Loaded): StageResult {
   const lasts = note('may-slip-for', beltHeatingTime(heating));
   const slips: Limit | null = section ? limit('slip', { torque: jammed, lasts, source: slipSource }) : null;
   const steady = section ? limit('lasts', { torque: lasting(loaded), source: serviceSource }) : null;
-  const hubs = hubFixings(inputs, context);
+  const hubs = hubFixings(inputs, context, driver, driven);
   return {
     checks: [
       ...geometryChecks(loaded),

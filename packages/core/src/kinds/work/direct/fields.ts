@@ -2,7 +2,7 @@ import { shocks } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
-import { jamField, stopsField } from '../../shared/jam-stop.js';
+import { jamFields, stopsField } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
 import { loadedField } from '../../shared/loaded.js';
 import { directWorkOutputs } from './outputs.js';
@@ -40,7 +40,7 @@ const fields = {
     measure: 'Tape across it.',
   }),
   handsClear: handsClearField('yes'),
-  jam: jamField,
+  ...jamFields(),
   stops: stopsField,
   inertia: quantity('Inertia of the tool', 'inertia', {
     accepts: [1e-6, 10_000],
@@ -68,7 +68,7 @@ export const directWorkHead = {
   noun: 'work',
   fields,
   groups: {
-    'In a jam, and at speed': ['diameter', 'jam', 'handsClear', 'stops', 'inertia', 'most'],
+    'In a jam, and at speed': ['diameter', 'jam', 'handsClear', 'stops', 'resists', 'inertia', 'most'],
     'Start, roughness': ['loaded', 'breakaway', 'growth', 'shock', 'lasts'],
   },
   ...directWorkOutputs,

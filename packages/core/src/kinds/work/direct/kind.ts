@@ -3,7 +3,7 @@ import { type Figure, fixed, flag, highEnd, scaled, unknown, unseen } from '../.
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { stopsIn } from '../../shared/jam-stop.js';
+import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque, startsEmpty } from '../../shared/loaded.js';
 import { weakestRim } from '../../shared/over-speed.js';
 import { toolInertia } from '../../shared/tool-inertia.js';
@@ -18,18 +18,18 @@ const atRest = fixed('1', 0.2, fanSource, [0.1, 0.3], flag.estimated);
 /** Work whose torque is measured or known. */
 export const directWork: WorkKind<typeof directWorkHead> = {
   ...directWorkHead,
-  demand: ({ torque, breakaway, loaded, growth, diameter, jam, handsClear, stops, inertia, most, shock, lasts }, { top }, { note, check }) => ({
-    steady: note('torque', torque),
-    breakaway: note('breakaway', breakawayOf(breakaway, torque, growth.is, loaded.is)),
+  demand: ({ torque, breakaway, loaded, growth, diameter, jam, resists, handsClear, stops, inertia, most, shock, lasts }, { top }, context) => ({
+    steady: context.note('torque', torque),
+    breakaway: context.note('breakaway', breakawayOf(breakaway, torque, growth.is, loaded.is)),
     // A fan's breakaway torque is small, loaded or not: that its valve is shut must be said.
     startsEmpty: startsEmpty(loaded.is, growsWithSpeed(growth.is) ? unknown('N·m', []) : breakaway, torque),
     lasts,
     handsClear: handsClear.is === 'yes',
     growth: exponents[growth.is ?? 'constant'],
-    inertia: note('inertia', toolInertia(inertia, diameter)),
-    stops: note('stops-within', stopsIn(stops, jam, diameter)),
+    inertia: context.note('inertia', toolInertia(inertia, diameter)),
+    ...jammedBy({ jam, resists, stops }, diameter, context),
     shock: shock.is,
-    checks: [overspeed(most, diameter, top, check)],
+    checks: [overspeed(most, diameter, top, context.check)],
     notEntered: stops.known || jam.is ? [] : ['what may jam the tool'],
   }),
 };

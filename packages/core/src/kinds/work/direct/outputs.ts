@@ -1,5 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
-import { jamFigures } from '../../shared/jam-stop.js';
+import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
 import { overspeedCheck, rimCheck } from '../../shared/over-speed.js';
 
 /** What work with a known torque puts out. */
@@ -11,5 +11,5 @@ export const directWorkOutputs = {
     ...jamFigures,
   },
   checks: { speed: overspeedCheck('the tool', 'As entered: what the tool must not pass'), rim: rimCheck },
-  limits: {},
+  limits: jamLimits,
 } as const satisfies Outputs;

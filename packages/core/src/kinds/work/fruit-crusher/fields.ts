@@ -1,7 +1,7 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
-import { jamField } from '../../shared/jam-stop.js';
+import { jamFields } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
 import { loadedField } from '../../shared/loaded.js';
 import { fruitCrusherOutputs } from './outputs.js';
@@ -93,7 +93,7 @@ const fields = {
   }),
   loaded: loadedField('up-to-speed'),
   handsClear: handsClearField('yes'),
-  jam: jamField,
+  ...jamFields({ is: 'fruit', because: 'stones are picked out of it first; where they are not, choose a stone' }),
   lasts: lastsField(15, 60, 240),
 };
 
@@ -107,7 +107,7 @@ export const fruitCrusherHead = {
   groups: {
     'Lever and scale, instead of the guess': ['pull', 'arm'],
     'What is usual': ['energy', 'force'],
-    'In a jam': ['mass', 'jam', 'handsClear'],
+    'In a jam': ['mass', 'jam', 'handsClear', 'resists'],
     'Start, time': ['loaded', 'lasts'],
   },
   ...fruitCrusherOutputs,

@@ -1,5 +1,5 @@
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, picked, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, picked } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
@@ -9,7 +9,7 @@ import { nipTorque } from '../../../formulas/work/nip-torque.js';
 import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { stopsIn } from '../../shared/jam-stop.js';
+import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { fruitCrusherHead } from './fields.js';
 import type { FruitCrusherOutputs } from './outputs.js';
@@ -36,7 +36,7 @@ export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
   ...fruitCrusherHead,
   demand: (inputs, { speed }, context) => {
     const { note } = context;
-    const { roll, mass, jam, pull, arm, throughput, energy, loaded, handsClear, lasts } = inputs;
+    const { roll, mass, pull, arm, throughput, energy, loaded, handsClear, lasts } = inputs;
     const milling = note('milling-power', millingPower({ Q: throughput, w: energy }));
     const byEnergy = note('torque-by-energy', shaftTorque({ P: milling, n: speed }));
     const held = note('fruit-in-the-nip', fruitHeld(inputs));
@@ -57,11 +57,11 @@ export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       inertia: mass.known ? note('roll-inertia', discInertia({ k: solid, m: mass, d: roll })) : unweighed,
-      stops: note('stops-within', stopsIn(unknown('rad', [jam.field]), jam, roll)),
+      ...jammedBy(inputs, roll, context),
       shock: 'medium',
       checks: throughput.known ? [throughputCheck(inputs, speed, context)] : [],
       cautions: ['A roll takes a hand as readily as an apple: a hopper deeper than an arm, and a guard that the machine does not run without.'],
-      notEntered: [...(lever ? [] : ['the lever and scale, which would replace a guess']), ...(jam.is ? [] : ['what may jam the roll'])],
+      notEntered: lever ? [] : ['the lever and scale, which would replace a guess'],
     };
   },
 };

@@ -1,5 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
-import { jamFigures } from '../../shared/jam-stop.js';
+import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
 
 /** What a fruit crusher puts out. */
 export const fruitCrusherOutputs = {
@@ -21,7 +21,7 @@ export const fruitCrusherOutputs = {
       says: 'the roll passes {has}; {needs} is needed',
     },
   },
-  limits: {},
+  limits: jamLimits,
 } as const satisfies Outputs;
 
 export type FruitCrusherOutputs = typeof fruitCrusherOutputs;

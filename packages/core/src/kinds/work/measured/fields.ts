@@ -2,7 +2,7 @@ import { shocks } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
-import { jamField } from '../../shared/jam-stop.js';
+import { jamFields } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
 import { loadedField } from '../../shared/loaded.js';
 import { measuredWorkOutputs } from './outputs.js';
@@ -43,7 +43,7 @@ const fields = {
     measure: 'Tape across it.',
   }),
   handsClear: handsClearField('yes'),
-  jam: jamField,
+  ...jamFields(),
   shock: choice('How rough', shocks, { help: 'Sets the service factor of belts and chains.', measure: '' }),
   lasts: lastsField(10, 30, 240),
 };
@@ -55,7 +55,7 @@ export const measuredWorkHead = {
   label: 'work of a measured machine',
   noun: 'work',
   fields,
-  groups: { 'Start, roughness': ['drag', 'loaded', 'shock', 'lasts'], 'In a jam': ['diameter', 'jam', 'handsClear'] },
+  groups: { 'Start, roughness': ['drag', 'loaded', 'shock', 'lasts'], 'In a jam': ['diameter', 'jam', 'handsClear', 'resists'] },
   ...measuredWorkOutputs,
   short: (typed) => `measured ${typed('working') ?? ''}`.trim(),
 } as const satisfies KindHead;

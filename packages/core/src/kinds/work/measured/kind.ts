@@ -1,9 +1,9 @@
-import { fixed, flag, picked, scaled, unknown } from '../../../figure/figure.js';
+import { fixed, flag, picked, scaled } from '../../../figure/figure.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { marginalEfficiency } from '../../../formulas/work/marginal-efficiency.js';
 import { measuredShaftPower } from '../../../formulas/work/measured-shaft-power.js';
 import type { WorkKind } from '../../kind.js';
-import { stopsIn } from '../../shared/jam-stop.js';
+import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { measuredWorkHead } from './fields.js';
 
@@ -21,7 +21,8 @@ const nothing = fixed('kg·m²', 0, 'No inertia of the tool is entered: left out
 /** Work by the watts of something that already does it, its idle run and the losses that come with its load taken off, the drag of the machine here put on. */
 export const measuredWork: WorkKind<typeof measuredWorkHead> = {
   ...measuredWorkHead,
-  demand: ({ working, idling, efficiency, speed, drag, loaded, diameter, jam, handsClear, shock, lasts }, _arriving, { note }) => {
+  demand: ({ working, idling, efficiency, speed, drag, loaded, diameter, jam, resists, handsClear, shock, lasts }, _arriving, context) => {
+    const { note } = context;
     const power = note(
       'power',
       measuredShaftPower({ P_on: working, P_0: idling, eta: note('reaches-shaft', marginalEfficiency({ eta: efficiency, a: withLoad })) }),
@@ -36,7 +37,7 @@ export const measuredWork: WorkKind<typeof measuredWorkHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       inertia: nothing,
-      stops: note('stops-within', stopsIn(unknown('rad', [jam.field]), jam, diameter)),
+      ...jammedBy({ jam, resists }, diameter, context),
       shock: shock.is,
       checks: [],
       notEntered: jam.is ? [] : ['what may jam the tool'],

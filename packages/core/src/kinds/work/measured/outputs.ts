@@ -1,5 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
-import { jamFigures } from '../../shared/jam-stop.js';
+import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
 
 /** What work by a measured machine puts out. */
 export const measuredWorkOutputs = {
@@ -11,5 +11,5 @@ export const measuredWorkOutputs = {
     ...jamFigures,
   },
   checks: {},
-  limits: {},
+  limits: jamLimits,
 } as const satisfies Outputs;

@@ -1,7 +1,7 @@
 import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
-import { jamField, stopsField } from '../../shared/jam-stop.js';
+import { jamFields, stopsField } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
 import { rotaryTumblerOutputs } from './outputs.js';
 
@@ -71,7 +71,7 @@ const fields = {
     measure: 'Kitchen or bathroom scales.',
   }),
   handsClear: handsClearField('no'),
-  jam: jamField,
+  ...jamFields({ is: 'nothing', because: 'a closed drum turns freely, whatever is in it' }),
   stops: stopsField,
   lasts: lastsField(600, 1440, 10000),
 };
@@ -83,7 +83,11 @@ export const rotaryTumblerHead = {
   label: 'tumbling drum',
   noun: 'drum',
   fields,
-  groups: { 'Bearings, inertia': ['empty', 'shell'], 'What is usual': ['slides', 'piece', 'lasts'], 'In a jam': ['jam', 'handsClear', 'stops'] },
+  groups: {
+    'Bearings, inertia': ['empty', 'shell'],
+    'What is usual': ['slides', 'piece', 'lasts'],
+    'In a jam': ['jam', 'handsClear', 'stops', 'resists'],
+  },
   ...rotaryTumblerOutputs,
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
   starters: [

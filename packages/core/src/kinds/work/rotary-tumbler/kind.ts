@@ -1,5 +1,5 @@
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, picked, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, picked } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { criticalDrumSpeed } from '../../../formulas/work/critical-drum-speed.js';
@@ -9,7 +9,7 @@ import { sentence } from '../../../wording/sentence.js';
 import type { InputFigures } from '../../fields.js';
 import type { Rotary, WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { stopsIn } from '../../shared/jam-stop.js';
+import { jammedBy } from '../../shared/jam-stop.js';
 import { rotaryTumblerHead } from './fields.js';
 import type { RotaryTumblerOutputs } from './outputs.js';
 
@@ -37,7 +37,7 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
   ...rotaryTumblerHead,
   demand: (inputs, arriving, context) => {
     const { note } = context;
-    const { drum, load, slides, empty, shell: drumMass, jam, handsClear, stops, lasts } = inputs;
+    const { drum, load, slides, empty, shell: drumMass, handsClear, lasts } = inputs;
     const r = note('centre-of-load', centreOfLoad(inputs));
     const lifted = note('torque-of-load', liftedTorque({ m: load, r, a: slides }));
     const steady = note('torque', withDrag(lifted, empty));
@@ -51,14 +51,14 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       inertia: note('inertia-of-all', load.known ? picked('sum', 'kg·m²', [drumInertia, loadInertia]) : drumInertia),
-      stops: note('stops-within', stopsIn(stops.known ? stops : unknown('rad', [jam.field]), jam, drum)),
+      ...jammedBy(inputs, drum, context),
       shock: 'uniform',
       checks: [clings(critical, arriving, context)],
       cautions: [
         'Water and mains: a residual-current device before the motor, and the motor where nothing drips on it.',
         'Some loads make gas: open the lid slowly, and not over a flame. A lid that comes off throws the whole load.',
       ],
-      notEntered: [...(empty.known ? [] : ['torque to turn it empty']), ...(jam.is || stops.known ? [] : ['what may jam the drum'])],
+      notEntered: empty.known ? [] : ['torque to turn it empty'],
     };
   },
 };

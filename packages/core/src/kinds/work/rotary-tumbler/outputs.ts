@@ -1,5 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
-import { jamFigures } from '../../shared/jam-stop.js';
+import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
 
 /** What a tumbling drum puts out. */
 export const rotaryTumblerOutputs = {
@@ -19,7 +19,7 @@ export const rotaryTumblerOutputs = {
       says: 'the load clings to the drum from {has} on; it turns at up to {needs}{share}{slow}',
     },
   },
-  limits: {},
+  limits: jamLimits,
 } as const satisfies Outputs;
 
 export type RotaryTumblerOutputs = typeof rotaryTumblerOutputs;
