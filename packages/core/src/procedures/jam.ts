@@ -319,11 +319,11 @@ function boundsAt({ wheels, angles, ratios }: Prepared, { first, low, high }: Fu
   return [at(least, 'low', highEnd(ratio), highEnd(phi)), at(most, 'high', lowEnd(ratio), lowEnd(phi))];
 }
 
-/** Of what holds, what holds least: where it is close and the sentence over the whole does not name it. */
+/** Of what holds, what holds least, where it is close. What may break is named by what comes first. */
 function weakestPart(checks: readonly Check[]): Sentence[] {
   const least = (a: Check | undefined, b: Check) => (b.margin && b.margin.worst < (a?.margin?.worst ?? Number.POSITIVE_INFINITY) ? b : a);
   const worst = checks.reduce(least, undefined as Check | undefined);
-  return worst?.verdict === 'close' && worst.margin && worst.margin.worst < closeBelow
+  return worst?.verdict === 'close' && worst.margin && worst.margin.worst >= 0 && worst.margin.worst < closeBelow
     ? [sentence('weakest part: {check} ({reserve})', { check: worst.says, reserve: { left: worst.margin.worst } })]
     : [];
 }
@@ -352,11 +352,12 @@ function whatFailsFirst(machine: Jammed, ranked: readonly Ranked[], torque: Figu
     ? sentence('in a jam {what} {fails} near {at:likely} at the {tool}{unprotected}{inertia}', {
         ...of,
         inertia,
-        unprotected: unprotected(machine, first, breaking),
+        unprotected: unprotected(first, breaking),
       })
-    : sentence('in a jam it cannot be told which comes first: {what} {fails} at {at}, or {other} {otherFails} at {otherAt}{inertia}', {
+    : sentence('in a jam it cannot be told which comes first: {what} {fails} at {at}, or {other} {otherFails} at {otherAt}{unprotected}{inertia}', {
         ...of,
         inertia,
+        unprotected: neitherProtects(first, rival, breaking),
         other: rival.limit.words.what,
         otherFails: rival.limit.words.fails,
         otherAt: rival.atTool,
@@ -374,11 +375,19 @@ function breaksFirst({ tool }: Jammed, { limit, atTool }: KnownRank, fuse: Known
 }
 
 /** What a fuse does not protect: what the jam breaks, or may break, behind it. */
-function unprotected({ transfers }: Jammed, fuse: KnownRank, breaking: readonly KnownRank[]): Sentence | string {
-  const names = breaking.filter(({ along }) => along > fuse.along).map(({ limit }) => limit.words.what);
-  if (names.length === 0 || transfers.length === 0) return '';
+function unprotected(fuse: KnownRank, breaking: readonly KnownRank[]): Sentence | string {
+  const names = behind(fuse.along, breaking);
+  if (names.length === 0) return '';
   return sentence(', which does not protect {names}', { names: listed(names) });
 }
+
+function neitherProtects(first: KnownRank, rival: KnownRank, breaking: readonly KnownRank[]): Sentence | string {
+  const names = rival.fuse ? behind(Math.max(first.along, rival.along), breaking) : [];
+  return names.length === 0 ? '' : sentence('; neither protects {names}', { names: listed(names) });
+}
+
+const behind = (along: number, breaking: readonly KnownRank[]): readonly string[] =>
+  breaking.filter((each) => each.along > along).map(({ limit }) => limit.words.what);
 
 const listed = (names: readonly string[]): string => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`);
 

@@ -96,14 +96,16 @@ export function JamLadder() {
           </Lettering>
         )}
         {lines.map(({ id, at, says, there, figure }, k) => {
-          const label = `${says} ${showParts(figure.value, figure.unit).number}${width < roomForBoth_px ? '' : there}`;
-          const to = x(highest(figure));
+          const [from, to] = [x(lowest(figure)), x(highest(figure))];
+          const atTool = `${says} ${showParts(figure.value, figure.unit).number}`;
+          const room = Math.max(from, width - to);
+          const label = (atTool.length + there.length + 2) * letter_px < room ? `${atTool}${there}` : atTool;
           return (
             <Lettering
               key={id}
               to={to + 7}
-              from={x(lowest(figure)) - 7}
-              place={width - to > label.length * letter_px ? 'after' : 'before'}
+              from={from - 7}
+              place={width - to > label.length * letter_px || width - to > from ? 'after' : 'before'}
               width={width}
               top={top_px + k * rung_px + 2}
               className={`px-0.5 ${at ? 'cursor-pointer' : ''} ${isPicked(at) ? '' : 'bg-ground'}`}
@@ -192,9 +194,6 @@ const Lettering = memo(function Lettering({ to, from = to, place, width, top, cl
     </span>
   );
 });
-
-/** A ladder that is narrower tells each torque at the tool only. */
-const roomForBoth_px = 520;
 
 /** Room a label needs, px. */
 const letter_px = 7;

@@ -30,13 +30,15 @@ export function ladderRuler(values: readonly number[], width: number, factor: nu
 /** An end of the ruler at a round value, a sixth of a decade apart: the ruler stays where it is while what it measures moves a little. */
 const roundEnd = (value: number, round: (steps: number) => number) => 10 ** (round(Math.log10(value) * 6) / 6);
 
-/** Room that a number at the ruler needs, px. */
+/** Room that a number at the ruler needs, px: least, and by its digits. */
 const tick_px = 30;
+const digit_px = 8;
 
 /** 1, 2 and 5 of every decade; the decades alone where those would run into each other. */
 function ticksOf(least: number, most: number, width: number): number[] {
   const apart = (Math.log10(2) / Math.log10(most / least)) * width;
-  const steps = apart < tick_px ? [1] : [1, 2, 5];
+  const digits = Math.floor(Math.log10(Math.max(1, most))) + 1;
+  const steps = apart < Math.max(tick_px, (digits + 1) * digit_px) ? [1] : [1, 2, 5];
   const from = Math.floor(Math.log10(least));
   const decades = Array.from({ length: Math.ceil(Math.log10(most)) - from + 1 }, (_, k) => 10 ** (from + k));
   return decades.flatMap((ten) => steps.map((each) => Number((each * ten).toPrecision(3)))).filter((tick) => tick >= least && tick <= most);
