@@ -57,7 +57,7 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
   'good-04': { says: [speed, left(0.35, 0.45), sound('belt/check-reach'), told('the belt slips')], not: [mayStart, notRed('belt/check-tension')] },
   'good-05': { says: [speed, left(0.45, 0.6), starts, sound('tbelt/check-whole', '120 teeth')], not: [runsUp, notRed('tbelt/check-slip')] },
   'good-06': {
-    says: [speed, left(0.35, 0.45), sound('source/check-starts'), waits('the order in a jam'), waits('what runs back with the power off')],
+    says: [speed, left(0.35, 0.45), sound('source/check-starts'), told('the belt slips near'), waits('what runs back with the power off')],
     not: [mayStart, notRed('belt/check-driven-hub'), untold(' 0 N·m of starting')],
   },
   'good-07': {
@@ -149,8 +149,12 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
     not: [notGreen('belt/check-belts')],
   },
   'bad-08': {
-    says: [check('belt/check-driven-hub', 'fails'), waits('what a fuse does not protect'), waits('a key as a cure')],
-    not: [waits('the order in a jam')],
+    says: [
+      told('the set screw of the driven pulley slips first, at'),
+      told('the belt, which slips at 81.5 to 101 N·m, does not protect it'),
+      waits('a key as a cure'),
+    ],
+    not: [untold('In a jam the belt slips')],
   },
   'bad-09': {
     says: [
