@@ -238,8 +238,13 @@ test('any two states of the log are laid beside each other, in words', async ({ 
 
 /** Nothing, little, much, and too much to be true: read or refused by the field, never drawn as no number at all. */
 const anything = ['0.001', '25', '99999', '3 to 400', '?'];
+const extremes = ['0.001', '99999', '3 to 400'];
 
-for (const machine of ['apple-crusher', 'kelp-cart', 'clock-plate-mill']) {
+for (const [machine, texts] of [
+  ['apple-crusher', anything],
+  ['kelp-cart', extremes],
+  ['clock-plate-mill', extremes],
+] as const) {
   test(`whatever is entered into the ${machine}, no figure and no line of the drawing is without a number`, async ({ page, address }) => {
     const complaints: string[] = [];
     page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
@@ -268,7 +273,7 @@ for (const machine of ['apple-crusher', 'kelp-cart', 'clock-plate-mill']) {
         }
       }
       return { many: paths.length, found };
-    }, anything);
+    }, texts);
     expect(tried.many).toBeGreaterThan(20);
     expect(tried.found).toEqual([]);
     expect(complaints).toEqual([]);
