@@ -1,16 +1,4 @@
-import { createRequire } from 'node:module';
-
-/** Hairer and Wanner's ODEX. Its own types do not compile strictly, so it is imported without them. */
-const { Solver } = createRequire(import.meta.url)('odex') as {
-  readonly Solver: new (
-    variables: number,
-  ) => {
-    absoluteTolerance: number;
-    relativeTolerance: number;
-    maxSteps: number;
-    solve(f: (x: number, y: number[]) => number[], x: number, y: number[], to: number): { y: number[] };
-  };
-};
+import { Solver } from './odex.js';
 
 /** A rotor that is driven, a wheel behind a first spring, a stop behind a second one that yields as soon as it is loaded with `yields`. */
 export interface Stopped {

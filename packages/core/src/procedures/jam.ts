@@ -1,6 +1,6 @@
-import { type Check, closeBelow, hold } from '../checks/check.js';
+import { type Check, hold } from '../checks/check.js';
 import type { Verdict } from '../checks/verdict.js';
-import { type Figure, fixed, highEnd, type Known, lowEnd, type PickRule, picked, unknown } from '../figure/figure.js';
+import { type Figure, fixed, highEnd, lowEnd, type PickRule, picked, unknown } from '../figure/figure.js';
 import { jamTorque } from '../formulas/dynamics/jam-torque.js';
 import { kineticEnergy } from '../formulas/dynamics/kinetic-energy.js';
 import { carriedTorque } from '../formulas/transmission/carried-torque.js';
@@ -9,11 +9,13 @@ import { neededBefore } from '../formulas/transmission/needed-before.js';
 import { torqueAtTool } from '../formulas/transmission/torque-at-tool.js';
 import { torqueGain } from '../formulas/transmission/torque-gain.js';
 import { joined } from '../joined.js';
-import { contextAt, type OwnFigures } from '../kinds/context.js';
-import type { Rotary, SourceOutput, StageResult, StageTransfer, WorkDemand } from '../kinds/kind.js';
+import { contextAt } from '../kinds/context.js';
+import type { Rotary, StageTransfer, WorkDemand } from '../kinds/kind.js';
 import type { Harm, Limit } from '../kinds/outputs.js';
 import { remembering } from '../remembering.js';
-import { type Sentence, sentence } from '../wording/sentence.js';
+import type { Sentence } from '../wording/sentence.js';
+import { neverJams, weakestPart, whatFailsFirst } from './jam-says.js';
+import type { Jammed, Placed, Ranked } from './jammed.js';
 import { jamCheck, jamOutputs } from './line-outputs.js';
 import { peakAtTool, waysToTheTool } from './wind-up.js';
 
@@ -36,36 +38,6 @@ export interface Jam {
   readonly checks: readonly Check[];
   /** What fails first and what follows, in a sentence or two. */
   readonly says: readonly Sentence[];
-}
-
-export interface Jammed {
-  /** What the tool's shaft is called, and the source. */
-  readonly tool: string;
-  readonly noun: string;
-  readonly output: SourceOutput;
-  readonly transfers: readonly StageTransfer[];
-  readonly results: readonly StageResult[];
-  readonly demand: WorkDemand;
-  /** Shafts from source to tool, and what they are called. */
-  readonly at: readonly Rotary[];
-  readonly shafts: readonly string[];
-  /** Path and figures of the jam itself. */
-  readonly path: string;
-  readonly figures: OwnFigures;
-}
-
-/** A limit with the shaft its torque is on and its place along the line: fuses, wheels and hubs in the order in which torque meets them. */
-interface Placed {
-  readonly limit: Limit;
-  readonly shaft: number;
-  readonly along: number;
-  readonly fuse: boolean;
-}
-
-/** The same, as the tool feels it, with what the jam makes of it; nothing of that for a fuse or a steady limit. */
-interface Ranked extends Placed {
-  readonly atTool: Figure<'N·m'>;
-  readonly check: Check | null;
 }
 
 /**
@@ -101,9 +73,6 @@ export function jam(machine: Jammed): Jam {
 }
 
 const likelyAt = ({ atTool }: Ranked): number => (atTool.known ? atTool.value : Number.POSITIVE_INFINITY);
-
-const neverJams = ({ tool }: Jammed): Sentence =>
-  sentence('nothing can jam the {tool}, as entered: its parts are held against the work alone', { tool });
 
 /** What a limit withstands, against what the jam loads it with. What should not be there at all makes it close at worst, and the sentence begins with it. */
 function inJam({ at, name, torque, words, source }: Limit, needs: Figure<'N·m'>, jams: WorkDemand['jams']): Check {
@@ -317,94 +286,4 @@ function boundsAt({ wheels, angles, ratios }: Prepared, { first, low, high }: Fu
   const at = (T_0: number, which: 'low' | 'high', i: number, angle: number) =>
     jamTorque.compute({ T_0, T_r: Math.sqrt(between(wheels.squares[which])) / i, E: between(wheels.energies[which]), phi: angle });
   return [at(least, 'low', highEnd(ratio), highEnd(phi)), at(most, 'high', lowEnd(ratio), lowEnd(phi))];
-}
-
-/** Of what holds, what holds least, where it is close. What may break is named by what comes first. */
-function weakestPart(checks: readonly Check[]): Sentence[] {
-  const least = (a: Check | undefined, b: Check) => (b.margin && b.margin.worst < (a?.margin?.worst ?? Number.POSITIVE_INFINITY) ? b : a);
-  const worst = checks.reduce(least, undefined as Check | undefined);
-  return worst?.verdict === 'close' && worst.margin && worst.margin.worst >= 0 && worst.margin.worst < closeBelow
-    ? [sentence('weakest part: {check} ({reserve})', { check: worst.says, reserve: { left: worst.margin.worst } })]
-    : [];
-}
-
-interface KnownRank extends Ranked {
-  readonly atTool: Known<'N·m'>;
-}
-const isKnown = (each: Ranked): each is KnownRank => each.atTool.known;
-
-/** What fails first is only said where no guess could turn it round: a fuse, or what breaks before it. */
-function whatFailsFirst(machine: Jammed, ranked: readonly Ranked[], torque: Figure<'N·m'>): Sentence[] {
-  const fuses = ranked.filter(({ fuse }) => fuse);
-  const known = fuses.filter(isKnown);
-  const [first, second] = known;
-  if (!first || known.length < fuses.length) return [];
-  // What holds, however little is left, is no rival of a fuse.
-  const breaking = ranked.filter(isKnown).filter(({ check }) => check?.margin && check.margin.worst < 0);
-  const [weakest] = breaking;
-  if (weakest && known.every((fuse) => highEnd(weakest.atTool) < lowEnd(fuse.atTool))) return [onlyIf(machine, breaksFirst(machine, weakest, first))];
-  const rival = [second, weakest].filter((each) => each !== undefined).sort((a, b) => lowEnd(a.atTool) - lowEnd(b.atTool))[0];
-  const isSure = !rival || highEnd(first.atTool) < lowEnd(rival.atTool);
-  const { what, fails } = first.limit.words;
-  const of = { what, fails, at: first.atTool, tool: machine.tool };
-  const inertia = withInertia(machine, first.atTool, torque);
-  const begins = isSure
-    ? sentence('in a jam {what} {fails} near {at:likely} at the {tool}{unprotected}{inertia}', {
-        ...of,
-        inertia,
-        unprotected: unprotected(first, breaking),
-      })
-    : sentence('in a jam it cannot be told which comes first: {what} {fails} at {at}, or {other} {otherFails} at {otherAt}{unprotected}{inertia}', {
-        ...of,
-        inertia,
-        unprotected: neitherProtects(first, rival, breaking),
-        other: rival.limit.words.what,
-        otherFails: rival.limit.words.fails,
-        otherAt: rival.atTool,
-      });
-  return [onlyIf(machine, begins), ...clock(machine, first.limit)];
-}
-
-const onlyIf = ({ demand }: Jammed, it: Sentence): Sentence =>
-  demand.jams === 'only if steel falls in' ? sentence('only if steel falls in: {it}', { it }) : it;
-
-function breaksFirst({ tool }: Jammed, { limit, atTool }: KnownRank, fuse: KnownRank): Sentence {
-  const { what, fails } = limit.words;
-  const of = { what, fails, at: atTool, tool, fuse: fuse.limit.words.what, fuseFails: fuse.limit.words.fails, fuseAt: fuse.atTool };
-  return sentence('in a jam {what} {fails} first, at {at} at the {tool}; {fuse}, which {fuseFails} at {fuseAt}, does not protect it', of);
-}
-
-/** What a fuse does not protect: what the jam breaks, or may break, behind it. */
-function unprotected(fuse: KnownRank, breaking: readonly KnownRank[]): Sentence | string {
-  const names = behind(fuse.along, breaking);
-  if (names.length === 0) return '';
-  return sentence(', which does not protect {names}', { names: listed(names) });
-}
-
-function neitherProtects(first: KnownRank, rival: KnownRank, breaking: readonly KnownRank[]): Sentence | string {
-  const names = rival.fuse ? behind(Math.max(first.along, rival.along), breaking) : [];
-  return names.length === 0 ? '' : sentence('; neither protects {names}', { names: listed(names) });
-}
-
-const behind = (along: number, breaking: readonly KnownRank[]): readonly string[] =>
-  breaking.filter((each) => each.along > along).map(({ limit }) => limit.words.what);
-
-const listed = (names: readonly string[]): string => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`);
-
-/** What the inertia of everything that is stopped adds. */
-function withInertia({ demand }: Jammed, first: Known<'N·m'>, torque: Figure<'N·m'>): Sentence | string {
-  if (torque.known)
-    return torque.value > 1.1 * first.value ? sentence('; with the inertia of what spins the jam torque is {torque:likely}', { torque }) : '';
-  return demand.stops.known ? '' : '; how much the inertia of the wheels adds depends on what may jam it';
-}
-
-/** How long it may go on, and whether anything stops it. */
-function clock({ output, noun, path, figures }: Jammed, limit: Limit): Sentence[] {
-  if (!limit.lasts?.time.known) return [];
-  const { template, time } = limit.lasts;
-  contextAt(path, jamOutputs, figures).note('may-last', time);
-  // What slips lets the source run on below what would trip it.
-  const goesOn = limit === output.stall ? output.stopped : `the ${noun} runs on meanwhile, and nothing need switch it off`;
-  const lasting = sentence(template, { lasts: time });
-  return [goesOn ? sentence('{lasting}; {goesOn}', { lasting, goesOn }) : lasting];
 }

@@ -1,6 +1,6 @@
-import { createRequire } from 'node:module';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { Solver } from '../../test/odex.js';
 import { klossTorque } from '../formulas/motor/kloss-torque.js';
 import type { Curve } from '../kinds/kind.js';
 import { startUp } from './start-up.js';
@@ -11,16 +11,6 @@ const kloss = (T_b: number, s_b: number, top_rpm: number): Curve => ({
   switch_rpm: null,
 });
 
-/** Hairer and Wanner's ODEX. Its own types do not compile strictly, so it is imported without them. */
-const { Solver } = createRequire(import.meta.url)('odex') as {
-  readonly Solver: new (
-    variables: number,
-  ) => {
-    absoluteTolerance: number;
-    relativeTolerance: number;
-    solve(f: (x: number, y: number[]) => number[], x: number, y: number[], to: number): { y: [number] };
-  };
-};
 const rpm = 30 / Math.PI;
 
 /** Speed after so many seconds of the same run-up as an initial value problem, dω/dt = (T − T_load)/J. */
@@ -28,7 +18,9 @@ function speedAfter(seconds: number, { torque }: Curve, load: (n: number) => num
   const solver = new Solver(1);
   solver.absoluteTolerance = 1e-8;
   solver.relativeTolerance = 1e-8;
-  return solver.solve((_t, [omega]) => [(torque((omega as number) * rpm) - load((omega as number) * rpm)) / J], 0, [0], seconds).y[0] * rpm;
+  return (
+    (solver.solve((_t, [omega]) => [(torque((omega as number) * rpm) - load((omega as number) * rpm)) / J], 0, [0], seconds).y[0] as number) * rpm
+  );
 }
 
 describe('a run-up', () => {

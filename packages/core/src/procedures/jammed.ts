@@ -1,0 +1,36 @@
+import type { Check } from '../checks/check.js';
+import type { Figure } from '../figure/figure.js';
+import type { OwnFigures } from '../kinds/context.js';
+import type { Rotary, SourceOutput, StageResult, StageTransfer, WorkDemand } from '../kinds/kind.js';
+import type { Limit } from '../kinds/outputs.js';
+
+/** A line whose tool is stopped. */
+export interface Jammed {
+  /** What the tool's shaft is called, and the source. */
+  readonly tool: string;
+  readonly noun: string;
+  readonly output: SourceOutput;
+  readonly transfers: readonly StageTransfer[];
+  readonly results: readonly StageResult[];
+  readonly demand: WorkDemand;
+  /** Shafts from source to tool, and what they are called. */
+  readonly at: readonly Rotary[];
+  readonly shafts: readonly string[];
+  /** Path and figures of the jam itself. */
+  readonly path: string;
+  readonly figures: OwnFigures;
+}
+
+/** A limit with the shaft its torque is on and its place along the line: fuses, wheels and hubs in the order in which torque meets them. */
+export interface Placed {
+  readonly limit: Limit;
+  readonly shaft: number;
+  readonly along: number;
+  readonly fuse: boolean;
+}
+
+/** The same, as the tool feels it, with what the jam makes of it; nothing of that for a fuse or a steady limit. */
+export interface Ranked extends Placed {
+  readonly atTool: Figure<'N·m'>;
+  readonly check: Check | null;
+}
