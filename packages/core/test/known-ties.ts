@@ -135,10 +135,16 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
     not: [untold('protects the lead'), untold('wall circuit holds')],
   },
   'bad-05': {
-    says: [check('belt/check-slip', 'fails'), check('belt/check-tension', 'fails', '130 N', '163 to 204 N')],
+    says: [check('belt/check-slip', 'fails'), check('belt/check-slack', 'close', '130 N', '163 to 204 N')],
     not: [notGreen('belt/check-slip'), notGreen('belt/check-slip')],
   },
-  'bad-06': { says: [waits('a belt too tight'), check('source/check-bearing', 'fails', '1191 N', '320 to 550 N')], not: [waits('a belt too tight')] },
+  'bad-06': {
+    says: [
+      check('belt/check-tension', 'fails', '600 N', '21 to 28 N', 'far too tight'),
+      check('source/check-bearing', 'fails', '1191 N', '320 to 550 N'),
+    ],
+    not: [notGreen('belt/check-tension')],
+  },
   'bad-07': {
     says: [
       check('belt/check-small-pulley', 'fails', '71 mm', '125 mm'),
@@ -217,7 +223,7 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
   'ask-03': {
     says: [
       check('belt/check-tension', 'unknown', 'enter tension as set'),
-      waits('how a tension is measured, in the sentence'),
+      check('belt/check-tension', 'unknown', 'a push at mid-span or by its tone'),
       check('belt/check-tension', 'unknown', '76.2 to 97.6 N'),
     ],
     not: [notRed('belt/check-slip'), notRed('belt/check-tension'), notGreen('belt/check-slip')],

@@ -81,6 +81,13 @@ export function hold<U extends Unit>(
   return { id, at, verdict, has, needs, margin: left, says, source };
 }
 
+/** The same check where nothing worse than close is ever meant; what to look at is left out with it. */
+export function noWorseThanClose<U extends Unit>(check: Check<U>): Check<U> {
+  if (!check.margin || check.verdict === 'holds' || check.verdict === 'close') return check;
+  const { unseen: _, ...known } = check;
+  return { ...known, verdict: 'close', says: { ...check.says, verdict: 'close' } };
+}
+
 /** What is known of a question that has no figures: yes, no, or which fields would tell. */
 export interface Stated {
   readonly verdict: Verdict;

@@ -215,6 +215,8 @@ export interface Duty {
   readonly power: Figure<'W'>;
   /** Torque that the work needs at the driven shaft: what is rated there is held against it, so that the stage's own efficiency is not counted twice. */
   readonly torqueBehind: Figure<'N·m'>;
+  /** The same of what it needs to break away. */
+  readonly breakawayBehind: Figure<'N·m'>;
   readonly shock: Shock | undefined;
   readonly driver: 'normal' | 'high' | undefined;
   readonly cylinders: Cylinders | undefined;

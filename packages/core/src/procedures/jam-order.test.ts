@@ -18,7 +18,7 @@ const inJam = (evaluation: ToldBuild) => evaluation.checks.filter(({ says }) => 
 describe('what may jam it', () => {
   it('nothing: no part is held against a jam, which is said, and every hub against the work', () => {
     const drum = typed({ 'main/work/stops': '?' }, demo('sea-glass-tumbler'));
-    expect(drum.jam).toBe('Nothing can jam the drum, as entered: its parts are held against the work alone.');
+    expect(drum.jam).toBe('Nothing can jam the drum, as entered or usual: its parts are held against the work alone.');
     expect(inJam(drum)).toEqual([]);
     expect(drum.checks.filter(({ id }) => /-wear$/.test(id)).map(({ verdict }) => verdict)).not.toContain('fails');
     expect(drum.checks.filter(({ id }) => /-wear$/.test(id)).length).toBeGreaterThan(3);
@@ -28,6 +28,13 @@ describe('what may jam it', () => {
       verdict: 'unknown',
       says: expect.stringContaining('hub fixing, driven sprocket'),
     });
+  });
+
+  it('a fan or a pump, usually: something is only where it is chosen', () => {
+    const fan = { 'main/work/growth': 'square', 'main/work/stops': '?', 'main/work/jam': '?' };
+    expect(typed(fan).jam).toMatch(/^Nothing can jam the roll/);
+    expect(typed({ ...fan, 'main/work/jam': 'stone' }).jam).toMatch(/^In a jam /);
+    expect(typed({ ...fan, 'main/work/growth': 'constant' }).notWorkedOut).toContain('what may jam the tool');
   });
 
   it('a closed drum, usually; and stones are only jammed by what was chosen', () => {

@@ -8,7 +8,7 @@ import type { Jammed, Ranked } from './jammed.js';
 import { jamOutputs } from './line-outputs.js';
 
 export const neverJams = ({ tool }: Jammed): Sentence =>
-  sentence('nothing can jam the {tool}, as entered: its parts are held against the work alone', { tool });
+  sentence('nothing can jam the {tool}, as entered or usual: its parts are held against the work alone', { tool });
 
 /** Of what holds, what holds least, where it is close. What may break is named by what comes first. */
 export function weakestPart(checks: readonly Check[]): Sentence[] {

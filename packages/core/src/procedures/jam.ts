@@ -1,4 +1,4 @@
-import { type Check, hold } from '../checks/check.js';
+import { type Check, hold, noWorseThanClose } from '../checks/check.js';
 import type { Verdict } from '../checks/verdict.js';
 import { type Figure, fixed, highEnd, lowEnd, type PickRule, picked, unknown } from '../figure/figure.js';
 import { jamTorque } from '../formulas/dynamics/jam-torque.js';
@@ -80,8 +80,7 @@ function inJam({ at, name, torque, words, source }: Limit, needs: Figure<'N·m'>
   // What a part withstands does not hang on what the jam loads it with: it is dear to look for, and there is nothing to find.
   const check = hold(`${at}/check-${name}`, at, jamCheck, { has: torque, needs, source, tells: { what, fails, may }, areApart: true });
   if (jams !== 'only if steel falls in' || !check.margin || check.verdict === 'holds') return check;
-  const { unseen: _, ...known } = check;
-  return { ...known, verdict: 'close', says: { ...check.says, template: `${jams}: ${check.says.template}`, verdict: 'close' } };
+  return noWorseThanClose({ ...check, says: { ...check.says, template: `${jams}: ${check.says.template}` } });
 }
 
 /** What the figure of a limit is called among those of the jam: its path without the line. Put together once, not at every key. */

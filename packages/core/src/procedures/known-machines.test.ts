@@ -27,9 +27,8 @@ const faults: Readonly<Record<string, Fault>> = {
   // What the lead leaves is too little at work as well.
   'bad-03': { fails: 'source/check-starts', follows: ['source/check-runs-up', 'work/check-carries', 'source/check-drop'] },
   'bad-04': { fails: 'source/check-fuse' },
-  // What flies off the pulley is too slack, at that speed.
-  'bad-05': { fails: 'belt/check-slip', follows: ['belt/check-tension'] },
-  'bad-06': { fails: 'source/check-bearing' },
+  'bad-05': { fails: 'belt/check-slip' },
+  'bad-06': { fails: 'belt/check-tension', follows: ['source/check-bearing'] },
   'bad-07': { fails: 'belt/check-belts', follows: ['belt/check-wrap', 'belt/check-small-pulley'] },
   'bad-08': { fails: 'belt/check-driven-hub' },
   // A narrow belt is made for 42 m/s at the most, too.

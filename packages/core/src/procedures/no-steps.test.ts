@@ -19,7 +19,7 @@ const steps: readonly { readonly at: RegExp; readonly why: string }[] = [
   { at: /^work\/(torque|breakaway) source\/check-runs-up$/, why: 'a breakaway torque under half of the torque at work is that of the empty machine' },
   { at: /Bore .*-(hub|wear)$/, why: 'a key by the size of its shaft (DIN 6885-1)' },
   { at: / belt\/check-small-pulley$/, why: 'the least diameter of a section, or what salvage practice runs' },
-  { at: /^belt\/(driver|driven|centres|belt) belt\/check-belts$/, why: 'length and ratio factors are tabled by steps (Shigley, ch. 17)' },
+  { at: /^belt\/(driver|driven|centres|belt) belt\/check-(belts|tension)$/, why: 'length and ratio factors are tabled by steps (Shigley, ch. 17)' },
   { at: /^belt\/driver /, why: 'the groove’s angle by diameter (ISO 4183)' },
   { at: /^belt\/(belt|driven|driver|centres) belt\/check-(reach|room-in|room-out)$/, why: 'a belt too short for the pulleys has no centres' },
 ];

@@ -19,6 +19,7 @@ const mayBetter: Readonly<Record<string, string>> = {
   'bad-11 work/inertia source/check-runs-up': 'heavier than a solid steel round of its diameter as long as it is thick',
   'good-02 work/stops chain/check-driven-hub': 'nothing jams a closed drum: only the angle that was entered said that something does',
   'good-02 work/stops box/check-gears': 'nothing jams a closed drum: only the angle that was entered said that something does',
+  'good-11 work/stops cup/check-coupling': 'nothing jams a pump: only the angle that was entered said that something does',
   'ask-09 belt/section belt/check-driver-hub': 'shafts and pulleys contradict each other: without a belt nothing hangs on them',
   'ask-09 belt/section belt/check-driven-hub': 'shafts and pulleys contradict each other: without a belt nothing hangs on them',
   'ask-07 source/power cup/check-driver-hub': 'power, voltage and current contradict each other: without the power it is taken from the others',

@@ -105,13 +105,15 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
     return transfer;
   });
   const demand = (work.kind as WorkKind).demand(work.inputs, at.at(-1) as Rotary, work.context);
-  const neededAt = torquesNeeded(demand, transfers);
+  const neededAt = torquesNeeded(demand.steady, transfers);
+  const breakawayAt = torquesNeeded(demand.breakaway, transfers);
   const power = neededAt.map((T, k) => shaftPower({ T, n: (at[k] as Rotary).speed }));
   const results = transfers.map((transfer, k) =>
     transfer.under({
       torque: neededAt[k] as Figure<'N·m'>,
       power: power[k] as Figure<'W'>,
       torqueBehind: neededAt[k + 1] as Figure<'N·m'>,
+      breakawayBehind: breakawayAt[k + 1] as Figure<'N·m'>,
       shock: demand.shock,
       driver: output.driver,
       cylinders: output.cylinders,
@@ -208,7 +210,7 @@ const inertiaBehind = (transfers: readonly StageTransfer[], demand: WorkDemand, 
   ]);
 
 /** Torque the work needs at each shaft, from the source's to the tool's. */
-function torquesNeeded({ steady }: WorkDemand, transfers: readonly StageTransfer[]): Figure<'N·m'>[] {
+function torquesNeeded(steady: Figure<'N·m'>, transfers: readonly StageTransfer[]): Figure<'N·m'>[] {
   const torques: Figure<'N·m'>[] = [steady];
   for (const { ratio, efficiency } of [...transfers].reverse())
     torques.unshift(neededBefore({ T_2: torques[0] as Figure<'N·m'>, i: ratio, k: efficiency }));

@@ -1,5 +1,6 @@
+import { type Check, noWorseThanClose } from '../../checks/check.js';
 import type { CheckOutput } from '../../checks/check-output.js';
-import { type Figure, scaled, unknown, unseen } from '../../figure/figure.js';
+import { type Figure, fixed, picked, scaled, unknown, unseen } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import { arcOfContact } from '../../formulas/belt/arc-of-contact.js';
 import { assumedTension } from '../../formulas/belt/assumed-tension.js';
@@ -186,17 +187,56 @@ export const beltFigures = {
   'shaft-pull': figure('Pull on each shaft', 'force', 'Tension'),
 } as const satisfies FigureOutputs;
 
-/** Slack against what the design power needs; too tight shows in the load on the bearing. */
-export const tensionCheck = (source: string) =>
+const tightSource =
+  'Common practice, no source: from one and a half times what a belt needs at its full rating it only loads bearings, from twice that it wears them and itself out';
+
+/** How tight a belt is, from both sides; what slips is a check of its own. */
+export const tensionChecks = (source: string) =>
   ({
-    subject: 'tension of the belt',
-    source,
-    says: {
-      holds: 'the belt is set to {has} a span; it needs {needs}',
-      may: 'the belt may be too slack: it is set to {has} a span and needs {needs}',
-      fails: 'the belt is too slack: it is set to {has} a span and needs {needs}',
+    tension: {
+      subject: 'how tight the belt is, measured by a push at mid-span or by its tone{span},',
+      source: `${source}. ${tightSource}`,
+      says: {
+        holds: 'the belt is set to {needs} a span; it needs {needed}',
+        close:
+          'the belt is tighter than it needs: it is set to {needs} a span and needs {needed}, {full} at its full rating; the rest only loads the bearings',
+        may: 'the belt may be far too tight: it is set to {needs} a span and needs {needed}, {full} at its full rating',
+        fails:
+          'the belt is far too tight: it is set to {needs} a span and needs {needed}, {full} at its full rating; that wears out bearings and belt',
+      },
     },
-  }) as const satisfies CheckOutput;
+    slack: {
+      subject: 'whether the belt is slack',
+      source,
+      says: 'the belt is slacker than it needs: it is set to {has} a span and needs {needed}; it slips sooner, and wears',
+    },
+  }) as const satisfies Record<string, CheckOutput>;
+
+const twice = fixed('1', 2, tightSource);
+const nearly = fixed('1', 0.9, 'Common practice, no source: within a tenth a tension is as it is needed');
+
+/**
+ * Slack is close at worst: whether it slips is held by itself. Too tight fails from twice of what is needed. While nobody measured it, it is not known: as set by
+ * feel it is what is needed times a guess, with nothing to hold against what is needed.
+ * @param needed for what the work needs, and `full` for all that the belt is rated for: a belt that has little to do may be as tight as one that has much
+ */
+export function heldTension(
+  inputs: SpanTension,
+  set: Figure<'N'>,
+  needed: Figure<'N'>,
+  full: Figure<'N'>,
+  { check }: Declares<Readonly<Record<never, never>>, ReturnType<typeof tensionChecks>>,
+): Check[] {
+  const most = full.known && needed.known ? picked('most', 'N', [needed, full]) : needed;
+  const span = needed.known ? sentence(' ({needed} a span is needed)', { needed }) : '';
+  const tells = { needed, full: most, span };
+  const isSaid = isTensionSaid(inputs);
+  const tight = check('tension', { has: scaled(most, twice, tightSource), needs: isSaid ? set : inputs.tension, tells });
+  if (!isSaid || tight.verdict === 'fails') return [tight];
+  const slack = noWorseThanClose(check('slack', { has: set, needs: scaled(needed, nearly, 'Within a tenth'), tells: { needed }, closeBelow: 0 }));
+  // Slack by no more than what is not sure of the need it is not.
+  return slack.verdict === 'close' && slack.margin && slack.margin.likely < 0 ? [slack] : [tight];
+}
 
 /** Centre distance where the belt decides it, wrap, exact length and free span of an open belt on two pulleys. */
 export function beltShape(

@@ -33,7 +33,7 @@ import type { Candidate, StageKind, StageResult } from '../../kind.js';
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
 import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
-import { beltShape, centresOf, isTensionSaid, tensionSet, testDeflection } from '../../shared/open-belt.js';
+import { beltShape, centresOf, heldTension, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf } from '../../shared/outline.js';
 import { stiffnessOfSpans } from '../../shared/span.js';
 import { toothedInertia } from '../../shared/wheels.js';
@@ -202,7 +202,7 @@ function serviceFactor(shock: Shock | undefined): Figure<'1'> {
 
 function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
   const { inputs, duty, arriving, context, driver, small, large, centres, v, wrap } = shape;
-  const { note, check, limit } = context;
+  const { note, limit } = context;
   const { profile } = inputs;
   const few = picked('least', '1', [inputs.z1, inputs.z2]);
   const mesh = note('teeth-in-mesh', teethInMesh({ z: few, theta: wrap }));
@@ -230,8 +230,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
       ...shapeChecks(loaded),
       ...alignmentOf(outOfLine(inputs), centres, context),
       ...(said ? loadChecks(loaded) : []),
-      // As set by feel it is what is needed times a guess: nothing to hold against what is needed.
-      ...(said ? [check('tension', { has: isTensionSaid(inputs) ? set : inputs.tension, needs: needed })] : []),
+      ...(said ? heldTension(inputs, set, needed, timingTension({ k: halfThePull, F: F_a, F_c }), context) : []),
     ],
     slips: said ? limit('jump', { torque: jammed, lasts: shreds, source: tensionSource }) : null,
     steady: said ? limit('lasts', { torque: lasts, source: timingServiceSource }) : null,

@@ -2,7 +2,7 @@ import { figure, type Outputs } from '../../outputs.js';
 import { alignmentCheck } from '../../shared/alignment.js';
 import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
 import { hubLimits } from '../../shared/hub-fixing.js';
-import { beltFigures, tensionCheck } from '../../shared/open-belt.js';
+import { beltFigures, tensionChecks } from '../../shared/open-belt.js';
 import { reachCheck } from '../../shared/slot.js';
 import { wheelFigures } from '../../shared/wheels.js';
 
@@ -78,7 +78,7 @@ export const timingBeltOutputs = {
         fails: 'the belt jumps teeth at work: it jumps at {has} at the driving pulley, and the work needs {needs}',
       },
     },
-    tension: tensionCheck(tensionSource),
+    ...tensionChecks(tensionSource),
   },
   limits: {
     jump: {

@@ -57,9 +57,12 @@ describe('the crusher with a timing belt behind its V-belt', () => {
   it('says of a tension that nobody told that it is not known, and what it needs', () => {
     const untold = check({ tension: '' }, 'check-tension');
     expect(untold?.verdict).toBe('unknown');
-    expect(untold?.says).toMatch(/enter tension as set; the load is .* N\.$/);
+    expect(untold?.says).toMatch(
+      /^How tight the belt is, measured by a push at mid-span or by its tone \(.* N a span is needed\), is not known yet: enter tension as set\.$/,
+    );
     expect(check({}, 'check-tension')?.verdict).toBe('holds');
-    expect(check({ tension: '20' }, 'check-tension')?.verdict).toBe('fails');
+    expect(check({ tension: '20' }, 'check-slack')?.verdict).toBe('close');
+    expect(check({ tension: '20' }, 'check-tension')).toBeUndefined();
   });
 
   it('finds its centres from the belt, and refuses wheels that overlap or that it does not reach', () => {

@@ -82,8 +82,15 @@ function roomFor(
   return [check('room-in', { has: roomInward(slotIn, off), needs: fixed('mm', 1.5 * vBeltSections[section].height_mm, liftSource) }), out];
 }
 
+/** Torque at which it slips at the driven pulley, as it runs and at rest. */
+export interface Slipping {
+  readonly running: Figure<'N·m'>;
+  readonly atRest: Figure<'N·m'>;
+}
+
 /** What hangs on the load: how long it lasts by the rating, whether it slips at the tension as set. */
-export function loadChecks({ inputs, duty, context, rated }: Loaded, section: VBeltSection, design: Figure<'W'>, running: Figure<'N·m'>): Check[] {
+export function loadChecks(loaded: Loaded, section: VBeltSection, design: Figure<'W'>, { running, atRest }: Slipping): Check[] {
+  const { inputs, duty, context, rated } = loaded;
   const { note, check } = context;
   const school = inputs.school.is ?? 'older';
   const { older, newer } = rated.good;
@@ -102,7 +109,14 @@ export function loadChecks({ inputs, duty, context, rated }: Loaded, section: VB
       source: `Rating of section ${section} by the ${school} standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips`,
     }),
     check('slip', { has: running, needs: duty.torqueBehind }),
+    ...slipsAtStart(atRest, loaded),
   ];
+}
+
+/** Told only where it slips, or may: at work it mostly has less to spare. */
+function slipsAtStart(atRest: Figure<'N·m'>, { duty, context }: Loaded): Check[] {
+  const start = context.check('slip-start', { has: atRest, needs: duty.breakawayBehind });
+  return start.margin && start.margin.worst < 0 && start.verdict !== 'unknown' ? [start] : [];
 }
 
 const otherThan = (school: 'older' | 'newer') => (school === 'older' ? 'newer' : 'older');

@@ -1,5 +1,5 @@
 import { serviceSource } from '../../../catalog/v-belts.js';
-import { type Figure, fixed, flag, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, picked, unknown } from '../../../figure/figure.js';
 import { beltHeatingTime } from '../../../formulas/belt/belt-heating.js';
 import { beltSlipTorque } from '../../../formulas/belt/belt-slip-torque.js';
 import { centrifugalTension } from '../../../formulas/belt/centrifugal-tension.js';
@@ -20,7 +20,7 @@ import type { Limit } from '../../outputs.js';
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
 import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
-import { beltShape, centresOf, isTensionSaid, smallerFirst, tensionSet, testDeflection } from '../../shared/open-belt.js';
+import { beltShape, centresOf, heldTension, smallerFirst, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf, slotAround } from '../../shared/outline.js';
 import { serviceFactor } from '../../shared/service-factor.js';
 import { stiffnessOfSpans } from '../../shared/span.js';
@@ -32,7 +32,7 @@ import { type Drive, designFor, massOf, ratedBy, stretchOf, tensionNeeded } from
 import { beltPitchLength, groove, type Inputs, pitchDiameters, pulleyInertia, stockNear } from './wheels.js';
 
 const straight = fixed('1', 1, 'At the driven pulley itself');
-const still = fixed('N', 0, 'In a jam the belt hardly moves: nothing lifts it off the pulley');
+const still = fixed('N', 0, 'In a jam and at the start the belt hardly moves: nothing lifts it off the pulley');
 const rubber = fixed('J/(kg·K)', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
 const toGlaze = fixed('K', 80, 'Common practice, no source: 60 to 100 K above the shed before a belt glazes', [60, 100], flag.estimated);
 
@@ -90,7 +90,9 @@ function underLoad(loaded: Loaded): StageResult {
     : unknown('1', [inputs.section.field]);
   note('slips-at', beltSlipTorque({ z: belts, F_i: set, F_c, e: grip, d: driver }));
   // Held at the driven pulley, where what the work needs hangs on neither diameter.
-  const running = carriedTorque({ T1: beltSlipTorque({ z: belts, F_i: set, F_c, e: grip, d: driven }), i: straight, k: inputs.efficiency });
+  const slipsBehind = (lifted: Figure<'N'>) =>
+    carriedTorque({ T1: beltSlipTorque({ z: belts, F_i: set, F_c: lifted, e: grip, d: driven }), i: straight, k: inputs.efficiency });
+  const slipping = { running: slipsBehind(F_c), atRest: slipsBehind(still) };
   const jammed = note('slips-in-a-jam-at', beltSlipTorque({ z: belts, F_i: set, F_c: still, e: grip, d: driver }));
   const pull = note('shaft-pull', shaftPull({ z: belts, F_i: set, theta: wrap }));
   const heating = { m: massOf(section), L: drive.length, c: rubber, dT: toGlaze, T: jammed, n: loaded.arriving.speed };
@@ -103,10 +105,9 @@ function underLoad(loaded: Loaded): StageResult {
       ...geometryChecks(loaded),
       ...alignmentOf(outOfLine(inputs), centres, context),
       ...(section
-        ? loadChecks(loaded, section, design, running)
+        ? loadChecks(loaded, section, design, slipping)
         : [check('belts', { has: unknown('W', [inputs.section.field]), needs: design, tells: { other: '' } })]),
-      // As set by feel it is what is needed times a guess: nothing to hold against what is needed.
-      ...(section ? [check('tension', { has: isTensionSaid(inputs) ? set : inputs.tension, needs: needed })] : []),
+      ...(section ? heldTension(inputs, set, needed, fullTension(loaded), context) : []),
     ],
     slips,
     steady,
@@ -115,6 +116,12 @@ function underLoad(loaded: Loaded): StageResult {
     pulls: { in: pull, out: pull },
     cautions: ['Guard the belt and both pulleys before any power: a loose sleeve is caught at once.'],
   };
+}
+
+/** What it needs where it transmits all that either school rates it for. */
+function fullTension({ drive, inputs, rated: { good } }: Loaded): Figure<'N'> {
+  const known = [good.older, good.newer].filter((each) => each.known);
+  return known.length === 0 ? unknown('N', []) : tensionNeeded(picked('most', 'W', known), drive, inputs.belts);
 }
 
 /** The rating as a torque at the driving shaft. */

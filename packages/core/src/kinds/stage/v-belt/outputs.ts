@@ -3,7 +3,7 @@ import { figure, type Outputs } from '../../outputs.js';
 import { alignmentCheck } from '../../shared/alignment.js';
 import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
 import { hubLimits } from '../../shared/hub-fixing.js';
-import { beltFigures, tensionCheck } from '../../shared/open-belt.js';
+import { beltFigures, tensionChecks } from '../../shared/open-belt.js';
 import { reachCheck } from '../../shared/slot.js';
 import { wheelFigures } from '../../shared/wheels.js';
 
@@ -86,7 +86,16 @@ export const vBeltOutputs = {
         fails: 'the belt slips at work: it slips at {has} at the driven pulley, and the work needs {needs}',
       },
     },
-    tension: tensionCheck('Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added'),
+    'slip-start': {
+      subject: 'whether the belt slips when it starts',
+      source: slipSource,
+      says: {
+        holds: 'the belt slips at {has} at the driven pulley at rest; the work breaks away with {needs}',
+        may: 'the belt may slip when it starts: it slips at {has} at the driven pulley, and the work breaks away with {needs}',
+        fails: 'the belt slips when it starts: it slips at {has} at the driven pulley, and the work breaks away with {needs}',
+      },
+    },
+    ...tensionChecks('Shigley’s Mechanical Engineering Design (10e), eq. 17-24 and 17-25, centrifugal part added'),
   },
   limits: {
     slip: {

@@ -1,6 +1,7 @@
 import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, flag, highEnd, scaled, unknown, unseen } from '../../../figure/figure.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
+import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { jammedBy } from '../../shared/jam-stop.js';
@@ -27,12 +28,15 @@ export const directWork: WorkKind<typeof directWorkHead> = {
     handsClear: handsClear.is === 'yes',
     growth: exponents[growth.is ?? 'constant'],
     inertia: context.note('inertia', toolInertia(inertia, diameter)),
-    ...jammedBy({ jam, resists, stops }, diameter, context),
+    ...jammedBy({ jam: growth.is === 'square' ? orNothing(jam) : jam, resists, stops }, diameter, context),
     shock: shock.is,
     checks: [overspeed(most, diameter, top, context.check)],
-    notEntered: stops.known || jam.is ? [] : ['what may jam the tool'],
+    notEntered: stops.known || jam.is || growth.is === 'square' ? [] : ['what may jam the tool'],
   }),
 };
+
+/** What blows or pumps has nothing to jam it, usually: where something may, it is chosen. */
+const orNothing = <C extends InputFigures<typeof directWorkHead.fields>['jam']>(jam: C): C => (jam.is ? jam : { ...jam, is: 'nothing' });
 
 /** What grows with the speed starts with next to nothing, loaded or not. */
 const growsWithSpeed = (growth: keyof typeof exponents | undefined): boolean => growth === 'linear' || growth === 'square';
