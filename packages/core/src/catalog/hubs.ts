@@ -64,10 +64,10 @@ export function isInchShaft(shaft_mm: number): boolean {
   return Math.abs(sixteenths - Math.round(sixteenths)) < 0.02 && Math.abs(shaft_mm - Math.round(shaft_mm)) > 0.02;
 }
 
-/** Pressure on a key that its hub withstands for years, by the hub's material, MPa (common practice after DIN 6892, from memory). */
+/** Pressure on a key that its hub withstands for years, by the hub's material, MPa (common practice, no source). */
 export const keyPressure = { steel: [80, 120, 160], iron: [55, 80, 110], aluminium: [35, 50, 70] } as const;
 
 /** Pressure at which the softer of key and hub yields, once, MPa (yield strengths of usual grades, handbooks, from memory). */
 export const keyYield = { steel: [250, 275, 300], iron: [150, 175, 200], aluminium: [120, 150, 180] } as const;
-export const keySource = 'DIN 6885-1 or ANSI B17.1, key by shaft; pressure for years common practice after DIN 6892 (from memory)';
+export const keySource = 'DIN 6885-1 or ANSI B17.1, key by shaft; pressure for years common practice, no source';
 export const keyYieldSource = 'DIN 6885-1 or ANSI B17.1, key by shaft; once, what the softer of key and hub yields at (handbooks, from memory)';

@@ -52,7 +52,7 @@ it.each(builds)('%s: what a stage passes is not counted at both ends', (name, lo
 /** Where a value within the range is another case than the likely one, by field and check: no range says so. */
 const cases: readonly { readonly at: RegExp; readonly why: string }[] = [
   { at: /(source|supply)\/frequency /, why: 'mains have 50 or 60 Hz: which of them decides the poles' },
-  { at: /source\/speed .*check-(speed|runs-up)$/, why: 'a motor has a whole number of poles, by the likely speed on its plate' },
+  { at: /source\/speed .*check-(speed|rim|runs-up)$/, why: 'a motor has a whole number of poles, by the likely speed on its plate' },
   {
     at: /source\/speed .*check-gears$/,
     why: 'a slower motor stalls at more and spins with less: in a jam the two are not put together, a hundredth',

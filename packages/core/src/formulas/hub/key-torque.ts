@@ -10,7 +10,7 @@ export const keyTorque = defineFormula({
   symbol: 'T',
   unit: 'N·m',
   expr: 'p * h * l * d / 2000',
-  source: 'DIN 6892, simplified (relation)',
+  source: 'Pressure on the side of a key (closed form)',
   inputs: {
     p: inputSlot('MPa', 'pressure allowed in the weaker keyway', [10, 400]),
     h: inputSlot('mm', 'engaged height of the key', [0.3, 20]),

@@ -1,5 +1,6 @@
 import type { CheckOutput } from '../../checks/check-output.js';
-import { fixed } from '../../figure/figure.js';
+import { type Figure, fixed, unseen } from '../../figure/figure.js';
+import { type Chosen, choice } from '../fields.js';
 
 /** Over-speed is judged at the highest speed that can be reached, unloaded, not where the machine settles. @param what the thing that turns */
 export const overspeedCheck = (what: string, source: string) =>
@@ -13,15 +14,43 @@ export const overspeedCheck = (what: string, source: string) =>
     },
   }) satisfies CheckOutput;
 
-const weakSource = 'Common practice, no source: natural sandstone, the weakest that is spun, is run up to 12 m/s at its rim';
+const rimSource =
+  'Machinery’s Handbook, safe rim speeds, for cast iron; EN 12413 for bonded wheels that are not marked for more (from memory); others common practice, no source: sandstone 12, wood and plastic 25, steel 80 m/s';
 
-/** What any tool withstands at its rim, whatever it is made of. */
-export const weakestRim = fixed('m/s', 12, weakSource);
+/** What the rim of a tool withstands by what it is made of, m/s. */
+const rims = {
+  stone: { says: 'natural stone', most: 12 },
+  wood: { says: 'wood, plastic', most: 25 },
+  iron: { says: 'cast iron', most: 33 },
+  bonded: { says: 'a bonded wheel, not marked for more', most: 35 },
+  steel: { says: 'steel: a disc, a rotor', most: 80 },
+} as const;
+type Made = keyof typeof rims;
 
-/** While no speed is entered that the tool must not pass. */
+export const madeField = choice(
+  'Tool is made of',
+  Object.fromEntries(Object.entries(rims).map(([name, { says }]) => [name, says])) as Record<Made, string>,
+  {
+    help: 'What its rim withstands goes by it. A speed that is marked on the tool counts beside it.',
+    measure: 'A magnet, a file, the label of a wheel.',
+  },
+);
+
 export const rimCheck = {
   subject: 'whether the tool overspeeds',
-  source: weakSource,
+  source: rimSource,
   closeBelow: 0,
-  says: 'the rim of the tool runs at up to {needs}; {has} is safe whatever it is made of',
+  says: {
+    holds: 'the rim of the tool runs at up to {needs}; {has} is safe for it',
+    may: 'the rim of the tool may run too fast: at up to {needs}, and {has} is safe for it',
+    fails: 'the rim of the tool runs too fast: at up to {needs}, and {has} is safe for it; it may burst',
+  },
 } as const satisfies CheckOutput;
+
+/** By what it is made of; while that is not said, from the weakest that is spun to the strongest. */
+export const safeRim = ({ is, field }: Chosen<Made>): Figure<'m/s'> =>
+  is ? fixed('m/s', rims[is].most, rimSource) : unseen('m/s', [rims.stone.most, rims.iron.most, rims.steel.most], field, rimSource);
+
+/** What a tool may do whose limit is not known, or is passed. */
+export const mayBurst =
+  'A wheel, disc or chuck that bursts flies in its own plane: guard it, keep out of that plane while it runs up, and tap a grinding wheel for a clear ring before it is mounted.';

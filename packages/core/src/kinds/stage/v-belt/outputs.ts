@@ -14,7 +14,7 @@ export const rimSource =
 export const rimLimits = { iron: 33, steel: 50, aluminium: 40, plastic: 25 } as const;
 export const wrapSource = 'Common practice, no source: keep at least 120° on the smaller pulley';
 export const smallSource =
-  'Least pitch diameter of the section (ISO 4184, from memory); salvage practice runs smaller ones at reduced life (common practice, no source)';
+  'Least pitch diameter of the section (ISO 4183, from memory); salvage practice runs smaller ones at reduced life (common practice, no source)';
 export const liftSource = 'Common practice, no source: one and a half times the belt’s height to lift it over the rim';
 export const stretchSource = 'Common practice, no source: one per cent of the belt’s length to follow its stretch';
 export const slipSource = 'Wedge friction at the tension as set, mean tension held by fixed centres (closed form)';

@@ -5,6 +5,7 @@ import { handsClearField } from '../../shared/hands-clear.js';
 import { jamFields, stopsField } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
 import { loadedField } from '../../shared/loaded.js';
+import { madeField } from '../../shared/over-speed.js';
 import { directWorkOutputs } from './outputs.js';
 
 const fields = {
@@ -56,6 +57,7 @@ const fields = {
     help: 'What is marked on a wheel or chuck, or what its bearings allow.',
     measure: 'On the tool itself.',
   }),
+  made: madeField,
   shock: choice('How rough', shocks, { help: 'Sets the service factor of belts and chains.', measure: '' }),
   lasts: lastsField(10, 30, 240),
 };
@@ -68,7 +70,7 @@ export const directWorkHead = {
   noun: 'work',
   fields,
   groups: {
-    'In a jam, and at speed': ['diameter', 'jam', 'handsClear', 'stops', 'resists', 'inertia', 'most'],
+    'In a jam, and at speed': ['diameter', 'jam', 'handsClear', 'stops', 'resists', 'inertia', 'most', 'made'],
     'Start, roughness': ['loaded', 'breakaway', 'growth', 'shock', 'lasts'],
   },
   ...directWorkOutputs,

@@ -1,15 +1,17 @@
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, highEnd, scaled, unknown, unseen } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, scaled, unknown, unseen } from '../../../figure/figure.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque, startsEmpty } from '../../shared/loaded.js';
-import { weakestRim } from '../../shared/over-speed.js';
+import { mayBurst, safeRim } from '../../shared/over-speed.js';
 import { toolInertia } from '../../shared/tool-inertia.js';
 import { directWorkHead } from './fields.js';
 import type { directWorkOutputs } from './outputs.js';
+
+type Inputs = InputFigures<typeof directWorkHead.fields>;
 
 const exponents = { constant: 0, linear: 1, square: 2 } as const;
 const breakawaySource = 'Common practice, no source: a loaded tool breaks away at up to half as much again as it needs when it turns';
@@ -19,24 +21,32 @@ const atRest = fixed('1', 0.2, fanSource, [0.1, 0.3], flag.estimated);
 /** Work whose torque is measured or known. */
 export const directWork: WorkKind<typeof directWorkHead> = {
   ...directWorkHead,
-  demand: ({ torque, breakaway, loaded, growth, diameter, jam, resists, handsClear, stops, inertia, most, shock, lasts }, { top }, context) => ({
-    steady: context.note('torque', torque),
-    breakaway: context.note('breakaway', breakawayOf(breakaway, torque, growth.is, loaded.is)),
-    // A fan's breakaway torque is small, loaded or not: that its valve is shut must be said.
-    startsEmpty: startsEmpty(loaded.is, growsWithSpeed(growth.is) ? unknown('N·m', []) : breakaway, torque),
-    lasts,
-    handsClear: handsClear.is === 'yes',
-    growth: exponents[growth.is ?? 'constant'],
-    inertia: context.note('inertia', toolInertia(inertia, diameter)),
-    ...jammedBy({ jam: growth.is === 'square' ? orNothing(jam) : jam, resists, stops }, diameter, context),
-    shock: shock.is,
-    checks: [overspeed(most, diameter, top, context.check)],
-    notEntered: stops.known || jam.is || growth.is === 'square' ? [] : ['what may jam the tool'],
-  }),
+  demand: (inputs, { top }, context) => {
+    const { torque, breakaway, loaded, growth, diameter, jam, resists, handsClear, stops, inertia, most, shock, lasts } = inputs;
+    const { note } = context;
+    const speeds = overspeeds(inputs, top, context);
+    const isJamSaid = stops.known || jam.is || growth.is === 'square';
+    const isSafe = speeds.every(({ verdict }) => verdict === 'holds' || verdict === 'close');
+    return {
+      steady: note('torque', torque),
+      breakaway: note('breakaway', breakawayOf(breakaway, torque, growth.is, loaded.is)),
+      // A fan's breakaway torque is small, loaded or not: that its valve is shut must be said.
+      startsEmpty: startsEmpty(loaded.is, growsWithSpeed(growth.is) ? unknown('N·m', []) : breakaway, torque),
+      lasts,
+      handsClear: handsClear.is === 'yes',
+      growth: exponents[growth.is ?? 'constant'],
+      inertia: note('inertia', toolInertia(inertia, diameter)),
+      ...jammedBy({ jam: growth.is === 'square' ? orNothing(jam) : jam, resists, stops }, diameter, context),
+      shock: shock.is,
+      checks: speeds,
+      cautions: isSafe ? [] : [mayBurst],
+      notEntered: [...(isJamSaid ? [] : ['what may jam the tool']), ...(most.known || isSafe ? [] : ['a speed that is marked on the tool'])],
+    };
+  },
 };
 
 /** What blows or pumps has nothing to jam it, usually: where something may, it is chosen. */
-const orNothing = <C extends InputFigures<typeof directWorkHead.fields>['jam']>(jam: C): C => (jam.is ? jam : { ...jam, is: 'nothing' });
+const orNothing = <C extends Inputs['jam']>(jam: C): C => (jam.is ? jam : { ...jam, is: 'nothing' });
 
 /** What grows with the speed starts with next to nothing, loaded or not. */
 const growsWithSpeed = (growth: keyof typeof exponents | undefined): boolean => growth === 'linear' || growth === 'square';
@@ -54,9 +64,8 @@ function breakawayOf(
   return scaled(torque, unseen('1', [0.3, 1, 1.5], entered.missing[0] ?? '', breakawaySource), breakawaySource);
 }
 
-/** Against what is entered; else its rim against what the weakest material withstands, and not known where it is faster than that. */
-function overspeed(most: Figure<'rpm'>, d: Figure<'mm'>, n: Figure<'rpm'>, check: Context<typeof directWorkOutputs>['check']): Check {
-  const rim = rimSpeed({ d, n });
-  const slow = !most.known && rim.known && highEnd(rim) <= weakestRim.value;
-  return slow ? check('rim', { has: weakestRim, needs: rim }) : check('speed', { has: most, needs: n });
+/** Against the speed that is marked on it, and its rim against what it is made of; where neither is said, its rim from the weakest to the strongest. */
+function overspeeds({ most, made, diameter }: Inputs, n: Figure<'rpm'>, { check }: Context<typeof directWorkOutputs>): Check[] {
+  const marked = most.known ? [check('speed', { has: most, needs: n })] : [];
+  return made.is || !most.known ? [...marked, check('rim', { has: safeRim(made), needs: rimSpeed({ d: diameter, n }) })] : marked;
 }
