@@ -7,6 +7,7 @@ import { arcFactor } from './belt/arc-factor.js';
 import { arcOfContact } from './belt/arc-of-contact.js';
 import { assumedTension } from './belt/assumed-tension.js';
 import { beltHeatingTime } from './belt/belt-heating.js';
+import { beltLife } from './belt/belt-life.js';
 import { beltPasses } from './belt/belt-passes.js';
 import { beltPullDifference } from './belt/belt-pull-difference.js';
 import { beltSlipTorque } from './belt/belt-slip-torque.js';
@@ -178,6 +179,7 @@ const all = [
   arcOfContact,
   assumedTension,
   beltHeatingTime,
+  beltLife,
   beltPasses,
   beltPullDifference,
   beltSlipTorque,

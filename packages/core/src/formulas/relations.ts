@@ -12,6 +12,7 @@ export const relations: Readonly<Record<string, Relation>> = {
   'arc-of-contact': ["-","pi",["*",2,["asin",["/",["-","D","d"],["*",2,"C"]]]]],
   'assumed-tension': ["*","u","F_n"],
   'belt-heating-time': ["/",["*",["*",["/",["*","m","L"],1000],"c"],"dT"],["/",["*",["*","T","pi"],"n"],30]],
+  'belt-life': ["/",["*","N_p","L"],["*",1000,"v"]],
   'belt-passes': ["/",1,["+",["^",["/","K","T_1"],["-","b"]],["^",["/","K","T_2"],["-","b"]]]],
   'belt-pull-difference': ["/","P",["*","v","z"]],
   'belt-slip-torque': ["/",["*",["/",["*",["*","z",["max",0,["-","F_i","F_c"]]],["-","e",1]],["+","e",1]],"d"],1000],

@@ -1,13 +1,14 @@
 import { lengthSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
-import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, lowEnd, scaled, unseen } from '../../../figure/figure.js';
+import { type Check, noWorseThanClose } from '../../../checks/check.js';
+import { type Figure, fixed, highEnd, lowEnd, scaled, unseen } from '../../../figure/figure.js';
 import { beltsNeeded } from '../../../formulas/belt/belts-needed.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
-import { sentence } from '../../../wording/sentence.js';
+import { type Sentence, sentence } from '../../../wording/sentence.js';
 import type { Duty, Rotary } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { moveFor } from '../../shared/open-belt.js';
 import { reachCheck, reaches, roomInward, roomOutward } from '../../shared/slot.js';
+import { lifeOf } from './life.js';
 import { liftSource, rimLimits, rimSource, smallSource, speedSource, stretchSource, type VBeltOutputs, wrapSource } from './outputs.js';
 import { type Drive, oneGoodFor, type Rated } from './rating.js';
 import type { Inputs } from './wheels.js';
@@ -89,7 +90,7 @@ export interface Slipping {
 }
 
 /** What hangs on the load: how long it lasts by the rating, whether it slips at the tension as set. */
-export function loadChecks(loaded: Loaded, section: VBeltSection, design: Figure<'W'>, { running, atRest }: Slipping): Check[] {
+export function loadChecks(loaded: Loaded, section: VBeltSection, design: Figure<'W'>, set: Figure<'N'>, { running, atRest }: Slipping): Check[] {
   const { inputs, duty, context, rated } = loaded;
   const { note, check } = context;
   const school = inputs.school.is ?? 'older';
@@ -101,16 +102,37 @@ export function loadChecks(loaded: Loaded, section: VBeltSection, design: Figure
   note('belts-needed', beltsNeeded({ P_d: design, P_1: one }));
   const differ = chosen.known && other.known && Math.abs(other.value / chosen.value - 1) > 0.15;
   if (differ) note('good-for-other-school', other);
+  const life = isShort(has, design) ? note('expected-life', lifeOf(loaded, design, set)) : null;
   return [
-    check('belts', {
-      has,
-      needs: design,
-      tells: { other: differ ? sentence('; the {school} standard rates it for {power}', { school: otherThan(school), power: other }) : '' },
-      source: `Rating of section ${section} by the ${school} standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips`,
-    }),
+    withLife(
+      life,
+      inputs.hours,
+      check('belts', {
+        has,
+        needs: design,
+        tells: {
+          life: lasting(life, inputs.hours),
+          other: differ ? sentence('; the {school} standard rates it for {power}', { school: otherThan(school), power: other }) : '',
+        },
+        source: `Rating of section ${section} by the ${school} standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips`,
+      }),
+    ),
     check('slip', { has: running, needs: duty.torqueBehind }),
     ...slipsAtStart(atRest, loaded),
   ];
+}
+
+const isShort = (has: Figure<'W'>, needs: Figure<'W'>): boolean => has.known && needs.known && lowEnd(has) < highEnd(needs);
+
+/** What the rating is short of is years: close where the belt lasts as long as it must all the same. */
+function withLife(life: Figure<'s'> | null, must: Figure<'s'>, rated: Check): Check {
+  return life?.known && must.known && life.value >= must.value ? noWorseThanClose(rated) : rated;
+}
+
+function lasting(life: Figure<'s'> | null, must: Figure<'s'>): Sentence | string {
+  if (!life?.known || !must.known) return '';
+  if (life.value >= must.value) return sentence('; a rating says years, and at this duty it lasts {life}', { life });
+  return sentence('; at this duty it lasts {life}, and must last {must}', { life, must });
 }
 
 /** Told only where it slips, or may: at work it mostly has less to spare. */

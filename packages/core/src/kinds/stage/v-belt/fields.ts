@@ -107,6 +107,14 @@ const fields = {
       usual: 'older',
     },
   ),
+  hours: quantity('Must last', 'time', {
+    accepts: [3_600, 360_000_000],
+    bare: 'h',
+    how: 'chosen',
+    help: 'Hours of work until the belt may be worn out. Its rating is for years; a belt that is short of it lasts less.',
+    measure: 'A press that runs two weeks a year needs little; a fan that never rests needs thousands.',
+    usual: { of: 'scatter', low: 720_000, value: 720_000, high: 720_000, source: 'Common practice, no source: 200 hours of a machine in a shed' },
+  }),
   material: choice(
     'Material of the pulleys',
     { iron: 'cast iron', steel: 'steel', aluminium: 'aluminium', plastic: 'plastic' },
@@ -128,7 +136,7 @@ export const vBeltHead = {
   noun: 'V-belt',
   fields,
   groups: {
-    'Belt length, motor slot': ['angle', 'belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school'],
+    'Belt length, motor slot': ['angle', 'belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school', 'hours'],
     Tension: ['tension', 'push', 'deflection', 'tone', 'friction'],
     'Hub fixing, driving pulley': [...hubNames('driver'), 'driverMass', 'driverAt'],
     'Hub fixing, driven pulley': [...hubNames('driven'), 'drivenMass', 'drivenAt'],

@@ -105,8 +105,8 @@ function underLoad(loaded: Loaded): StageResult {
       ...geometryChecks(loaded),
       ...alignmentOf(outOfLine(inputs), centres, context),
       ...(section
-        ? loadChecks(loaded, section, design, slipping)
-        : [check('belts', { has: unknown('W', [inputs.section.field]), needs: design, tells: { other: '' } })]),
+        ? loadChecks(loaded, section, design, set, slipping)
+        : [check('belts', { has: unknown('W', [inputs.section.field]), needs: design, tells: { other: '', life: '' } })]),
       ...(section ? heldTension(inputs, set, needed, fullTension(loaded), context) : []),
     ],
     slips,

@@ -28,6 +28,7 @@ export const vBeltOutputs = {
     'highest-belt-speed': figure('Belt speed, unloaded', 'rim-speed', 'Belt'),
     'belts-needed': figure('Belts needed', 'count', 'Rating'),
     'good-for-other-school': figure('Power rating by the other standard', 'power', 'Rating'),
+    'expected-life': figure('Lasts, at this duty', 'time', 'Rating'),
     'slips-at': figure('Slips at, driving pulley', 'torque', 'Tension', { key: true }),
     'slips-in-a-jam-at': figure('Slips in a jam at, driving pulley', 'torque', 'Tension'),
     'may-slip-for': figure('Time it may slip', 'time', 'Tension'),
@@ -75,7 +76,7 @@ export const vBeltOutputs = {
       subject: 'power rating of the belt',
       source:
         'Rating of the section by its standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips',
-      says: 'the belt is rated for {has}; the work needs {needs} with its service factor{other}',
+      says: 'the belt is rated for {has}; the work needs {needs} with its service factor{other}{life}',
     },
     slip: {
       subject: 'whether the belt slips at work',
