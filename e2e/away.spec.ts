@@ -43,9 +43,9 @@ test('what one tab changes, another shows without a reload, and the list too', a
     await other.goto(`${address}/builds/${id}`);
     await list.goto(address);
     await page.goto(`${address}/builds/${id}`);
-    await page.getByLabel('Torque needed').fill('11 N·m');
+    await page.getByLabel('Torque needed').fill('16 N·m');
     await expect(other.getByTestId('sentence')).toHaveAttribute('data-verdict', 'fails');
-    await expect(list.getByRole('link', { name: /Watched/ })).toContainText('may be too weak');
+    await expect(list.getByRole('link', { name: /Watched/ })).toContainText('is too weak');
     // The tab that holds the stream goes; the others still hear.
     await other.close();
     await page.getByLabel('Torque needed').fill('5 N·m');
