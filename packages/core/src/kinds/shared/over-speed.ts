@@ -28,7 +28,7 @@ const rims = {
 type Made = keyof typeof rims;
 
 export const madeField = choice(
-  'Tool is made of',
+  'Material of the tool',
   Object.fromEntries(Object.entries(rims).map(([name, { says }]) => [name, says])) as Record<Made, string>,
   {
     help: 'What its rim withstands goes by it. A speed that is marked on the tool counts beside it.',
