@@ -4,13 +4,22 @@ import { beltLife } from '../../../formulas/belt/belt-life.js';
 import { beltPasses } from '../../../formulas/belt/belt-passes.js';
 import { beltPullDifference } from '../../../formulas/belt/belt-pull-difference.js';
 import { bendingPeak } from '../../../formulas/belt/bending-peak.js';
-import type { Loaded } from './checks.js';
+import type { Drive } from './rating.js';
+import type { Inputs } from './wheels.js';
 
 const half = 'Half of the difference of the spans is in the tight one';
 const scatter = fixed('1', 1, beltLifeSource, [0.33, 3], flag.estimated);
 
+/** A belt on its pulleys. */
+interface OnPulleys {
+  readonly inputs: Inputs;
+  readonly drive: Drive;
+  readonly driver: Figure<'mm'>;
+  readonly driven: Figure<'mm'>;
+}
+
 /** How long the belts last at what the work needs, by the peak pull on each pulley. Not known of a section that no table has. */
-export function lifeOf({ inputs, drive, driver, driven }: Loaded, design: Figure<'W'>, set: Figure<'N'>): Figure<'s'> {
+export function lifeOf({ inputs, drive, driver, driven }: OnPulleys, design: Figure<'W'>, set: Figure<'N'>): Figure<'s'> {
   const section = inputs.section.is;
   const row = section && durability[section];
   if (!row) return unknown('s', [], 'no table here has the life of a belt of this section');
