@@ -66,6 +66,12 @@ it('picks the least, the most or the sum, end by end, and cannot pick past an un
   expect(picked('least', 'N·m', from)).toMatchObject({ value: 10, low: 5, high: 12, flags: 2 });
   expect(picked('most', 'N·m', from)).toMatchObject({ value: 11, low: 8, high: 20 });
   expect(picked('sum', 'N·m', from)).toMatchObject({ value: 21, low: 13, high: 32 });
+  // By hand: √(10² + 11²), √(5² + 8²), √(12² + 20²).
+  const squares = picked('squares', 'N·m', from);
+  expect(squares).toMatchObject({ value: expect.closeTo(14.866, 3), low: expect.closeTo(9.434, 3), high: expect.closeTo(23.324, 3) });
+  const { says, relation } = explain(crusher(), squares);
+  expect(says).toEqual(['The root of the sum of 2 squares.']);
+  expect(asText((relation as WorkedOutLine).numbers)).toMatch(/√\(10² \+ 11²\) = 14\.9 N·m/);
   expect(picked('least', 'N·m', [...from, unknown('N·m', ['x'])])).toMatchObject({ known: false, missing: ['x'] });
   expect(picked('sum', 'N·m', [])).toMatchObject({ known: false, because: 'there is nothing to pick from' });
   expect(explain(crusher(), picked('least', 'N·m', from)).parts.map((part) => part.shows)).toEqual(['10 N·m (8 to 12 N·m)', '11 N·m (5 to 20 N·m)']);

@@ -6,6 +6,7 @@ import { type ToldBuild, told } from '../../test/told.js';
 import { highEnd, type Known, lowEnd } from '../figure/figure.js';
 import { loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
+import { enter } from '../machine/enter.js';
 import { placesOf, withInput } from '../machine/paths.js';
 
 const kinds = await loadKinds();
@@ -37,7 +38,7 @@ describe('what may jam it', () => {
     expect(typed({ ...fan, 'main/work/growth': 'constant' }).notWorkedOut).toContain('what may jam the tool');
   });
 
-  it('a closed drum, usually; and stones are only jammed by what was chosen', () => {
+  it('a closed drum is jammed by what was chosen, where something was', () => {
     expect(typed({ 'main/work/stops': '?', 'main/work/jam': 'stone' }, demo('sea-glass-tumbler')).jam).toMatch(/^In a jam /);
   });
 
@@ -164,23 +165,26 @@ describe('how a jam grows', () => {
 describe('a hub that cannot be', () => {
   const wrong = (fields: Record<string, string>) => check(typed(fields), 'belt/check-driven-hub');
 
-  it('thicker than its wheel is asked about, with both figures', () => {
+  it('thicker than its wheel is not known, with both figures', () => {
     expect(wrong({ 'main/belt/drivenBore': '260 mm' })).toMatchObject({
       verdict: 'unknown',
       says: expect.stringMatching(/the shaft of 260 mm is thicker than the wheel on it, 250 mm: one of both is read wrong, or in another unit/),
     });
   });
 
-  it('whose key is longer than any hub is asked about', () => {
+  it('whose key is longer than any hub is not known, and says what to enter', () => {
     expect(wrong({ 'main/belt/drivenLength': '300 mm' })).toMatchObject({
       verdict: 'unknown',
       says: expect.stringMatching(/key and hub cannot touch over 300 mm on a shaft of 25 mm/),
     });
   });
 
-  it('an angle of nought is refused, and the field says what is meant', () => {
+  it('an angle of nought is refused with the field named, the last one stays, and the field says what is meant', () => {
     const entry = placesOf(afterTyping(crusher(), { 'main/work/stops': '60°' })).find(({ path }) => path === 'main/work/stops');
-    expect(entry?.field.is === 'quantity' && entry.field.accepts[0]).toBeGreaterThan(0);
-    expect(entry?.field.help).toContain('the hardest is steel');
+    if (!entry) throw new Error('No angle');
+    const { input, reading } = enter(entry.field, '0°', entry.input);
+    expect(reading).toMatchObject({ ok: false, says: expect.stringMatching(/^A jam stops it within was read as 0°; it takes /) });
+    expect(input).toMatchObject({ value: Math.PI / 3, draft: '0°' });
+    expect(entry.field.help).toContain('the hardest is steel');
   });
 });
