@@ -33,8 +33,6 @@ const notGreen = (id: string): NotTie => ({ notGreen: id });
 const notHeld = (id: string): NotTie => ({ notHeld: id });
 const untold = (words: string): NotTie => ({ untold: words });
 
-const rims = waits('rims by their material');
-
 const speed = figure('tool/speed');
 const starts = sound('source/check-starts', 'It starts');
 const mayStart = notRed('source/check-starts');
@@ -57,7 +55,13 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
   'good-04': { says: [speed, left(0.35, 0.45), sound('belt/check-reach'), told('the belt slips')], not: [mayStart, notRed('belt/check-tension')] },
   'good-05': { says: [speed, left(0.45, 0.6), starts, sound('tbelt/check-whole', '120 teeth')], not: [runsUp, notRed('tbelt/check-slip')] },
   'good-06': {
-    says: [speed, left(0.35, 0.45), sound('source/check-starts'), told('the belt slips near'), waits('what runs back with the power off')],
+    says: [
+      speed,
+      left(0.35, 0.45),
+      sound('source/check-starts'),
+      told('the belt slips near'),
+      told('that runs back with the power off unless a brake or a pawl holds it'),
+    ],
     not: [mayStart, notRed('belt/check-driven-hub'), untold(' 0 N·m of starting')],
   },
   'good-07': {
@@ -65,15 +69,20 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
     not: [mayStart, notRed('cup/check-coupling'), notRed('box/check-gears')],
   },
   'good-08': {
-    says: [speed, left(0.5, 0.6), sound('work/check-grip', '710', '500 N'), waits('a brake at idle')],
+    says: [speed, left(0.5, 0.6), sound('work/check-grip', '710', '500 N'), told('what holds it on a slope when the power is off')],
     not: [notRed('work/check-grip'), notRed('chain/check-driven-hub'), notRed('work/check-pace'), untold('locks itself')],
   },
   'good-09': {
-    says: [sound('work/check-speed', '100 rpm', '150 rpm'), left(0.5, 0.65), starts, waits('how long it runs down')],
+    says: [sound('work/check-speed', '100 rpm', '150 rpm'), left(0.5, 0.65), starts, told('it may turn on for')],
     not: [mayStart, runsUp, notRed('cup/check-driven-hub')],
   },
   'good-10': {
-    says: [sound('work/check-speed', '3000 rpm', '4200 rpm'), rims, left(0.35, 0.45), waits('cautions of a grinding wheel')],
+    says: [
+      sound('work/check-speed', '3000 rpm', '4200 rpm'),
+      sound('work/check-speed', '23.6 m/s'),
+      left(0.35, 0.45),
+      told('tap a grinding wheel for a clear ring'),
+    ],
     not: [mayStart, notRed('cup/check-driven-hub')],
   },
   'good-11': {
@@ -89,16 +98,22 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
       speed,
       check('work/check-carries', 'holds', '13 to 20 N·m'),
       check('work/check-carries', 'holds', 'at worst reserve 25 %'),
-      waits('cautions by the kind of work'),
+      told('Feed it with a pusher, never with fingers'),
     ],
     not: [notRed('cup/check-coupling'), mayStart],
   },
   'good-14': {
-    says: [sound('work/check-speed', '1000 rpm'), left(0.45, 0.55), sound('belt/check-belts'), waits('fumes of an engine')],
+    says: [sound('work/check-speed', '1000 rpm'), left(0.45, 0.55), sound('belt/check-belts'), told('Never run it indoors')],
     not: [mayStart, notRed('belt/check-tension'), notRed('belt/check-driven-hub')],
   },
   'good-15': {
-    says: [speed, told('the clutch slips'), left(0.35, 0.45), sound('source/check-starts'), waits('how to free a roll')],
+    says: [
+      speed,
+      told('the clutch slips'),
+      left(0.35, 0.45),
+      sound('source/check-starts'),
+      told('turn the tool back by hand or with a bar to free it'),
+    ],
     not: [notRed('gears/check-teeth'), untold('is crushed'), mayStart],
   },
   'good-16': { says: [speed, left(0.45, 0.55), sound('box/check-rating'), sound('source/check-starts')], not: [mayStart, untold('is crushed')] },
@@ -148,7 +163,7 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
   'bad-07': {
     says: [
       check('belt/check-small-pulley', 'fails', '71 mm', '125 mm'),
-      check('belt/check-wrap', 'fails', '102°', '120°'),
+      check('belt/check-wrap', 'close', '102°', '120°'),
       check('belt/check-belts', 'fails', '162 W'),
       waits('two stages as a cure'),
     ],
@@ -170,12 +185,20 @@ export const ties: Readonly<Record<string, { readonly says: readonly Tie[]; read
     not: [notGreen('belt/check-rim')],
   },
   'bad-10': {
-    says: [check('chain/check-rating', 'fails', '2.38 kW'), figure('chain/chain-speed'), waits('a smaller pitch as a cure')],
-    not: [notGreen('chain/check-rating')],
+    says: [
+      check('chain/check-rollers', 'fails', '2.38 kW', 'smaller pitch'),
+      figure('chain/chain-speed'),
+      told('a chain ISO 10B on 13 and 40 teeth'),
+    ],
+    not: [notGreen('chain/check-rollers')],
   },
   'bad-11': {
-    says: [check('joint/check-bend', 'fails', '25°'), figure('joint/runs-up-to'), check('joint/check-bend', 'fails', 'in phase and bent alike')],
-    not: [notGreen('joint/check-bend')],
+    says: [
+      check('joint/check-bend-at-speed', 'fails', '25°', '1500 rpm'),
+      figure('joint/runs-up-to'),
+      check('joint/check-bend', 'fails', 'in phase and bent alike'),
+    ],
+    not: [notGreen('joint/check-bend-at-speed')],
   },
   'bad-12': {
     says: [check('cup/check-driver-wear', 'fails', 'for years', 'with its service factor'), waits('a longer key as a cure')],

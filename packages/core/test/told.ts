@@ -18,6 +18,7 @@ export function inWords(build: Build, evaluation: Evaluation, units: UnitHabit =
     says: sayAll(evaluation.says, wording),
     jam: sayAll(evaluation.jam, wording),
     notWorkedOut: sayAll(evaluation.notWorkedOut, wording),
+    cautions: evaluation.cautions.map((caution) => say(caution, wording)),
     checks: evaluation.checks.map((check) => ({ ...check, says: say(check.says, wording) })),
   };
 }

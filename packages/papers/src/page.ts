@@ -2,8 +2,11 @@ import { type Build, type Evaluation, partsList, reserveOf, say, sayAll, showFig
 import { drawMachine } from './drawing.js';
 import { drawingSvg, paperSize } from './drawing-svg.js';
 
-/** Sizes of paper, mm. */
-export const papers = { a4: { width: 210, height: 297, name: 'A4' }, letter: { width: 215.9, height: 279.4, name: 'LETTER' } } as const;
+/** Sizes of paper, mm, and how many checks each has room for. */
+export const papers = {
+  a4: { width: 210, height: 297, name: 'A4', checks: 20 },
+  letter: { width: 215.9, height: 279.4, name: 'LETTER', checks: 16 },
+} as const;
 export type Paper = keyof typeof papers;
 
 const margin_mm = 14;
@@ -20,7 +23,7 @@ const scales = [1, 2, 2.5, 5, 10, 20, 25, 50, 100];
 export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when: string, units: UnitHabit = 'metric'): object {
   const wording = wordingFor(build, units);
   const jam = sayAll(evaluation.jam, wording);
-  const { width, name } = papers[paper];
+  const { width, name, checks: most } = papers[paper];
   const room_mm = width - 2 * margin_mm;
   const [line] = evaluation.lines;
   const stations = line?.stations ?? [];
@@ -31,7 +34,6 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
   const fits = (scale: number) => paperSize(drawing, scale).width <= room_mm && paperSize(drawing, scale).height <= 50;
   const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
   const size = paperSize(drawing, scale);
-  const most = 20;
   const checks = evaluation.checks.slice(0, most);
   const sources = [...new Set(checks.map((check) => check.source))];
   const left = evaluation.checks.length - checks.length;
@@ -97,7 +99,11 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
           },
           {
             width: '*',
-            stack: [heading('Beware'), ...evaluation.cautions.map((text) => ({ text })), { text: sayAll(evaluation.notWorkedOut, wording) }],
+            stack: [
+              heading('Beware'),
+              ...evaluation.cautions.map((caution) => ({ text: say(caution, wording) })),
+              { text: sayAll(evaluation.notWorkedOut, wording) },
+            ],
           },
         ],
         columnGap: 12,

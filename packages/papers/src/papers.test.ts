@@ -138,7 +138,7 @@ describe('the page', () => {
         expect(text).toContain(JSON.stringify(say(says, wording)).slice(1, -1));
         expect(text).toContain(JSON.stringify(source).slice(1, -1));
       }
-      for (const caution of worked.cautions) expect(text).toContain(JSON.stringify(caution).slice(1, -1));
+      for (const caution of worked.cautions) expect(text).toContain(JSON.stringify(say(caution, wording)).slice(1, -1));
       expect(text).not.toMatch(/NaN|undefined|null/);
     },
   );

@@ -36,6 +36,7 @@ export async function check(file: string): Promise<Outcome> {
   const figures = figuresByPath(evaluation);
   const stations = evaluation.lines.flatMap((line) => line.stations);
   const [says, jam, notWorkedOut] = [evaluation.says, evaluation.jam, evaluation.notWorkedOut].map((said) => sayAll(said, wording));
+  const cautions = evaluation.cautions.map((caution) => say(caution, wording));
   const listed = labelledFigures(build, evaluation).filter(({ aside, path }) => !aside && !stations.some(({ id }) => path.split('/')[1] === id));
   const text = [
     `${build.name}: ${says}`,
@@ -46,7 +47,7 @@ export async function check(file: string): Promise<Outcome> {
     '',
     ...evaluation.checks.map((each) => `${verdictOf(each).padEnd(18)} ${reserveOf(each).padEnd(20)} ${sayOf(each)}`),
     notWorkedOut,
-    ...evaluation.cautions,
+    ...cautions,
     ...notices,
   ].join('\n');
   const json = {
@@ -57,7 +58,7 @@ export async function check(file: string): Promise<Outcome> {
     remedy,
     guesses,
     notWorkedOut,
-    cautions: evaluation.cautions,
+    cautions,
     stations: stations.map(({ name, speed, torque, power }) => ({ name, speed: plain(speed), torque: plain(torque), power: plain(power) })),
     figures: Object.fromEntries([...figures].map(([path, figure]) => [path, plain(figure)])),
     checks: evaluation.checks.map((each) => {

@@ -71,7 +71,7 @@ function ofBuild(build: Build): string[] {
       sayAll(evaluation.says, wording),
       sayAll(evaluation.jam, wording),
       sayAll(evaluation.notWorkedOut, wording),
-      ...evaluation.cautions,
+      ...evaluation.cautions.map((caution) => say(caution, wording)),
       ...evaluation.checks.flatMap((check) => [say(check.says, wording), check.source]),
       ...labelledFigures(build, evaluation).flatMap(({ label, of, group }) => [label, of, group]),
       ...[...figuresByPath(evaluation).values()].flatMap((figure) => {

@@ -1,4 +1,4 @@
-/** A chain by its sizes, mm; the breaking load is the standard's least. */
+/** A chain by its sizes, mm; the breaking load is the standard's least, of one strand. */
 interface ChainRow {
   readonly says: string;
   readonly pitch_mm: number;
@@ -8,184 +8,56 @@ interface ChainRow {
   readonly mass_kg_m: number;
   /** Remembered with doubt: breaking load and mass count as estimates. */
   readonly unsure: boolean;
-  /** Constants of the rating (Shigley 10e, eq. 17-32 and 17-33); null where the equations do not reach. */
-  readonly rating: { readonly K_r: number; readonly k: number } | null;
+  /** Constants of the rating (Shigley 10e, eq. 17-32 and 17-33); of its kin where the standard does not rate it. */
+  readonly rating: { readonly K_r: number; readonly k: number; readonly byKin: boolean };
 }
+
+type Sizes = readonly [pitch_mm: number, roller_mm: number, width_mm: number, breaks_N: number, mass_kg_m: number];
+
+const row = (says: string, [pitch_mm, roller_mm, width_mm, breaks_N, mass_kg_m]: Sizes, K_r: number, k = 0.004): ChainRow => ({
+  says,
+  pitch_mm,
+  roller_mm,
+  width_mm,
+  breaks_N,
+  mass_kg_m,
+  unsure: false,
+  rating: { K_r, k, byKin: false },
+});
+
+/** A size that the standard does not rate: plates in proportion to breaking load, rollers to inner width, of the standard size of its pitch. */
+const kin = (says: string, sizes: Sizes, K_r: number, k = 0.004, unsure = true): ChainRow => ({
+  ...row(says, sizes, K_r, k),
+  unsure,
+  rating: { K_r, k, byKin: true },
+});
 
 /** Roller chains: ANSI/ASME B29.1, ISO 606, cycle sizes ISO 9633 and 10190 (from memory). Rating of B sizes by the equations of the A sizes of their pitch. */
 export const chains = {
-  '25': {
-    says: 'ANSI 25',
-    pitch_mm: 6.35,
-    roller_mm: 3.3,
-    width_mm: 3.18,
-    breaks_N: 3500,
-    mass_kg_m: 0.13,
-    unsure: false,
-    rating: { K_r: 29, k: 0.004 },
-  },
-  '35': {
-    says: 'ANSI 35',
-    pitch_mm: 9.525,
-    roller_mm: 5.08,
-    width_mm: 4.77,
-    breaks_N: 7900,
-    mass_kg_m: 0.31,
-    unsure: false,
-    rating: { K_r: 29, k: 0.004 },
-  },
-  '40': {
-    says: 'ANSI 40',
-    pitch_mm: 12.7,
-    roller_mm: 7.92,
-    width_mm: 7.94,
-    breaks_N: 13900,
-    mass_kg_m: 0.62,
-    unsure: false,
-    rating: { K_r: 17, k: 0.004 },
-  },
-  '41': {
-    says: 'ANSI 41',
-    pitch_mm: 12.7,
-    roller_mm: 7.77,
-    width_mm: 6.35,
-    breaks_N: 6700,
-    mass_kg_m: 0.37,
-    unsure: false,
-    rating: { K_r: 3.4, k: 0.0022 },
-  },
-  '50': {
-    says: 'ANSI 50',
-    pitch_mm: 15.875,
-    roller_mm: 10.16,
-    width_mm: 9.53,
-    breaks_N: 21800,
-    mass_kg_m: 1.03,
-    unsure: false,
-    rating: { K_r: 17, k: 0.004 },
-  },
-  '60': {
-    says: 'ANSI 60',
-    pitch_mm: 19.05,
-    roller_mm: 11.91,
-    width_mm: 12.7,
-    breaks_N: 31300,
-    mass_kg_m: 1.49,
-    unsure: false,
-    rating: { K_r: 17, k: 0.004 },
-  },
-  '80': {
-    says: 'ANSI 80',
-    pitch_mm: 25.4,
-    roller_mm: 15.88,
-    width_mm: 15.88,
-    breaks_N: 55600,
-    mass_kg_m: 2.54,
-    unsure: false,
-    rating: { K_r: 17, k: 0.004 },
-  },
-  '05B': { says: 'ISO 05B', pitch_mm: 8, roller_mm: 5, width_mm: 3, breaks_N: 4400, mass_kg_m: 0.18, unsure: false, rating: null },
-  '06B': {
-    says: 'ISO 06B',
-    pitch_mm: 9.525,
-    roller_mm: 6.35,
-    width_mm: 5.72,
-    breaks_N: 8900,
-    mass_kg_m: 0.41,
-    unsure: false,
-    rating: { K_r: 29, k: 0.004 },
-  },
-  '08B': {
-    says: 'ISO 08B',
-    pitch_mm: 12.7,
-    roller_mm: 8.51,
-    width_mm: 7.75,
-    breaks_N: 17800,
-    mass_kg_m: 0.7,
-    unsure: false,
-    rating: { K_r: 17, k: 0.004 },
-  },
-  '10B': {
-    says: 'ISO 10B',
-    pitch_mm: 15.875,
-    roller_mm: 10.16,
-    width_mm: 9.65,
-    breaks_N: 22200,
-    mass_kg_m: 0.95,
-    unsure: false,
-    rating: { K_r: 17, k: 0.004 },
-  },
-  '12B': {
-    says: 'ISO 12B',
-    pitch_mm: 19.05,
-    roller_mm: 12.07,
-    width_mm: 11.68,
-    breaks_N: 28900,
-    mass_kg_m: 1.25,
-    unsure: false,
-    rating: { K_r: 17, k: 0.004 },
-  },
-  '16B': {
-    says: 'ISO 16B',
-    pitch_mm: 25.4,
-    roller_mm: 15.88,
-    width_mm: 17.02,
-    breaks_N: 60000,
-    mass_kg_m: 2.7,
-    unsure: false,
-    rating: { K_r: 17, k: 0.004 },
-  },
-  '081': {
-    says: 'cycle 1/2 × 1/8 (081, 410)',
-    pitch_mm: 12.7,
-    roller_mm: 7.75,
-    width_mm: 3.3,
-    breaks_N: 8000,
-    mass_kg_m: 0.28,
-    unsure: true,
-    rating: null,
-  },
-  '415': {
-    says: 'cycle 1/2 × 3/16 (415)',
-    pitch_mm: 12.7,
-    roller_mm: 7.75,
-    width_mm: 4.85,
-    breaks_N: 11800,
-    mass_kg_m: 0.43,
-    unsure: true,
-    rating: null,
-  },
-  '420': {
-    says: 'cycle 1/2 × 1/4 (420)',
-    pitch_mm: 12.7,
-    roller_mm: 7.77,
-    width_mm: 6.35,
-    breaks_N: 15600,
-    mass_kg_m: 0.55,
-    unsure: true,
-    rating: null,
-  },
-  '428': {
-    says: 'cycle 1/2 × 5/16 (428)',
-    pitch_mm: 12.7,
-    roller_mm: 8.51,
-    width_mm: 7.85,
-    breaks_N: 16700,
-    mass_kg_m: 0.7,
-    unsure: true,
-    rating: null,
-  },
-  '520': {
-    says: 'cycle 5/8 × 1/4 (520)',
-    pitch_mm: 15.875,
-    roller_mm: 10.16,
-    width_mm: 6.35,
-    breaks_N: 26000,
-    mass_kg_m: 0.9,
-    unsure: true,
-    rating: null,
-  },
-} as const satisfies Record<string, ChainRow>;
+  '25': row('ANSI 25', [6.35, 3.3, 3.18, 3500, 0.13], 29),
+  '25H': kin('25H, heavy plates', [6.35, 3.3, 3.18, 4800, 0.17], 29),
+  '35': row('ANSI 35', [9.525, 5.08, 4.77, 7900, 0.31], 29),
+  '40': row('ANSI 40', [12.7, 7.92, 7.94, 13900, 0.62], 17),
+  '41': row('ANSI 41', [12.7, 7.77, 6.35, 6700, 0.37], 3.4, 0.0022),
+  '50': row('ANSI 50', [15.875, 10.16, 9.53, 21800, 1.03], 17),
+  '60': row('ANSI 60', [19.05, 11.91, 12.7, 31300, 1.49], 17),
+  '80': row('ANSI 80', [25.4, 15.88, 15.88, 55600, 2.54], 17),
+  '05B': kin('ISO 05B', [8, 5, 3, 4400, 0.18], 21.7, 0.0032, false),
+  '06B': row('ISO 06B', [9.525, 6.35, 5.72, 8900, 0.41], 29),
+  '08B': row('ISO 08B', [12.7, 8.51, 7.75, 17800, 0.7], 17),
+  '10B': row('ISO 10B', [15.875, 10.16, 9.65, 22200, 0.95], 17),
+  '12B': row('ISO 12B', [19.05, 12.07, 11.68, 28900, 1.25], 17),
+  '16B': row('ISO 16B', [25.4, 15.88, 17.02, 60000, 2.7], 17),
+  T8F: kin('T8F, small motorcycles', [8, 4.76, 4.7, 7000, 0.3], 29),
+  '219': kin('219, karts', [7.774, 4.59, 4.95, 7200, 0.33], 29),
+  '082': kin('cycle 1/2 × 3/32 (082)', [12.7, 7.75, 2.38, 9800, 0.28], 1.27, 0.0028),
+  '081': kin('cycle 1/2 × 1/8 (081, 410)', [12.7, 7.75, 3.3, 8000, 0.28], 1.77, 0.0023),
+  '415': kin('cycle 1/2 × 3/16 (415)', [12.7, 7.75, 4.85, 11800, 0.43], 2.6, 0.0034),
+  '420': kin('cycle 1/2 × 1/4 (420)', [12.7, 7.77, 6.35, 15600, 0.55], 13.6),
+  '428': kin('cycle 1/2 × 5/16 (428)', [12.7, 8.51, 7.85, 16700, 0.7], 16.8),
+  '520': kin('cycle 5/8 × 1/4 (520)', [15.875, 10.16, 6.35, 26000, 0.9], 11.3),
+  '530': kin('cycle 5/8 × 3/8 (530)', [15.875, 10.16, 9.53, 28000, 1.1], 17),
+} satisfies Record<string, ChainRow>;
 export type ChainSize = keyof typeof chains;
 export const chainSource = 'ANSI/ASME B29.1, ISO 606, ISO 9633, ISO 10190, chain dimensions and least breaking loads (from memory)';
 
@@ -212,8 +84,6 @@ export function pitchOfNumber(number: string): number | null {
   return /^\d+[0-9]$/.test(number) ? Number(number.slice(0, -1)) / 8 : null;
 }
 
-/** Chain service factor of an electric motor by how rough the work is (ANSI B29; light shock between smooth and moderate). */
-export const chainServiceFactors = { uniform: [1, 1], light: [1, 1.3], medium: [1.3, 1.3], heavy: [1.5, 1.5] } as const;
 export const strandFactors = [1, 1.7, 2.5, 3.3, 3.9, 4.6] as const;
 
 /**

@@ -1,5 +1,3 @@
-import type { Shock } from './v-belts.js';
-
 /** A timing belt by its profile. */
 interface TimingRow {
   readonly says: string;
@@ -13,6 +11,8 @@ interface TimingRow {
   readonly pull_N: number;
   readonly mass_kg_m: number;
   readonly widths_mm: readonly number[];
+  /** Fastest that its pitch allows (common practice, no source). */
+  readonly most_m_s: number;
   /** Remembered with doubt: pull and mass count as estimates. */
   readonly unsure: boolean;
   /** Marked in inches: length in tenths, width in hundredths. */
@@ -27,8 +27,30 @@ const metric = { inch: false, unsure: true, base_mm: 25.4 } as const;
  * ones: ISO 5295; all from memory. Pull and mass of round and T profiles are usual of makers’ lists, from memory with doubt, for a width of an inch.
  */
 export const timingBelts = {
-  MXL: { says: 'MXL', pitch_mm: 2.032, land_mm: 0.254, least: 12, base_mm: 6.4, pull_N: 27, mass_kg_m: 0.007, widths_mm: [3.2, 4.8, 6.4], ...inch },
-  XL: { says: 'XL', pitch_mm: 5.08, land_mm: 0.254, least: 10, base_mm: 9.5, pull_N: 50.17, mass_kg_m: 0.022, widths_mm: [6.4, 7.9, 9.5], ...inch },
+  MXL: {
+    says: 'MXL',
+    pitch_mm: 2.032,
+    land_mm: 0.254,
+    least: 12,
+    base_mm: 6.4,
+    pull_N: 27,
+    mass_kg_m: 0.007,
+    widths_mm: [3.2, 4.8, 6.4],
+    most_m_s: 50,
+    ...inch,
+  },
+  XL: {
+    says: 'XL',
+    pitch_mm: 5.08,
+    land_mm: 0.254,
+    least: 10,
+    base_mm: 9.5,
+    pull_N: 50.17,
+    mass_kg_m: 0.022,
+    widths_mm: [6.4, 7.9, 9.5],
+    most_m_s: 50,
+    ...inch,
+  },
   L: {
     says: 'L',
     pitch_mm: 9.525,
@@ -38,6 +60,7 @@ export const timingBelts = {
     pull_N: 244.46,
     mass_kg_m: 0.095,
     widths_mm: [12.7, 19.1, 25.4],
+    most_m_s: 50,
     ...inch,
   },
   H: {
@@ -49,6 +72,7 @@ export const timingBelts = {
     pull_N: 2100.85,
     mass_kg_m: 0.448,
     widths_mm: [19.1, 25.4, 38.1, 50.8, 76.2],
+    most_m_s: 40,
     ...inch,
   },
   XH: {
@@ -60,15 +84,26 @@ export const timingBelts = {
     pull_N: 4048.9,
     mass_kg_m: 1.484,
     widths_mm: [50.8, 76.2, 101.6],
+    most_m_s: 30,
     ...inch,
   },
-  'T2.5': { says: 'T2.5', pitch_mm: 2.5, land_mm: 0.3, least: 12, pull_N: 140, mass_kg_m: 0.038, widths_mm: [4, 6, 10], ...metric },
-  T5: { says: 'T5', pitch_mm: 5, land_mm: 0.5, least: 10, pull_N: 420, mass_kg_m: 0.061, widths_mm: [6, 10, 16, 25], ...metric },
-  T10: { says: 'T10', pitch_mm: 10, land_mm: 1, least: 12, pull_N: 900, mass_kg_m: 0.122, widths_mm: [10, 16, 25, 32, 50], ...metric },
-  '2M': { says: '2M, round', pitch_mm: 2, land_mm: 0.254, least: 14, pull_N: 111, mass_kg_m: 0.036, widths_mm: [4, 6, 9], ...metric },
-  '3M': { says: '3M, round', pitch_mm: 3, land_mm: 0.381, least: 12, pull_N: 285, mass_kg_m: 0.064, widths_mm: [6, 9, 15], ...metric },
-  '5M': { says: '5M, round', pitch_mm: 5, land_mm: 0.572, least: 14, pull_N: 454, mass_kg_m: 0.102, widths_mm: [9, 15, 25], ...metric },
-  '8M': { says: '8M, round', pitch_mm: 8, land_mm: 0.686, least: 22, pull_N: 750, mass_kg_m: 0.152, widths_mm: [20, 30, 50, 85], ...metric },
+  'T2.5': { says: 'T2.5', pitch_mm: 2.5, land_mm: 0.3, least: 12, pull_N: 140, mass_kg_m: 0.038, widths_mm: [4, 6, 10], most_m_s: 50, ...metric },
+  T5: { says: 'T5', pitch_mm: 5, land_mm: 0.5, least: 10, pull_N: 420, mass_kg_m: 0.061, widths_mm: [6, 10, 16, 25], most_m_s: 50, ...metric },
+  T10: { says: 'T10', pitch_mm: 10, land_mm: 1, least: 12, pull_N: 900, mass_kg_m: 0.122, widths_mm: [10, 16, 25, 32, 50], most_m_s: 40, ...metric },
+  '2M': { says: '2M, round', pitch_mm: 2, land_mm: 0.254, least: 14, pull_N: 111, mass_kg_m: 0.036, widths_mm: [4, 6, 9], most_m_s: 50, ...metric },
+  '3M': { says: '3M, round', pitch_mm: 3, land_mm: 0.381, least: 12, pull_N: 285, mass_kg_m: 0.064, widths_mm: [6, 9, 15], most_m_s: 50, ...metric },
+  '5M': { says: '5M, round', pitch_mm: 5, land_mm: 0.572, least: 14, pull_N: 454, mass_kg_m: 0.102, widths_mm: [9, 15, 25], most_m_s: 50, ...metric },
+  '8M': {
+    says: '8M, round',
+    pitch_mm: 8,
+    land_mm: 0.686,
+    least: 22,
+    pull_N: 750,
+    mass_kg_m: 0.152,
+    widths_mm: [20, 30, 50, 85],
+    most_m_s: 40,
+    ...metric,
+  },
 } as const satisfies Record<string, TimingRow>;
 
 export type TimingProfile = keyof typeof timingBelts;
@@ -87,15 +122,6 @@ export const timingLengths: Partial<Record<TimingProfile, readonly number[]>> = 
   L: [33, 40, 50, 56, 60, 64, 68, 72, 76, 80, 86, 92, 98, 104, 112, 120, 128, 136, 144, 160],
   H: [48, 54, 60, 66, 72, 78, 84, 90, 96, 102, 108, 114, 120, 126, 132, 140, 150, 160, 170, 180, 200, 220, 250, 280, 340],
 };
-
-/** A timing belt needs more than a V-belt: it does not slip through a shock. */
-export const timingServiceFactors: Record<Shock, readonly [number, number]> = {
-  uniform: [1.2, 1.4],
-  light: [1.4, 1.6],
-  medium: [1.6, 1.8],
-  heavy: [1.8, 2.2],
-};
-export const timingServiceSource = 'Makers’ lists for timing belts on an electric motor, some hours a day (from memory)';
 
 /**
  * Teeth of a belt by its marked length: inch marks are rounded, so that 187 tenths of an inch are 50 teeth of 3/8 in.

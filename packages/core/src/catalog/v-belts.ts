@@ -1,141 +1,7 @@
-/**
- * V-belt sections. ISO 4184 / DIN 2215 (classical), DIN 7753 (narrow), inch data RMA IP-20; from memory of the standards. Mass is typical for wrapped
- * belts, ±10 %. `overDatum_mm` is the outside less the pitch diameter (ISO 4183, least depth above the pitch line).
- */
-export const vBeltSections = {
-  Z: {
-    top_mm: 10,
-    height_mm: 6,
-    least_mm: 50,
-    salvage_mm: 45,
-    mass_kg_m: 0.06,
-    overDatum_mm: 4,
-    insideToPitch_mm: 22,
-    grooves: [
-      [80, 34],
-      [null, 38],
-    ],
-  },
-  A: {
-    top_mm: 13,
-    height_mm: 8,
-    least_mm: 75,
-    salvage_mm: 63,
-    mass_kg_m: 0.105,
-    overDatum_mm: 5.5,
-    insideToPitch_mm: 33.02,
-    grooves: [
-      [118, 34],
-      [null, 38],
-    ],
-  },
-  B: {
-    top_mm: 17,
-    height_mm: 11,
-    least_mm: 125,
-    salvage_mm: 75,
-    mass_kg_m: 0.17,
-    overDatum_mm: 7,
-    insideToPitch_mm: 45.72,
-    grooves: [
-      [190, 34],
-      [null, 38],
-    ],
-  },
-  C: {
-    top_mm: 22,
-    height_mm: 14,
-    least_mm: 200,
-    salvage_mm: 160,
-    mass_kg_m: 0.3,
-    overDatum_mm: 9.6,
-    insideToPitch_mm: 73.66,
-    grooves: [
-      [315, 34],
-      [null, 38],
-    ],
-  },
-  D: {
-    top_mm: 32,
-    height_mm: 20,
-    least_mm: 355,
-    salvage_mm: 300,
-    mass_kg_m: 0.63,
-    overDatum_mm: 16.2,
-    insideToPitch_mm: 83.82,
-    grooves: [
-      [475, 36],
-      [null, 38],
-    ],
-  },
-  E: {
-    top_mm: 40,
-    height_mm: 25,
-    least_mm: 500,
-    salvage_mm: 450,
-    mass_kg_m: 0.97,
-    overDatum_mm: 19.2,
-    insideToPitch_mm: 114.3,
-    grooves: [
-      [600, 36],
-      [null, 38],
-    ],
-  },
-  SPZ: {
-    top_mm: 9.7,
-    height_mm: 8,
-    least_mm: 63,
-    salvage_mm: 56,
-    mass_kg_m: 0.07,
-    overDatum_mm: 4,
-    insideToPitch_mm: null,
-    grooves: [
-      [80, 34],
-      [null, 38],
-    ],
-  },
-  SPA: {
-    top_mm: 12.7,
-    height_mm: 10,
-    least_mm: 90,
-    salvage_mm: 80,
-    mass_kg_m: 0.12,
-    overDatum_mm: 5.5,
-    insideToPitch_mm: null,
-    grooves: [
-      [118, 34],
-      [null, 38],
-    ],
-  },
-  SPB: {
-    top_mm: 16.3,
-    height_mm: 13,
-    least_mm: 140,
-    salvage_mm: 125,
-    mass_kg_m: 0.2,
-    overDatum_mm: 7,
-    insideToPitch_mm: null,
-    grooves: [
-      [190, 34],
-      [null, 38],
-    ],
-  },
-  SPC: {
-    top_mm: 22,
-    height_mm: 18,
-    least_mm: 224,
-    salvage_mm: 200,
-    mass_kg_m: 0.37,
-    overDatum_mm: 9.6,
-    insideToPitch_mm: null,
-    grooves: [
-      [315, 34],
-      [null, 38],
-    ],
-  },
-} as const satisfies Record<string, SectionRow>;
+import type { Band } from '../numeric/band-at.js';
 
 interface SectionRow {
+  /** Of a ribbed belt, of one rib. */
   readonly top_mm: number;
   readonly height_mm: number;
   /** Least pitch diameter of the standard. */
@@ -144,15 +10,68 @@ interface SectionRow {
   readonly salvage_mm: number;
   readonly mass_kg_m: number;
   readonly overDatum_mm: number;
-  /** Inside to pitch length of inch sizes (Shigley table 17-11), DIN 2215 for Z; null where belts are marked with their pitch length. */
-  readonly insideToPitch_mm: number | null;
+  /** How its length is marked. */
+  readonly marked: 'inside' | 'outside' | 'pitch';
+  /** Marked to pitch length (Shigley table 17-11), DIN 2215 for Z, twice π times the depth of the cords for lengths outside. */
+  readonly toPitch_mm: number;
   /** Groove angle in degrees up to and including a pitch diameter; null is any above. */
   readonly grooves: readonly (readonly [number | null, number])[];
 }
 
+type Cross = readonly [top_mm: number, height_mm: number, overDatum_mm: number, mass_kg_m: number];
+type Least = readonly [least_mm: number, salvage_mm: number];
+
+const section = ([top_mm, height_mm, overDatum_mm, mass_kg_m]: Cross, [least_mm, salvage_mm]: Least, steps: number, angle = 34): SectionRow => ({
+  top_mm,
+  height_mm,
+  least_mm,
+  salvage_mm,
+  mass_kg_m,
+  overDatum_mm,
+  marked: 'pitch',
+  toPitch_mm: 0,
+  grooves: [
+    [steps, angle],
+    [null, 38],
+  ],
+});
+const inside = (toPitch_mm: number, row: SectionRow): SectionRow => ({ ...row, marked: 'inside', toPitch_mm });
+const outside = (toPitch_mm: number, row: SectionRow): SectionRow => ({ ...row, marked: 'outside', toPitch_mm });
+const ribbed = (cross: Cross, least: Least): SectionRow => ({ ...section(cross, least, 0), grooves: [[null, 40]] });
+
+/**
+ * V-belt sections. ISO 4184 / DIN 2215 (classical), DIN 7753 (narrow, and cogged X), RMA IP-23 (3L to 5L), DIN 7867 / ISO 9982 (ribbed), inch data RMA IP-20; from memory
+ * of the standards. Mass is typical for wrapped belts, ±10 %; of a ribbed belt a rib. `overDatum_mm` is the outside less the pitch diameter (ISO 4183, least depth above the pitch line).
+ */
+export const vBeltSections = {
+  Z: inside(22, section([10, 6, 4, 0.06], [50, 45], 80)),
+  A: inside(33.02, section([13, 8, 5.5, 0.105], [75, 63], 118)),
+  B: inside(45.72, section([17, 11, 7, 0.17], [125, 75], 190)),
+  C: inside(73.66, section([22, 14, 9.6, 0.3], [200, 160], 315)),
+  D: inside(83.82, section([32, 20, 16.2, 0.63], [355, 300], 475, 36)),
+  E: inside(114.3, section([40, 25, 19.2, 0.97], [500, 450], 600, 36)),
+  AX: inside(33.02, section([13, 8, 5.5, 0.1], [63, 50], 118)),
+  BX: inside(45.72, section([17, 11, 7, 0.16], [90, 71], 190)),
+  CX: inside(73.66, section([22, 14, 9.6, 0.28], [140, 125], 315)),
+  SPZ: section([9.7, 8, 4, 0.07], [63, 56], 80),
+  SPA: section([12.7, 10, 5.5, 0.12], [90, 80], 118),
+  SPB: section([16.3, 13, 7, 0.2], [140, 125], 190),
+  SPC: section([22, 18, 9.6, 0.37], [224, 200], 315),
+  XPZ: section([9.7, 8, 4, 0.065], [56, 50], 80),
+  XPA: section([12.7, 10, 5.5, 0.11], [71, 63], 118),
+  XPB: section([16.3, 13, 7, 0.185], [112, 100], 190),
+  '3L': outside(-12.6, section([9.5, 5.6, 4, 0.05], [38, 25], 80)),
+  '4L': outside(-20.7, section([12.7, 8, 5.5, 0.09], [63, 38], 118)),
+  '5L': outside(-26, section([16.7, 9.7, 7, 0.14], [89, 63], 190)),
+  PJ: ribbed([2.34, 3.5, 2.4, 0.0082], [20, 18]),
+  PK: ribbed([3.56, 5, 3, 0.021], [45, 40]),
+} as const satisfies Record<string, SectionRow>;
+
 export type VBeltSection = keyof typeof vBeltSections;
 
-export const sectionSource = 'ISO 4184, DIN 2215 and DIN 7753, section dimensions (from memory)';
+export const isRibbed = (section: VBeltSection): boolean => vBeltSections[section].grooves[0]?.[1] === 40;
+
+export const sectionSource = 'ISO 4184, DIN 2215 and DIN 7753, RMA IP-23 for 3L to 5L, DIN 7867 for ribbed belts, section dimensions (from memory)';
 export const grooveSource = 'ISO 4183, DIN 2217 and DIN 2211, groove angles (from memory)';
 
 /** Groove angle of a pulley, degrees. */
@@ -168,17 +87,19 @@ const narrow = [
   2800, 3000, 3150, 3350, 3550, 3750, 4000, 4250, 4500,
 ] as const;
 const span = (least: number, most: number) => mm(...narrow.filter((n) => n >= least && n <= most));
+const tenths = (least: number, most: number) =>
+  Array.from({ length: most - least + 1 }, (_, k) => ({ mark: String(10 * (least + k)), length_mm: 25.4 * (least + k) }));
 const everyInch = (least: number, most: number) => inch(...Array.from({ length: most - least + 1 }, (_, k) => least + k));
 
 interface StockLength {
   readonly mark: string;
-  /** As marked: inside length of A to E, pitch length of the narrow sections, inside length of Z in mm. */
+  /** As marked: inside length of A to E and Z, outside length of 3L to 5L, pitch length of the others. */
   readonly length_mm: number;
 }
 
 /**
  * Lengths on sale. A and B in every whole inch (common practice, no source: shops fill in between the rows of Shigley's table 17-10); C to E by that
- * table; narrow sections by DIN 7753-1; Z in the same R40 steps, inside.
+ * table; narrow sections by DIN 7753-1; Z in the same R40 steps, inside. 3L to 5L outside in every inch, their marks in tenths; ribbed belts as shops list them (from memory).
  */
 export const stockLengths: Record<VBeltSection, readonly StockLength[]> = {
   Z: span(630, 2500),
@@ -191,16 +112,45 @@ export const stockLengths: Record<VBeltSection, readonly StockLength[]> = {
   SPA: span(800, 4500),
   SPB: span(1250, 4500),
   SPC: span(2000, 4500),
+  AX: everyInch(20, 128),
+  BX: everyInch(28, 180),
+  CX: inch(51, 60, 68, 75, 81, 85, 90, 96, 105, 112, 120, 128, 136, 144, 158, 162, 173, 180, 195, 210),
+  XPZ: span(630, 3550),
+  XPA: span(800, 4000),
+  XPB: span(1250, 4000),
+  '3L': tenths(15, 75),
+  '4L': tenths(18, 100),
+  '5L': tenths(25, 100),
+  PJ: mm(
+    ...[
+      356, 381, 406, 432, 457, 483, 508, 559, 610, 660, 711, 762, 813, 864, 914, 965, 1016, 1092, 1123, 1168, 1194, 1222, 1244, 1270, 1321, 1371,
+      1428, 1475,
+    ],
+    ...[1549, 1600, 1651, 1752, 1854, 1956, 2083, 2210, 2337, 2489],
+  ),
+  PK: span(630, 2500),
 };
 export const lengthSource = 'Nominal lengths: Shigley’s Mechanical Engineering Design (10e), table 17-10; DIN 7753-1 (from memory)';
 
-/** Inside length of a classical belt to its pitch length, mm; B, C, D and E add more from 210 or 240 in up (Shigley table 17-11). */
-export function pitchLength(section: VBeltSection, inside_mm: number): number | null {
-  const { insideToPitch_mm } = vBeltSections[section];
-  if (insideToPitch_mm === null) return null;
+/** How a length was measured. */
+export type LengthIs = SectionRow['marked'];
+
+/**
+ * A length to the pitch length, mm; B, C, D and E add more from 210 or 240 in up (Shigley table 17-11). One that is measured otherwise than its section is marked
+ * is first made the marked one, by the height of the belt.
+ */
+export function pitchLength(section: VBeltSection, length_mm: number, is: LengthIs = vBeltSections[section].marked): number {
+  const { height_mm, overDatum_mm, marked } = vBeltSections[section];
+  if (is === 'pitch') return length_mm;
+  const round = 2 * Math.PI * height_mm;
+  if (marked === 'pitch') return length_mm + (is === 'inside' ? round : 0) - Math.PI * overDatum_mm;
+  return pitchOfMarked(section, is === marked ? length_mm : is === 'inside' ? length_mm + round : length_mm - round);
+}
+
+function pitchOfMarked(section: VBeltSection, marked_mm: number): number {
   const long: Partial<Record<VBeltSection, readonly [from: number, add: number]>> = { B: [240, 2.1], C: [210, 3.8], D: [210, 4.1], E: [240, 5.5] };
   const [from, add] = long[section] ?? [Number.POSITIVE_INFINITY, 0];
-  return inside_mm + (inside_mm >= from * 25.4 ? add * 25.4 : insideToPitch_mm);
+  return marked_mm + (marked_mm >= from * 25.4 ? add * 25.4 : vBeltSections[section].toPitch_mm);
 }
 
 /** Older rating, hp, belt speed in 1000 ft/min, diameter in inches (RMA 1977 form, which reproduces Shigley's table 17-12; from memory). */
@@ -221,6 +171,34 @@ export const newerCoefficients = {
   SPZ: { k1: 1.1691, k2: 1.5295, k3: 1.5229e-4, k4: 0.1596, K: 1.1106 },
   SPB: { k1: 3.3038, k2: 7.781, k3: 3.6432e-4, k4: 0.43343, K: 1.1106 },
 } as const;
+
+/**
+ * Sections that neither standard rates here by what one belt or rib may pull (N) and the diameter (mm) at which bending takes all of it: fitted to what makers’
+ * lists usually say (from memory, with doubt).
+ */
+export const pullRatings: Partial<Record<VBeltSection, { readonly F_0: number; readonly d_0: number }>> = {
+  Z: { F_0: 95, d_0: 28 },
+  '3L': { F_0: 46, d_0: 28 },
+  '4L': { F_0: 114, d_0: 33 },
+  '5L': { F_0: 139, d_0: 42 },
+  PJ: { F_0: 38, d_0: 16 },
+  PK: { F_0: 110, d_0: 34 },
+};
+export const pullRatingSource = 'Makers’ lists, usual (from memory, with doubt), within a third';
+
+/** Sections that are rated by their kin, and how many times it (common practice, no source: cogs bend more easily). */
+export const ratedLike: Partial<Record<VBeltSection, { readonly of: VBeltSection; readonly times: Band }>> = {
+  AX: { of: 'A', times: [1.1, 1.25, 1.4] },
+  BX: { of: 'B', times: [1.1, 1.25, 1.4] },
+  CX: { of: 'C', times: [1.1, 1.25, 1.4] },
+  SPA: { of: 'SPZ', times: [1.1, 1.25, 1.4] },
+  SPC: { of: 'SPB', times: [1.5, 1.8, 2.1] },
+  XPZ: { of: 'SPZ', times: [1.05, 1.15, 1.3] },
+  XPA: { of: 'SPZ', times: [1.15, 1.4, 1.8] },
+  XPB: { of: 'SPB', times: [1.05, 1.15, 1.3] },
+};
+export const ratedLikeSource =
+  'Common practice, no source: cogged belts transmit a tenth to two fifths more than wrapped ones of their section; SPA and SPC by the next narrow section';
 
 /** Length factor by marked length in inches: up to, factor (Shigley table 17-14). */
 const lengthFactors: Partial<Record<VBeltSection, readonly (readonly [number, number])[]>> = {
@@ -289,19 +267,3 @@ const ratioFactors = [
   [Number.POSITIVE_INFINITY, 1.14],
 ] as const;
 export const ratioFactor = (ratio: number): number => (ratioFactors.find(([most]) => ratio <= most) ?? [0, 1.14])[1];
-
-/** How rough the work is on a belt, and the service factor that goes with it: of a driver of normal torque, of one of high or uneven torque. */
-export const shocks = {
-  uniform: 'even: fan, mixer, light tool',
-  light: 'light shock: lathe, saw, conveyor',
-  medium: 'medium shock: crusher of soft stuff, press',
-  heavy: 'heavy shock: stone, wood, sudden stops',
-} as const;
-export type Shock = keyof typeof shocks;
-export const serviceFactors: Record<Shock, { readonly normal: readonly [number, number]; readonly high: readonly [number, number] }> = {
-  uniform: { normal: [1, 1.2], high: [1.1, 1.3] },
-  light: { normal: [1.1, 1.3], high: [1.2, 1.4] },
-  medium: { normal: [1.2, 1.4], high: [1.4, 1.6] },
-  heavy: { normal: [1.3, 1.5], high: [1.5, 1.8] },
-};
-export const serviceSource = 'Shigley’s Mechanical Engineering Design (10e), table 17-15 (from memory)';

@@ -88,6 +88,10 @@ export function noWorseThanClose<U extends Unit>(check: Check<U>): Check<U> {
   return { ...known, verdict: 'close', says: { ...check.says, verdict: 'close' } };
 }
 
+/** The same check where what lies between the ends of a band that practice has, a service factor, is close: short at both of them it fails. */
+export const failsAtBothEnds = <U extends Unit>(check: Check<U>): Check<U> =>
+  check.verdict === 'fails' && check.margin && check.margin.best >= -rounding ? noWorseThanClose(check) : check;
+
 /** What is known of a question that has no figures: yes, no, or which fields would tell. */
 export interface Stated {
   readonly verdict: Verdict;

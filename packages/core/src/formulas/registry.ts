@@ -19,12 +19,14 @@ import { crossedWrap } from './belt/crossed-wrap.js';
 import { designPower } from './belt/design-power.js';
 import { jumpTorque } from './belt/jump-torque.js';
 import { lastingTorque } from './belt/lasting-torque.js';
+import { liftOffSpeed } from './belt/lift-off-speed.js';
 import { meshFactor } from './belt/mesh-factor.js';
 import { neededTension } from './belt/needed-tension.js';
 import { newerRating } from './belt/newer-rating.js';
 import { olderRating } from './belt/older-rating.js';
 import { openBeltLength } from './belt/open-belt-length.js';
 import { pitchFromOutside } from './belt/pitch-from-outside.js';
+import { pullRating } from './belt/pull-rating.js';
 import { pulleyRatio } from './belt/pulley-ratio.js';
 import { pushForTension } from './belt/push-for-tension.js';
 import { rimSpeed } from './belt/rim-speed.js';
@@ -46,11 +48,13 @@ import { timingTension } from './belt/timing-tension.js';
 import { toneForTension } from './belt/tone-for-tension.js';
 import { wedgeFriction } from './belt/wedge-friction.js';
 import { chainCentres } from './chain/chain-centres.js';
+import { chainLife } from './chain/chain-life.js';
 import { chainLinks } from './chain/chain-links.js';
 import { chainPull } from './chain/chain-pull.js';
 import { chainSpeed } from './chain/chain-speed.js';
 import { chainTorque } from './chain/chain-torque.js';
 import { chordalVariation } from './chain/chordal-variation.js';
+import { gallingSpeed } from './chain/galling-speed.js';
 import { lineAngle } from './chain/line-angle.js';
 import { plateRating } from './chain/plate-rating.js';
 import { rollerRating } from './chain/roller-rating.js';
@@ -70,6 +74,7 @@ import { quickestRatio } from './dynamics/quickest-ratio.js';
 import { reflectedInertia } from './dynamics/reflected-inertia.js';
 import { rigidPeak } from './dynamics/rigid-peak.js';
 import { rollInertia } from './dynamics/roll-inertia.js';
+import { runDown } from './dynamics/run-down.js';
 import { seriesStiffness } from './dynamics/series-stiffness.js';
 import { shaftStiffness } from './dynamics/shaft-stiffness.js';
 import { spanStiffness } from './dynamics/span-stiffness.js';
@@ -89,6 +94,8 @@ import { toothVelocityFactor } from './gear/tooth-velocity-factor.js';
 import { cardanFastest } from './hub/cardan-fastest.js';
 import { cardanSlowest } from './hub/cardan-slowest.js';
 import { clampTorque } from './hub/clamp-torque.js';
+import { jointAngleByShake } from './hub/joint-angle-by-shake.js';
+import { jointAngleBySpeed } from './hub/joint-angle-by-speed.js';
 import { keyTorque } from './hub/key-torque.js';
 import { pinForTorque } from './hub/pin-for-torque.js';
 import { plateClutchTorque } from './hub/plate-clutch-torque.js';
@@ -158,8 +165,11 @@ import { torqueGain } from './transmission/torque-gain.js';
 import { wormBackward } from './transmission/worm-backward.js';
 import { wormEfficiency } from './transmission/worm-efficiency.js';
 import { criticalDrumSpeed } from './work/critical-drum-speed.js';
+import { edgeShare } from './work/edge-share.js';
 import { gripForce } from './work/grip-force.js';
 import { grownTorque } from './work/grown-torque.js';
+import { kerbGrip } from './work/kerb-grip.js';
+import { kerbTorque } from './work/kerb-torque.js';
 import { leverTorque } from './work/lever-torque.js';
 import { liftedTorque } from './work/lifted-torque.js';
 import { marginalEfficiency } from './work/marginal-efficiency.js';
@@ -191,12 +201,14 @@ const all = [
   designPower,
   jumpTorque,
   lastingTorque,
+  liftOffSpeed,
   meshFactor,
   neededTension,
   newerRating,
   olderRating,
   openBeltLength,
   pitchFromOutside,
+  pullRating,
   pulleyRatio,
   pushForTension,
   rimSpeed,
@@ -218,11 +230,13 @@ const all = [
   toneForTension,
   wedgeFriction,
   chainCentres,
+  chainLife,
   chainLinks,
   chainPull,
   chainSpeed,
   chainTorque,
   chordalVariation,
+  gallingSpeed,
   lineAngle,
   plateRating,
   rollerRating,
@@ -242,6 +256,7 @@ const all = [
   reflectedInertia,
   rigidPeak,
   rollInertia,
+  runDown,
   seriesStiffness,
   shaftStiffness,
   spanStiffness,
@@ -261,6 +276,8 @@ const all = [
   cardanFastest,
   cardanSlowest,
   clampTorque,
+  jointAngleByShake,
+  jointAngleBySpeed,
   keyTorque,
   pinForTorque,
   plateClutchTorque,
@@ -330,8 +347,11 @@ const all = [
   wormBackward,
   wormEfficiency,
   criticalDrumSpeed,
+  edgeShare,
   gripForce,
   grownTorque,
+  kerbGrip,
+  kerbTorque,
   leverTorque,
   liftedTorque,
   marginalEfficiency,

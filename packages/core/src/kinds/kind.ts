@@ -1,5 +1,5 @@
 import type { BreakerCurve } from '../catalog/breakers.js';
-import type { Shock } from '../catalog/v-belts.js';
+import type { Driver, Shock } from '../catalog/service-factors.js';
 import type { Check } from '../checks/check.js';
 import type { FieldPath, Figure } from '../figure/figure.js';
 import type { Inputs } from '../machine/build.js';
@@ -91,6 +91,8 @@ export interface Candidate {
 export interface StockBelt {
   readonly mark: string;
   readonly centres: number;
+  /** Its length as it would be typed. */
+  readonly entry?: string;
 }
 
 /** To scale, in mm: what the power path draws of a stage between two shafts. `centres` is null when the distance is not known. */
@@ -135,8 +137,10 @@ export type Ends<T> = readonly [low: T, likely: T, high: T];
 
 /** What is said of an element beside its figures: what to beware of, and what is not entered although it matters. */
 export interface Said {
-  readonly cautions?: readonly string[];
+  readonly cautions?: readonly (string | Sentence)[];
   readonly notEntered?: readonly string[];
+  /** What matters of it and is not worked out at all. */
+  readonly notWorkedOut?: readonly string[];
 }
 
 /** What is between the supply and a source. */
@@ -185,10 +189,8 @@ export interface SourceOutput extends Rotary, Said {
   readonly inertia: Figure<'kg·m²'>;
   /** Overhung load that its own bearings support. */
   readonly supports: Figure<'N'>;
-  /** Even or uneven driver, in the sense of service factors; undefined while not known. */
-  readonly driver: 'normal' | 'high' | undefined;
-  /** Cylinders of an engine, each of which is a blow; left out by what turns evenly. */
-  readonly cylinders?: Cylinders;
+  /** What it is in the sense of service factors; undefined while it is not known which kind of motor. */
+  readonly driver: Driver | undefined;
   /** Whether it starts again by itself once it has cooled: not said of what cannot; the fields that would tell where it is not known. */
   readonly restarts?: 'by itself' | 'not by itself' | readonly FieldPath[];
   /** What stops it when it is stalled, as the sentence about that goes on; empty for a source that comes to no harm by stalling. */
@@ -205,9 +207,6 @@ export interface SourceKind<H extends KindHead<'source'> = KindHead<'source'>> e
   readonly candidates?: (inputs: InputFigures<H['fields']>, typed: Typed) => Candidate[];
 }
 
-/** One, two, or more; `any` while it is not known. */
-export type Cylinders = '1' | '2' | 'more' | 'any';
-
 /** What a stage has to transmit. */
 export interface Duty {
   /** Torque and power that the work needs at the driving shaft. */
@@ -215,11 +214,13 @@ export interface Duty {
   readonly power: Figure<'W'>;
   /** Torque that the work needs at the driven shaft: what is rated there is held against it, so that the stage's own efficiency is not counted twice. */
   readonly torqueBehind: Figure<'N·m'>;
-  /** The same of what it needs to break away. */
+  /** What it needs to break away, at the driving shaft and at the driven one. */
+  readonly breakaway: Figure<'N·m'>;
   readonly breakawayBehind: Figure<'N·m'>;
   readonly shock: Shock | undefined;
-  readonly driver: 'normal' | 'high' | undefined;
-  readonly cylinders: Cylinders | undefined;
+  readonly driver: Driver | undefined;
+  /** How long a part that wears must last, by the brief. */
+  readonly mustLast: Figure<'s'>;
   /** Inertia of all that spins before the stage as its driving shaft feels it, and of all behind it as its driven shaft does. Needed by few. */
   readonly inertias: () => { readonly before: Figure<'kg·m²'>; readonly behind: Figure<'kg·m²'> };
 }
@@ -270,6 +271,8 @@ export interface WorkDemand extends Said {
   readonly breakaway: Figure<'N·m'>;
   /** It is loaded once it is up to speed: what it needs until then is its breakaway torque. */
   readonly startsEmpty?: boolean;
+  /** Switched off, its own load stops it at once, or it is nothing that spins on: no run-down is told. */
+  readonly stopsItself?: true;
   /** How long it goes on at a stretch. */
   readonly lasts: Figure<'s'>;
   /** Whether hands clear it when it jams. */

@@ -53,6 +53,13 @@ export const wishFields = {
     help: 'Faster than this it throws, burns or is not safe.',
     measure: 'On the tool, or in its maker’s list.',
   }),
+  mustLast: quantity('Parts that wear last at least', 'time', {
+    accepts: [3_600, 360_000_000],
+    bare: 'h',
+    how: 'chosen',
+    help: 'Hours of work that a belt or a chain must last; 200 where nothing is said. Ratings are for years: what is short of one lasts less, and it is told how long.',
+    measure: 'A press that runs two weeks a year needs little; a fan that never rests needs thousands.',
+  }),
   mostLength: length('Length at most', 'Room along the wall. Held against the drawing: wheels and shafts, without the frame.'),
   mostHeight: length('Height at most', 'Under the bench, say. Held against the drawing: wheels and shafts, without the frame.'),
   mostMass: quantity('Weight at most', 'mass', {

@@ -16,7 +16,7 @@ it('has everything that was entered, every check with a source that is listed, a
   expect(text).toContain('| Starting | motor | a start capacitor, switched out | measured |');
   expect(text).toContain('- Torque, V-belt: `T₂ = T₁ × i × k = 3.69 × 3.33 × 0.96 = 11.8 N·m`');
   for (const check of evaluation.checks) expect(text).toContain(say(check.says, wordingFor(crusher())));
-  for (const caution of evaluation.cautions) expect(text).toContain(`- ${caution}`);
+  for (const caution of evaluation.cautions) expect(text).toContain(`- ${say(caution, wordingFor(crusher()))}`);
   const cited = [...text.matchAll(/\[(\d+)\] \|/g)].map(([, n]) => Number(n));
   const listed = [...text.matchAll(/^(\d+)\. /gm)].map(([, n]) => Number(n));
   expect(new Set(cited)).toEqual(new Set(listed));

@@ -48,7 +48,7 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
     ['## Entered'],
     table(['field', 'of', 'as typed', 'known', 'note'], entered),
     ['## Beware'],
-    evaluation.cautions.map((caution) => `- ${caution}`),
+    evaluation.cautions.map((caution) => `- ${say(caution, wording)}`),
     ['## Sources'],
     sources.map((source, k) => `${k + 1}. ${source}`),
   ];

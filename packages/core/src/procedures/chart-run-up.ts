@@ -25,7 +25,7 @@ const steps = 160;
  */
 export function chartRunUp(build: Build, kinds: Kinds, lineId: string): RunUp | null {
   const line = build.lines.find(({ id }) => id === lineId);
-  const runningUp = line && walk(line, kinds, build.supply).runningUp;
+  const runningUp = line && walk(line, kinds, build).runningUp;
   if (!runningUp) return null;
   const { curves, load, settles } = runningUp;
   const { top_rpm, switch_rpm } = curves[1];

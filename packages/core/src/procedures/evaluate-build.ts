@@ -26,11 +26,11 @@ export interface Evaluation {
   /** What the answer does not cover. */
   readonly notWorkedOut: readonly Sentence[];
   /** What to beware of, each once. */
-  readonly cautions: readonly string[];
+  readonly cautions: readonly Sentence[];
 }
 
 /** Said behind every answer until it is built. */
-const never = sentence('not worked out: shaft strength, bearing life');
+const never = ['shaft strength', 'bearing life'];
 
 /** What was worked out last, and of what. */
 export interface WorkedOut {
@@ -45,7 +45,7 @@ export interface WorkedOut {
  */
 export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Evaluation {
   if (last && meansTheSame(build, last.build)) return last.evaluation;
-  const lines = build.lines.map((line) => walkLine(line, kinds, build.supply));
+  const lines = build.lines.map((line) => walkLine(line, kinds, build));
   const checks = worstFirst([...joined(lines, (line) => line.checks), ...wishChecks(build, lines)]);
   // The sentence is about the work first, then about whatever is worse.
   const headline = lines.map((line) => line.checks[0] as Check).sort(byVerdict)[0];
@@ -55,13 +55,17 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   const wall = checks.find(({ id, verdict }) => id.endsWith('/check-circuit') && (verdict === 'fails' || verdict === 'close'));
   if (wall && wall !== worst) other.push(withReserve(wall));
   const notEntered = joined(lines, (line) => line.notEntered);
+  const what = [...never, ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
   return {
     lines,
     checks,
     verdict: worstVerdict(checks),
     says: headline ? [headline.says, ...other] : [sentence('nothing is entered yet: begin with the motor')],
     jam: joined(lines, (line) => line.jam.says),
-    notWorkedOut: [...(notEntered.length > 0 ? [sentence('not entered: {fields}', { fields: listed(notEntered) })] : []), never],
+    notWorkedOut: [
+      ...(notEntered.length > 0 ? [sentence('not entered: {fields}', { fields: listed(notEntered) })] : []),
+      sentence('not worked out: {what}', { what }),
+    ],
     cautions: joinedOnce(lines, (line) => line.cautions),
   };
 }

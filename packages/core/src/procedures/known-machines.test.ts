@@ -27,14 +27,14 @@ const faults: Readonly<Record<string, Fault>> = {
   // What the lead leaves is too little at work as well.
   'bad-03': { fails: 'source/check-starts', follows: ['source/check-runs-up', 'work/check-carries', 'source/check-drop'] },
   'bad-04': { fails: 'source/check-fuse' },
-  'bad-05': { fails: 'belt/check-slip' },
+  'bad-05': { fails: 'belt/check-slip', follows: ['belt/check-flies'] },
   'bad-06': { fails: 'belt/check-tension', follows: ['source/check-bearing'] },
   'bad-07': { fails: 'belt/check-belts', follows: ['belt/check-wrap', 'belt/check-small-pulley'] },
   'bad-08': { fails: 'belt/check-driven-hub' },
   // A narrow belt is made for 42 m/s at the most, too.
   'bad-09': { fails: 'belt/check-rim', follows: ['belt/check-speed'] },
-  'bad-10': { fails: 'chain/check-rating' },
-  'bad-11': { fails: 'joint/check-bend' },
+  'bad-10': { fails: 'chain/check-rollers' },
+  'bad-11': { fails: 'joint/check-bend-at-speed', follows: ['joint/check-bend'] },
   // It does not last the work; a jam crushes it at once.
   'bad-12': { fails: 'cup/check-driver-wear', follows: ['cup/check-driver-hub'] },
   'bad-13': { fails: 'box/check-rating', follows: ['box/check-gears'] },
@@ -127,7 +127,7 @@ describe.each(knownMachines.map((machine) => [machine.id, machine] as const))('%
     const all = [
       ...evaluation.checks.map((check) => say(decided.get(check.id) ?? check.says, wording)),
       sayAll([...evaluation.says, ...evaluation.jam, ...evaluation.notWorkedOut], wording),
-      ...evaluation.cautions,
+      ...evaluation.cautions.map((caution) => say(caution, wording)),
       remedyFor(build, kinds, evaluation, wording),
     ].join('\n');
     for (const [k, tie] of says.entries()) {

@@ -20,6 +20,7 @@ export const sourceOutputs = {
     'inertia-at-motor': figure('Inertia of everything, at its shaft', 'inertia', 'Start'),
     'settles-at': figure('Speed under the load', 'speed', 'Start', { key: true }),
     'runs-up-in': figure('Run-up time', 'time', 'Start', { key: true }),
+    'runs-down-in': figure('Run-down time', 'time', 'Start', { aside: true }),
     'heated-for': figure('Time at rest that heats as much', 'time', 'Start', { aside: true }),
   },
   checks: {

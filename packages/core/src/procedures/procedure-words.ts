@@ -18,7 +18,7 @@ export const procedureWords: Readonly<Record<string, { readonly says: string; re
   'off-a-pitch': { says: "How far the marked length is from a whole number of pitches, in pitches", source: "Closed form" },
   'off-voltage': { says: "How far the wall’s voltage is from the plate’s, as a share of the plate’s", source: "Definition" },
   'out-of-line': { says: "Place of one wheel along its shaft, less that of the other, in either direction", source: "Closed form" },
-  'pitch-length': { says: "Inside length and what the section adds to it", source: "Shigley’s Mechanical Engineering Design (10e), table 17-11; DIN 2215" },
+  'pitch-length': { says: "Marked length and what the section adds to it, or takes from one that is marked outside", source: "Shigley’s Mechanical Engineering Design (10e), table 17-11; DIN 2215" },
   'pitches-round': { says: "Exact length of the belt at these centres over its pitch", source: "Open belt length (closed form)" },
   'poles': { says: "The largest even number of poles whose synchronous speed, 120 × frequency / poles, the shaft stays under", source: "Textbooks on electric machines (relation)" },
   'room-left': { says: "Room in the slot, with the move that the belt needs added to it or taken off", source: "Closed form" },

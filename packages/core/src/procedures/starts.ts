@@ -1,11 +1,12 @@
 import type { Check } from '../checks/check.js';
-import { type Figure, highEnd, type Known, known, lowEnd, picked, unknown, unseenUnder } from '../figure/figure.js';
+import { type Figure, fixed, flag, highEnd, type Known, known, lowEnd, picked, scaled, unknown, unseenUnder } from '../figure/figure.js';
 import { defineProcedure, type Procedure } from '../figure/formula.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
+import { runDown } from '../formulas/dynamics/run-down.js';
 import { neededBefore } from '../formulas/transmission/needed-before.js';
 import type { Curve, Ends, SourceOutput, StageTransfer, WorkDemand } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
-import { sentence } from '../wording/sentence.js';
+import { type Sentence, sentence } from '../wording/sentence.js';
 import { hangsSays, sourceOutputs } from './line-outputs.js';
 import { settlesLoaded, startUp } from './start-up.js';
 
@@ -49,8 +50,14 @@ interface Machine {
   readonly context: Context<typeof sourceOutputs>;
 }
 
-/** Does it start, how long does it take, where does it settle. */
-export function starts(machine: Machine): { readonly checks: readonly Check[]; readonly runningUp: RunningUp | null } {
+interface Started {
+  readonly checks: readonly Check[];
+  readonly runningUp: RunningUp | null;
+  readonly cautions: readonly Sentence[];
+}
+
+/** Does it start, how long does it take, where does it settle; and how long it runs down. */
+export function starts(machine: Machine): Started {
   const { output, transfers, demand, context } = machine;
   const { note } = context;
   const breakaway = note(
@@ -58,11 +65,12 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
     transfers.reduceRight((T, { ratio, efficiency }) => neededBefore({ T_2: T, i: ratio, k: efficiency }), demand.breakaway),
   );
   const checks: Check[] = [startsUnder(output, breakaway, context)];
-  if (output.byHand) return { checks, runningUp: null };
+  if (output.byHand) return { checks, runningUp: null, cautions: [] };
   const J = note('inertia-at-motor', inertiaAtSource(output, transfers, demand));
+  const cautions = runsDown(machine, J);
   const ends = endsOf(machine, breakaway);
   const { curves } = output;
-  if (!curves || !ends || !J.known) return { checks, runningUp: null };
+  if (!curves || !ends || !J.known) return { checks, runningUp: null, cautions };
   const runs = [
     startUp(curves[0], ends.high, highEnd(J)),
     startUp(curves[1], ends.likely, J.value),
@@ -97,7 +105,24 @@ export function starts(machine: Machine): { readonly checks: readonly Check[]; r
     ),
   );
   checks.push(runsUp(machine, time, heated, runs, from));
-  return { checks, runningUp: { curves, load: ends.likely, settles } };
+  return { checks, runningUp: { curves, load: ends.likely, settles }, cautions };
+}
+
+const dragSource =
+  'Common practice, no source: bearings, belts and brushes drag with 2 to 10 % of the rated torque, the air of the motor’s own fan with 0.5 to 3 %';
+const drag = fixed('1', 0.05, dragSource, [0.02, 0.1], flag.estimated);
+const ownFan = fixed('1', 0.01, dragSource, [0.005, 0.03], flag.estimated);
+/** Seconds from which it is told: nobody waits so long by himself. */
+const longRunDown_s = 5;
+
+/** How long it turns on, empty, when it is switched off at its highest speed; a fan or a pump is slowed by what it moves. */
+function runsDown({ output, demand, steady, context }: Machine, J: Figure<'kg·m²'>): Sentence[] {
+  if (demand.stopsItself) return [];
+  const air = scaled(output.torque, ownFan, dragSource);
+  const T_w = demand.growth === 2 ? picked('sum', 'N·m', [air, steady]) : air;
+  const time = context.note('runs-down-in', runDown({ J, n: output.top, T_c: scaled(output.torque, drag, dragSource), T_w }));
+  if (!time.known || time.value < longRunDown_s) return [];
+  return [sentence('switched off and with nothing in it, it may turn on for {time}: wait until it is still before reaching in', { time })];
 }
 
 /** Its torque at rest against what breaks the work away; of what has none, whether it is started unloaded. */

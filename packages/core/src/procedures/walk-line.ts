@@ -1,5 +1,5 @@
 import type { Check } from '../checks/check.js';
-import { type Figure, flag, known, picked, scaled, unknown } from '../figure/figure.js';
+import { type Figure, fixed, flag, known, picked, scaled, unknown } from '../figure/figure.js';
 import { forwardInertia } from '../formulas/dynamics/forward-inertia.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
@@ -29,8 +29,10 @@ import type {
 import type { Context, Limit } from '../kinds/outputs.js';
 import { type Kinds, kindKey } from '../kinds/registry.js';
 import { serviceFactor } from '../kinds/shared/service-factor.js';
-import type { Build, Element, Line } from '../machine/build.js';
+import type { Build, Element, Line, QuantityInput } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
+import type { Unit } from '../quantity/quantities.js';
+import { type Sentence, sentence } from '../wording/sentence.js';
 import { type Jam, jam } from './jam.js';
 import { sourceOutputs, stageOutputs, workOutputs } from './line-outputs.js';
 import { pullOnShaft } from './pull-on-shaft.js';
@@ -55,8 +57,9 @@ export interface WalkedLine {
   readonly checks: readonly Check[];
   readonly outlines: readonly DrawnStage[];
   readonly jam: Jam;
-  readonly cautions: readonly string[];
+  readonly cautions: readonly Sentence[];
   readonly notEntered: readonly string[];
+  readonly notWorkedOut: readonly string[];
 }
 
 /** What an element is opened with: its entries as figures, and where it keeps its own. */
@@ -75,15 +78,22 @@ export function openElement({ role, path, element }: ReturnType<typeof elementsO
   return { kind, path, inputs: inputFigures(path, element, kind.fields) };
 }
 
+/** What of the brief goes into the sums. */
+type Brief = Partial<Pick<Build, 'supply' | 'wishes'>>;
+
 /**
  * Walks a line from source to work and back: speed and torque are handed on from element to element, what the work needs is handed back, every figure is
  * kept under its element; then whether it starts, and what fails first when it jams.
  * @throws Error when a kind of the line is not among `kinds`: the caller loads them first
  */
-export const walkLine = (line: Line, kinds: Kinds, supply?: Build['supply']): WalkedLine => walk(line, kinds, supply).walked;
+export const walkLine = (line: Line, kinds: Kinds, brief?: Brief): WalkedLine => walk(line, kinds, brief).walked;
 
 /** The same, with how it runs up: functions, which are no part of an evaluation. */
-export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { readonly walked: WalkedLine; readonly runningUp: RunningUp | null } {
+export function walk(
+  line: Line,
+  kinds: Kinds,
+  { supply = {}, wishes }: Brief = {},
+): { readonly walked: WalkedLine; readonly runningUp: RunningUp | null } {
   const figures = new Map<string, OwnFigures>();
   const opened = elementsOf(line).map((placed): Opened => {
     const { kind, path, inputs } = openElement(placed, kinds);
@@ -108,15 +118,17 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
   const neededAt = torquesNeeded(demand.steady, transfers);
   const breakawayAt = torquesNeeded(demand.breakaway, transfers);
   const power = neededAt.map((T, k) => shaftPower({ T, n: (at[k] as Rotary).speed }));
+  const mustLast = mustLastOf(wishes);
   const results = transfers.map((transfer, k) =>
     transfer.under({
       torque: neededAt[k] as Figure<'N·m'>,
       power: power[k] as Figure<'W'>,
       torqueBehind: neededAt[k + 1] as Figure<'N·m'>,
+      breakaway: breakawayAt[k] as Figure<'N·m'>,
       breakawayBehind: breakawayAt[k + 1] as Figure<'N·m'>,
       shock: demand.shock,
       driver: output.driver,
-      cylinders: output.cylinders,
+      mustLast,
       inertias: () => ({ before: inertiaBefore(output, transfers, k), behind: inertiaBehind(transfers, demand, k) }),
     }),
   );
@@ -144,7 +156,13 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
       ...bearing(asSource, noun, output, results),
       ...joined(results, (each) => each.checks),
       ...joined(stages, (stage, k) =>
-        wears(stage, results[k], [neededAt[k], neededAt[k + 1]], serviceFactor(demand.shock, output.driver), demand.jams === 'never'),
+        wears(
+          stage,
+          results[k],
+          [neededAt[k], neededAt[k + 1]],
+          serviceFactor('v-belt', { shock: demand.shock, driver: output.driver }),
+          demand.jams === 'never',
+        ),
       ),
       ...joined(stages, (stage, k) => overhung(stage, results[k], results[k + 1])),
       ...demand.checks,
@@ -152,11 +170,22 @@ export function walk(line: Line, kinds: Kinds, supply: Build['supply'] = {}): { 
     ],
     outlines: transfers.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
     jam: stopped,
-    cautions: joinedOnce(everyone, (each) => each.cautions),
+    cautions: [...joinedOnce(everyone, (each) => each.cautions), ...started.cautions].map(asSentence),
     notEntered: joinedOnce(everyone, (each) => each.notEntered),
+    notWorkedOut: joinedOnce(everyone, (each) => each.notWorkedOut),
   };
   return { walked, runningUp: started.runningUp };
 }
+
+/** The words of a caution as a sentence, the same one each time: of several lines each is said once. */
+function asSentence(caution: string | Sentence): Sentence {
+  if (typeof caution !== 'string') return caution;
+  const made = cautionsMade.get(caution) ?? sentence(caution.replace(/\.$/, ''));
+  cautionsMade.set(caution, made);
+  return made;
+}
+
+const cautionsMade = new Map<string, Sentence>();
 
 /** Every field there is, so that none that comes later is left behind. */
 type Whole = { readonly [K in keyof Required<DrawnStage>]: DrawnStage[K] };
@@ -173,14 +202,26 @@ const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOu
   stock,
 });
 
+/** What was entered in a field of the brief. */
+function entered<U extends Unit>({ value, low, high, how }: Partial<QuantityInput> = {}, unit: U, field: string): Figure<U> {
+  if (value === undefined) return unknown(unit, []);
+  const range = low === undefined || high === undefined ? undefined : ([low, high] as const);
+  return known(unit, value, { by: 'given', field }, range, how === 'guessed' ? guessedMarks : 0);
+}
+
+const shedHours = fixed(
+  's',
+  720_000,
+  'Common practice, no source: what wears lasts 200 hours of a machine in a shed, while the brief says nothing else',
+);
+
+/** Hours that what wears must last. */
+const mustLastOf = (wishes: Build['wishes']): Figure<'s'> =>
+  wishes?.mustLast?.value === undefined ? shedHours : entered(wishes.mustLast, 's', 'wishes/mustLast');
+
 /** What the brief says of the supply. */
 function supplyOf(supply: Build['supply']): Supply {
-  const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> => {
-    const { value, low, high, how } = supply[name] ?? {};
-    if (value === undefined) return unknown(unit, []);
-    const range = low === undefined || high === undefined ? undefined : ([low, high] as const);
-    return known(unit, value, { by: 'given', field: `supply/${name}` }, range, how === 'guessed' ? guessedMarks : 0);
-  };
+  const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> => entered(supply[name], unit, `supply/${name}`);
   const phases = { is: supply.phases?.text as '1' | '3' | undefined, field: 'supply/phases' };
   return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), phases, breaker: entry('breaker', 'A') };
 }

@@ -52,7 +52,7 @@ function Odd() {
 
 /** What to beware of with the elements that are here, each once. */
 function Cautions() {
-  const cautions = useShown(({ open }) => open?.evaluation.cautions.join('\n')) ?? '';
+  const cautions = useShown(({ open }) => open?.evaluation.cautions.map(said).join('\n')) ?? '';
   return (
     <ul aria-label="cautions" className="mt-5 border-l-2 border-brass pl-3 text-sm text-soft">
       {cautions.split('\n').map((caution) => (

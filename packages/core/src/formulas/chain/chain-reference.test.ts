@@ -75,13 +75,32 @@ test('sizes that look alike are told apart by what a calliper reads', () => {
   expect(chainsLike(12.7, 7.9, 7.9)).toEqual(['40']);
   expect(chainsLike(12.7, 8.5, 7.8)).toEqual(['428', '08B']);
   expect(chainsLike(12.7, 7.77, 6.3)).toEqual(['41', '420']);
-  expect(chainsLike(8, 4.8, 4.7)).toEqual([]);
+  expect(chainsLike(8, 4.8, 4.7)).toEqual(['T8F']);
+  expect(chainsLike(7, 4.8, 4.7)).toEqual([]);
 });
 
 test('every size has the pitch its number says, and breaks above an eighth that it may pull', () => {
   for (const [size, { pitch_mm, breaks_N }] of Object.entries(chains)) {
-    const said = /^(4\d\d|520|081)$/.test(size) ? null : pitchOfNumber(size);
+    // Numbers of motorcycle, kart and cycle chains are not eighths of an inch.
+    const said = /^(\d\d\d|T8F|25H)$/.test(size) ? null : pitchOfNumber(size);
     if (said !== null) expect(Math.abs(said * 25.4 - pitch_mm)).toBeLessThan(0.01);
     expect(breaks_N).toBeGreaterThan(3000);
   }
+});
+
+// ISO 9633, from memory: 082 is 1/2 × 3/32 in, 2.38 mm between the plates, and breaks above 9800 N. JASO and makers, from memory: 219 has a pitch of 7.774 mm; ISO 10190: 530 is 5/8 × 3/8.
+test('rows of cycle and kart chains', () => {
+  expect(chains['082']).toMatchObject({ pitch_mm: 12.7, width_mm: 2.38, breaks_N: 9800 });
+  expect(chains['219']).toMatchObject({ pitch_mm: 7.774 });
+  expect(chains['530']).toMatchObject({ pitch_mm: 15.875, width_mm: 9.53 });
+});
+
+test('no two sizes are one, and of one pitch the wider is never rated less by its rollers', () => {
+  const rows = Object.entries(chains);
+  expect(new Set(rows.map(([, { pitch_mm, roller_mm, width_mm, breaks_N }]) => `${pitch_mm} ${roller_mm} ${width_mm} ${breaks_N}`)).size).toBe(
+    rows.length,
+  );
+  const light = (['082', '081', '415', '41'] as const).map((size) => chains[size].rating.K_r);
+  const heavy = (['420', '428', '40'] as const).map((size) => chains[size].rating.K_r);
+  for (const row of [light, heavy]) expect(row).toEqual([...row].sort((a, b) => a - b));
 });

@@ -12,7 +12,7 @@ export const plateRating = defineFormula({
   expr: '745.699872 * k * z^1.08 * n^0.9 * (p / 25.4)^(3 - 0.07 * p / 25.4)',
   source: "Shigley's Mechanical Engineering Design (10e), eq. 17-32 (relation)",
   inputs: {
-    k: inputSlot('1', '0.004, or 0.0022 for chain 41', [0.002, 0.005]),
+    k: inputSlot('1', '0.004, or 0.0022 for chain 41', [0.0015, 0.0055]),
     z: inputSlot('1', 'teeth of the small sprocket', [9, 150]),
     n: inputSlot('rpm', 'speed of the small sprocket', [10, 5000]),
     p: inputSlot('mm', 'pitch of the chain', [6, 50]),

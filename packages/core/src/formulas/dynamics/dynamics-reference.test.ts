@@ -7,6 +7,7 @@ import { forwardInertia } from './forward-inertia.js';
 import { kineticEnergy } from './kinetic-energy.js';
 import { quickestRatio } from './quickest-ratio.js';
 import { reflectedInertia } from './reflected-inertia.js';
+import { runDown } from './run-down.js';
 
 proves('drives', 'accel-01', ({ given }) => ({
   t: evenRunUp.compute({ J: given('J'), T_s: given('T') - given('TL'), n: given('n') }),
@@ -25,6 +26,11 @@ proves('drives', 'accel-02', ({ given }) => {
   };
 });
 proves('drives', 'flywheel-02', ({ given }) => ({ J: flywheelForEvenness.compute({ E: given('dE'), C_s: given('Cs'), n: given('n') }) }));
+// The windage factor k of the check file is a torque at the speed it runs down from: k · ω².
+proves('machines', 'rundown-01', ({ given }) => {
+  const omega = (Math.PI * given('n0')) / 30;
+  return { t: runDown.compute({ J: given('J'), n: given('n0'), T_c: given('Tc'), T_w: given('k') * omega ** 2 }) };
+});
 proves('drives', 'ratio-best-01', ({ given }) => {
   const [J_L, J_M] = [given('JL'), given('Jm')];
   return { i: quickestRatio.compute({ J_L, J_M }) };

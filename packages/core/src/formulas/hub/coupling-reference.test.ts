@@ -27,7 +27,7 @@ proves('drives', 'coup-jaw-01', ({ given }) => {
 });
 proves('drives', 'coup-reson-01', ({ given }) => {
   const f = twinResonance.compute({ k: given('k'), J_1: given('J1'), J_2: given('J2') });
-  return { f, n_crit: criticalSpeed.compute({ f }) };
+  return { f, n_crit: criticalSpeed.compute({ f, o: 1 }) };
 });
 proves('drives', 'coup-misalign-01', ({ given }) => ({ angle: spacerAngle.compute({ o: given('offset'), s: given('spacer') }) }));
 proves('drives', 'coup-shearpin-01', ({ given }) => ({

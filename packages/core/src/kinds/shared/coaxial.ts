@@ -1,6 +1,5 @@
-import { anyCouplingFactor, couplingFactorSource, couplingFactors, cylinderAdds, cylinderSource } from '../../catalog/coupling-factors.js';
-import { type Figure, fixed, fromTable, picked } from '../../figure/figure.js';
-import type { Duty, StageOutline } from '../kind.js';
+import { type Figure, fixed } from '../../figure/figure.js';
+import type { StageOutline } from '../kind.js';
 import { likely } from './likely.js';
 
 export const straightThrough = fixed('1', 1, 'Shafts on one axis turn together');
@@ -14,15 +13,3 @@ export const onOneAxis = (diameter: Figure<'mm'>): StageOutline => ({
   centres: null,
   coaxial: true,
 });
-
-/** Service factor of couplings and gearboxes, by how rough the work is and how even the driver; the widest of what is not said. */
-export function roughness({ shock, cylinders }: Pick<Duty, 'shock' | 'cylinders'>): Figure<'1'> {
-  const ofWork = fromTable('1', shock ? couplingFactors[shock] : anyCouplingFactor, {
-    table: 'coupling service factors',
-    row: shock ?? 'not said how rough',
-    source: couplingFactorSource,
-  });
-  if (!cylinders) return ofWork;
-  const [low, likely, high] = cylinderAdds[cylinders];
-  return picked('sum', '1', [ofWork, fixed('1', likely, cylinderSource, [low, high])]);
-}

@@ -1,9 +1,11 @@
-import { type Figure, fixed, flag, unknown } from '../../figure/figure.js';
+import { type Figure, fixed, flag, scaled, unknown } from '../../figure/figure.js';
+import { leverTorque } from '../../formulas/work/lever-torque.js';
 import { stoppingAngle } from '../../formulas/work/stopping-angle.js';
 import { type Chosen, choice, quantity } from '../fields.js';
 import type { WorkDemand } from '../kind.js';
 import { figure, type LimitOutput } from '../outputs.js';
 import type { Declares } from './only.js';
+import type { Sort } from './tool-sort.js';
 
 const steel = [0.03, 0.1, 0.3] as const;
 
@@ -54,9 +56,15 @@ export const jamLimits = {
 
 const resistsSource = 'As entered: what the obstruction itself resists';
 
+const pinchSource =
+  'Common practice, no source: wood pinches a blade, or is thrown by it, with 0.3 to 3 kN at its teeth; what is harder breaks teeth';
+const pinches = fixed('N', 1000, pinchSource, [300, 3000], flag.estimated);
+
 interface JamInputs {
   readonly jam: Chosen<Stopper>;
   readonly resists: Figure<'N·m'>;
+  /** What the tool is, where a kind has such a field. */
+  readonly tool?: Chosen<Sort>;
   /** Turn to standstill, where a kind has such a field. */
   readonly stops?: Figure<'rad'>;
 }
@@ -66,17 +74,19 @@ interface JamInputs {
  * @returns the part of the work’s demand that says so
  */
 export function jammedBy(
-  { jam, resists, stops: angle }: JamInputs,
+  { jam, resists, stops: angle, tool }: JamInputs,
   diameter: Figure<'mm'>,
   { note, limit }: Declares<typeof jamFigures, Readonly<Record<never, never>>, typeof jamLimits>,
 ): Pick<WorkDemand, 'stops' | 'slips' | 'jams'> {
   const entered = angle?.known ? angle : unknown('rad', [jam.field]);
   // Whoever enters an angle says that something stops it.
   if (jam.is === 'nothing' && !entered.known) return { stops: unknown('rad', [], 'nothing can jam it'), jams: 'never' };
+  const isCut = tool?.is === 'blade' && (jam.is === 'green-wood' || jam.is === 'dry-wood');
+  const obstruction = resists.known || !isCut ? resists : leverTorque({ F: pinches, a: scaled(diameter, 0.5, 'At its rim') });
   const stops = note('stops-within', stopsIn(entered, jam, diameter));
   return {
     stops,
-    slips: resists.known ? limit('obstruction', { torque: resists, source: resistsSource }) : null,
+    slips: obstruction.known ? limit('obstruction', { torque: obstruction, source: resists.known ? resistsSource : pinchSource }) : null,
     ...(jam.is === 'only-steel' ? { jams: 'only if steel falls in' } : {}),
   };
 }

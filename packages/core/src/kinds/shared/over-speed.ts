@@ -1,18 +1,21 @@
+import type { Check } from '../../checks/check.js';
 import type { CheckOutput } from '../../checks/check-output.js';
-import { type Figure, fixed, unseen } from '../../figure/figure.js';
+import { type Figure, fixed, highEnd, unseen } from '../../figure/figure.js';
+import { rimSpeed } from '../../formulas/belt/rim-speed.js';
+import { sentence } from '../../wording/sentence.js';
 import { type Chosen, choice } from '../fields.js';
+import type { Declares } from './only.js';
 
-/** Over-speed is judged at the highest speed that can be reached, unloaded, not where the machine settles. @param what the thing that turns */
-export const overspeedCheck = (what: string, source: string) =>
-  ({
-    subject: `whether ${what} overspeeds`,
-    source,
-    says: {
-      holds: `${what} turns at up to {needs} unloaded; {has} is its limit`,
-      may: `${what} may overspeed: it turns at up to {needs} unloaded, and {has} is its limit`,
-      fails: `${what} overspeeds: it turns at up to {needs} unloaded, and {has} is its limit`,
-    },
-  }) satisfies CheckOutput;
+/** Over-speed is judged at the highest speed that can be reached, unloaded, not where the machine settles. */
+export const overspeedCheck = {
+  subject: 'whether the tool overspeeds',
+  source: 'As entered: what the tool must not pass',
+  says: {
+    holds: 'the tool turns at up to {needs} unloaded{rim}; {has} is its limit',
+    may: 'the tool may overspeed: it turns at up to {needs} unloaded{rim}, and {has} is its limit',
+    fails: 'the tool overspeeds: it turns at up to {needs} unloaded{rim}, and {has} is its limit',
+  },
+} as const satisfies CheckOutput;
 
 const rimSource =
   'Machinery’s Handbook, safe rim speeds, for cast iron; EN 12413 for bonded wheels that are not marked for more (from memory); others common practice, no source: sandstone 12, wood and plastic 25, steel 80 m/s';
@@ -48,8 +51,32 @@ export const rimCheck = {
 } as const satisfies CheckOutput;
 
 /** By what it is made of; while that is not said, from the weakest that is spun to the strongest. */
-export const safeRim = ({ is, field }: Chosen<Made>): Figure<'m/s'> =>
+const safeRim = ({ is, field }: Chosen<Made>): Figure<'m/s'> =>
   is ? fixed('m/s', rims[is].most, rimSource) : unseen('m/s', [rims.stone.most, rims.iron.most, rims.steel.most], field, rimSource);
+
+interface SpeedInputs {
+  readonly most: Figure<'rpm'>;
+  readonly made: Chosen<Made>;
+  readonly diameter: Figure<'mm'>;
+}
+
+/** Against the speed that is marked on it, and its rim against what it is made of; where neither is said, its rim from the weakest to the strongest. */
+export function overspeeds(
+  { most, made, diameter }: SpeedInputs,
+  n: Figure<'rpm'>,
+  { check }: Declares<Readonly<Record<never, never>>, { readonly speed: typeof overspeedCheck; readonly rim: typeof rimCheck }>,
+): Check[] {
+  const v = rimSpeed({ d: diameter, n });
+  const rim = v.known ? sentence(', its rim at {v}', { v }) : '';
+  const marked = most.known ? [check('speed', { has: most, needs: n, tells: { rim } })] : [];
+  return made.is || !most.known ? [...marked, check('rim', { has: safeRim(made), needs: v })] : marked;
+}
+
+/** Whether a rim is faster than the weakest that it may be made of withstands. */
+export function rimMayBurst(d: Figure<'mm'>, n: Figure<'rpm'>): boolean {
+  const v = rimSpeed({ d, n });
+  return v.known && highEnd(v) > rims.stone.most;
+}
 
 /** What a tool may do whose limit is not known, or is passed. */
 export const mayBurst =

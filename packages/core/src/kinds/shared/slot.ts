@@ -41,6 +41,9 @@ export const roomOutward = (slotOut: Figure<'mm'>, off: Figure<'mm'>): Figure<'m
 export const roomInward = (slotIn: Figure<'mm'>, off: Figure<'mm'>): Figure<'mm'> =>
   solve('mm', roomLeft, { room: slotIn, off }, ({ room = 0, off: by = 0 }) => room + by);
 
+/** Wrap from 90° on a drive, and from 120° a good one: a quarter of the wrap is left then. */
+export const wrapCloseBelow = 0.25;
+
 export const reachCheck = {
   subject: 'whether the belt fits the slot',
   source: 'Open belt length solved for the centre distance (closed form)',

@@ -149,3 +149,65 @@ describe('other sources and works', () => {
     expect(cranked.cautions.join(' ')).toContain('A crank kicks back');
   });
 });
+
+// Known machine bad-11 and makers' usual limits (common practice, no source): speed times angle 18,000; β²ω² of 1000 to 1500 rad/s².
+it('one joint may bend less the faster it turns', () => {
+  const at = (bend: string) => check(after('coupling', { type: 'cardan', rating: '35 N·m', bend }), 'coupling/check-bend-at-speed');
+  // The shaft behind the belt turns at up to 450 rpm, 47 rad/s: √1250 / 47 is 43°, 18,000 / 450 is 40°; nothing is told.
+  expect(at('15°')).toBeUndefined();
+  const fast = afterTyping(withStageAdded(crusher(), 'main', 0, 'coupling'), { 'main/coupling/type': 'cardan', 'main/coupling/bend': '14°' });
+  expect(check(told(fast, kinds), 'coupling/check-bend-at-speed')).toMatchObject({ verdict: 'fails' });
+});
+
+describe('how often a turn it is struck', () => {
+  // A four-stroke engine of one cylinder fires every other turn: its critical speed is twice that of what strikes once a turn.
+  it('by the cylinders of an engine', () => {
+    const at = (cylinders: string) => {
+      const build = afterTyping(withStageAdded(withKind(crusher(), 'main/source', 'engine'), 'main', 1, 'coupling'), {
+        'main/source/inertia': '0.01 kg·m²',
+        'main/source/cylinders': cylinders,
+        'main/work/inertia': '0.05 kg·m²',
+        'main/coupling/type': 'jaw',
+        'main/coupling/stiffness': '4000 N·m/rad',
+      });
+      return told(build, kinds);
+    };
+    // Stiff, and so above what it runs at: the nearest of its critical speeds is that of the highest order.
+    const [one, more] = [value(at('1'), 'coupling', 'critical-speed'), value(at('more'), 'coupling', 'critical-speed')];
+    expect(one / more).toBeCloseTo(2 / 1.5, 9);
+    expect(check(at('1'), 'coupling/check-resonance')?.says).toContain('struck three times in two turns');
+  });
+});
+
+describe('ratings with a service factor', () => {
+  const box = (rating: string, entries: Readonly<Record<string, string>> = {}) =>
+    check(
+      told(
+        afterTyping(withStageAdded(crusher(), 'main', 1, 'gearbox'), {
+          'main/gearbox/ratio': '1',
+          'main/gearbox/rating': rating,
+          'main/work/shock': 'medium',
+          ...entries,
+        }),
+        kinds,
+      ),
+      'gearbox/check-rating',
+    );
+
+  // 8 N·m by 1.5 and 1.75: 12 to 14.
+  it('short at both ends it fails, between them it is close', () => {
+    expect(['11.9 N·m', '12.1 N·m', '13.9 N·m', '17.6 N·m'].map((rating) => box(rating)?.verdict)).toEqual(['fails', 'close', 'close', 'holds']);
+    expect(box('17.6 N·m')?.says).toContain('with a service factor of 1.5 to 1.75 (medium shock, a motor of high starting torque)');
+  });
+
+  it('a plate that names a speed is held to it', () => {
+    const at = (most: string) =>
+      check(
+        told(afterTyping(withStageAdded(crusher(), 'main', 1, 'gearbox'), { 'main/gearbox/ratio': '1', 'main/gearbox/most': most }), kinds),
+        'gearbox/check-speed',
+      )?.verdict;
+    expect([at('400 rpm'), at('500 rpm')]).toEqual(['fails', 'holds']);
+    const coupling = told(afterTyping(withStageAdded(crusher(), 'main', 1, 'coupling'), { 'main/coupling/most': '400 rpm' }), kinds);
+    expect(check(coupling, 'coupling/check-speed')?.verdict).toBe('fails');
+  });
+});

@@ -25,7 +25,7 @@ export const handCrank: SourceKind<typeof handCrankHead> = {
       stall: limit('stall', { torque: most, source }),
       inertia: inertia.known ? inertia : noWheel,
       supports: unknown('N', []),
-      driver: 'high',
+      driver: 'hand',
       stopped: '',
       checks: [],
       under: () => [],

@@ -44,6 +44,13 @@ const fields = {
     help: 'For the drawing.',
     measure: 'Calliper across it.',
   }),
+  most: quantity('Speed it must not pass', 'speed', {
+    accepts: [1, 100_000],
+    bare: 'rpm',
+    how: 'plate',
+    help: 'Where its plate or its maker says one.',
+    measure: 'On the hub, or in its maker’s list.',
+  }),
   offset: quantity('Shafts out of line by', 'length', {
     accepts: [0, 50],
     bare: 'mm',

@@ -1,19 +1,23 @@
+import type { Driver } from '../../../catalog/service-factors.js';
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, lowEnd, scaled, unknown, unseen } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, lowEnd, picked, scaled, unknown, unseen } from '../../../figure/figure.js';
 import { criticalSpeed } from '../../../formulas/dynamics/critical-speed.js';
 import { twinResonance } from '../../../formulas/dynamics/twin-resonance.js';
 import { cardanFastest } from '../../../formulas/hub/cardan-fastest.js';
 import { cardanSlowest } from '../../../formulas/hub/cardan-slowest.js';
+import { jointAngleByShake } from '../../../formulas/hub/joint-angle-by-shake.js';
+import { jointAngleBySpeed } from '../../../formulas/hub/joint-angle-by-speed.js';
 import { spacerAngle } from '../../../formulas/hub/spacer-angle.js';
 import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
 import type { InputFigures } from '../../fields.js';
 import type { Duty, Rotary, StageKind, StageResult } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { noPull, onOneAxis, roughness, straightThrough, weightless } from '../../shared/coaxial.js';
+import { noPull, onOneAxis, straightThrough, weightless } from '../../shared/coaxial.js';
 import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
+import { ratedBetween, rowOf, serviceFactor } from '../../shared/service-factor.js';
 import { couplingHead } from './fields.js';
-import { bendSource, type CouplingOutputs, ratingSource } from './outputs.js';
+import { bendSource, type CouplingOutputs, ratingSource, shakeSource } from './outputs.js';
 
 type Inputs = InputFigures<typeof couplingHead.fields>;
 
@@ -53,19 +57,21 @@ const tearSource = 'Common practice, no source: an elastic part tears at two to 
 const tears = fixed('1', 0.4, tearSource, [0.33, 0.5], flag.estimated);
 
 function underLoad(inputs: Inputs, arriving: Rotary, duty: Duty, context: Context<CouplingOutputs>): StageResult {
-  const { torque, inertias } = duty;
+  const { torque } = duty;
   const { note, check, limit } = context;
   const { type, rating, offset, gap, bend } = inputs;
-  const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: roughness(duty) }));
+  const factor = note('service-factor', serviceFactor('coupling', duty));
+  const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: factor }));
   if (offset.known && gap.known) note('bends-by', spacerAngle({ o: offset, s: gap }));
-  const checks: Check[] = [check('rating', { has: allowed, needs: torque })];
+  const checks: Check[] = [ratedBetween(check('rating', { has: allowed, needs: torque, tells: { factor, factorOf: rowOf(duty) } }), duty)];
   if (offset.known && (type.is === 'jaw' || type.is === 'sleeve')) {
     const { says, mm, range } = misalignment[type.is];
     checks.push(check('line', { has: fixed('mm', mm, says, range, flag.estimated), needs: offset, source: says }));
   }
-  if (type.is === 'cardan') checks.push(turnsUnevenly(inputs, arriving, context));
+  if (type.is === 'cardan') checks.push(...turnsUnevenly(inputs, arriving, context));
   else if (!type.is && bend.known) checks.push(check('bend', { has: unknown('rad', [type.field]), needs: bend }));
-  if (type.is !== 'sleeve' && inputs.stiffness.known) checks.push(resonates(inputs, arriving, inertias(), context));
+  if (type.is !== 'sleeve' && inputs.stiffness.known) checks.push(resonates(inputs, arriving, duty, context));
+  if (inputs.most.known) checks.push(check('speed', { has: inputs.most, needs: arriving.top }));
   const hubs = hubFixings(inputs, context);
   return {
     checks,
@@ -81,32 +87,58 @@ function underLoad(inputs: Inputs, arriving: Rotary, duty: Duty, context: Contex
 
 const mostBend = fixed('rad', (18 * Math.PI) / 180, bendSource, [(15 * Math.PI) / 180, (20 * Math.PI) / 180], flag.estimated);
 
-/** One joint alone turns the driven shaft faster and slower, twice a turn. */
-function turnsUnevenly({ bend }: Inputs, { speed }: Rotary, { note, check }: Context<CouplingOutputs>): Check {
+const speedTimesAngle = fixed('1', 18_000, shakeSource, [14_000, 20_000], flag.estimated);
+const mostShake = fixed('1', 1250, shakeSource, [1000, 1500], flag.estimated);
+
+/** One joint alone turns the driven shaft faster and slower, twice a turn: judged at the highest speed that it can reach. */
+function turnsUnevenly({ bend }: Inputs, { speed, top: n }: Rotary, { note, check }: Context<CouplingOutputs>): Check[] {
   note('runs-up-to', cardanFastest({ n: speed, beta: bend }));
   note('runs-down-to', cardanSlowest({ n: speed, beta: bend }));
-  return check('bend', { has: mostBend, needs: bend });
+  const may = picked('least', 'rad', [jointAngleBySpeed({ k: speedTimesAngle, n }), jointAngleByShake({ a: mostShake, n })]);
+  const atSpeed = check('bend-at-speed', { has: note('may-bend-by', may), needs: bend, tells: { n } });
+  // What is missing is said once.
+  return [check('bend', { has: mostBend, needs: bend }), ...(bend.known && atSpeed.verdict !== 'holds' ? [atSpeed] : [])];
 }
 
 const quarterSource = 'Common practice, no source: a quarter away from a resonance';
 const quarterMore = fixed('1', 1.25, quarterSource);
 
-/** What spins on both sides oscillates against the elastic part: kept off the speed it runs at. */
-function resonates(
-  { stiffness }: Inputs,
-  { speed }: Rotary,
-  inertias: { before: Figure<'kg·m²'>; behind: Figure<'kg·m²'> },
-  { note, check }: Context<CouplingOutputs>,
-): Check {
-  const [J_1, J_2] = [spinning(inertias.before, 'before'), spinning(inertias.behind, 'behind')];
-  const resonance = note('resonance', twinResonance({ k: stiffness, J_1, J_2 }));
-  const critical = note('critical-speed', criticalSpeed({ f: resonance }));
-  const above = critical.known && speed.known && speed.value > critical.value;
+/** How often a turn a driver strikes what it turns: once by unbalance, and as a four-stroke engine fires, with its first harmonics; twin cylinders fire evenly or not. */
+const orders: Readonly<Record<Driver, readonly number[]>> = {
+  normal: [1],
+  high: [1],
+  hand: [1],
+  '1': [0.5, 1, 1.5],
+  '2': [0.5, 1, 2],
+  more: [1, 1.5, 2],
+};
+const struck: Readonly<Record<number, string>> = { 0.5: 'every other turn', 1: 'once a turn', 1.5: 'three times in two turns', 2: 'twice a turn' };
+
+/** What spins on both sides oscillates against the elastic part: every order of the driver is kept off the speed it runs at, and the nearest is told. */
+function resonates({ stiffness }: Inputs, { speed }: Rotary, { inertias, driver }: Duty, { note, check }: Context<CouplingOutputs>): Check {
+  const { before, behind } = inertias();
+  const f = note('resonance', twinResonance({ k: stiffness, J_1: spinning(before, 'before'), J_2: spinning(behind, 'behind') }));
   const apart = (n: Figure<'rpm'>) => scaled(n, quarterMore, quarterSource);
-  const [has, needs] = above ? [speed, apart(critical)] : [critical, apart(speed)];
-  const tells = { critical, resonance, speed, where: above ? 'above' : 'below', start: above ? ', and passes it at every start' : '' };
-  return check('resonance', { has, needs, tells });
+  const each = orders[driver ?? 'normal'].map((often) => {
+    const critical = criticalSpeed({ f, o: fixed('1', often, `The driver strikes ${struck[often]}`) });
+    const above = critical.known && speed.known && speed.value > critical.value;
+    const [has, needs] = above ? [speed, apart(critical)] : [critical, apart(speed)];
+    const tells = {
+      critical,
+      resonance: f,
+      speed,
+      struck: struck[often] ?? '',
+      where: above ? 'above' : 'below',
+      start: above ? ', and passes it at every start' : '',
+    };
+    return { critical, check: check('resonance', { has, needs, tells }) };
+  });
+  const nearest = each.reduce((one, other) => (leftOf(other.check) < leftOf(one.check) ? other : one));
+  note('critical-speed', nearest.critical);
+  return nearest.check;
 }
+
+const leftOf = ({ margin }: Check): number => margin?.worst ?? Number.POSITIVE_INFINITY;
 
 /** Something without inertia does not oscillate: what is left out as nought is not known here. */
 const spinning = (J: Figure<'kg·m²'>, where: string): Figure<'kg·m²'> =>

@@ -18,10 +18,10 @@ import { sentence } from '../../../wording/sentence.js';
 import type { InputFigures } from '../../fields.js';
 import type { Duty, Rotary, StageKind, StageResult } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { roughness } from '../../shared/coaxial.js';
 import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { outlineOf } from '../../shared/outline.js';
+import { rowOf, serviceFactor } from '../../shared/service-factor.js';
 import { toothedInertia } from '../../shared/wheels.js';
 import { gearPairHead } from './fields.js';
 import { faceSource, type GearPairOutputs, meshSource, teethSource } from './outputs.js';
@@ -117,13 +117,17 @@ function underLoad(loaded: Loaded): StageResult {
   const stress = note('tooth-stress', toothStress({ K_v, W_t, b, m, Y }));
   const push = note('pull', meshPush({ W_t }));
   const enduring = toothTorque({ sigma: strengthOf(inputs, 'lasts'), b, m, Y, d: driver, K_v });
-  const lasting = note('lasts-up-to', ratedTorque({ T_r: enduring, f: roughness(duty) }));
+  const factor = note('service-factor', serviceFactor('coupling', duty));
+  const lasting = note('lasts-up-to', ratedTorque({ T_r: enduring, f: factor }));
   const breaks = note('breaks-at', toothTorque({ sigma: strengthOf(inputs, 'breaks'), b, m, Y, d: driver, K_v: slowly }));
   const ready = inputs.material.is !== undefined;
   const hubs = hubFixings(inputs, context, driver, gearDiameter({ m, z: inputs.z2 }));
   const bent = stress.known ? sentence(', which bends them with {stress}', { stress }) : '';
   return {
-    checks: [check('teeth-bend', { has: lasting, needs: duty.torque, tells: { stress: bent } }), ...shapeChecks(loaded)],
+    checks: [
+      check('teeth-bend', { has: lasting, needs: duty.torque, tells: { stress: bent, factor, factorOf: rowOf(duty) } }),
+      ...shapeChecks(loaded),
+    ],
     slips: null,
     steady: ready ? limit('lasts', { torque: lasting, source: gearSource }) : null,
     breaks: ready ? limit('teeth', { torque: breaks, source: gearSource }) : null,

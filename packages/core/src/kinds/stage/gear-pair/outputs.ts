@@ -2,6 +2,7 @@ import { gearSource, lewisSource } from '../../../catalog/gears.js';
 import { figure, type Outputs } from '../../outputs.js';
 import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
 import { hubLimits } from '../../shared/hub-fixing.js';
+import { serviceFigure, withFactor } from '../../shared/service-factor.js';
 import { wheelFigures } from '../../shared/wheels.js';
 
 export const teethSource = 'Textbooks: full-depth teeth of 20° are undercut below 17, in practice below 14';
@@ -21,6 +22,7 @@ export const gearPairOutputs = {
     'tooth-force': figure('Force on the teeth', 'force', 'Teeth'),
     'tooth-stress': figure('Bending stress of the teeth', 'stress', 'Teeth', { key: true }),
     pull: figure('Push on each shaft', 'force', 'Teeth'),
+    ...serviceFigure('Teeth'),
     'lasts-up-to': figure('Torque within the rating', 'torque', 'Teeth', { key: true }),
     'breaks-at': figure('Breaks at, driving gear', 'torque', 'Teeth'),
     ...wheelFigures('gear'),
@@ -29,7 +31,7 @@ export const gearPairOutputs = {
     'teeth-bend': {
       subject: 'strength of the teeth',
       source: `Lewis; ${lewisSource}; ${gearSource}`,
-      says: 'the teeth withstand {has} at the driving gear for years with the service factor of the work; the work needs {needs}{stress}',
+      says: `the teeth withstand {has} at the driving gear for years ${withFactor}; the work needs {needs}{stress}`,
     },
     'tooth-count': {
       subject: 'teeth of the smaller gear',

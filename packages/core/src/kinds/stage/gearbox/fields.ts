@@ -74,6 +74,13 @@ const fields = {
     help: 'Square to the shaft, at the middle of its end.',
     measure: 'In its maker’s list: overhung or radial load.',
   }),
+  most: quantity('Speed it must not pass', 'speed', {
+    accepts: [1, 100_000],
+    bare: 'rpm',
+    how: 'plate',
+    help: 'Of its fast shaft: beyond it oil and bearings run hot.',
+    measure: 'On the plate, or in its maker’s list.',
+  }),
   size: quantity('Housing, across', 'length', { accepts: [10, 2_000], bare: 'mm', how: 'measured', help: 'For the drawing.', measure: 'Tape.' }),
   ...hubFields('driven', 'Output shaft'),
 };

@@ -6,11 +6,12 @@ import { planetaryRatio } from '../../../formulas/transmission/planetary-ratio.j
 import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
 import { type Band, bandAt } from '../../../numeric/band-at.js';
 import type { InputFigures } from '../../fields.js';
-import type { Duty, StageKind, StageResult } from '../../kind.js';
+import type { Duty, Rotary, StageKind, StageResult } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { noPull, onOneAxis, roughness, weightless } from '../../shared/coaxial.js';
+import { noPull, onOneAxis, weightless } from '../../shared/coaxial.js';
 import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixing } from '../../shared/hub-fixing.js';
+import { ratedBetween, rowOf, serviceFactor } from '../../shared/service-factor.js';
 import { gearboxHead } from './fields.js';
 import { type GearboxOutputs, ratingSource } from './outputs.js';
 
@@ -68,21 +69,25 @@ export const gearbox: StageKind<typeof gearboxHead> = {
       efficiency,
       inertia: { in: weightless, out: weightless },
       outline: onOneAxis(inputs.size),
-      under: (duty) => underLoad(inputs, duty, efficiency, context),
+      under: (duty) => underLoad(inputs, arriving, duty, efficiency, context),
     };
   },
 };
 
-function underLoad(inputs: Inputs, duty: Duty, efficiency: Figure<'1'>, context: Context<GearboxOutputs>): StageResult {
+function underLoad(inputs: Inputs, { speed }: Rotary, duty: Duty, efficiency: Figure<'1'>, context: Context<GearboxOutputs>): StageResult {
   const { torqueBehind, power } = duty;
   const { note, check, limit } = context;
   const { rating, gears } = inputs;
-  const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: roughness(duty) }));
+  const factor = note('service-factor', serviceFactor('coupling', duty));
+  const allowed = note('lasts-up-to', ratedTorque({ T_r: rating, f: factor }));
   note('heat', frictionLoss({ P: power, k: efficiency }));
   const hub = hubFixing(inputs, 'driven', context);
   const locks = gears.is === 'worm' && efficiency.known && highEnd(efficiency) < 0.5;
   return {
-    checks: [check('rating', { has: allowed, needs: torqueBehind })],
+    checks: [
+      ratedBetween(check('rating', { has: allowed, needs: torqueBehind, tells: { factor, factorOf: rowOf(duty) } }), duty),
+      ...(inputs.most.known ? [check('speed', { has: inputs.most, needs: speed })] : []),
+    ],
     slips: null,
     steady: rating.known ? limit('lasts', { torque: allowed, source: ratingSource, isDriven: true }) : null,
     breaks: rating.known

@@ -1,6 +1,7 @@
 import { figure, type Outputs } from '../../outputs.js';
 import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
 import { hubLimit } from '../../shared/hub-fixing.js';
+import { serviceFigure, withFactor } from '../../shared/service-factor.js';
 
 export const ratingSource = 'Rated output torque over the service factor (common practice, no source)';
 
@@ -10,15 +11,25 @@ export const gearboxOutputs = {
     ...ratioFigure,
     ...drivenShaft,
     efficiency: figure('Efficiency', 'fraction', 'Load', { key: true }),
+    ...serviceFigure('Load'),
     'lasts-up-to': figure('Torque within the rating, at its output', 'torque', 'Load', { key: true }),
     'breaks-at': figure('Breaks at, at its output', 'torque', 'Load'),
     heat: figure('Heat at work', 'power', 'Load'),
   },
   checks: {
+    speed: {
+      subject: 'whether the gearbox runs too fast',
+      source: 'As entered: its plate, which means the speed at work',
+      closeBelow: 0,
+      says: {
+        holds: 'the fast shaft of the gearbox turns at {needs}; its plate allows {has}',
+        fails: 'the fast shaft of the gearbox turns at {needs}, and its plate allows {has}: oil and bearings run hot',
+      },
+    },
     rating: {
       subject: 'torque rating of the gearbox',
       source: ratingSource,
-      says: 'the gearbox transmits {has} at its output with the service factor of the work; the work needs {needs}',
+      says: `the gearbox transmits {has} at its output ${withFactor}; the work needs {needs}`,
     },
   },
   limits: {

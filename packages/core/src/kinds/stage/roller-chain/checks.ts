@@ -3,13 +3,17 @@ import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, known, scaled } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { chainCentres } from '../../../formulas/chain/chain-centres.js';
+import { gallingSpeed } from '../../../formulas/chain/galling-speed.js';
 import { listed } from '../../../quantity/listed.js';
 import { type Sentence, sentence } from '../../../wording/sentence.js';
 import type { Duty, Rotary } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
+import { isShort, lasting, withLife } from '../../shared/life.js';
+import { rowOf } from '../../shared/service-factor.js';
 import { distance, roomTowards, wayOf } from '../../shared/slot.js';
 import { type RollerChainOutputs, rollerChainOutputs, teethSource, wrapSource } from './outputs.js';
+import { type ChainRating, lifeOf, smallSpeed } from './rating.js';
 import type { Inputs } from './shape.js';
 
 export const moveForChain = defineProcedure({
@@ -44,7 +48,7 @@ interface Shape {
   readonly links: Figure<'1'>;
 }
 
-const leastWrap = fixed('rad', (120 * Math.PI) / 180, wrapSource);
+const leastWrap = fixed('rad', Math.PI / 2, wrapSource);
 
 /** What hangs on its shape alone. */
 export function shapeChecks({ inputs, context, p, centres, arriving }: Loaded, { few, many, wrap, links }: Shape): Check[] {
@@ -103,12 +107,31 @@ function identified({ chain, pitch, roller, width }: Inputs, { path }: Context<R
   return { id: `${path}/check-size`, at: path, verdict, has, needs: oneSize, margin: null, says: { ...says, verdict }, source: chainSource };
 }
 
-/** What hangs on the load: pull and, where the chain has one, rating. */
-export function loadChecks(
-  { check }: Context<RollerChainOutputs>,
-  isRated: boolean,
-  { pull, design, good, Fu }: { pull: Figure<'N'>; design: Figure<'W'>; good: Figure<'W'>; Fu: Figure<'N'> },
-): Check[] {
-  const eighth = scaled(Fu, 1 / 8, 'Common practice, no source: an eighth of the breaking load');
-  return [check('pull', { has: eighth, needs: pull }), ...(isRated ? [check('rating', { has: good, needs: design })] : [])];
+/** A chain under its load. */
+export interface UnderLoad {
+  readonly pull: Figure<'N'>;
+  readonly design: Figure<'W'>;
+  readonly rating: ChainRating;
+  readonly K_s: Figure<'1'>;
+  readonly Fu: Figure<'N'>;
+  readonly few: Figure<'1'>;
+}
+
+const fifth = 'Common practice, no source: a fifth of the breaking load';
+
+/** What hangs on the load: pull and plates, and rollers and joints where they do not hold. */
+export function loadChecks({ inputs, context, p, arriving, duty }: Loaded, { pull, design, rating, K_s, Fu, few }: UnderLoad): Check[] {
+  const { check, note } = context;
+  const factor = { factor: K_s, factorOf: rowOf(duty) };
+  const life = isShort(rating.plates, design) ? note('expected-life', lifeOf(inputs, rating.plates, design)) : null;
+  const rollers = check('rollers', { has: rating.rollers, needs: design, tells: { ...factor, teeth: few } });
+  const one = inputs.strands.known ? scaled(pull, 1 / inputs.strands.value, 'One strand of them') : pull;
+  const galls = note('galls-at', gallingSpeed({ p, z: few, F: one }));
+  const galling = check('galling', { has: galls, needs: smallSpeed(inputs, arriving.top) });
+  return [
+    check('pull', { has: scaled(Fu, 1 / 5, fifth), needs: pull }),
+    withLife(life, duty.mustLast, check('rating', { has: rating.plates, needs: design, tells: { ...factor, life: lasting(life, duty.mustLast) } })),
+    // What is slow has rollers and joints to spare, outside of what the relations are made for.
+    ...[rollers, galling].filter(({ verdict, margin }) => verdict !== 'holds' && margin && margin.worst < 0.2),
+  ];
 }

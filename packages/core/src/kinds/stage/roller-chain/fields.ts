@@ -80,6 +80,14 @@ const fields = {
   roller: length('Roller, measured', 'Diameter.', 'Calliper on a roller.', [2, 50]),
   width: length('Inner width, measured', 'Between the inner plates: as wide as a sprocket may be.', 'Calliper between the inner plates.', [1, 60]),
   offset: length('Out of line by', 'How far one sprocket is beside the other’s plane.', 'A straight edge along both sprockets.', [0, 200]),
+  case: choice(
+    'How it is kept',
+    { bath: 'in a closed case with oil', hand: 'in the open, oiled by hand', dry: 'dry, or in dirt' },
+    {
+      help: 'Its rating is for a chain that is always oiled: in the open it lasts a part of that.',
+      measure: 'A chain that squeaks or is rusty runs dry.',
+    },
+  ),
   efficiency: efficiencyField('Friction of the joints is counted in.', {
     of: 'scatter',
     low: 0.93,
@@ -103,7 +111,7 @@ export const rollerChainHead = {
   noun: 'roller chain',
   fields,
   groups: {
-    'Length and slot': ['angle', 'links', 'slotIn', 'slotOut', 'strands', 'offset'],
+    'Length and slot': ['angle', 'links', 'slotIn', 'slotOut', 'strands', 'offset', 'case'],
     'Which chain is it': ['pitch', 'roller', 'width'],
     'Hub fixing, driving sprocket': [...hubNames('driver'), 'driverMass', 'driverAt'],
     'Hub fixing, driven sprocket': [...hubNames('driven'), 'drivenMass', 'drivenAt'],

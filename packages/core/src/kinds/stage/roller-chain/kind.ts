@@ -1,4 +1,4 @@
-import { chainSource, chains } from '../../../catalog/chains.js';
+import { type ChainSize, chainSource, chains } from '../../../catalog/chains.js';
 import { type Figure, fixed, flag, highEnd, scaled } from '../../../figure/figure.js';
 import { arcOfContact } from '../../../formulas/belt/arc-of-contact.js';
 import { designPower } from '../../../formulas/belt/design-power.js';
@@ -11,16 +11,17 @@ import { chordalVariation } from '../../../formulas/chain/chordal-variation.js';
 import { sprocketDiameter } from '../../../formulas/chain/sprocket-diameter.js';
 import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
 import { sentence } from '../../../wording/sentence.js';
-import type { StageKind, StageResult } from '../../kind.js';
+import type { Candidate, StageKind, StageResult } from '../../kind.js';
 import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { outlineOf } from '../../shared/outline.js';
+import { serviceFactor } from '../../shared/service-factor.js';
 import { stiffnessOfSpans } from '../../shared/span.js';
 import { type Loaded, loadChecks, shapeChecks } from './checks.js';
 import { rollerChainHead } from './fields.js';
 import { ratingSource } from './outputs.js';
-import { breakingLoad, goodFor, serviceFactor } from './rating.js';
-import { centresOf, fewerFirst, pitchOf, sprocketInertia, stockFor, wornLength } from './shape.js';
+import { breakingLoad, ratingOf } from './rating.js';
+import { centresOf, fewerFirst, type Inputs, pitchOf, sprocketInertia, stockFor, wornLength } from './shape.js';
 
 const stretchSource = 'Common practice, no source: a roller chain stretches elastically by 0.8 to 2 % until it breaks';
 const stretches = fixed('1', 80, stretchSource, [50, 120], flag.estimated);
@@ -53,20 +54,45 @@ export const rollerChain: StageKind<typeof rollerChainHead> = {
       under: (duty) => underLoad({ inputs, duty, arriving, context, p, driver, driven, centres, speed }),
     };
   },
-  candidates: ({ strands, z1 }) => [
-    ...(strands.known
-      ? [2, 3].map((many) => ({ field: 'strands', text: String(many), says: sentence(`${many} strands`), cures: 'check-rating' }))
-      : []),
-    ...(z1.known
-      ? [17, 19, 21]
-          .filter((z) => z > z1.value)
-          .map((z) => ({ field: 'z1', text: String(z), says: sentence(`${z} teeth on the driving sprocket`), cures: 'check-teeth' }))
-      : []),
-  ],
+  candidates: (inputs) =>
+    [
+      ...finer(inputs),
+      ...(inputs.strands.known
+        ? [2, 3].map((many) => ({ field: 'strands', text: String(many), says: sentence(`${many} strands`), cures: 'check-rating' }))
+        : []),
+      ...[17, 19, 21, 25].flatMap((z) =>
+        ['check-teeth', 'check-rollers'].map((cures) => ({ ...sprockets(inputs, z), cures, says: sentence(`${z} teeth on the driving sprocket`) })),
+      ),
+    ].filter(({ text }) => text !== ''),
 };
 
+/** As many teeth on the driving sprocket, at the ratio that there is; of fewer than there are nothing. */
+function sprockets({ z1, z2 }: Inputs, z: number): Pick<Candidate, 'field' | 'text' | 'with'> {
+  if (!z1.known || !z2.known || z <= z1.value) return { field: 'z1', text: '' };
+  return { field: 'z1', text: String(z), with: { z2: String(Math.round((z * z2.value) / z1.value)), links: null } };
+}
+
+/** The next finer pitches of its series on sprockets about as large: what strikes the teeth is lighter and slower. */
+function finer({ chain, z1, z2 }: Inputs): Candidate[] {
+  const series = [
+    ['16B', '12B', '10B', '08B', '06B'],
+    ['80', '60', '50', '40', '35', '25'],
+  ].find((sizes) => chain.is && sizes.includes(chain.is)) as readonly ChainSize[] | undefined;
+  if (!series || !chain.is || !z1.known || !z2.known) return [];
+  const has = chains[chain.is].pitch_mm;
+  return series.slice(series.indexOf(chain.is) + 1).flatMap((text) => {
+    const [driver, driven] = [z1.value, z2.value].map((z) => Math.round((z * has) / chains[text].pitch_mm)) as [number, number];
+    const sprocketTexts = { z1: String(driver), z2: String(driven), links: null, pitch: null, roller: null, width: null };
+    const says = sentence(`a chain ${chains[text].says} on ${driver} and ${driven} teeth`);
+    return ['check-rollers', 'check-galling'].map((cures) => ({ field: 'chain', text, with: sprocketTexts, cures, says }));
+  });
+}
+
 /** How it is oiled, by its speed (common practice, no source): the ratings are for an oiled chain only. */
-function oiling(speed: Figure<'m/s'>): string {
+function oiling(speed: Figure<'m/s'>, kept: 'bath' | 'hand' | 'dry' | undefined): string {
+  if (kept === 'bath') return 'Keep oil in the case of the chain, and look at its level with the power off.';
+  if (kept === 'dry')
+    return 'A chain that runs dry or in dirt is a wear part: clean and oil it with the power off whenever it creaks, and measure it over ten links.';
   if (!speed.known) return 'Oil the chain with the power off; how often depends on its speed.';
   const v = highEnd(speed);
   if (v <= 1.5) return 'Oil the chain by brush or can every eight hours of work, with the power off.';
@@ -79,9 +105,12 @@ function underLoad(loaded: Loaded): StageResult {
   const { note, limit } = context;
   const { chain, z1, z2 } = inputs;
   const pull = note('pull', chainPull({ T: duty.torque, d: driver }));
-  const K_s = serviceFactor(duty.shock);
+  const K_s = note('service-factor', serviceFactor('chain', duty));
   const design = note('design-power', designPower({ P: duty.power, K_s }));
-  const good = note('good-for', goodFor(inputs, p, arriving));
+  const rating = ratingOf(inputs, p, arriving.speed);
+  const good = note('good-for', rating.good);
+  note('good-for-plates', rating.plates);
+  note('good-for-rollers', rating.rollers);
   const Fu = breakingLoad(inputs);
   const breaks = note('breaks-at', chainTorque({ F: Fu, p, z: z1 }));
   const lasts = note('lasts-up-to', lastingTorque({ P_a: good, K_s, n: arriving.speed }));
@@ -96,14 +125,14 @@ function underLoad(loaded: Loaded): StageResult {
   note('rough-running', chordalVariation({ z: few }));
   const hubs = hubFixings(inputs, context, driver, driven);
   return {
-    checks: [...shapeChecks(loaded, shape), ...(chain.is ? loadChecks(context, chains[chain.is].rating !== null, { pull, design, good, Fu }) : [])],
+    checks: [...shapeChecks(loaded, shape), ...(chain.is ? loadChecks(loaded, { pull, design, rating, K_s, Fu, few }) : [])],
     slips: null,
     steady: chain.is ? limit('lasts', { torque: lasts, source: ratingSource }) : null,
     breaks: chain.is ? limit('chain', { torque: breaks, source: chainSource }) : null,
     stiffness: stiffnessOfSpans(scaled(Fu, stretches, stretchSource), driver, centres),
     hubs,
     pulls: { in: pull, out: pull },
-    cautions: ['Guard the chain and both sprockets before any power: a finger goes round with it.', oiling(loaded.speed)],
+    cautions: ['Guard the chain and both sprockets before any power: a finger goes round with it.', oiling(loaded.speed, inputs.case.is)],
     notEntered: chain.is ? [] : ['which chain it is'],
   };
 }

@@ -3,13 +3,17 @@ import { figure, type Outputs } from '../../outputs.js';
 import { alignmentCheck } from '../../shared/alignment.js';
 import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
 import { hubLimits } from '../../shared/hub-fixing.js';
-import { reachCheck } from '../../shared/slot.js';
+import { serviceFigure, withFactor } from '../../shared/service-factor.js';
+import { reachCheck, wrapCloseBelow } from '../../shared/slot.js';
 import { wheelFigures } from '../../shared/wheels.js';
 
-export const wrapSource = 'Common practice, no source: at least 120° on the smaller sprocket';
+export const wrapSource = 'Common practice, no source: at least 120° on the smaller sprocket; under 90° it jumps';
 export const teethSource = 'Common practice, no source: 17 teeth run smooth, 11 do when slow';
 export const ratingSource =
   'Shigley’s Mechanical Engineering Design (10e), eq. 17-32, 17-33 and table 17-23; 15,000 h, oiled; B sizes by the A size of their pitch';
+export const kinSource =
+  'The same equations with the constants of the standard size of its pitch, plates in proportion to breaking load and rollers to width: an estimate, within three tenths';
+export const gallingSource = 'Shigley’s Mechanical Engineering Design (10e), eq. 17-40 (from memory)';
 export const lengthSource = 'Shigley’s Mechanical Engineering Design (10e), eq. 17-35; even numbers need no offset link';
 
 /** What a roller chain puts out. */
@@ -25,7 +29,12 @@ export const rollerChainOutputs = {
     'worn-at-ten-links': figure('Worn out at, over ten links', 'length', 'Chain'),
     pull: figure('Chain pull', 'force', 'Load', { key: true }),
     'design-power': figure('Design power', 'power', 'Load'),
+    ...serviceFigure('Load'),
     'good-for': figure('Power rating', 'power', 'Load', { key: true }),
+    'good-for-plates': figure('Power rating by the plates', 'power', 'Load'),
+    'good-for-rollers': figure('Power rating by the rollers', 'power', 'Load'),
+    'expected-life': figure('Lasts, at this duty', 'time', 'Load'),
+    'galls-at': figure('Joints gall at, smaller sprocket', 'speed', 'Load'),
     'lasts-up-to': figure('Torque within the rating', 'torque', 'Load'),
     'breaks-at': figure('Breaks at, driving sprocket', 'torque', 'Load'),
     ...wheelFigures('sprocket'),
@@ -34,7 +43,12 @@ export const rollerChainOutputs = {
     wrap: {
       subject: 'wrap on the smaller sprocket',
       source: wrapSource,
-      says: 'wrap on the smaller sprocket is {has}; below {needs} too few teeth share the pull',
+      closeBelow: wrapCloseBelow,
+      says: {
+        holds: 'wrap on the smaller sprocket is {has}; below 120° too few teeth share the pull',
+        close: 'wrap on the smaller sprocket is {has}; below 120° too few teeth share the pull',
+        fails: 'wrap on the smaller sprocket is {has}; below {needs} the chain jumps, and 120° is usual',
+      },
     },
     teeth: {
       subject: 'teeth of the smaller sprocket',
@@ -58,13 +72,43 @@ export const rollerChainOutputs = {
     },
     pull: {
       subject: 'pull of the chain',
-      source: 'Common practice, no source: a working pull of an eighth of the breaking load',
-      says: 'the chain pulls {needs} at work; {has} is its steady limit',
+      source: 'Common practice, no source: a working pull of an eighth of the breaking load for years, a fifth at most',
+      // An eighth is five eighths of a fifth.
+      closeBelow: 0.375,
+      says: {
+        holds: 'the chain pulls {needs} at work; a fifth of its breaking load is {has}',
+        close: 'the chain pulls {needs} at work, more than an eighth of its breaking load: it wears early. A fifth, {has}, is its limit',
+        fails: 'the chain is too weak: it pulls {needs} at work, and a fifth of its breaking load is {has}',
+      },
     },
     rating: {
       subject: 'power rating of the chain',
       source: ratingSource,
-      says: 'the chain is rated for {has}; the work needs {needs} with its service factor',
+      says: {
+        holds: `the plates of the chain are rated for {has}; the work needs {needs} ${withFactor}`,
+        close: `the plates of the chain are rated for {has}; the work needs {needs} ${withFactor}{life}`,
+        may: `the plates of the chain are rated for {has}; the work needs {needs} ${withFactor}{life}`,
+        fails: `the plates of the chain are rated for {has}; the work needs {needs} ${withFactor}{life}`,
+      },
+    },
+    rollers: {
+      subject: 'whether its rollers withstand the speed',
+      source: ratingSource,
+      closeBelow: 0,
+      says: {
+        holds: `the rollers are rated for {has} at this speed; the work needs {needs} ${withFactor}`,
+        may: `the rollers may break: they strike the {teeth} teeth too fast and are rated for {has}; the work needs {needs} ${withFactor}. A belt here, a smaller pitch or more teeth`,
+        fails: `the rollers break: they strike the {teeth} teeth too fast and are rated for {has}; the work needs {needs} ${withFactor}. A belt here, a smaller pitch or more teeth`,
+      },
+    },
+    galling: {
+      subject: 'whether its joints gall',
+      source: gallingSource,
+      says: {
+        holds: 'the smaller sprocket turns at up to {needs}; the joints gall from {has} on',
+        fails:
+          'the joints of the chain gall: the smaller sprocket turns at up to {needs}, and {has} is the limit for this pitch. A belt here, or a smaller pitch',
+      },
     },
   },
   limits: {

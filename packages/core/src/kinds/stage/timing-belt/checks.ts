@@ -2,12 +2,14 @@ import { type TimingProfile, timingLengths, timingRow, timingSizeSource } from '
 import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, lowEnd, picked } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
+import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { travelForStrain } from '../../../geometry/travel-for-strain.js';
 import type { Duty, Rotary } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { moveFor } from '../../shared/open-belt.js';
+import { rowOf } from '../../shared/service-factor.js';
 import { reaches, roomOutward } from '../../shared/slot.js';
-import { meshSource, strainSource, type TimingBeltOutputs, teethSource, wholeSource } from './outputs.js';
+import { fastSource, meshSource, strainSource, type TimingBeltOutputs, teethSource, wholeSource } from './outputs.js';
 import type { Inputs } from './shape.js';
 
 export const offAPitch = defineProcedure({
@@ -38,18 +40,30 @@ export interface Loaded {
   readonly v: Figure<'m/s'>;
   readonly wrap: Figure<'rad'>;
   readonly mesh: Figure<'1'>;
-  readonly rated: { readonly good: Figure<'W'>; readonly design: Figure<'W'>; readonly running: Figure<'N·m'> };
+  /** Torque at which it jumps at rest. */
+  readonly atRest: Figure<'N·m'>;
+  readonly rated: { readonly good: Figure<'W'>; readonly design: Figure<'W'>; readonly running: Figure<'N·m'>; readonly K_s: Figure<'1'> };
+}
+
+/** Told only where it jumps, or may: at work it mostly has less to spare. */
+function jumpsAtStart({ duty, atRest, context: { check } }: Loaded): Check[] {
+  const start = check('jump-start', { has: atRest, needs: duty.breakaway });
+  return start.margin && start.margin.worst < 0 && start.verdict !== 'unknown' ? [start] : [];
 }
 
 const fewestInMesh = fixed('1', 3, meshSource);
 const atWork = fixed('1', 0.0015, strainSource, [0.001, 0.002]);
 
 /** What hangs on its shape alone. */
-export function shapeChecks({ inputs, context, small, large, centres, length, mesh }: Loaded): Check[] {
+export function shapeChecks(loaded: Loaded): Check[] {
+  const { inputs, context, small, large, centres, length, mesh } = loaded;
   const { check, note } = context;
   const profile = inputs.profile.is;
   const few = picked('least', '1', [inputs.z1, inputs.z2]);
-  const checks: Check[] = [check('mesh', { has: mesh, needs: fewestInMesh, best: mesh.known && mesh.value >= 6 ? undefined : 'close' })];
+  const checks: Check[] = [
+    ...(profile ? [tooFast(profile, loaded)] : []),
+    check('mesh', { has: mesh, needs: fewestInMesh, best: mesh.known && mesh.value >= 6 ? undefined : 'close' }),
+  ];
   if (profile) checks.push(fewTeeth(profile, few, context));
   if (profile && inputs.belt.known) checks.push(whole(profile, inputs.belt, context));
   if (inputs.centres.known && length.known && centres.known) {
@@ -61,6 +75,10 @@ export function shapeChecks({ inputs, context, small, large, centres, length, me
     if (inputs.slotOut.known) checks.push(check('room-out', { has: roomOutward(inputs.slotOut, off), needs: tightens }));
   }
   return checks;
+}
+
+function tooFast(profile: TimingProfile, { driver, arriving, context: { check } }: Loaded): Check {
+  return check('speed', { has: fixed('m/s', timingRow(profile).most_m_s, fastSource), needs: rimSpeed({ d: driver, n: arriving.top }) });
 }
 
 function fewTeeth(profile: TimingProfile, few: Figure<'1'>, { check }: Context<TimingBeltOutputs>): Check {
@@ -92,7 +110,17 @@ const near = (standard: readonly number[], teeth: number): string =>
   [standard.findLast((each) => each < teeth), standard.find((each) => each > teeth)].filter((each) => each !== undefined).join(' or ');
 
 /** What hangs on the load: how long it lasts by the rating, whether it jumps at the tension as set. */
-export function loadChecks({ inputs, duty, context: { check }, rated: { good, design, running } }: Loaded): Check[] {
+export function loadChecks(loaded: Loaded): Check[] {
+  const {
+    inputs,
+    duty,
+    context: { check },
+    rated: { good, design, running, K_s },
+  } = loaded;
   const source = `Rating of ${inputs.profile.is} by width, speed and teeth in mesh (ISO 5295, from memory). It says how long the belt lasts, not when it jumps`;
-  return [check('rating', { has: good, needs: design, source }), check('jump', { has: running, needs: duty.torque })];
+  return [
+    check('rating', { has: good, needs: design, source, tells: { factor: K_s, factorOf: rowOf(duty) } }),
+    check('jump', { has: running, needs: duty.torque }),
+    ...jumpsAtStart(loaded),
+  ];
 }

@@ -1,12 +1,5 @@
-import {
-  timingPullSource,
-  timingRow,
-  timingServiceFactors,
-  timingServiceSource,
-  timingSizeSource,
-  timingTeeth,
-} from '../../../catalog/timing-belts.js';
-import type { Shock } from '../../../catalog/v-belts.js';
+import { serviceFactors } from '../../../catalog/service-factors.js';
+import { timingPullSource, timingRow, timingSizeSource, timingTeeth } from '../../../catalog/timing-belts.js';
 import { type Figure, fixed, flag, fromTable, known, picked, scaled, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { allowedPull } from '../../../formulas/belt/allowed-pull.js';
@@ -35,6 +28,7 @@ import { leavingWith } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { beltShape, centresOf, heldTension, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf } from '../../shared/outline.js';
+import { serviceFactor } from '../../shared/service-factor.js';
 import { stiffnessOfSpans } from '../../shared/span.js';
 import { toothedInertia } from '../../shared/wheels.js';
 import { type Loaded, loadChecks, shapeChecks } from './checks.js';
@@ -191,16 +185,7 @@ function pullOf({ profile, width }: Inputs, mesh: Figure<'1'>): Figure<'N'> {
   return allowedPull({ T_a, b: width, b_0: known('mm', base_mm, row(profile.is, source)), K_z: meshFactor({ z_m: mesh }) });
 }
 
-function serviceFactor(shock: Shock | undefined): Figure<'1'> {
-  const [low, high] = shock ? timingServiceFactors[shock] : [1.2, 2.2];
-  return fromTable('1', [low, (low + high) / 2, high], {
-    table: 'service factors of timing belts',
-    row: shock ?? 'not said how rough',
-    source: timingServiceSource,
-  });
-}
-
-function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
+function underLoad(shape: Omit<Loaded, 'mesh' | 'rated' | 'atRest'>): StageResult {
   const { inputs, duty, arriving, context, driver, small, large, centres, v, wrap } = shape;
   const { note, limit } = context;
   const { profile } = inputs;
@@ -210,7 +195,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
   const F_c = centrifugalTension({ m, v });
   const F_a = note('may-pull', pullOf(inputs, mesh));
   const good = note('good-for', timingRating({ F_a, F_c, v }));
-  const K_s = serviceFactor(duty.shock);
+  const K_s = note('service-factor', serviceFactor('timing-belt', duty));
   const design = note('design-power', designPower({ P: duty.power, K_s }));
   const lasts = note('lasts-up-to', lastingTorque({ P_a: good, K_s, n: arriving.speed }));
   const needed = note('tension-needed', timingTension({ k: halfThePull, F: beltPullDifference({ P: design, v, z: one }), F_c }));
@@ -223,7 +208,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
   const torn = note('tears-at', strippingTorque({ s: tears, F_a, d: driver }));
   const pull = note('shaft-pull', shaftPull({ z: one, F_i: set, theta: wrap }));
   const hubs = hubFixings(inputs, context, driver, small === driver ? large : small);
-  const loaded: Loaded = { ...shape, mesh, rated: { good, design, running } };
+  const loaded: Loaded = { ...shape, mesh, atRest: jammed, rated: { good, design, running, K_s } };
   const said = profile.is !== undefined;
   return {
     checks: [
@@ -233,7 +218,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated'>): StageResult {
       ...(said ? heldTension(inputs, set, needed, timingTension({ k: halfThePull, F: F_a, F_c }), context) : []),
     ],
     slips: said ? limit('jump', { torque: jammed, lasts: shreds, source: tensionSource }) : null,
-    steady: said ? limit('lasts', { torque: lasts, source: timingServiceSource }) : null,
+    steady: said ? limit('lasts', { torque: lasts, source: serviceFactors['timing-belt'].source }) : null,
     breaks: said ? limit('belt', { torque: torn, source: tearSource }) : null,
     stiffness: stiffnessOfSpans(scaled(F_a, stretches, strainSource), driver, span),
     hubs,

@@ -3,10 +3,13 @@ import { alignmentCheck } from '../../shared/alignment.js';
 import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
 import { hubLimits } from '../../shared/hub-fixing.js';
 import { beltFigures, tensionChecks } from '../../shared/open-belt.js';
+import { serviceFigure, withFactor } from '../../shared/service-factor.js';
 import { reachCheck } from '../../shared/slot.js';
 import { wheelFigures } from '../../shared/wheels.js';
 
 export const teethSource = 'Common practice, no source: fewest teeth by profile; fewer bend the cords too sharply';
+export const fastSource =
+  'Common practice, no source: makers allow timing belts up to 50 m/s, from half an inch of pitch 40, from 20 mm 30 (from memory); plastic pulleys 25';
 export const meshSource = 'ISO 5295 (from memory); common practice alike: six teeth transmit the full rating, each one fewer costs a fifth';
 export const wholeSource = 'A belt has a whole number of teeth';
 export const strainSource = 'Common practice, no source: cords of glass work at 0.1 to 0.2 % of strain';
@@ -18,6 +21,7 @@ export const timingBeltOutputs = {
     ...ratioFigure,
     ...drivenShaft,
     ...beltFigures,
+    ...serviceFigure('Rating'),
     'driver-over-teeth': figure('Diameter over the teeth, driving pulley', 'length', 'Size'),
     'driven-over-teeth': figure('Diameter over the teeth, driven pulley', 'length', 'Size'),
     'belt-teeth': figure('Teeth of the belt', 'count', 'Belt'),
@@ -31,6 +35,7 @@ export const timingBeltOutputs = {
     ...wheelFigures('pulley'),
   },
   checks: {
+    speed: { subject: 'belt speed', source: fastSource, says: 'the belt runs at up to {needs}; {has} is the limit of its pitch' },
     mesh: {
       subject: 'teeth in mesh',
       source: meshSource,
@@ -67,7 +72,7 @@ export const timingBeltOutputs = {
     rating: {
       subject: 'power rating of the belt',
       source: 'Rating of the profile by width, speed and teeth in mesh (ISO 5295, from memory). It says how long the belt lasts, not when it jumps',
-      says: 'the belt is rated for {has}; the work needs {needs} with its service factor',
+      says: `the belt is rated for {has}; the work needs {needs} ${withFactor}`,
     },
     jump: {
       subject: 'whether the belt jumps at work',
@@ -76,6 +81,15 @@ export const timingBeltOutputs = {
         holds: 'the belt jumps teeth at {has} at the driving pulley; the work needs {needs}',
         may: 'the belt may jump teeth at work: it jumps at {has} at the driving pulley, as tight as it is likely to be, and the work needs {needs}',
         fails: 'the belt jumps teeth at work: it jumps at {has} at the driving pulley, and the work needs {needs}',
+      },
+    },
+    'jump-start': {
+      subject: 'whether the belt jumps when it starts',
+      source: 'Balance of the spans at the tension as set, between fixed centres (closed form)',
+      says: {
+        holds: 'the belt jumps teeth at {has} at the driving pulley at rest; the work breaks away with {needs}',
+        may: 'the belt may jump teeth when it starts: it jumps at {has} at the driving pulley, and the work breaks away with {needs}',
+        fails: 'the belt jumps teeth when it starts: it jumps at {has} at the driving pulley, and the work breaks away with {needs}',
       },
     },
     ...tensionChecks(tensionSource),

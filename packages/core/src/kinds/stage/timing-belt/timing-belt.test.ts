@@ -111,3 +111,15 @@ describe('on paper and on the shelf', () => {
     expect(begun).toMatchObject({ profile: '8M', z1: '24', z2: '48' });
   });
 });
+
+// Common practice, no source: makers allow timing belts of half an inch of pitch up to 40 m/s. By hand: 97.02 mm at up to 450 rpm run at 2.3 m/s.
+it('is fast enough for its pitch, and jumps when it starts where it does not at work', () => {
+  expect(check({}, 'check-speed')?.says).toContain('40 m/s is the limit of its pitch');
+  const stiff = (breakaway: string) =>
+    told(afterTyping(build({ tension: '60' }), { 'main/work/breakaway': breakaway }), kinds).checks.find(
+      ({ id }) => id === 'main/timing-belt/check-jump-start',
+    );
+  // By hand: twice 60 N at 48.5 mm are 5.8 N·m here, 11.3 at the roll; with 1.6 and 3 times 9 to 17.
+  expect(stiff('30 N·m')?.verdict).toBe('fails');
+  expect(stiff('4 N·m')).toBeUndefined();
+});

@@ -39,7 +39,7 @@ export const torqueLimiter: StageKind<typeof torqueLimiterHead> = {
         hubs: { in: null, out: null },
         pulls: { in: noPull, out: noPull },
         cautions: isPin
-          ? ['Only ever put the same pin back: a stronger bolt moves the break to something dearer.']
+          ? ['Only ever put the same pin back: a stronger bolt moves the break to something dearer. A pin that shears flies: a cover over it.']
           : ['A clutch that slips long is hot: let it cool before it is touched.'],
         notEntered: inputs.type.is ? [] : ['what protects against overload'],
       };

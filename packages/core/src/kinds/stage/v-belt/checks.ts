@@ -1,12 +1,16 @@
 import { lengthSource, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
-import { type Check, noWorseThanClose } from '../../../checks/check.js';
+import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, highEnd, lowEnd, scaled, unseen } from '../../../figure/figure.js';
 import { beltsNeeded } from '../../../formulas/belt/belts-needed.js';
+import { liftOffSpeed } from '../../../formulas/belt/lift-off-speed.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
+import { shaftPower } from '../../../formulas/power/shaft-power.js';
 import { type Sentence, sentence } from '../../../wording/sentence.js';
 import type { Duty, Rotary } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { moveFor } from '../../shared/open-belt.js';
+import { isShort, lasting, withLife } from '../../shared/life.js';
+import { isTensionSaid, moveFor } from '../../shared/open-belt.js';
+import { rowOf } from '../../shared/service-factor.js';
 import { reachCheck, reaches, roomInward, roomOutward } from '../../shared/slot.js';
 import { lifeOf } from './life.js';
 import { liftSource, rimLimits, rimSource, smallSource, speedSource, stretchSource, type VBeltOutputs, wrapSource } from './outputs.js';
@@ -21,6 +25,7 @@ export interface Loaded {
   readonly context: Context<VBeltOutputs>;
   readonly drive: Drive;
   readonly rated: Rated;
+  readonly K_s: Figure<'1'>;
   readonly driver: Figure<'mm'>;
   readonly driven: Figure<'mm'>;
   readonly large: Figure<'mm'>;
@@ -31,22 +36,20 @@ export interface Loaded {
 
 const speedCeiling = fixed('m/s', 30, speedSource);
 const narrowCeiling = fixed('m/s', 42, speedSource);
-const isNarrow = (section: VBeltSection | undefined): boolean => section?.startsWith('SP') ?? false;
+const ribbedCeiling = fixed('m/s', 50, speedSource);
+const ceilingOf = (section = ''): Figure<'m/s'> => (/^[SX]P/.test(section) ? narrowCeiling : /^P/.test(section) ? ribbedCeiling : speedCeiling);
 
 /** By the material of the pulleys; while that is not said, from the weakest to the strongest. */
 function rimCeiling({ is, field }: Inputs['material']): Figure<'m/s'> {
   return is ? fixed('m/s', rimLimits[is], rimSource) : unseen('m/s', [rimLimits.plastic, rimLimits.iron, rimLimits.steel], field, rimSource);
 }
-const leastWrap = fixed('rad', (120 * Math.PI) / 180, wrapSource);
+const leastWrap = fixed('rad', Math.PI / 2, wrapSource);
 
 /** What hangs on its shape and speed alone. */
 export function geometryChecks({ inputs, arriving, context, drive, driver, large, marked, centres }: Loaded): Check[] {
   const { note, check } = context;
   const fastest = note('highest-belt-speed', rimSpeed({ d: driver, n: arriving.top }));
-  const checks: Check[] = [
-    check('speed', { has: isNarrow(drive.section) ? narrowCeiling : speedCeiling, needs: fastest }),
-    check('wrap', { has: drive.wrap, needs: leastWrap }),
-  ];
+  const checks: Check[] = [check('speed', { has: ceilingOf(drive.section), needs: fastest }), check('wrap', { has: drive.wrap, needs: leastWrap })];
   const rim = check('rim', { has: rimCeiling(inputs.material), needs: fastest });
   // Told only where it does not hold: the belt is mostly slower than its pulleys are safe.
   if (rim.verdict !== 'holds' && fastest.known) checks.push(rim);
@@ -87,10 +90,18 @@ function roomFor(
 export interface Slipping {
   readonly running: Figure<'N·m'>;
   readonly atRest: Figure<'N·m'>;
+  /** As it runs, at the driving pulley. */
+  readonly atDriver: Figure<'N·m'>;
 }
 
 /** What hangs on the load: how long it lasts by the rating, whether it slips at the tension as set. */
-export function loadChecks(loaded: Loaded, section: VBeltSection, design: Figure<'W'>, set: Figure<'N'>, { running, atRest }: Slipping): Check[] {
+export function loadChecks(
+  loaded: Loaded,
+  section: VBeltSection,
+  design: Figure<'W'>,
+  set: Figure<'N'>,
+  { running, atRest, atDriver }: Slipping,
+): Check[] {
   const { inputs, duty, context, rated } = loaded;
   const { note, check } = context;
   const school = inputs.school.is ?? 'older';
@@ -102,37 +113,42 @@ export function loadChecks(loaded: Loaded, section: VBeltSection, design: Figure
   note('belts-needed', beltsNeeded({ P_d: design, P_1: one }));
   const differ = chosen.known && other.known && Math.abs(other.value / chosen.value - 1) > 0.15;
   if (differ) note('good-for-other-school', other);
+  const must = inputs.hours.known ? inputs.hours : duty.mustLast;
   const life = isShort(has, design) ? note('expected-life', lifeOf(loaded, design, set)) : null;
   return [
     withLife(
       life,
-      inputs.hours,
+      must,
       check('belts', {
         has,
         needs: design,
         tells: {
-          life: lasting(life, inputs.hours),
+          life: lasting(life, must),
+          factor: loaded.K_s,
+          factorOf: rowOf(duty),
           other: differ ? sentence('; the {school} standard rates it for {power}', { school: otherThan(school), power: other }) : '',
         },
         source: `Rating of section ${section} by the ${school} standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips`,
       }),
     ),
-    check('slip', { has: running, needs: duty.torqueBehind }),
+    check('slip', { has: running, needs: duty.torqueBehind, tells: { heat: slipHeat(loaded, atDriver) } }),
+    ...liftsOff(loaded, set),
     ...slipsAtStart(atRest, loaded),
   ];
 }
 
-const isShort = (has: Figure<'W'>, needs: Figure<'W'>): boolean => has.known && needs.known && lowEnd(has) < highEnd(needs);
-
-/** What the rating is short of is years: close where the belt lasts as long as it must all the same. */
-function withLife(life: Figure<'s'> | null, must: Figure<'s'>, rated: Check): Check {
-  return life?.known && must.known && life.value >= must.value ? noWorseThanClose(rated) : rated;
+/** What a belt that stands still on a turning pulley makes of the power: heat. */
+function slipHeat({ arriving }: Loaded, atDriver: Figure<'N·m'>): Sentence | string {
+  const P = shaftPower({ T: atDriver, n: arriving.speed });
+  return P.known ? sentence('; while it does, up to {P} goes into heat at the pulley', { P: { value: highEnd(P), unit: 'W' } }) : '';
 }
 
-function lasting(life: Figure<'s'> | null, must: Figure<'s'>): Sentence | string {
-  if (!life?.known || !must.known) return '';
-  if (life.value >= must.value) return sentence('; a rating says years, and at this duty it lasts {life}', { life });
-  return sentence('; at this duty it lasts {life}, and must last {must}', { life, must });
+/** Told only where it lifts off, or nearly: how tight it is must have been said. */
+function liftsOff({ inputs, context: { note, check }, drive, driver, arriving }: Loaded, F_i: Figure<'N'>): Check[] {
+  if (!isTensionSaid(inputs)) return [];
+  const has = note('lifts-off-at', liftOffSpeed({ F_i, m: drive.m }));
+  const flies = check('flies', { has, needs: rimSpeed({ d: driver, n: arriving.top }) });
+  return flies.verdict === 'holds' || flies.verdict === 'unknown' ? [] : [flies];
 }
 
 /** Told only where it slips, or may: at work it mostly has less to spare. */

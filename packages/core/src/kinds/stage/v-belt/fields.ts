@@ -1,4 +1,4 @@
-import { type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
+import { isRibbed, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead, StockWheel } from '../../kind.js';
 import { placeField } from '../../shared/alignment.js';
@@ -11,7 +11,10 @@ import { wheelsFor } from '../../shared/stock-wheels.js';
 import { vBeltOutputs } from './outputs.js';
 
 const sections = Object.fromEntries(
-  Object.entries(vBeltSections).map(([name, { top_mm, height_mm }]) => [name, `${name}, ${top_mm} × ${height_mm} mm`]),
+  Object.entries(vBeltSections).map(([name, { top_mm, height_mm }]) => [
+    name,
+    `${name}, ${top_mm} × ${height_mm} mm${name.startsWith('P') ? ' a rib' : ''}`,
+  ]),
 ) as Record<VBeltSection, string>;
 
 const length = (label: string, help: string, measure: string, accepts: readonly [number, number] = [10, 2_000]) =>
@@ -28,6 +31,8 @@ const pulley = (field: string): StockWheel => ({
     { unit: 'in', sizes: [1.5, 1.75, 2, 2.25, 2.5, 2.75, 3, 3.25, 3.5, 3.75, 4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12, 14, 15, 16, 18, 20] },
   ],
 });
+
+const isSection = (name: string | undefined): name is VBeltSection => name !== undefined && name in vBeltSections;
 
 const fields = {
   section: choice('Section', sections, {
@@ -61,16 +66,20 @@ const fields = {
   ),
   lengthIs: choice(
     'That length is',
-    { inside: 'inside', pitch: 'pitch or datum' },
-    { how: 'plate', help: 'A to E are marked with their inside length, narrow belts with their datum length.', measure: '' },
+    { inside: 'inside', pitch: 'pitch or datum', outside: 'outside' },
+    {
+      how: 'plate',
+      help: 'A to E and their X belts are marked with their inside length, 3L to 5L with their outside length in tenths of an inch, narrow and ribbed belts with their datum length.',
+      measure: '4L550 is 55 in round the outside.',
+    },
   ),
   slotIn: shaftFields.slotIn,
   slotOut: shaftFields.slotOut,
   belts: quantity('Belts side by side', 'count', {
-    accepts: [1, 12],
+    accepts: [1, 24],
     bare: 'pcs',
     how: 'chosen',
-    help: 'Grooves in use.',
+    help: 'Grooves in use; of a ribbed belt its ribs.',
     measure: 'Count them.',
     usual: { of: 'scatter', low: 1, value: 1, high: 1, source: 'One, while nothing else is said' },
   }),
@@ -111,9 +120,8 @@ const fields = {
     accepts: [3_600, 360_000_000],
     bare: 'h',
     how: 'chosen',
-    help: 'Hours of work until the belt may be worn out. Its rating is for years; a belt that is short of it lasts less.',
-    measure: 'A press that runs two weeks a year needs little; a fan that never rests needs thousands.',
-    usual: { of: 'scatter', low: 720_000, value: 720_000, high: 720_000, source: 'Common practice, no source: 200 hours of a machine in a shed' },
+    help: 'Hours of work until this belt may be worn out, where they are not those of the brief.',
+    measure: 'A belt that is quickly changed may last less than the machine.',
   }),
   material: choice(
     'Material of the pulleys',
@@ -145,13 +153,18 @@ export const vBeltHead = {
   parts: (typed) => {
     const section = typed('section');
     const belts = manyOf(typed('belts'));
+    const ribbed = isSection(section) && isRibbed(section);
     const grooves = belts > 1 ? `${belts} grooves` : undefined;
     const as = typed('diameters') === 'outside' ? 'over the rim' : 'pitch';
     const wheel = (name: 'driver' | 'driven') => typed(name) && `${typed(name)} ${as}`;
     return [
       wheelPart(typed, 'driver', 'V-belt pulley, driving', section && `section ${section}`, wheel('driver'), grooves),
       wheelPart(typed, 'driven', 'V-belt pulley, driven', section && `section ${section}`, wheel('driven'), grooves),
-      { what: 'V-belt', size: sized(section && `section ${section}`, typed('belt'), typed('belt') && typed('lengthIs')), many: belts },
+      {
+        what: ribbed ? 'ribbed belt' : 'V-belt',
+        size: sized(section && `section ${section}`, ribbed ? `${belts} ribs` : undefined, typed('belt'), typed('belt') && typed('lengthIs')),
+        many: ribbed ? 1 : belts,
+      },
       guard('belt and both pulleys'),
     ];
   },

@@ -1,8 +1,10 @@
-import { serviceSource } from '../../../catalog/v-belts.js';
+import { serviceFactors } from '../../../catalog/service-factors.js';
+import { isRibbed, vBeltSections } from '../../../catalog/v-belts.js';
 import { type Figure, fixed, flag, picked, unknown } from '../../../figure/figure.js';
 import { beltHeatingTime } from '../../../formulas/belt/belt-heating.js';
 import { beltSlipTorque } from '../../../formulas/belt/belt-slip-torque.js';
 import { centrifugalTension } from '../../../formulas/belt/centrifugal-tension.js';
+import { designPower } from '../../../formulas/belt/design-power.js';
 import { lastingTorque } from '../../../formulas/belt/lasting-torque.js';
 import { pulleyRatio } from '../../../formulas/belt/pulley-ratio.js';
 import { pushForTension } from '../../../formulas/belt/push-for-tension.js';
@@ -28,7 +30,7 @@ import { largerSizes } from '../../shared/stock-wheels.js';
 import { geometryChecks, type Loaded, loadChecks } from './checks.js';
 import { vBeltHead } from './fields.js';
 import { slipSource } from './outputs.js';
-import { type Drive, designFor, massOf, ratedBy, stretchOf, tensionNeeded } from './rating.js';
+import { beltsOf, type Drive, ratedBy, stretchOf, tensionNeeded } from './rating.js';
 import { beltPitchLength, groove, type Inputs, pitchDiameters, pulleyInertia, stockNear } from './wheels.js';
 
 const straight = fixed('1', 1, 'At the driven pulley itself');
@@ -54,8 +56,9 @@ export const vBelt: StageKind<typeof vBeltHead> = {
     const v = note('belt-speed', rimSpeed({ d: driver, n: arriving.speed }));
     const { small, large, wrap, length } = beltShape(inputs, driver, driven, centres, context);
     const section = inputs.section.is;
-    const F_c = centrifugalTension({ m: massOf(section), v });
-    const drive: Drive = { section, small, ratio, n: small === driver ? arriving.speed : leaving.speed, v, wrap, length, F_c };
+    const { m, many } = beltsOf(section, inputs.belts);
+    const F_c = centrifugalTension({ m, v });
+    const drive: Drive = { section, small, ratio, n: small === driver ? arriving.speed : leaving.speed, v, wrap, length, m, many, F_c };
     return {
       leaving,
       ratio,
@@ -68,7 +71,20 @@ export const vBelt: StageKind<typeof vBeltHead> = {
       outline: outlineOf(inputs, driver, driven, centres, stockFor(inputs, driver, driven, centres)),
       direction: inputs.angle,
       under: (duty) =>
-        underLoad({ inputs, arriving, duty, context, drive, rated: ratedBy(drive, inputs.belts), driver, driven, large, centres, marked }),
+        underLoad({
+          inputs,
+          arriving,
+          duty,
+          context,
+          drive,
+          rated: ratedBy(drive, inputs.belts),
+          K_s: note('service-factor', serviceFactor('v-belt', duty)),
+          driver,
+          driven,
+          large,
+          centres,
+          marked,
+        }),
     };
   },
   candidates: (inputs, typed) => [...largerDriven(inputs, typed('driven')), ...moreBelts(inputs), ...keyed(inputs)],
@@ -77,28 +93,27 @@ export const vBelt: StageKind<typeof vBeltHead> = {
 function underLoad(loaded: Loaded): StageResult {
   const { inputs, duty, context, drive, driver, driven, large, centres } = loaded;
   const { note, check, limit } = context;
-  const { section, small, wrap, F_c } = drive;
-  const { belts } = inputs;
-  const design = note('design-power', designFor(duty));
-  const needed = note('tension-needed', section ? tensionNeeded(design, drive, belts) : unknown('N', [inputs.section.field]));
+  const { section, small, wrap, F_c, m, many: z } = drive;
+  const design = note('design-power', designPower({ P: duty.power, K_s: loaded.K_s }));
+  const needed = note('tension-needed', section ? tensionNeeded(design, drive) : unknown('N', [inputs.section.field]));
   const span = note('span', spanLength({ d: small, D: large, C: centres }));
-  const set = note('tension', tensionSet(inputs, span, massOf(section), needed));
+  const set = note('tension', tensionSet(inputs, span, m, needed));
   note('push-for-it', pushForTension({ T: needed, q: testDeflection(span), s: span }));
-  if (section) note('tone-for-it', toneForTension({ T: needed, m: massOf(section), s: span }));
+  if (section) note('tone-for-it', toneForTension({ T: needed, m, s: span }));
   const grip = section
     ? tensionRatio({ mu: wedgeFriction({ mu: inputs.friction, g: groove(section, small) }), theta: wrap })
     : unknown('1', [inputs.section.field]);
-  note('slips-at', beltSlipTorque({ z: belts, F_i: set, F_c, e: grip, d: driver }));
+  const atDriver = note('slips-at', beltSlipTorque({ z, F_i: set, F_c, e: grip, d: driver }));
   // Held at the driven pulley, where what the work needs hangs on neither diameter.
   const slipsBehind = (lifted: Figure<'N'>) =>
-    carriedTorque({ T1: beltSlipTorque({ z: belts, F_i: set, F_c: lifted, e: grip, d: driven }), i: straight, k: inputs.efficiency });
-  const slipping = { running: slipsBehind(F_c), atRest: slipsBehind(still) };
-  const jammed = note('slips-in-a-jam-at', beltSlipTorque({ z: belts, F_i: set, F_c: still, e: grip, d: driver }));
-  const pull = note('shaft-pull', shaftPull({ z: belts, F_i: set, theta: wrap }));
-  const heating = { m: massOf(section), L: drive.length, c: rubber, dT: toGlaze, T: jammed, n: loaded.arriving.speed };
+    carriedTorque({ T1: beltSlipTorque({ z, F_i: set, F_c: lifted, e: grip, d: driven }), i: straight, k: inputs.efficiency });
+  const slipping = { running: slipsBehind(F_c), atRest: slipsBehind(still), atDriver };
+  const jammed = note('slips-in-a-jam-at', beltSlipTorque({ z, F_i: set, F_c: still, e: grip, d: driver }));
+  const pull = note('shaft-pull', shaftPull({ z, F_i: set, theta: wrap }));
+  const heating = { m, L: drive.length, c: rubber, dT: toGlaze, T: jammed, n: loaded.arriving.speed };
   const lasts = note('may-slip-for', beltHeatingTime(heating));
   const slips: Limit | null = section ? limit('slip', { torque: jammed, lasts, source: slipSource }) : null;
-  const steady = section ? limit('lasts', { torque: lasting(loaded), source: serviceSource }) : null;
+  const steady = section ? limit('lasts', { torque: lasting(loaded), source: serviceFactors['v-belt'].source }) : null;
   const hubs = hubFixings(inputs, context, driver, driven);
   return {
     checks: [
@@ -106,12 +121,18 @@ function underLoad(loaded: Loaded): StageResult {
       ...alignmentOf(outOfLine(inputs), centres, context),
       ...(section
         ? loadChecks(loaded, section, design, set, slipping)
-        : [check('belts', { has: unknown('W', [inputs.section.field]), needs: design, tells: { other: '', life: '' } })]),
+        : [
+            check('belts', {
+              has: unknown('W', [inputs.section.field]),
+              needs: design,
+              tells: { other: '', life: '', factor: loaded.K_s, factorOf: '' },
+            }),
+          ]),
       ...(section ? heldTension(inputs, set, needed, fullTension(loaded), context) : []),
     ],
     slips,
     steady,
-    stiffness: stiffnessOfSpans(stretchOf(section, belts), driver, span),
+    stiffness: stiffnessOfSpans(stretchOf(section, inputs.belts), driver, span),
     hubs,
     pulls: { in: pull, out: pull },
     cautions: ['Guard the belt and both pulleys before any power: a loose sleeve is caught at once.'],
@@ -119,16 +140,16 @@ function underLoad(loaded: Loaded): StageResult {
 }
 
 /** What it needs where it transmits all that either school rates it for. */
-function fullTension({ drive, inputs, rated: { good } }: Loaded): Figure<'N'> {
+function fullTension({ drive, rated: { good } }: Loaded): Figure<'N'> {
   const known = [good.older, good.newer].filter((each) => each.known);
-  return known.length === 0 ? unknown('N', []) : tensionNeeded(picked('most', 'W', known), drive, inputs.belts);
+  return known.length === 0 ? unknown('N', []) : tensionNeeded(picked('most', 'W', known), drive);
 }
 
 /** The rating as a torque at the driving shaft. */
-function lasting({ inputs, duty, rated, arriving, context }: Loaded): Figure<'N·m'> {
+function lasting({ inputs, K_s, rated, arriving, context }: Loaded): Figure<'N·m'> {
   const { older, newer } = rated.good;
   const P_a = inputs.school.is === 'newer' ? (newer.known ? newer : older) : older.known ? older : newer;
-  return context.note('lasts-up-to', lastingTorque({ P_a, K_s: serviceFactor(duty.shock, duty.driver), n: arriving.speed }));
+  return context.note('lasts-up-to', lastingTorque({ P_a, K_s, n: arriving.speed }));
 }
 
 function stockFor(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, centres: Figure<'mm'>): StageOutline['stock'] {
@@ -163,19 +184,19 @@ function beltFor(
   const near = [...stockNear(section.is, small, large, centres.value)].sort(
     (a, b) => Math.abs(a.centres - centres.value) - Math.abs(b.centres - centres.value),
   );
-  const number = near[0]?.mark.slice(section.is.length).trim();
-  if (!near[0] || !number) return null;
-  const isInches = Number(number) < 200;
-  return { mark: near[0].mark, entries: { belt: isInches ? `${number} in` : `${number} mm`, lengthIs: section.is.length > 1 ? 'pitch' : 'inside' } };
+  const [nearest] = near;
+  if (!nearest?.entry) return null;
+  return { mark: nearest.mark, entries: { belt: nearest.entry, lengthIs: vBeltSections[section.is].marked } };
 }
 
-function moreBelts({ belts }: Inputs): Candidate[] {
+function moreBelts({ belts, section }: Inputs): Candidate[] {
   if (!belts.known) return [];
+  const what = section.is && isRibbed(section.is) ? 'ribs' : 'belts side by side';
   return [1, 2, 3].flatMap((more) =>
     ['check-belts', 'check-slip'].map((cures) => ({
       field: 'belts',
       text: String(belts.value + more),
-      says: sentence(`${belts.value + more} belts side by side`),
+      says: sentence(`${belts.value + more} ${what}`),
       cures,
     })),
   );

@@ -25,7 +25,7 @@ export function lifeOf({ inputs, drive, driver, driven }: OnPulleys, design: Fig
   if (!row) return unknown('s', [], 'no table here has the life of a belt of this section');
   const of = <U extends 'N' | '1'>(unit: U, value: number) =>
     known(unit, value, { by: 'catalog', table: 'durability of V-belts', row: section, source: beltLifeSource }, undefined, flag.estimated);
-  const pull = scaled(beltPullDifference({ P: design, v: drive.v, z: inputs.belts }), 0.5, half);
+  const pull = scaled(beltPullDifference({ P: design, v: drive.v, z: drive.many }), 0.5, half);
   const F_1 = picked('sum', 'N', [set, pull]);
   const K_b = of('1', row.K_b_Nmm);
   const [T_1, T_2] = [bendingPeak({ F_1, K_b, d: driver }), bendingPeak({ F_1, K_b, d: driven })];

@@ -4,15 +4,17 @@ import { alignmentCheck } from '../../shared/alignment.js';
 import { drivenShaft, ratioFigure } from '../../shared/driven-shaft.js';
 import { hubLimits } from '../../shared/hub-fixing.js';
 import { beltFigures, tensionChecks } from '../../shared/open-belt.js';
-import { reachCheck } from '../../shared/slot.js';
+import { serviceFigure, withFactor } from '../../shared/service-factor.js';
+import { reachCheck, wrapCloseBelow } from '../../shared/slot.js';
 import { wheelFigures } from '../../shared/wheels.js';
 
-export const speedSource = 'Common practice, no source: makers allow classical V-belts up to about 30 m/s, narrow ones up to 42 (from memory)';
+export const speedSource =
+  'Common practice, no source: makers allow classical V-belts up to about 30 m/s, narrow ones up to 42, ribbed ones up to 50 (from memory)';
 export const rimSource =
   'Machinery’s Handbook, safe rim speeds, and RMA IP-20, 6500 ft/min for cast iron (from memory); others common practice, no source';
 /** What the rim of a stock pulley withstands by its material, m/s. */
 export const rimLimits = { iron: 33, steel: 50, aluminium: 40, plastic: 25 } as const;
-export const wrapSource = 'Common practice, no source: keep at least 120° on the smaller pulley';
+export const wrapSource = 'Common practice, no source: keep at least 120° on the smaller pulley; under 90° a belt is no drive';
 export const smallSource =
   'Least pitch diameter of the section (ISO 4183, from memory); salvage practice runs smaller ones at reduced life (common practice, no source)';
 export const liftSource = 'Common practice, no source: one and a half times the belt’s height to lift it over the rim';
@@ -26,10 +28,12 @@ export const vBeltOutputs = {
     ...drivenShaft,
     ...beltFigures,
     'highest-belt-speed': figure('Belt speed, unloaded', 'rim-speed', 'Belt'),
+    ...serviceFigure('Rating'),
     'belts-needed': figure('Belts needed', 'count', 'Rating'),
     'good-for-other-school': figure('Power rating by the other standard', 'power', 'Rating'),
     'expected-life': figure('Lasts, at this duty', 'time', 'Rating'),
     'slips-at': figure('Slips at, driving pulley', 'torque', 'Tension', { key: true }),
+    'lifts-off-at': figure('Lifts off its pulleys at', 'rim-speed', 'Tension'),
     'slips-in-a-jam-at': figure('Slips in a jam at, driving pulley', 'torque', 'Tension'),
     'may-slip-for': figure('Time it may slip', 'time', 'Tension'),
     ...wheelFigures('pulley'),
@@ -49,7 +53,12 @@ export const vBeltOutputs = {
     wrap: {
       subject: 'wrap on the smaller pulley',
       source: wrapSource,
-      says: 'wrap on the smaller pulley is {has}; below {needs} the belt slips early',
+      closeBelow: wrapCloseBelow,
+      says: {
+        holds: 'wrap on the smaller pulley is {has}; below 120° the belt slips early',
+        close: 'wrap on the smaller pulley is {has}; below 120° the belt slips early',
+        fails: 'wrap on the smaller pulley is {has}; below {needs} a belt is no drive, and 120° is usual: an idler outside, or two stages',
+      },
     },
     'small-pulley': {
       subject: 'size of the smaller pulley',
@@ -76,7 +85,7 @@ export const vBeltOutputs = {
       subject: 'power rating of the belt',
       source:
         'Rating of the section by its standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips',
-      says: 'the belt is rated for {has}; the work needs {needs} with its service factor{other}{life}',
+      says: `the belt is rated for {has}; the work needs {needs} ${withFactor}{other}{life}`,
     },
     slip: {
       subject: 'whether the belt slips at work',
@@ -84,7 +93,17 @@ export const vBeltOutputs = {
       says: {
         holds: 'the belt slips at {has} at the driven pulley; the work needs {needs}',
         may: 'the belt may slip at work: it slips at {has} at the driven pulley, as tight as it is likely to be, and the work needs {needs}',
-        fails: 'the belt slips at work: it slips at {has} at the driven pulley, and the work needs {needs}',
+        fails: 'the belt slips at work: it slips at {has} at the driven pulley, and the work needs {needs}{heat}',
+      },
+    },
+    flies: {
+      subject: 'whether the belt keeps its grip at speed',
+      source: 'Centrifugal tension against tension as set (closed form)',
+      says: {
+        holds: 'the belt runs at up to {needs}; as it is set it lifts off its pulleys at {has}',
+        close: 'the belt runs at up to {needs}, and as it is set it lifts off its pulleys at {has}: most of its tension only holds it to its circle',
+        may: 'the belt may lift off its pulleys: as it is set it does at {has}, and it runs at up to {needs}',
+        fails: 'the belt lifts off its pulleys: as it is set it does at {has}, and it runs at up to {needs}',
       },
     },
     'slip-start': {

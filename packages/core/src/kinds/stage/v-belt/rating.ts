@@ -1,8 +1,13 @@
 import {
+  isRibbed,
   lengthFactor,
   lengthFactorSource,
   newerCoefficients,
   olderCoefficients,
+  pullRatingSource,
+  pullRatings,
+  ratedLike,
+  ratedLikeSource,
   ratioFactor,
   type VBeltSection,
   vBeltSections,
@@ -12,13 +17,12 @@ import { defineProcedure, solve } from '../../../figure/formula.js';
 import { allowedPower } from '../../../formulas/belt/allowed-power.js';
 import { arcFactor } from '../../../formulas/belt/arc-factor.js';
 import { beltPullDifference } from '../../../formulas/belt/belt-pull-difference.js';
-import { designPower } from '../../../formulas/belt/design-power.js';
 import { neededTension } from '../../../formulas/belt/needed-tension.js';
 import { newerRating } from '../../../formulas/belt/newer-rating.js';
 import { olderRating } from '../../../formulas/belt/older-rating.js';
+import { pullRating } from '../../../formulas/belt/pull-rating.js';
 import { tensionRatio } from '../../../formulas/belt/tension-ratio.js';
-import type { Duty } from '../../kind.js';
-import { serviceFactor } from '../../shared/service-factor.js';
+import type { Band } from '../../../numeric/band-at.js';
 
 export const thousandFeet = defineProcedure({
   id: 'thousand-feet',
@@ -36,6 +40,9 @@ export interface Drive {
   readonly v: Figure<'m/s'>;
   readonly wrap: Figure<'rad'>;
   readonly length: Figure<'mm'>;
+  /** Mass of one belt along its length, and how many there are that each have a tension: a ribbed belt is one, whatever its ribs. */
+  readonly m: Figure<'kg/m'>;
+  readonly many: Figure<'1'>;
   /** What its own run round the pulleys takes of its tension. */
   readonly F_c: Figure<'N'>;
 }
@@ -62,8 +69,22 @@ type School = 'older' | 'newer';
 
 /** Power rating of one belt at half a turn of wrap, by one school. Unknown where the school has no table of the section. */
 function ratingOf(school: School, drive: Drive): Figure<'W'> {
-  const { section, small, ratio, n, v } = drive;
+  const { section, small, v } = drive;
   if (!section) return unknown('W', []);
+  const pull = pullRatings[section];
+  if (pull) {
+    const of = { table: 'pull of V-belts', row: section, source: pullRatingSource };
+    const F_0 = fromTable('N', [pull.F_0 * 0.67, pull.F_0, pull.F_0 * 1.33], of, flag.estimated);
+    return pullRating({ F_0, d_0: fixed('mm', pull.d_0, pullRatingSource), d: small, v });
+  }
+  const kin: { readonly of: VBeltSection; readonly times: Band } | undefined = ratedLike[section];
+  if (!kin) return byStandard(school, section, drive);
+  const [low, likely, high] = kin.times;
+  return scaled(byStandard(school, kin.of, drive), fixed('1', likely, ratedLikeSource, [low, high], flag.estimated), ratedLikeSource);
+}
+
+/** By the table that a school has of a section. */
+function byStandard(school: School, section: VBeltSection, { small, ratio, n, v }: Drive): Figure<'W'> {
   if (!ratio.known) return unknown('W', ratio.missing, ratio.because);
   // Whichever way it goes: a drive that steps up is rated by its smaller pulley too.
   const faster = (i: number) => Math.max(i, 1 / i);
@@ -109,7 +130,7 @@ export const oneGoodFor = (rated: Rated, school: School): Figure<'W'> =>
 
 function lengthFactorOf({ section, length }: Drive): Figure<'1'> {
   if (!length.known) return unknown('1', length.missing, length.because);
-  const shorter = section ? (vBeltSections[section].insideToPitch_mm ?? 0) : 0;
+  const shorter = section && vBeltSections[section].marked === 'inside' ? vBeltSections[section].toPitch_mm : 0;
   const row = `${section} ${(length.value - shorter).toFixed(0)} mm`;
   const at = (pitch_mm: number) => (section ? lengthFactor(section, pitch_mm - shorter) : null);
   return (
@@ -118,15 +139,12 @@ function lengthFactorOf({ section, length }: Drive): Figure<'1'> {
   );
 }
 
-/** Power that the work needs, with its service factor. */
-export const designFor = ({ power, shock, driver }: Duty): Figure<'W'> => designPower({ P: power, K_s: serviceFactor(shock, driver) });
-
 const ratingFriction = fixed('1', 0.5123, 'Shigley’s Mechanical Engineering Design (10e), section 17-3: 5 to 1 at half a turn');
 
 /** Tension to set each belt to for a design power. */
-export function tensionNeeded(design: Figure<'W'>, drive: Drive, belts: Figure<'1'>): Figure<'N'> {
+export function tensionNeeded(design: Figure<'W'>, drive: Drive): Figure<'N'> {
   return neededTension({
-    dF: beltPullDifference({ P: design, v: drive.v, z: belts }),
+    dF: beltPullDifference({ P: design, v: drive.v, z: drive.many }),
     e: tensionRatio({ mu: ratingFriction, theta: drive.wrap }),
     F_c: drive.F_c,
   });
@@ -150,7 +168,12 @@ const masses = new Map<string | undefined, Figure<'kg/m'>>(
 );
 const noMass = unknown('kg/m', []);
 
-export const massOf = (section: VBeltSection | undefined): Figure<'kg/m'> => masses.get(section) ?? noMass;
+/** Mass of one belt, and how many have a tension each. @param belts side by side, or ribs of a ribbed one */
+export function beltsOf(section: VBeltSection | undefined, belts: Figure<'1'>): Pick<Drive, 'm' | 'many'> {
+  const m = masses.get(section) ?? noMass;
+  if (!section || !isRibbed(section)) return { m, many: belts };
+  return { m: belts.known ? scaled(m, belts, 'So many ribs') : unknown('kg/m', belts.missing), many: single };
+}
 
 const stretchSource = 'Common practice, no source: 250 to 700 N/mm² over three quarters of top width by height, cords of polyester';
 

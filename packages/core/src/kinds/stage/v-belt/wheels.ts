@@ -1,4 +1,13 @@
-import { grooveAngle, grooveSource, pitchLength, sectionSource, stockLengths, type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
+import {
+  grooveAngle,
+  grooveSource,
+  isRibbed,
+  pitchLength,
+  sectionSource,
+  stockLengths,
+  type VBeltSection,
+  vBeltSections,
+} from '../../../catalog/v-belts.js';
 import { type Figure, fixed, flag, type Known, lookedUp, unknown, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
@@ -13,7 +22,7 @@ import type { vBeltHead } from './fields.js';
 
 export const toPitchLength = defineProcedure({
   id: 'pitch-length',
-  says: 'Inside length and what the section adds to it',
+  says: 'Marked length and what the section adds to it, or takes from one that is marked outside',
   source: 'Shigley’s Mechanical Engineering Design (10e), table 17-11; DIN 2215',
 });
 
@@ -35,11 +44,11 @@ export function groove(section: VBeltSection, d: Figure<'mm'>): Figure<'rad'> {
 /** Pitch length of the belt that was entered; unknown where none was. */
 export function beltPitchLength({ belt, section, lengthIs }: Inputs): Figure<'mm'> {
   if (!belt.known) return belt;
-  const inside = lengthIs.is ? lengthIs.is === 'inside' : section.is !== undefined && vBeltSections[section.is].insideToPitch_mm !== null;
-  if (!inside) return belt;
+  const marked = lengthIs.is ?? (section.is ? vBeltSections[section.is].marked : 'pitch');
+  if (marked === 'pitch') return belt;
   if (!section.is) return unknown('mm', [section.field]);
   const of = section.is;
-  return pitchLength(of, belt.value) === null ? belt : solve('mm', toPitchLength, { L_i: belt }, ({ L_i = 0 }) => pitchLength(of, L_i) ?? Number.NaN);
+  return solve('mm', toPitchLength, { L_i: belt }, ({ L_i = 0 }) => pitchLength(of, L_i, marked));
 }
 
 /** Belts on sale that would run within a fifth of the centre distance either way, with where each needs the motor. */
@@ -54,6 +63,10 @@ export function stockNear(section: VBeltSection, small_mm: number, large_mm: num
   return belts;
 }
 
+/** A length as it would be typed: of sections that are marked in inches in inches. */
+const entryOf = (section: VBeltSection, length_mm: number): string =>
+  /^[A-E]X?$|L$/.test(section) ? `${Math.round(length_mm / 25.4)} in` : `${length_mm} mm`;
+
 /** Most keystrokes change neither pulleys nor centres: the last few that were looked for. */
 const foundStock: { section: VBeltSection; small_mm: number; large_mm: number; centres_mm: number; belts: readonly StockBelt[] }[] = [];
 
@@ -63,9 +76,9 @@ function findStock(section: VBeltSection, small_mm: number, large_mm: number, ce
     openBeltLength.compute({ d: small_mm, D: large_mm, C: Math.max(share * centres_mm, least) }),
   ) as [number, number];
   return stockLengths[section].flatMap(({ mark, length_mm }) => {
-    const pitch = pitchLength(section, length_mm) ?? length_mm;
+    const pitch = pitchLength(section, length_mm);
     const centres = pitch >= shortest && pitch <= longest ? centresFromLength(small_mm, large_mm, pitch) : null;
-    return centres === null ? [] : [{ mark: `${section}${section.length > 1 ? ' ' : ''}${mark}`, centres }];
+    return centres === null ? [] : [{ mark: `${section}${/^[SX]?P/.test(section) ? ' ' : ''}${mark}`, centres, entry: entryOf(section, length_mm) }];
   });
 }
 
@@ -82,7 +95,7 @@ const shape = fixed('1', 0.65, 'Closed form: 0.5 for a disc, up to 0.8 for a rim
 /** Inertia of a pulley: weighed, or guessed from its size. */
 export function pulleyInertia({ belts, section, material }: Inputs, d: Figure<'mm'>, mass: Figure<'kg'>): Figure<'kg·m²'> {
   if (mass.known) return discInertia({ k: shape, m: mass, d });
-  const wide = vBeltSections[section.is ?? 'A'].top_mm + 6;
+  const wide = vBeltSections[section.is ?? 'A'].top_mm + (section.is && isRibbed(section.is) ? 0 : 6);
   const b = belts.known
     ? fixed('mm', wide * belts.value, 'Common practice, no source: a groove is as wide as the belt and 6 mm')
     : unknown('mm', belts.missing);

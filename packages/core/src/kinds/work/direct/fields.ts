@@ -1,4 +1,4 @@
-import { shocks } from '../../../catalog/v-belts.js';
+import { shocks } from '../../../catalog/service-factors.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
@@ -6,6 +6,7 @@ import { jamFields, stopsField } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
 import { loadedField } from '../../shared/loaded.js';
 import { madeField } from '../../shared/over-speed.js';
+import { sortField } from '../../shared/tool-sort.js';
 import { directWorkOutputs } from './outputs.js';
 
 const fields = {
@@ -23,6 +24,7 @@ const fields = {
     help: 'What it takes to get the tool moving from rest: loaded, or empty where it is loaded once it is up to speed.',
     measure: 'The most the scale shows before the tool moves.',
   }),
+  tool: sortField,
   loaded: loadedField(),
   growth: choice(
     'Torque over speed',
@@ -84,7 +86,14 @@ export const directWorkHead = {
       brief: 'Turn wood; slow enough for the largest blank.',
       tool: 'spindle',
       stages: [['v-belt', 2]],
-      entries: { 'source/power': '0.75 kW', 'source/speed': '1425 rpm', 'work/torque': '5 N·m', 'work/diameter': '300 mm', 'work/shock': 'light' },
+      entries: {
+        'source/power': '0.75 kW',
+        'source/speed': '1425 rpm',
+        'work/torque': '5 N·m',
+        'work/diameter': '300 mm',
+        'work/shock': 'light',
+        'work/tool': 'chuck',
+      },
     },
     {
       id: 'splitter',

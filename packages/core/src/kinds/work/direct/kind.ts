@@ -1,15 +1,12 @@
-import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, flag, scaled, unknown, unseen } from '../../../figure/figure.js';
-import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
-import type { Context } from '../../outputs.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque, startsEmpty } from '../../shared/loaded.js';
-import { mayBurst, safeRim } from '../../shared/over-speed.js';
+import { mayBurst, overspeeds, rimMayBurst } from '../../shared/over-speed.js';
 import { toolInertia } from '../../shared/tool-inertia.js';
+import { bewareOf } from '../../shared/tool-sort.js';
 import { directWorkHead } from './fields.js';
-import type { directWorkOutputs } from './outputs.js';
 
 type Inputs = InputFigures<typeof directWorkHead.fields>;
 
@@ -25,6 +22,9 @@ export const directWork: WorkKind<typeof directWorkHead> = {
     const { torque, breakaway, loaded, growth, diameter, jam, resists, handsClear, stops, inertia, most, shock, lasts } = inputs;
     const { note } = context;
     const speeds = overspeeds(inputs, top, context);
+    const beware = bewareOf(inputs.tool, handsClear.is === 'yes' && jam.is !== 'nothing');
+    // Nobody said what it is made of, and of the weakest that it may be it would burst.
+    const isUnsure = !inputs.made.is && rimMayBurst(diameter, top);
     const isJamSaid = stops.known || jam.is || growth.is === 'square';
     const isSafe = speeds.every(({ verdict }) => verdict === 'holds' || verdict === 'close');
     return {
@@ -36,11 +36,16 @@ export const directWork: WorkKind<typeof directWorkHead> = {
       handsClear: handsClear.is === 'yes',
       growth: exponents[growth.is ?? 'constant'],
       inertia: note('inertia', toolInertia(inertia, diameter)),
-      ...jammedBy({ jam: growth.is === 'square' ? orNothing(jam) : jam, resists, stops }, diameter, context),
+      ...jammedBy({ jam: growth.is === 'square' ? orNothing(jam) : jam, resists, stops, tool: inputs.tool }, diameter, context),
       shock: shock.is,
       checks: speeds,
-      cautions: isSafe ? [] : [mayBurst],
-      notEntered: [...(isJamSaid ? [] : ['what may jam the tool']), ...(most.known || isSafe ? [] : ['a speed that is marked on the tool'])],
+      cautions: [...beware.cautions, ...(isSafe && !isUnsure ? [] : [mayBurst])],
+      notEntered: [
+        ...beware.notEntered,
+        ...(isJamSaid ? [] : ['what may jam the tool']),
+        ...(most.known || isSafe ? [] : ['a speed that is marked on the tool']),
+      ],
+      notWorkedOut: beware.notWorkedOut,
     };
   },
 };
@@ -62,10 +67,4 @@ function breakawayOf(
   if (loaded === 'up-to-speed' && !growsWithSpeed(growth)) return emptyTorque(torque);
   if (growth === 'square') return scaled(torque, atRest, fanSource);
   return scaled(torque, unseen('1', [0.3, 1, 1.5], entered.missing[0] ?? '', breakawaySource), breakawaySource);
-}
-
-/** Against the speed that is marked on it, and its rim against what it is made of; where neither is said, its rim from the weakest to the strongest. */
-function overspeeds({ most, made, diameter }: Inputs, n: Figure<'rpm'>, { check }: Context<typeof directWorkOutputs>): Check[] {
-  const marked = most.known ? [check('speed', { has: most, needs: n })] : [];
-  return made.is || !most.known ? [...marked, check('rim', { has: safeRim(made), needs: rimSpeed({ d: diameter, n }) })] : marked;
 }

@@ -10,6 +10,6 @@ export const directWorkOutputs = {
     inertia: figure('Inertia of the tool', 'inertia', 'At the tool'),
     ...jamFigures,
   },
-  checks: { speed: overspeedCheck('the tool', 'As entered: what the tool must not pass'), rim: rimCheck },
+  checks: { speed: overspeedCheck, rim: rimCheck },
   limits: jamLimits,
 } as const satisfies Outputs;

@@ -1,10 +1,12 @@
-import { shocks } from '../../../catalog/v-belts.js';
+import { shocks } from '../../../catalog/service-factors.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
 import { jamFields } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
 import { loadedField } from '../../shared/loaded.js';
+import { madeField } from '../../shared/over-speed.js';
+import { sortField } from '../../shared/tool-sort.js';
 import { measuredWorkOutputs } from './outputs.js';
 
 const watts = (label: string, help: string) =>
@@ -34,6 +36,7 @@ const fields = {
     help: 'What the machine here takes at its tool’s shaft with nothing in it; up to a tenth of the work where left out.',
     measure: 'Turn it empty by a lever and a spring scale.',
   }),
+  tool: sortField,
   loaded: loadedField('up-to-speed'),
   diameter: quantity('Tool, diameter', 'length', {
     accepts: [5, 3_000],
@@ -44,6 +47,14 @@ const fields = {
   }),
   handsClear: handsClearField('yes'),
   ...jamFields(),
+  most: quantity('Speed it must not pass', 'speed', {
+    accepts: [0.1, 100_000],
+    bare: 'rpm',
+    how: 'plate',
+    help: 'What is marked on the tool here, or what its bearings allow.',
+    measure: 'On the tool itself.',
+  }),
+  made: madeField,
   shock: choice('How rough', shocks, { help: 'Sets the service factor of belts and chains.', measure: '' }),
   lasts: lastsField(10, 30, 240),
 };
@@ -55,7 +66,10 @@ export const measuredWorkHead = {
   label: 'work of a measured machine',
   noun: 'work',
   fields,
-  groups: { 'Start, roughness': ['drag', 'loaded', 'shock', 'lasts'], 'In a jam': ['diameter', 'jam', 'handsClear', 'resists'] },
+  groups: {
+    'Start, roughness': ['drag', 'loaded', 'shock', 'lasts'],
+    'In a jam, and at speed': ['diameter', 'jam', 'handsClear', 'resists', 'most', 'made'],
+  },
   ...measuredWorkOutputs,
   short: (typed) => `measured ${typed('working') ?? ''}`.trim(),
 } as const satisfies KindHead;

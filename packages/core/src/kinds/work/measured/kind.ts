@@ -5,6 +5,8 @@ import { measuredShaftPower } from '../../../formulas/work/measured-shaft-power.
 import type { WorkKind } from '../../kind.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
+import { mayBurst, overspeeds, rimMayBurst } from '../../shared/over-speed.js';
+import { bewareOf } from '../../shared/tool-sort.js';
 import { measuredWorkHead } from './fields.js';
 
 const withLoad = fixed(
@@ -21,8 +23,15 @@ const nothing = fixed('kg·m²', 0, 'No inertia of the tool is entered: left out
 /** Work by the watts of something that already does it, its idle run and the losses that come with its load taken off, the drag of the machine here put on. */
 export const measuredWork: WorkKind<typeof measuredWorkHead> = {
   ...measuredWorkHead,
-  demand: ({ working, idling, efficiency, speed, drag, loaded, diameter, jam, resists, handsClear, shock, lasts }, _arriving, context) => {
+  demand: (
+    { working, idling, efficiency, speed, drag, loaded, diameter, jam, resists, handsClear, shock, lasts, most, made, tool },
+    { top },
+    context,
+  ) => {
     const { note } = context;
+    const speeds = diameter.known || most.known || made.is ? overspeeds({ most, made, diameter }, top, context) : [];
+    const beware = bewareOf(tool, handsClear.is === 'yes' && jam.is !== 'nothing');
+    const isSafe = speeds.every(({ verdict }) => verdict === 'holds' || verdict === 'close') && !(!made.is && rimMayBurst(diameter, top));
     const power = note(
       'power',
       measuredShaftPower({ P_on: working, P_0: idling, eta: note('reaches-shaft', marginalEfficiency({ eta: efficiency, a: withLoad })) }),
@@ -37,10 +46,12 @@ export const measuredWork: WorkKind<typeof measuredWorkHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       inertia: nothing,
-      ...jammedBy({ jam, resists }, diameter, context),
+      ...jammedBy({ jam, resists, tool }, diameter, context),
       shock: shock.is,
-      checks: [],
-      notEntered: jam.is ? [] : ['what may jam the tool'],
+      checks: speeds,
+      cautions: [...beware.cautions, ...(isSafe ? [] : [mayBurst])],
+      notEntered: [...beware.notEntered, ...(jam.is ? [] : ['what may jam the tool'])],
+      notWorkedOut: beware.notWorkedOut,
     };
   },
 };

@@ -1,5 +1,6 @@
 import { figure, type Outputs } from '../../outputs.js';
 import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
+import { overspeedCheck, rimCheck } from '../../shared/over-speed.js';
 
 /** What work by a measured machine puts out. */
 export const measuredWorkOutputs = {
@@ -10,6 +11,6 @@ export const measuredWorkOutputs = {
     breakaway: figure('Breakaway torque', 'torque', 'At the tool'),
     ...jamFigures,
   },
-  checks: {},
+  checks: { speed: overspeedCheck, rim: rimCheck },
   limits: jamLimits,
 } as const satisfies Outputs;

@@ -48,6 +48,7 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
       steady,
       breakaway: note('breakaway', withDrag(liftedTorque({ m: load, r, a: settled }), empty)),
       lasts,
+      stopsItself: true,
       handsClear: handsClear.is === 'yes',
       growth: 0,
       inertia: note('inertia-of-all', load.known ? picked('sum', 'kg·m²', [drumInertia, loadInertia]) : drumInertia),

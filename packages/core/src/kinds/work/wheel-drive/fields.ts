@@ -26,6 +26,23 @@ const fields = {
     help: 'How hard it rolls, and when the wheels spin.',
     measure: 'The worst of the way.',
   }),
+  kerb: quantity('Highest edge on the way', 'length', {
+    accepts: [1, 500],
+    bare: 'mm',
+    how: 'measured',
+    help: 'A kerb, a root, a plank: the driven wheels climb it by their grip alone.',
+    measure: 'Rule beside it.',
+  }),
+  beside: choice(
+    'Somebody walks beside it',
+    { walks: 'yes: walks beside or behind', rides: 'no: rides on it', rails: 'no: on rails or by a rope' },
+    {
+      how: 'chosen',
+      usual: 'walks',
+      help: 'Who walks beside it must keep up with it, even unloaded.',
+      measure: '',
+    },
+  ),
   wheel: quantity('Driven wheel, diameter', 'length', {
     accepts: [20, 3_000],
     bare: 'mm',
@@ -85,7 +102,12 @@ export const wheelDriveHead = {
   label: 'wheels on the ground',
   noun: 'wheels',
   fields,
-  groups: { 'Spring scale, instead of slope and ground': ['pull'], 'Weight, pace': ['share', 'pace'], 'What is usual': ['rolling', 'grip', 'lasts'] },
+  groups: {
+    'The way': ['kerb', 'beside'],
+    'Spring scale, instead of slope and ground': ['pull'],
+    'Weight, pace': ['share', 'pace'],
+    'What is usual': ['rolling', 'grip', 'lasts'],
+  },
   ...wheelDriveOutputs,
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
   starters: [

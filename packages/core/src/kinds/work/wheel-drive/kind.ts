@@ -1,8 +1,11 @@
 import { groundSource, grounds } from '../../../catalog/grounds.js';
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, fromTable, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, fromTable, highEnd, picked, unknown } from '../../../figure/figure.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
+import { edgeShare } from '../../../formulas/work/edge-share.js';
 import { gripForce } from '../../../formulas/work/grip-force.js';
+import { kerbGrip } from '../../../formulas/work/kerb-grip.js';
+import { kerbTorque } from '../../../formulas/work/kerb-torque.js';
 import { movedInertia } from '../../../formulas/work/moved-inertia.js';
 import { rollingForce } from '../../../formulas/work/rolling-force.js';
 import { stoppingAngle } from '../../../formulas/work/stopping-angle.js';
@@ -23,16 +26,19 @@ export const wheelDrive: WorkKind<typeof wheelDriveHead> = {
   ...wheelDriveHead,
   demand: (inputs, arriving, context) => {
     const { note, check, limit } = context;
-    const { mass, slope, wheel, pull, share } = inputs;
+    const { mass, slope, wheel, pull, share, kerb } = inputs;
     const byGround = note('pull-by-ground', rollingForce({ m: mass, s: slope, c: band(inputs, 'rolling') }));
     const F = pull.known ? pull : byGround;
     const steady = note('torque', wheelTorque({ F, D: wheel }));
     const grips = note('wheels-push', gripForce({ mu: band(inputs, 'grip'), k: share, m: mass, s: slope.known ? slope : level }));
     const spins = note('wheels-spin-at', wheelTorque({ F: grips, D: wheel }));
+    const atEdge = kerb.known ? edge(inputs, context) : null;
     note('runs-at', rimSpeed({ d: wheel, n: arriving.speed }));
     return {
       steady,
-      breakaway: steady,
+      // An edge needs more than the way, for a moment.
+      breakaway: note('breakaway', atEdge?.torque.known && steady.known ? picked('most', 'N·m', [steady, atEdge.torque]) : steady),
+      stopsItself: true,
       lasts: inputs.lasts,
       growth: 0,
       inertia: note('inertia-of-all', movedInertia({ m: mass, D: wheel })),
@@ -40,15 +46,38 @@ export const wheelDrive: WorkKind<typeof wheelDriveHead> = {
       // However sharply it is stopped: it spins before more can pass.
       slips: limit('spin', { torque: spins, source: gripSource }),
       shock: 'light',
-      checks: [check('grip', { has: grips, needs: F }), ...paceChecks(inputs, arriving, context)],
+      checks: [
+        check('grip', { has: grips, needs: F, tells: { uphill: slope.known && slope.value > 0 ? ' uphill' : '' } }),
+        ...(atEdge ? [check('kerb', { has: band(inputs, 'grip'), needs: atEdge.grip })] : []),
+        ...paceChecks(inputs, arriving, context),
+      ],
       cautions: [
-        'The throttle must spring shut by itself, and a kill switch within reach of whoever walks beside it.',
+        throttle[inputs.beside.is ?? 'walks'],
         'On a slope nothing holds it when the power fails unless a brake is built for it. A worm gearbox is no brake: shaken, it creeps back. Wedges under the wheels before anything is opened.',
       ],
+      notWorkedOut: ['what holds it on a slope when the power is off'],
       notEntered: [...(pull.known ? [] : ['a spring scale in the rope, which would replace slope and ground'])],
     };
   },
 };
+
+const throttle = {
+  walks: 'The throttle must spring shut by itself, and a kill switch within reach of whoever walks beside it.',
+  rides: 'Who rides on it needs a seat, a brake that stops it on the steepest slope, and a throttle that springs shut when let go.',
+  rails: 'A stop at both ends of its way, and a switch that somebody reaches who sees all of it; nobody rides on it.',
+} as const;
+
+/** What an edge needs of the driven wheels; of one as high as their axle nothing climbs. */
+function edge({ kerb: h, wheel: D, share: k, mass: m }: Inputs, { note }: Context<WheelDriveOutputs>) {
+  const u = edgeShare({ h, D });
+  // As high as the axle, but for a hair.
+  const over = u.known && highEnd(u) > 0.45;
+  const none = 'the edge is about as high as the axle: no wheel climbs that';
+  return {
+    grip: note('kerb-grip', over ? unknown('1', [], none) : kerbGrip({ u })),
+    torque: note('kerb-torque', over ? unknown('N·m', [], none) : kerbTorque({ k, m, u, D })),
+  };
+}
 
 const level = fixed('1', 0, 'On the flat, while no slope is entered');
 
@@ -61,9 +90,9 @@ function band(inputs: Inputs, what: 'rolling' | 'grip'): Figure<'1'> {
 }
 
 /** Faster than a walk, even unloaded, is a machine that has to be ridden or that runs away. */
-function paceChecks({ wheel, pace }: Inputs, { speed, top }: Rotary, { check }: Context<WheelDriveOutputs>): Check[] {
+function paceChecks({ wheel, pace, beside }: Inputs, { speed, top }: Rotary, { check }: Context<WheelDriveOutputs>): Check[] {
   return [
-    check('pace', { has: walking, needs: rimSpeed({ d: wheel, n: top }) }),
+    ...(beside.is === 'walks' ? [check('pace', { has: walking, needs: rimSpeed({ d: wheel, n: top }) })] : []),
     ...(pace.known ? [check('wished', { has: rimSpeed({ d: wheel, n: speed }), needs: pace })] : []),
   ];
 }

@@ -33,7 +33,7 @@ it('says when the wheels spin instead, and takes that for what fails first in a 
   expect(figure({}, 'wheels-spin-at').value).toBeCloseTo(5.061, 3);
   expect(check({}, 'check-grip')).toMatchObject({
     verdict: 'fails',
-    says: 'The driven wheels spin: they push with 30.7 N, and the way needs 46.7 N. More weight on them, or chains.',
+    says: 'The driven wheels spin uphill: they push with 30.7 N, and the way needs 46.7 N. More weight on them, or chains.',
   });
   expect(check({ share: '0.9', grip: '0.6' }, 'check-grip')?.verdict).toBe('holds');
   const { jam, lines } = typed();
@@ -62,4 +62,19 @@ it('must be walked beside, also unloaded', () => {
   expect(check({}, 'check-pace')?.verdict).toBe('fails');
   expect(check({ pace: '4 km/h' }, 'check-wished')?.verdict).toBe('holds');
   expect(typed().cautions.join(' ')).toContain('throttle must spring shut');
+});
+
+// By hand: an edge of 40 mm under wheels of 400 is a triangle of 3, 4, 5: it needs a grip of 0.75, more than tarmac surely has, and 0.45 of planks of 15 mm: √(400·15 − 225) / 185 = 0.411.
+it('climbs an edge by its grip, and needs the torque for it', () => {
+  const at = (kerb: string) => check({ wheel: '400 mm', grip: '0.6', kerb }, 'check-kerb');
+  expect([at('15 mm')?.verdict, at('40 mm')?.verdict, at('200 mm')?.verdict]).toEqual(['holds', 'fails', 'unknown']);
+  expect((at('15 mm')?.needs as Known | undefined)?.value).toBeCloseTo(0.411, 3);
+  expect(at('200 mm')?.says).toContain('as high as the axle');
+  expect(check({}, 'check-kerb')).toBeUndefined();
+});
+
+it('who rides on it need not keep up with it, and what holds it on a slope is not worked out', () => {
+  expect(check({ beside: 'rides' }, 'check-pace')).toBeUndefined();
+  expect(typed({ beside: 'rides' }).cautions.join(' ')).toContain('Who rides on it needs a seat');
+  expect(typed({}).notWorkedOut).toContain('what holds it on a slope when the power is off');
 });
