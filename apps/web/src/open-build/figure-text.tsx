@@ -16,7 +16,7 @@ export const FigureText = memo(function FigureText({ path, name, size = 'text-ba
   return (
     <AskWhy
       answer={<WhyOf path={path} name={name} />}
-      className={`text-left whitespace-nowrap ${stale ? 'stale' : ''}`}
+      className={`min-w-6 text-left whitespace-nowrap ${stale ? 'stale' : ''}`}
       aria-label={`${name}: ${spoken}. Why?`}
       data-stale={stale ? true : undefined}
       title={range || undefined}

@@ -10,7 +10,7 @@ const copper = fixed('Ω·mm²/m', 0.0175, 'Copper 0.0172 to 0.0178 Ω·mm²/m (
 const steadily = fixed(
   '1',
   0.9,
-  'Common practice, no source: 80 % of the breaker where a code says so (North America), all of it elsewhere',
+  'NEC 210.20(A), from memory: a load of three hours and more takes at most 80 % of its breaker; IEC 60364-4-43, from memory, allows all of it',
   [0.8, 1],
 );
 

@@ -159,7 +159,7 @@ export const plateMotorOutputs = {
     },
     circuit: {
       subject: 'whether the wall circuit feeds it',
-      source: 'Common practice, no source: volts times amps, 80 % of it steadily where a code says so',
+      source: 'Volts times amps; NEC 210.20(A), from memory: 80 % of it where a load goes on for three hours and more',
       says: 'the wall circuit feeds {has} at the shaft, steadily; the work needs {needs}. It does not limit a jam',
     },
     duty: {
