@@ -70,12 +70,13 @@ export { remedyFor } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
+export { fieldsThatDecide, unreadIn } from './procedures/unread.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
 export { wishOutputs } from './procedures/wishes.js';
 export { inNextUnit } from './quantity/convert.js';
 export { listed } from './quantity/listed.js';
 export { type QuantityName, quantities, type Unit } from './quantity/quantities.js';
-export { longestText, type Reading, readQuantity } from './quantity/read-quantity.js';
+export { longestText, type Offer, type Reading, readQuantity } from './quantity/read-quantity.js';
 export {
   joinParts,
   type Shown,

@@ -1,4 +1,16 @@
-import { type Build, type Evaluation, partsList, reserveOf, say, sayAll, showFigure, type UnitHabit, verdictOf, wordingFor } from '@hobrek/core';
+import {
+  type Build,
+  type Evaluation,
+  partsList,
+  reserveOf,
+  say,
+  sayAll,
+  showFigure,
+  type UnitHabit,
+  unreadIn,
+  verdictOf,
+  wordingFor,
+} from '@hobrek/core';
 import { drawMachine } from './drawing.js';
 import { drawingSvg, paperSize } from './drawing-svg.js';
 
@@ -23,6 +35,7 @@ const scales = [1, 2, 2.5, 5, 10, 20, 25, 50, 100];
 export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when: string, units: UnitHabit = 'metric'): object {
   const wording = wordingFor(build, units);
   const jam = sayAll(evaluation.jam, wording);
+  const unread = sayAll(unreadIn(build), wording);
   const { width, name, checks: most } = papers[paper];
   const room_mm = width - 2 * margin_mm;
   const [line] = evaluation.lines;
@@ -54,6 +67,7 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
       ...(build.brief ? [{ text: build.brief.slice(0, 300), margin: [0, 0, 0, 2] }] : []),
       { text: sayAll(evaluation.says, wording), fontSize: 9, margin: [0, 2, 0, 0] },
       ...(jam ? [{ text: jam }] : []),
+      ...(unread ? [{ text: unread, bold: true }] : []),
       { svg: drawingSvg(drawing, { scale, words_mm: 2.6 }), width: size.width * point, margin: [0, 4, 0, 0] },
       { text: drawing.trueScale ? `Side view, 1:${scale} when printed at full size` : 'Not to scale: not every size is entered', fontSize: 6 },
       heading('At each shaft'),

@@ -14,6 +14,7 @@ import {
   say,
   sayAll,
   showFigure,
+  unreadIn,
   verdictOf,
   wordingFor,
 } from '@hobrek/core';
@@ -36,11 +37,12 @@ export async function check(file: string): Promise<Outcome> {
   const figures = figuresByPath(evaluation);
   const stations = evaluation.lines.flatMap((line) => line.stations);
   const [says, jam, notWorkedOut] = [evaluation.says, evaluation.jam, evaluation.notWorkedOut].map((said) => sayAll(said, wording));
+  const unread = sayAll(unreadIn(build), wording);
   const cautions = evaluation.cautions.map((caution) => say(caution, wording));
   const listed = labelledFigures(build, evaluation).filter(({ aside, path }) => !aside && !stations.some(({ id }) => path.split('/')[1] === id));
   const text = [
     `${build.name}: ${says}`,
-    ...[jam, remedy, guesses?.says].filter(Boolean),
+    ...[jam, remedy, guesses?.says, unread].filter(Boolean),
     '',
     ...stations.map(stationLine),
     ...listed.map(({ of, label, path, figure }) => `${of}, ${label.toLowerCase()}: ${showFigure(figure)}  (${path})`),
@@ -58,6 +60,7 @@ export async function check(file: string): Promise<Outcome> {
     remedy,
     guesses,
     notWorkedOut,
+    ...(unread ? { unread } : {}),
     cautions,
     stations: stations.map(({ name, speed, torque, power }) => ({ name, speed: plain(speed), torque: plain(torque), power: plain(power) })),
     figures: Object.fromEntries([...figures].map(([path, figure]) => [path, plain(figure)])),

@@ -1,8 +1,9 @@
-import { inNextUnit, nextSize, type QuantityField, type QuantityInput, readQuantity, type StockWheel, showAs } from '@hobrek/core';
-import { type KeyboardEvent, memo, useEffect, useId, useState } from 'react';
+import { inNextUnit, nextSize, type Offer, type QuantityField, type QuantityInput, readQuantity, type StockWheel, showAs } from '@hobrek/core';
+import { type KeyboardEvent, memo, useEffect, useId, useRef, useState } from 'react';
 import { usePreferences } from '../shared/preferences.js';
 import { typingPause_ms } from './derive.js';
-import { fieldLeft, typed } from './open-build.js';
+import { focusNext } from './focus-field.js';
+import { fieldEntered, fieldLeft, fieldRestored, typed } from './open-build.js';
 
 interface Entry {
   readonly path: string;
@@ -19,14 +20,20 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
   const id = useId();
   const preferences = usePreferences();
   const text = input?.draft ?? input?.text ?? '';
-  const [asTyped, setAsTyped] = useState(text);
+  const [asTyped, setAsTyped] = useState<string | null>(null);
   const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field, preferences);
   const refused = reading && !reading.ok ? reading.says : null;
+  const offers = reading?.offers ?? [];
+  const pressed = useRef(false);
   const said = useAfterPause(refused);
   const aside = note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null);
   const convert = () => {
     const next = inNextUnit(text, field, preferences);
     if (next) typed(path, next);
+  };
+  const take = (taken: string) => {
+    setAsTyped(taken);
+    typed(path, taken);
   };
   return (
     <div>
@@ -40,16 +47,40 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
           id={id}
           data-path={path}
           // The build keeps a text without the spaces around it; the next sign may need them: 3 11/16 in.
-          value={asTyped.trim() === text ? asTyped : text}
+          value={asTyped?.trim() === text ? asTyped : text}
           onChange={(event) => {
             setAsTyped(event.target.value);
             typed(path, event.target.value);
           }}
+          // All of it is selected when the field is entered; a second press puts the caret.
+          onFocus={(event) => {
+            fieldEntered(path);
+            event.target.select();
+          }}
+          onPointerDown={(event) => {
+            pressed.current = document.activeElement !== event.currentTarget;
+          }}
+          onPointerUp={(event) => {
+            if (pressed.current) event.currentTarget.select();
+            pressed.current = false;
+          }}
           onBlur={fieldLeft}
           onKeyDown={(event) => {
-            if (event.altKey && event.code === 'KeyU') {
+            const offer = event.altKey ? offers[Number(event.code.replace('Digit', '')) - 1] : undefined;
+            if (offer) {
+              event.preventDefault();
+              take(offer.text);
+            } else if (event.altKey && event.code === 'KeyU') {
               event.preventDefault();
               convert();
+            } else if (event.key === 'Enter') {
+              event.preventDefault();
+              fieldLeft();
+              focusNext(path);
+            } else if (event.key === 'Escape') {
+              event.preventDefault();
+              fieldRestored(path);
+              setAsTyped(null);
             } else if (stock) {
               stepped(event, path, stock, input);
             }
@@ -79,9 +110,32 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
         {said}
         {said && input?.value !== undefined && ` Until then the figures are for ${input.text}.`}
       </p>
+      {(said || !refused) && offers.length > 0 && <Offers offers={offers} take={take} />}
     </div>
   );
 });
+
+/** What it may have been meant as, the likelier first: taken by a press, or by its number with Alt. */
+function Offers({ offers, take }: { readonly offers: readonly Offer[]; readonly take: (text: string) => void }) {
+  return (
+    <p className="flex flex-wrap gap-2 py-1 text-sm">
+      {offers.map(({ text, says }, k) => (
+        <button
+          key={text}
+          type="button"
+          aria-keyshortcuts={`Alt+${k + 1}`}
+          title={`Alt+${k + 1}`}
+          className="min-h-6 cursor-pointer border border-hair px-2 text-blue hover:underline"
+          // Pressed, the field keeps the caret.
+          onPointerDown={(event) => event.preventDefault()}
+          onClick={() => take(text)}
+        >
+          {says}
+        </button>
+      ))}
+    </p>
+  );
+}
 
 /** Up and down go through what is on the shelf. */
 function stepped(event: KeyboardEvent, path: string, stock: StockWheel, input: QuantityInput | undefined): void {

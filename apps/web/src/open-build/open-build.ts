@@ -13,6 +13,7 @@ import {
   mergeBuilds,
   type Point,
   placesOf,
+  type QuantityInput,
   rebase,
   redo,
   same,
@@ -51,6 +52,8 @@ let stepId = newId();
 /** Puts a stored build on the screen, its kinds loaded, with what was typed on this device and never sent. */
 export async function openBuild(stored: StoredBuild): Promise<void> {
   doPending();
+  sendNow();
+  visit = null;
   const turn = ++opening;
   const { id, build, notices, version } = stored;
   // All of them: the person, or someone on another page, may add any.
@@ -110,6 +113,8 @@ const whenIdle: (work: () => void) => void = globalThis.requestIdleCallback ?? (
 /** Takes the build off the screen. What was not sent yet is still sent. */
 export function closeBuild(): void {
   doPending();
+  sendNow();
+  visit = null;
   opening++;
   stopHearing?.();
   stopHearing = null;
@@ -119,12 +124,34 @@ export function closeBuild(): void {
   useOpenBuild.setState(closed);
 }
 
-/** A field's text changed: read, worked out and on its way to the server in the same tick. */
+/** A visit of a field: what stood there when it began counts again as soon as what is typed cannot be read. */
+let visit: { readonly path: string; readonly before: QuantityInput | undefined } | null = null;
+
+/** A field is visited. */
+export function fieldEntered(path: string): void {
+  const { open } = useOpenBuild.getState();
+  if (open && visit?.path !== path) visit = { path, before: placesOf(open.build).find((each) => each.path === path)?.input };
+}
+
+/** A field's text changed: read and worked out in the same tick, on its way to the server once typing has paused or the field is left. */
 export function typed(path: string, text: string): void {
-  edit(path, (build) => {
-    const place = placesOf(build).find((each) => each.path === path);
-    return place ? withInput(build, path, enter(place.field, text, place.input, usePreferences.getState()).input) : build;
-  });
+  fieldEntered(path);
+  const before = visit?.before;
+  edit(
+    path,
+    (build) => {
+      const place = placesOf(build).find((each) => each.path === path);
+      return place ? withInput(build, path, enter(place.field, text, before, usePreferences.getState()).input) : build;
+    },
+    true,
+  );
+}
+
+/** What stood in a field before it was visited is back. */
+export function fieldRestored(path: string): void {
+  if (visit?.path !== path) return;
+  const { before } = visit;
+  edit(path, (build) => withInput(build, path, before));
 }
 
 /** The build's name changed. An empty one is not taken: a build in a list must be called something. */
@@ -208,6 +235,9 @@ function reshape(next: (build: Build) => Build): void {
 
 /** A field was left: what is typed next is a step of its own, even in the same field. */
 export function fieldLeft(): void {
+  visit = null;
+  // Behind what the last key left to do.
+  afterwards(sendNow);
   const { open } = useOpenBuild.getState();
   if (open && open.history.open !== null) useOpenBuild.setState({ open: { ...open, history: settle(open.history) } });
 }
@@ -265,11 +295,33 @@ function bringBack({ base: typedOn, build: mine, sent }: Unsent): void {
   if (!mergeConflict) queue?.push(build, newId());
 }
 
-function edit(name: string, next: (build: Build) => Build): void {
-  step((history) => change(history, next(history.present), name));
+function edit(name: string, next: (build: Build) => Build, isTyped = false): void {
+  step((history) => change(history, next(history.present), name), isTyped);
 }
 
-function step(next: (history: History<Build>) => History<Build>): void {
+/** Without a key for so long, what stands in a field is what was meant: it is sent. */
+const sendAfter_ms = 1_000;
+let unsent: { readonly build: Build; readonly step: string } | null = null;
+let sending: ReturnType<typeof setTimeout> | undefined;
+
+/** What waits for a pause in typing goes to the server. */
+function sendNow(): void {
+  clearTimeout(sending);
+  const waiting = unsent;
+  unsent = null;
+  if (waiting) queue?.push(waiting.build, waiting.step);
+}
+
+addEventListener('pagehide', sendNow);
+
+function send(build: Build, step: string, isTyped: boolean): void {
+  unsent = { build, step };
+  clearTimeout(sending);
+  if (isTyped) sending = setTimeout(sendNow, sendAfter_ms);
+  else sendNow();
+}
+
+function step(next: (history: History<Build>) => History<Build>, isTyped = false): void {
   const { open } = useOpenBuild.getState();
   if (!open) return;
   const history = next(open.history);
@@ -278,7 +330,7 @@ function step(next: (history: History<Build>) => History<Build>): void {
   // While the person has to choose, nothing is sent: it could overwrite what they have not seen.
   if (history.open === null || history.open !== open.history.open) stepId = newId();
   const now = stepId;
-  if (!open.mergeConflict) afterwards(() => queue?.push(history.present, now));
+  if (!open.mergeConflict) afterwards(() => send(history.present, now, isTyped));
 }
 
 /** Puts a history on the screen and into the journal. The journal keeps what a choice is still to be made from, so that a reload asks again. */

@@ -8,6 +8,7 @@ import { say, sayAll, wordingFor } from '../wording/wording.js';
 import type { Evaluation } from './evaluate-build.js';
 import { showFigure, sumsOf } from './explain.js';
 import { labelledFigures } from './figure-labels.js';
+import { unreadIn } from './unread.js';
 
 /** A cell of a table: a bar or a line break would end it. */
 const cell = (text: string) => text.replaceAll('|', '\\|').replaceAll(/\s*\n\s*/g, ' ');
@@ -30,7 +31,7 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
   const sections = [
     [`# ${build.name}`],
     build.brief ? [build.brief] : [],
-    [evaluation.says, evaluation.jam, evaluation.notWorkedOut].map((said) => sayAll(said, wording)).filter(Boolean),
+    [evaluation.says, evaluation.jam, unreadIn(build), evaluation.notWorkedOut].map((said) => sayAll(said, wording)).filter(Boolean),
     ['## At each shaft'],
     table(
       ['shaft', 'speed', 'torque', 'power'],

@@ -11,7 +11,7 @@ import { type WalkedLine, walkLine } from './walk-line.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 11;
+export const engineVersion = 12;
 
 /** What was worked out of a build. Plain data: sentences are put into words, and figures into units, by whoever shows them. */
 export interface Evaluation {

@@ -7,6 +7,7 @@ import { elementsOf } from '../machine/paths.js';
 import { type Shown, showParts, type UnitHabit } from '../quantity/show.js';
 import { sayAll, wordingFor } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
+import { unreadIn } from './unread.js';
 
 /** What a list shows of a build without opening it. A cache: marked with the engine that made it, and made again when that has changed. */
 export interface BuildSummary {
@@ -28,7 +29,7 @@ export function summariseBuild(build: Build, kinds: Kinds, units: UnitHabit = 'm
   const shown = (figure: Figure | undefined) => (figure?.known ? showParts(figure.value, figure.unit, units) : null);
   return {
     verdict,
-    says: sayAll(says, wordingFor(build, units)),
+    says: sayAll([...says, ...unreadIn(build)], wordingFor(build, units)),
     path: first
       ? [
           ...elementsOf(first)

@@ -96,15 +96,18 @@ it('never throws and never answers with a number that is not one, whatever is ty
   const odd = fc.oneof(
     fc.string({ maxLength: 90 }),
     fc.stringMatching(/^[0-9 .,/±…k%"'a-zA-Z·-]{0,24}$/),
-    fc.stringMatching(/^\d{1,4} ?(to|…|±|-|\/) ?\d{0,4} ?(kW|hp|mm|rpm)?$/),
+    fc.stringMatching(/^\d{1,4} ?(to|…|±|-|\/|\*|\+|–) ?\d{0,4} ?(kW|hp|mm|rpm)?$/),
+    fc.stringMatching(/^(~|about |at least |up to )?[(]?\d{1,5}([.,]\d{1,3})?[)*+x/ -]{0,2}\d{0,4}[)]?( ?(kW|in|mm|rpm|%|°C|🍎))?[?]?$/),
   );
   fc.assert(
     fc.property(odd, fc.constantFrom(...names), (text, quantity) => {
       const read = readQuantity(text, takes(quantity));
-      if (read.ok) expect([read.value, read.low ?? 0, read.high ?? 0].every(Number.isFinite)).toBe(true);
+      const [least, most] = takes(quantity).accepts;
+      // Never a value outside of what the field takes.
+      if (read.ok) expect([read.low ?? read.value, read.value, read.high ?? read.value].every((end) => end >= least && end <= most)).toBe(true);
       else expect(read.says.length).toBeGreaterThan(20);
     }),
-    { seed: 7, numRuns: 3000 },
+    { seed: 7, numRuns: 20_000 },
   );
 });
 
@@ -127,4 +130,44 @@ it('a plate of two voltages is no fraction of a volt', () => {
       says: expect.stringContaining('two voltages'),
     });
   }
+});
+
+describe('how else it may have been meant', () => {
+  const field = { label: 'Speed', quantity: 'speed', accepts: [1, 100_000], bare: 'rpm' } as const;
+  const offers = (text: string, of: Reads = field) => readQuantity(text, of).offers?.map(({ text: each }) => each);
+
+  it('both readings of a number, the speed of a motor first, and none that the field does not take', () => {
+    expect(offers('1,725 rpm')).toEqual(['1725 rpm', '1.7250 rpm']);
+    expect(offers('1.425')).toEqual(['1425', '1.4250']);
+    // A chuck turns no hundred thousand times a minute: there is one reading, and it is read.
+    expect(readQuantity('1,725', { ...field, accepts: [1, 100] })).toMatchObject({ ok: true, value: 1.725 });
+    expect(readQuantity('1,725', { ...field, accepts: [100, 100_000] })).toMatchObject({ ok: true, value: 1725 });
+  });
+
+  it('what is nearer to what is usual comes first', () => {
+    const usual = { low: 1, value: 2, high: 3 };
+    expect(offers('1,500 mm', { label: 'Length', quantity: 'length', accepts: [0, 20_000], bare: 'mm', usual })).toEqual(['1.500 mm', '1500 mm']);
+  });
+
+  it('a difference, where less than nought is a value', () => {
+    const cold = { label: 'Shed', quantity: 'temperature', accepts: [-50, 60], bare: '°C' } as const;
+    expect(readQuantity('20-30', cold)).toMatchObject({ ok: true, low: 20, high: 30, offers: [{ says: '−10 °C' }] });
+    expect(readQuantity('30-20', cold)).toMatchObject({ ok: true, value: 10 });
+  });
+
+  it('taken, an offer reads as it says', () => {
+    for (const text of ['1,725 rpm', '1.425', '12,500']) {
+      for (const { text: taken, says } of readQuantity(text, field).offers ?? [])
+        expect(readQuantity(taken, field)).toMatchObject({ ok: true, understood: says });
+    }
+  });
+});
+
+describe('one end of what is usual', () => {
+  const field: Reads = { label: 'Share', quantity: 'fraction', accepts: [0, 1], bare: null, usual: { low: 0.4, value: 0.6, high: 0.8 } };
+  it('has the other end from it', () => {
+    expect(readQuantity('at least 0.5', field)).toMatchObject({ ok: true, low: 0.5, value: 0.6, high: 0.8 });
+    expect(readQuantity('up to 50 %', field)).toMatchObject({ ok: true, low: 0.4, value: 0.5, high: 0.5 });
+    expect(readQuantity('at least 90 %', field)).toMatchObject({ ok: false, code: 'one-ended' });
+  });
 });

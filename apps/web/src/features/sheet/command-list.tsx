@@ -6,7 +6,8 @@ import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
-import { pick, redone, stageAdded, stageRemoved, undone } from '../../open-build/open-build.js';
+import { focusField } from '../../open-build/focus-field.js';
+import { redone, stageAdded, stageRemoved, undone } from '../../open-build/open-build.js';
 import { useOpenBuild } from '../../open-build/store.js';
 import { ask, send } from '../../shared/ask.js';
 import { usePreferences } from '../../shared/preferences.js';
@@ -191,13 +192,4 @@ function placeAfter({ lines: [line] }: Build, picked: string | null): number {
   if (picked === `${line?.id}/source`) return 0;
   const k = stages.findIndex(({ id }) => picked === `${line?.id}/${id}`);
   return k < 0 ? stages.length : k + 1;
-}
-
-/** The field itself, its group opened. */
-function focusField(path: string): void {
-  const field = document.querySelector<HTMLElement>(`[data-path="${CSS.escape(path)}"]`);
-  field?.closest('details')?.setAttribute('open', '');
-  pick(path.split('/').slice(0, 2).join('/'));
-  field?.focus();
-  field?.scrollIntoView({ block: 'center' });
 }

@@ -1,3 +1,4 @@
+import { unreadIn } from '@hobrek/core';
 import { useEffect, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { noticed } from '../../open-build/open-build.js';
@@ -21,11 +22,12 @@ export function Sentence() {
         guesses: open.guesses,
         notices: open.notices,
         stale: open.greyed.size > 0,
+        unread: open.greyed.size > 0 ? allSaid(unreadIn(open.build)) : '',
       };
     }),
   );
   if (!shown) return null;
-  const { says, verdict, jam, notWorkedOut, remedy, guesses, notices, stale } = shown;
+  const { says, verdict, jam, notWorkedOut, remedy, guesses, notices, stale, unread } = shown;
   return (
     <div className="min-h-18">
       <p
@@ -37,7 +39,7 @@ export function Sentence() {
         <VerdictMark verdict={verdict} /> {unbroken(says)}
       </p>
       <p className="mt-0.5 text-soft">
-        {stale ? 'One entry is not read yet; this is for the last good one. ' : ''}
+        {stale ? `${unread} This is for what stood there before. ` : ''}
         {unbroken(jam)} {remedy && <b className="font-semibold text-ink">{unbroken(remedy)}</b>}
       </p>
       {guesses && <p className="text-soft">{unbroken(guesses)}</p>}
