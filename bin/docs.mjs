@@ -11,11 +11,13 @@ async function pages() {
   const { buildSchema, problems } = await import('../packages/contracts/dist/index.js');
   const {
     acceptedUnits,
+    alsoRead,
     asText,
     formulas,
     kindHeads,
     outputsOfLines,
     quantities,
+    readingForms,
     relations,
     setRelation,
     show,
@@ -90,6 +92,14 @@ async function pages() {
     '# Reference',
     '',
     'Made by `npm run docs` from the code.',
+    '',
+    '## How an entry may be written',
+    '',
+    ...rows(
+      ['so', 'for example', 'is'],
+      readingForms.map(({ form, text, means }) => `| ${form} | \`${text}\` | ${means} |`),
+    ),
+    alsoRead,
     '',
     ...Object.keys(heading).flatMap((role) => [`## ${heading[role]}`, '', ...kindHeads(role).map(kind)]),
     '## Every line',

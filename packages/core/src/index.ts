@@ -28,10 +28,10 @@ export {
   shedFormat,
   shedVersion,
 } from './machine/build.js';
-
 export { describeChange } from './machine/describe-change.js';
 export { namesOfElements } from './machine/element-names.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
+export { type FromMark, filledFromMark, fromMark } from './machine/fill-from-mark.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
 export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
@@ -77,6 +77,7 @@ export { inNextUnit } from './quantity/convert.js';
 export { listed } from './quantity/listed.js';
 export { type QuantityName, quantities, type Unit } from './quantity/quantities.js';
 export { longestText, type Offer, type Reading, readQuantity } from './quantity/read-quantity.js';
+export { alsoRead, type ReadingForm, readingForms } from './quantity/reading-forms.js';
 export {
   joinParts,
   type Shown,

@@ -1,4 +1,4 @@
-import { acceptedUnits, type Field, type KindHead, kindHeads, type Role, showAs } from '@hobrek/core';
+import { acceptedUnits, alsoRead, type Field, type KindHead, kindHeads, type Role, readingForms, showAs } from '@hobrek/core';
 import { type Outcome, Refusal } from '../refusal.js';
 
 const roles: readonly Role[] = ['source', 'feed', 'stage', 'work'];
@@ -18,7 +18,12 @@ export function fields(kind?: string): Outcome {
   }
   const head = heads.find((each) => each.kind === kind);
   if (!head) throw new Refusal(`There is no kind “${kind}”. There are: ${heads.map((each) => each.kind).join(', ')}`);
-  return { text: [head.label, ...Object.entries(head.fields).map(describe)].join('\n'), json: plain(head), exit: 0 };
+  const forms = readingForms.map(({ form, text, means }) => `  ${form}: ${text} is ${means}`);
+  return {
+    text: [head.label, ...Object.entries(head.fields).map(describe), '\nHow an entry may be written:', ...forms, `  ${alsoRead}`].join('\n'),
+    json: plain(head),
+    exit: 0,
+  };
 }
 
 function describe([name, field]: [string, Field]): string {

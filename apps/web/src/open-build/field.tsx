@@ -1,9 +1,22 @@
-import { inNextUnit, nextSize, type Offer, type QuantityField, type QuantityInput, readQuantity, type StockWheel, showAs } from '@hobrek/core';
+import {
+  type FromMark,
+  fromMark,
+  inNextUnit,
+  longestText,
+  nextSize,
+  type Offer,
+  type QuantityField,
+  type QuantityInput,
+  readQuantity,
+  type StockWheel,
+  showAs,
+} from '@hobrek/core';
 import { type KeyboardEvent, memo, useEffect, useId, useRef, useState } from 'react';
 import { usePreferences } from '../shared/preferences.js';
 import { typingPause_ms } from './derive.js';
 import { focusNext } from './focus-field.js';
-import { fieldEntered, fieldLeft, fieldRestored, typed } from './open-build.js';
+import { fieldEntered, fieldLeft, fieldRestored, markTaken, typed } from './open-build.js';
+import { useOpenBuild } from './store.js';
 
 interface Entry {
   readonly path: string;
@@ -24,6 +37,17 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
   const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field, preferences);
   const refused = reading && !reading.ok ? reading.says : null;
   const offers = reading?.offers ?? [];
+  const whole = asTyped?.slice(0, longestText).trim() === text ? asTyped : text;
+  const mark = refused ? markIn(path, whole, preferences) : null;
+  const toTake = useRef<FromMark | null>(null);
+  toTake.current = mark;
+  /** Left, or Enter: a mark means what it says, once. */
+  const finish = () => {
+    const taken = toTake.current;
+    toTake.current = null;
+    if (taken) markTaken(path, taken, whole);
+    else fieldLeft();
+  };
   const pressed = useRef(false);
   const said = useAfterPause(refused);
   const aside = note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null);
@@ -47,7 +71,7 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
           id={id}
           data-path={path}
           // The build keeps a text without the spaces around it; the next sign may need them: 3 11/16 in.
-          value={asTyped?.trim() === text ? asTyped : text}
+          value={whole}
           onChange={(event) => {
             setAsTyped(event.target.value);
             typed(path, event.target.value);
@@ -64,7 +88,7 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
             if (pressed.current) event.currentTarget.select();
             pressed.current = false;
           }}
-          onBlur={fieldLeft}
+          onBlur={finish}
           onKeyDown={(event) => {
             const offer = event.altKey ? offers[Number(event.code.replace('Digit', '')) - 1] : undefined;
             if (offer) {
@@ -75,12 +99,14 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
               convert();
             } else if (event.key === 'Enter') {
               event.preventDefault();
-              fieldLeft();
+              finish();
               focusNext(path);
             } else if (event.key === 'Escape') {
               event.preventDefault();
               fieldRestored(path);
               setAsTyped(null);
+              const field = event.currentTarget;
+              setTimeout(() => field.select());
             } else if (stock) {
               stepped(event, path, stock, input);
             }
@@ -107,13 +133,31 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
         )}
       </div>
       <p id={`${id}-said`} aria-live="polite" className="text-sm text-fails-word">
-        {said}
-        {said && input?.value !== undefined && ` Until then the figures are for ${input.text}.`}
+        {mark ? null : said}
+        {said && !mark && input?.value !== undefined && ` Until then the figures are for ${input.text}.`}
       </p>
+      {mark && (
+        <p className="py-1 text-sm">
+          <button
+            type="button"
+            className="min-h-6 cursor-pointer text-left text-blue hover:underline"
+            onPointerDown={(event) => event.preventDefault()}
+            onClick={finish}
+          >
+            Enter: {mark.says}
+          </button>
+        </p>
+      )}
       {(said || !refused) && offers.length > 0 && <Offers offers={offers} take={take} />}
     </div>
   );
 });
+
+/** What a mark in a field of the open build would fill. */
+function markIn(path: string, text: string, settings: Parameters<typeof fromMark>[3]): FromMark | null {
+  const { open } = useOpenBuild.getState();
+  return open ? fromMark(open.build, path, text, settings) : null;
+}
 
 /** What it may have been meant as, the likelier first: taken by a press, or by its number with Alt. */
 function Offers({ offers, take }: { readonly offers: readonly Offer[]; readonly take: (text: string) => void }) {

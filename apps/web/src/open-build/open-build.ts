@@ -7,6 +7,8 @@ import {
   elementsOf,
   enter,
   evaluateBuild,
+  type FromMark,
+  filledFromMark,
   type History,
   layOut,
   loadKinds,
@@ -145,6 +147,15 @@ export function typed(path: string, text: string): void {
     },
     true,
   );
+}
+
+/** What was typed is a mark or a plate: what it means is filled in, in one step, and told. */
+export function markTaken(path: string, mark: FromMark, text: string): void {
+  const before = visit?.path === path ? visit.before : undefined;
+  edit(path, (build) => filledFromMark(build, path, before, mark, usePreferences.getState()));
+  fieldLeft();
+  const { open } = useOpenBuild.getState();
+  if (open) update(open.id, ({ notices }) => ({ notices: [...notices, `“${text}” was read as ${mark.says}.`] }));
 }
 
 /** What stood in a field before it was visited is back. */

@@ -5,6 +5,7 @@ import type { FieldPath, Figure } from '../figure/figure.js';
 import type { Inputs } from '../machine/build.js';
 import type { Sentence } from '../wording/sentence.js';
 import type { Chosen, Fields, InputFigures } from './fields.js';
+import type { Marked } from './marks.js';
 import type { Context, Limit, Outputs } from './outputs.js';
 import type { Starter } from './starter.js';
 
@@ -62,6 +63,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> exte
   readonly wheels?: Readonly<Record<'driver' | 'driven', StockWheel>>;
   /** Of work, machines to begin from that do it. */
   readonly starters?: readonly Starter[];
+  /** What a mark on the thing itself, or its plate in one line, fills in. */
+  readonly marks?: (text: string) => Marked | null;
   /** How inputs of an older version become those of the next, by the version they have. Never changed once it has landed. */
   readonly upgrade?: Readonly<Record<number, (inputs: Inputs) => Inputs>>;
   /** The element in a few words, from what was typed: `0.55 kW motor`. */

@@ -89,6 +89,12 @@ describe('a build from a file', () => {
     expect(settled.notices).toEqual(['Plate power: “1 hp” is read as 746 W today; the build was worked with 550 W, and still is.']);
   });
 
+  it('takes a question mark for not known', () => {
+    const settled = settleValues(withEntry(power, { text: '?', how: 'plate' }));
+    expect(settled).toMatchObject({ notices: [], refused: [] });
+    expect(inputAt(settled.build, power)).toBeUndefined();
+  });
+
   it('is refused where it has neither a value nor a text that reads, naming the place', () => {
     const settled = settleValues(withEntry(power, { text: 'plenty', how: 'plate' }));
     expect(settled.refused).toMatchObject([{ path: power }]);

@@ -2,6 +2,7 @@ import type { QuantityField } from '../kinds/fields.js';
 import { readQuantity } from '../quantity/read-quantity.js';
 import { showAs } from '../quantity/show-as.js';
 import type { Build } from './build.js';
+import { notKnown } from './enter.js';
 import { placesOf, withInput } from './paths.js';
 
 /** Values written with four digits or more by hand are the same; more apart, they are two readings. */
@@ -28,7 +29,7 @@ export interface Settled {
 }
 
 /**
- * Makes a build from a file ready to work with: a value left out is read from its text; a value that differs from what the text means today is
+ * Makes a build from a file ready to work with: a value left out is read from its text, a question mark is not known; a value that differs from what the text means today is
  * kept, since it is what was worked with, and said.
  */
 export function settleValues(build: Build): Settled {
@@ -39,6 +40,10 @@ export function settleValues(build: Build): Settled {
     // A choice has no value; that it is one of its options is the contract's to say.
     if (!input || field.is === 'choice' || (input.text === '' && input.value === undefined)) continue;
     if (input.value !== undefined && knownToMean(field, input.text, input.value)) continue;
+    if (input.value === undefined && input.text.trim() === notKnown) {
+      settled = withInput(settled, path, undefined);
+      continue;
+    }
     const reading = readQuantity(input.text, field);
     if (input.value === undefined) {
       if (!reading.ok) {

@@ -4,6 +4,7 @@ import { describe, expect, it, test } from 'vitest';
 import { reference } from '../../test/reference.js';
 import { type QuantityName, quantities } from './quantities.js';
 import { type Reads, type RefusalCode, readQuantity } from './read-quantity.js';
+import { readingForms } from './reading-forms.js';
 import { showAs } from './show-as.js';
 
 const takes = (quantity: QuantityName): Reads => {
@@ -170,4 +171,9 @@ describe('one end of what is usual', () => {
     expect(readQuantity('up to 50 %', field)).toMatchObject({ ok: true, low: 0.4, value: 0.5, high: 0.5 });
     expect(readQuantity('at least 90 %', field)).toMatchObject({ ok: false, code: 'one-ended' });
   });
+});
+
+// What the command line and the reference page list.
+it.each(readingForms.map(({ text, quantity, means }) => [text, quantity, means] as const))('“%s” as a %s is %s', (text, quantity, means) => {
+  expect(readQuantity(text, takes(quantity))).toMatchObject({ ok: true, understood: means });
 });

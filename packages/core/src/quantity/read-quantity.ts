@@ -204,6 +204,9 @@ function readPart(text: string, field: Reads, settings: ReadingSettings, fallbac
   if (field.quantity === 'voltage' && twoVoltages.test(text)) {
     return refuse(field, 'no-number', `has two voltages in “${text.trim()}”: write the smaller as the rated one, the larger as that in star`);
   }
+  if (field.quantity === 'area' && /^\d\s*[x×]/i.test(text)) {
+    return refuse(field, 'no-number', `has the cores of a lead in “${text.trim()}”: write the cross-section of one`);
+  }
   const one = readNumberAndUnit(text, field, settings, fallback);
   if (!('ok' in one) || !/[+*×/():x-]/.test(text)) return one;
   const find = (spelling: string) => {

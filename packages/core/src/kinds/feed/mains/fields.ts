@@ -1,6 +1,7 @@
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { figure } from '../../outputs.js';
+import { mainsMark } from './marks.js';
 
 const fields = {
   voltage: quantity('Voltage at the wall', 'voltage', {
@@ -80,6 +81,7 @@ export const mainsHead = {
     carries: figure('Current the lead carries for good', 'current', 'Lead'),
     'fused-with': figure('Largest breaker before the lead', 'current', 'Lead'),
   },
+  marks: mainsMark,
   checks: {},
   limits: {},
   // The voltage used to be that at the motor; without a lead it is the same.

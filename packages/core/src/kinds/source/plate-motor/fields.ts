@@ -2,6 +2,7 @@ import { choice, type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { sized } from '../../shared/parts.js';
 import { plateMotorOutputs } from './outputs.js';
+import { plateLine } from './plate-line.js';
 
 const single = { field: 'phases', is: ['1'] } as const;
 const three = { field: 'phases', is: ['3'] } as const;
@@ -13,7 +14,7 @@ const fields = {
     bare: null,
     how: 'plate',
     help: 'What is stamped beside kW or HP. Motors are stamped with power at the shaft, whole machines often with what they draw from the wall.',
-    measure: 'On the motor’s plate, beside kW or HP.',
+    measure: 'On the motor’s plate, beside kW or HP. The whole plate in one line is read too.',
   }),
   speed: quantity('Speed', 'speed', {
     accepts: [1, 100_000],
@@ -196,6 +197,7 @@ export const plateMotorHead = {
   },
   // Version 1 took the plate's power for the shaft's.
   upgrade: { 1: (inputs) => ({ ...inputs, powerIs: { text: 'shaft', how: 'plate' } }) },
+  marks: plateLine,
   ...plateMotorOutputs,
   parts: (typed) => [
     { what: 'induction motor', size: sized(typed('power'), typed('speed'), typed('voltage'), typed('shaft') && `shaft ${typed('shaft')}`), many: 1 },

@@ -7,6 +7,7 @@ import { efficiencyField, keptIsEfficiency } from '../../shared/efficiency.js';
 import { hubFields, hubNames, wheelMassField } from '../../shared/hub-fixing.js';
 import { guard, sized, wheelPart } from '../../shared/parts.js';
 import { wheelsFor } from '../../shared/stock-wheels.js';
+import { chainMark } from './marks.js';
 import { rollerChainOutputs } from './outputs.js';
 
 const sizes = Object.fromEntries(Object.entries(chains).map(([size, { says, pitch_mm }]) => [size, `${says}, pitch ${pitch_mm} mm`])) as Record<
@@ -137,6 +138,7 @@ export const rollerChainHead = {
   },
   upgrade: { 1: keptIsEfficiency },
   reaches: { distance: 'centres', direction: 'angle' },
+  marks: chainMark,
   ...rollerChainOutputs,
   wheels: { driver: sprocket('z1'), driven: sprocket('z2') },
   short: (typed) => `chain ${typed('z1') ?? '?'} to ${typed('z2') ?? '?'}`,

@@ -9,6 +9,7 @@ import { hubFields, hubNames, wheelMassField } from '../../shared/hub-fixing.js'
 import { shaftFields, tensionFields } from '../../shared/open-belt.js';
 import { guard, sized, wheelPart } from '../../shared/parts.js';
 import { wheelsFor } from '../../shared/stock-wheels.js';
+import { markOfTimingBelt } from './marks.js';
 import { timingBeltOutputs } from './outputs.js';
 
 const profiles = Object.fromEntries(
@@ -111,6 +112,7 @@ export const timingBeltHead = {
   },
   upgrade: { 1: keptIsEfficiency },
   reaches: { distance: 'centres', direction: 'angle' },
+  marks: markOfTimingBelt,
   ...timingBeltOutputs,
   wheels: { driver: pulley('z1'), driven: pulley('z2') },
   short: (typed) => `timing belt ${typed('z1') ?? '?'} to ${typed('z2') ?? '?'}`,

@@ -8,6 +8,7 @@ import { hubFields, hubNames, wheelMassField } from '../../shared/hub-fixing.js'
 import { shaftFields, tensionFields } from '../../shared/open-belt.js';
 import { guard, manyOf, sized, wheelPart } from '../../shared/parts.js';
 import { wheelsFor } from '../../shared/stock-wheels.js';
+import { vBeltMark } from './marks.js';
 import { vBeltOutputs } from './outputs.js';
 
 const sections = Object.fromEntries(
@@ -176,6 +177,7 @@ export const vBeltHead = {
   // Version 1 meant pitch diameters, as version 2 does where nothing else is said.
   upgrade: { 1: (inputs) => inputs, 2: keptIsEfficiency },
   reaches: { distance: 'centres', direction: 'angle' },
+  marks: vBeltMark,
   ...vBeltOutputs,
   short: (typed) => `V-belt ${typed('driver') ?? '?'} to ${typed('driven') ?? '?'}`,
 } as const satisfies KindHead;
