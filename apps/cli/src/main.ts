@@ -4,6 +4,7 @@ import { draw } from './commands/draw.js';
 import { fields } from './commands/fields.js';
 import { listFormulas } from './commands/formulas.js';
 import { markdown } from './commands/markdown.js';
+import { need } from './commands/need.js';
 import { sum } from './commands/sum.js';
 import { table } from './commands/table.js';
 import { why } from './commands/why.js';
@@ -35,6 +36,13 @@ program
   .argument('<file>', 'a build file')
   .option('--json', 'as JSON')
   .action((file: string, options) => print(markdown(file), options));
+
+program
+  .command('need')
+  .description('what motor a build needs, worked out backwards from its work: ends with 0 when a class is named, 1 when something is missing')
+  .argument('<file>', 'a build file, its motor entered or not')
+  .option('--json', 'figures and class as JSON')
+  .action((file: string, options) => print(need(file), options));
 
 program
   .command('draw')

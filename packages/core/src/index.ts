@@ -36,6 +36,7 @@ export { begin, change, type History, rebase, redo, settle, undo } from './machi
 export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
+export { inchesMeant } from './machine/other-unit.js';
 export { applies, elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
 export { newNameOf, renamed } from './machine/renamed.js';
 export { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
@@ -63,6 +64,7 @@ export { figureAt, figuresByPath } from './procedures/figure-paths.js';
 export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
 export { outputsOfLines } from './procedures/line-outputs.js';
+export { type MotorClass, type Need, needOf } from './procedures/need.js';
 export { overGuesses } from './procedures/over-guesses.js';
 export { type ListedPart, partsList } from './procedures/parts-list.js';
 export { procedureWords } from './procedures/procedure-words.js';

@@ -1,6 +1,7 @@
 import {
   type FromMark,
   fromMark,
+  inchesMeant,
   inNextUnit,
   longestText,
   nextSize,
@@ -36,7 +37,8 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
   const [asTyped, setAsTyped] = useState<string | null>(null);
   const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field, preferences);
   const refused = reading && !reading.ok ? reading.says : null;
-  const offers = reading?.offers ?? [];
+  const meant = reading?.ok ? inInches(path, text) : null;
+  const offers = [...(reading?.offers ?? []), ...(meant ? [meant] : [])];
   const whole = asTyped?.slice(0, longestText).trim() === text ? asTyped : text;
   const mark = refused ? markIn(path, whole, preferences) : null;
   const toTake = useRef<FromMark | null>(null);
@@ -106,7 +108,9 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
               fieldRestored(path);
               setAsTyped(null);
               const field = event.currentTarget;
-              setTimeout(() => field.select());
+              setTimeout(() => {
+                if (document.activeElement === field) field.select();
+              });
             } else if (stock) {
               stepped(event, path, stock, input);
             }
@@ -152,6 +156,12 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
     </div>
   );
 });
+
+/** A bare number among inches. */
+function inInches(path: string, text: string): Offer | null {
+  const { open } = useOpenBuild.getState();
+  return open ? inchesMeant(open.build, path, text) : null;
+}
 
 /** What a mark in a field of the open build would fill. */
 function markIn(path: string, text: string, settings: Parameters<typeof fromMark>[3]): FromMark | null {

@@ -35,6 +35,7 @@ import { seriesCentres } from './belt/series-centres.js';
 import { shaftPull } from './belt/shaft-pull.js';
 import { shimTravel } from './belt/shim-travel.js';
 import { spanLength } from './belt/span-length.js';
+import { speedOfRim } from './belt/speed-of-rim.js';
 import { stretchedTension } from './belt/stretched-tension.js';
 import { strippingTorque } from './belt/stripping-torque.js';
 import { teethInMesh } from './belt/teeth-in-mesh.js';
@@ -217,6 +218,7 @@ const all = [
   shaftPull,
   shimTravel,
   spanLength,
+  speedOfRim,
   stretchedTension,
   strippingTorque,
   teethInMesh,

@@ -139,6 +139,7 @@ export const relations: Readonly<Record<string, Relation>> = {
   'spacer-angle': ["atan",["/","o","s"]],
   'span-length': ["sqrt",["-",["^","C",2],["^",["/",["-","D","d"],2],2]]],
   'span-stiffness': ["/",["/",["*",["*","z","EA"],["^",["/","d",2],2]],"s"],1000],
+  'speed-of-rim': ["/",["*",60000,"v"],["*","pi","d"]],
   'speed-on-wall': ["-","n_s",["/",["-","n_p","n"],["^","phi",2]]],
   'split-clamp-force': ["/",["*",["*",1000,"n"],"M"],["*","K","d_s"]],
   'sprocket-diameter': ["/","p",["sin",["/","pi","z"]]],

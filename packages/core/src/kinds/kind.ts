@@ -294,6 +294,8 @@ export interface WorkDemand extends Said {
 }
 
 export interface WorkKind<H extends KindHead<'work'> = KindHead<'work'>> extends KindHead<'work', H['fields']> {
+  /** Speed that the work itself needs, where it has one: it counts where the brief says none. */
+  readonly speedNeeded?: (inputs: InputFigures<H['fields']>) => Figure<'rpm'>;
   /** What the tool needs at the speed that reaches it. */
   readonly demand: (inputs: InputFigures<H['fields']>, arriving: Rotary, context: Context<H>) => WorkDemand;
   readonly candidates?: (inputs: InputFigures<H['fields']>, typed: Typed) => Candidate[];

@@ -2,11 +2,12 @@ import type { Check } from '../checks/check.js';
 import { reserveOf } from '../checks/reserve.js';
 import { rankOf, type Verdict, worstVerdict } from '../checks/verdict.js';
 import { joined, joinedOnce } from '../joined.js';
-import type { Kinds } from '../kinds/registry.js';
+import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { meansTheSame } from '../machine/means-the-same.js';
 import { listed } from '../quantity/listed.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
+import { couldDrive, needOf } from './need.js';
 import { type WalkedLine, walkLine } from './walk-line.js';
 import { wishChecks } from './wishes.js';
 
@@ -54,13 +55,14 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   // What the wall feeds bounds every cure.
   const wall = checks.find(({ id, verdict }) => id.endsWith('/check-circuit') && (verdict === 'fails' || verdict === 'close'));
   if (wall && wall !== worst) other.push(withReserve(wall));
+  const open = headline?.verdict === 'unknown' ? fromEitherEnd(build, kinds, lines) : [];
   const notEntered = joined(lines, (line) => line.notEntered);
   const what = [...never, ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
   return {
     lines,
     checks,
     verdict: worstVerdict(checks),
-    says: headline ? [headline.says, ...other] : [sentence('nothing is entered yet: begin with the motor')],
+    says: headline ? [...open, headline.says, ...other] : [sentence('nothing is entered yet: begin with the motor')],
     jam: joined(lines, (line) => line.jam.says),
     notWorkedOut: [
       ...(notEntered.length > 0 ? [sentence('not entered: {fields}', { fields: listed(notEntered) })] : []),
@@ -68,6 +70,19 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
     ],
     cautions: joinedOnce(lines, (line) => line.cautions),
   };
+}
+
+/** Where nothing drives the work yet, what motor it needs; where nothing is known of the work, what the motor could drive. */
+function fromEitherEnd(build: Build, kinds: Kinds, lines: readonly WalkedLine[]): readonly Sentence[] {
+  return build.lines.flatMap((line, k) => {
+    const [source] = lines[k]?.stations ?? [];
+    const needed = lines[k]?.checks[0]?.needs;
+    if (!source || !needed) return [];
+    if (!source.torque.known && needed.known) return needOf(build, kinds, line).says;
+    if (source.torque.known && !needed.known)
+      return [couldDrive(source, kindHead('source', line.source.kind)?.noun ?? 'motor')].flatMap((says) => says ?? []);
+    return [];
+  });
 }
 
 /** The sentence of a check with what is left, where that is told. */

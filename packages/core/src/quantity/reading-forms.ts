@@ -15,7 +15,7 @@ export const readingForms: readonly ReadingForm[] = [
   { form: 'a fraction, a whole with a fraction', text: '3-11/16 in', quantity: 'length', means: '93.7 mm' },
   { form: 'thousands', text: '12 000 rpm', quantity: 'speed', means: '12000 rpm' },
   { form: 'a range: to, a dash, dots', text: '0.5-0.6 kW', quantity: 'power', means: '500 to 600 W' },
-  { form: 'give or take', text: '230 V ± 10 %', quantity: 'voltage', means: '207 to 253 V' },
+  { form: 'a value with what it may be off by', text: '230 V ± 10 %', quantity: 'voltage', means: '207 to 253 V' },
   { form: 'a guess, of a tenth either way: ~, about, ? behind it', text: '~0.5 kW', quantity: 'power', means: '450 to 550 W' },
   { form: 'a sum: + - * × / ( ), a unit at the end or on each part', text: '3 in + 4 mm', quantity: 'length', means: '80.2 mm' },
   { form: 'a difference: a hyphen before what is smaller', text: '4.207-1 in', quantity: 'length', means: '81.5 mm' },

@@ -1,11 +1,9 @@
+import { standardOutputs_kW } from '../../../catalog/standard-motors.js';
 import { type Band, bandAt } from '../../../numeric/band-at.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { Candidate } from '../../kind.js';
 import type { Inputs } from './fields.js';
 import { polesFrom } from './plate.js';
-
-/** Rated outputs of motors in kW (IEC 60072-1, from memory). The salvage heap holds others; these can be bought. */
-const ratings_kW = [0.06, 0.09, 0.12, 0.18, 0.25, 0.37, 0.55, 0.75, 1.1, 1.5, 2.2, 3, 4, 5.5, 7.5, 11, 15, 18.5, 22] as const;
 
 /** As many sizes larger as are tried: behind them another wall circuit is the question. */
 const mostSizes = 8;
@@ -34,7 +32,7 @@ export function largerMotors({ power, poles, speed, frequency }: Inputs): Candid
   if (!power.known) return [];
   const many = poles.is ? Number(poles.is) : speed.known && frequency.known ? polesFrom(speed.value, frequency.value) : null;
   const synchronous_rpm = many && frequency.known ? (120 * frequency.value) / many : null;
-  return ratings_kW
+  return standardOutputs_kW
     .filter((rating) => rating * 1000 > power.value * 1.001)
     .slice(0, mostSizes)
     .map((rating) => ({ field: 'power', text: `${rating} kW`, with: plateOf(rating, synchronous_rpm), says: sentence(`a ${rating} kW motor`) }));

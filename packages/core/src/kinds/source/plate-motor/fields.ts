@@ -13,8 +13,8 @@ const fields = {
     accepts: [1, 1_000_000],
     bare: null,
     how: 'plate',
-    help: 'What is stamped beside kW or HP. Motors are stamped with power at the shaft, whole machines often with what they draw from the wall.',
-    measure: 'On the motor’s plate, beside kW or HP. The whole plate in one line is read too.',
+    help: 'What is stamped beside kW or HP. Motors are stamped with power at the shaft, whole machines often with what they draw from the wall. The whole plate in one line is read here too.',
+    measure: 'On the motor’s plate, beside kW or HP.',
   }),
   speed: quantity('Speed', 'speed', {
     accepts: [1, 100_000],

@@ -1,6 +1,7 @@
 import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, flag, picked } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
+import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { leverTorque } from '../../../formulas/work/lever-torque.js';
@@ -31,9 +32,18 @@ type Inputs = InputFigures<typeof fruitCrusherHead.fields>;
 const solid = fixed('1', 0.5, 'Closed form: a solid roll', [0.5, 0.6]);
 const unweighed = fixed('kg·m²', 0, 'The roll is not weighed: its own inertia is left out');
 
+const bites = fixed(
+  'm/s',
+  4,
+  'Common practice, no source: the teeth of a fruit mill run at 2 to 6 m/s; above about 8 it flings instead of biting',
+  [2, 6],
+  flag.estimated,
+);
+
 /** A toothed roll that tears fruit against a wall. Slow: above about 8 m/s at the teeth it flings instead of biting. */
 export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
   ...fruitCrusherHead,
+  speedNeeded: ({ roll }) => speedOfRim({ v: bites, d: roll }),
   demand: (inputs, { speed }, context) => {
     const { note } = context;
     const { roll, mass, pull, arm, throughput, energy, loaded, handsClear, lasts } = inputs;

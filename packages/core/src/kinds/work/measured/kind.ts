@@ -23,6 +23,7 @@ const nothing = fixed('kg·m²', 0, 'No inertia of the tool is entered: left out
 /** Work by the watts of something that already does it, its idle run and the losses that come with its load taken off, the drag of the machine here put on. */
 export const measuredWork: WorkKind<typeof measuredWorkHead> = {
   ...measuredWorkHead,
+  speedNeeded: ({ speed }) => speed,
   demand: (
     { working, idling, efficiency, speed, drag, loaded, diameter, jam, resists, handsClear, shock, lasts, most, made, tool },
     { top },

@@ -1,5 +1,5 @@
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, picked } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, picked, scaled } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { criticalDrumSpeed } from '../../../formulas/work/critical-drum-speed.js';
@@ -32,9 +32,13 @@ const settled = fixed(
   flag.estimated,
 );
 
+const tumbleSource = 'Comminution textbooks (from memory): tumbling at 40 to 85 % of the critical speed';
+const tumbles = fixed('1', 0.6, tumbleSource, [0.4, 0.75]);
+
 /** A drum that lifts its load up one side until it slides back. */
 export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
   ...rotaryTumblerHead,
+  speedNeeded: ({ drum, piece }) => scaled(criticalDrumSpeed({ D: drum, d: piece }), tumbles, tumbleSource),
   demand: (inputs, arriving, context) => {
     const { note } = context;
     const { drum, load, slides, empty, shell: drumMass, handsClear, lasts } = inputs;

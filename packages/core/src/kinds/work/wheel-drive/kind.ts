@@ -2,6 +2,7 @@ import { groundSource, grounds } from '../../../catalog/grounds.js';
 import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, highEnd, picked, unknown } from '../../../figure/figure.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
+import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
 import { edgeShare } from '../../../formulas/work/edge-share.js';
 import { gripForce } from '../../../formulas/work/grip-force.js';
 import { kerbGrip } from '../../../formulas/work/kerb-grip.js';
@@ -24,6 +25,7 @@ const tyre = fixed('mm', 20, 'Common practice, no source: an air tyre yields by 
 /** A barrow or a cart whose axle is driven: slope and ground, or what a spring scale in the rope says. */
 export const wheelDrive: WorkKind<typeof wheelDriveHead> = {
   ...wheelDriveHead,
+  speedNeeded: ({ pace, wheel }) => speedOfRim({ v: pace, d: wheel }),
   demand: (inputs, arriving, context) => {
     const { note, check, limit } = context;
     const { mass, slope, wheel, pull, share, kerb } = inputs;

@@ -1,0 +1,23 @@
+import { type Figure, loadKinds, needOf, sayAll, wordingFor } from '@hobrek/core';
+import type { Outcome } from '../refusal.js';
+import { buildFrom } from './read-file.js';
+
+/**
+ * What motor a build needs, worked out backwards from its work: 0 when a class is named, 1 when something is missing.
+ * @throws Refusal naming the file, the place in it and what is wrong there
+ */
+export async function need(file: string): Promise<Outcome> {
+  const { build, notices } = await buildFrom(file);
+  const found = needOf(build, await loadKinds(build));
+  const says = sayAll(found.says, wordingFor(build));
+  const { speed, torque, power, atMotor, ratio, motor, tooSmall_W, missing } = found;
+  const figures = Object.fromEntries(Object.entries({ speed, torque, power, atMotor, ratio }).map(([name, figure]) => [name, plain(figure)]));
+  return {
+    text: [`${build.name}: ${says}`, ...notices].join('\n'),
+    json: { name: build.name, says, ...figures, motor, tooSmall_W, missing, notices },
+    exit: motor ? 0 : 1,
+  };
+}
+
+const plain = (figure: Figure) =>
+  figure.known ? { value: figure.value, low: figure.low ?? figure.value, high: figure.high ?? figure.value, unit: figure.unit } : null;

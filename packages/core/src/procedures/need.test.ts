@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../test/crusher.js';
+import { buildOf, knownMachines } from '../../test/known-machines.js';
+import { told } from '../../test/told.js';
+import { type Known } from '../figure/figure.js';
+import { loadKinds } from '../kinds/registry.js';
+import type { Build } from '../machine/build.js';
+import { placesOf, withInput } from '../machine/paths.js';
+import { withKind, withoutStage } from '../machine/reshape.js';
+import { sayAll, wordingFor } from '../wording/wording.js';
+import { needOf } from './need.js';
+
+const kinds = await loadKinds();
+/** Nothing of its motor, nothing between. */
+function emptied(build: Build): Build {
+  const [line] = build.lines as [Build['lines'][number]];
+  const bare = line.stages.reduce((now, { id }) => withoutStage(now, `${line.id}/${id}`), build);
+  return placesOf(bare).reduce((now, { path }) => (path.startsWith(`${line.id}/source/`) ? withInput(now, path, undefined) : now), bare);
+}
+const at = (typed: Readonly<Record<string, string>>) =>
+  needOf(afterTyping(emptied(crusher()), { 'wishes/leastSpeed': '?', 'wishes/mostSpeed': '?', ...typed }), kinds);
+
+describe('what motor the work needs', () => {
+  // By hand: 8 N·m at 423 rpm, 44.3 rad/s, are 354.4 W; through one stage of 0.89 398 W, with a fifth in reserve 498: 0.55 kW.
+  it('of the crusher, with nothing but its work', () => {
+    const need = at({ 'wishes/leastSpeed': '423 rpm' });
+    expect((need.power as Known).value).toBeCloseTo(354.4, 1);
+    expect((need.atMotor as Known).high).toBeCloseTo(354.4 / 0.89, 0);
+    expect(need.motor).toMatchObject({ output_W: 550, poles: 4 });
+    expect(need.tooSmall_W).toBe(370);
+    // By hand: 1425 / 423.
+    expect((need.ratio as Known).value).toBeCloseTo(3.369, 3);
+    const says = sayAll(need.says, wordingFor(crusher()));
+    expect(says).toContain('The roll needs 8 N·m at 423 rpm');
+    expect(says).toContain('Look for 550 W, four poles, S1');
+    expect(says).toContain('usually one belt');
+  });
+
+  it('says what is missing, and names no class', () => {
+    const need = at({});
+    expect(need).toMatchObject({ motor: null, missing: ['wishes/leastSpeed'] });
+    expect(at({ 'main/work/torque': '?', 'wishes/leastSpeed': '423 rpm' })).toMatchObject({ motor: null, missing: ['main/work/torque'] });
+  });
+
+  it('a fan that breaks away with next to nothing is started by a run capacitor, a loaded screw is not', () => {
+    const fan = at({ 'wishes/leastSpeed': '1400 rpm', 'main/work/growth': 'square', 'main/work/torque': '2 N·m', 'main/work/breakaway': '?' });
+    expect(fan.motor?.starts).toContain('capacitor-run');
+    const screw = at({ 'wishes/leastSpeed': '100 rpm', 'main/work/breakaway': '16 N·m' });
+    expect(screw.motor?.starts).not.toContain('capacitor-run');
+    expect(screw.motor?.starts).toContain('capacitor-start');
+  });
+
+  it('more torque or more speed is never a smaller class', () => {
+    const class_W = (torque: number, rpm: number) =>
+      at({ 'main/work/torque': `${torque} N·m`, 'main/work/breakaway': '?', 'wishes/leastSpeed': `${rpm} rpm` }).motor?.output_W ??
+      Number.POSITIVE_INFINITY;
+    for (const torque of [0.2, 1, 3, 8, 20, 60, 200])
+      for (const rpm of [30, 90, 300, 900, 1400, 2800]) {
+        expect(class_W(torque * 1.5, rpm)).toBeGreaterThanOrEqual(class_W(torque, rpm));
+        expect(class_W(torque, rpm)).toBeGreaterThanOrEqual(class_W(torque / 2, rpm));
+      }
+  });
+
+  it('work that says its own speed needs none in the brief', () => {
+    const drum = needOf(withKind(emptied(crusher()), 'main/work', 'rotary-tumbler'), kinds);
+    expect(drum.missing).not.toContain('wishes/leastSpeed');
+  });
+});
+
+// Known machines with a motor, their source and stages emptied: the motor that runs there is the class that is named, or one size beside it.
+const named = [0.06, 0.09, 0.12, 0.18, 0.25, 0.37, 0.55, 0.75, 1.1, 1.5, 2.2, 3, 4, 5.5, 7.5].map((kW) => kW * 1000);
+const sizeOf = (watts: number) =>
+  named.reduce((best, size, k) => (Math.abs(Math.log(size / watts)) < Math.abs(Math.log((named[best] as number) / watts)) ? k : best), 0);
+const run = knownMachines.filter(
+  ({ id, entries, expect: { figures } }) => id.startsWith('good') && entries.source.kind === 'plate-motor' && figures['tool/speed'],
+);
+
+it.each(run.map((machine) => [machine.id, machine] as const))('%s has the class that runs it, or one beside it', (_, machine) => {
+  const build = buildOf(machine);
+  const power = placesOf(build).find(({ path }) => path === 'main/source/power')?.input?.value ?? Number.NaN;
+  const { motor } = needOf(afterTyping(emptied(build), { 'wishes/leastSpeed': `${machine.expect.figures['tool/speed']?.v} rpm` }), kinds);
+  expect(Math.abs(sizeOf(motor?.output_W ?? 1) - sizeOf(power)), `${motor?.output_W} W named, ${power} W runs it`).toBeLessThanOrEqual(1);
+});
+
+describe('the sheet', () => {
+  it('says what the work needs while nothing drives it', () => {
+    const open = afterTyping(emptied(crusher()), { 'wishes/leastSpeed': '423 rpm', 'wishes/mostSpeed': '?' });
+    expect(told(open, kinds).says).toMatch(/^The roll needs 8 N·m at 423 rpm, .* Look for 550 W, four poles/);
+  });
+
+  // By hand: 3.686 N·m · 1425/100 = 52.5 N·m, through two stages of 0.89 to 0.98 41.6 to 50.4.
+  it('says what the motor could drive while nothing is known of the work', () => {
+    const { says } = told(afterTyping(crusher(), { 'main/work/torque': '?' }), kinds);
+    expect(says).toContain('After usual losses the motor has');
+    expect(says).toMatch(/4[12](\.\d)? to 50(\.\d)? N·m at 100 rpm/);
+  });
+});
