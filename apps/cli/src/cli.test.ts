@@ -115,6 +115,30 @@ describe('check', () => {
   });
 });
 
+describe('need', () => {
+  it('names a class from the work alone, and ends with 0; what is missing ends with 1, what is no build with 2', async () => {
+    const emptied = file(
+      'emptied.json',
+      changed((build) => {
+        for (const line of build.lines) line.source.inputs = {};
+        Object.assign(build, { wishes: { leastSpeed: { text: '423', value: 423, unit: 'rpm', how: 'chosen' } } });
+        Object.assign(build.lines[0] as object, { stages: [], stations: [{ id: 'motor', name: 'motor shaft' }] });
+      }),
+    );
+    const named = await hobrek('need', emptied, '--json');
+    expect(named.exit).toBe(0);
+    expect(JSON.parse(named.out).motor).toMatchObject({ output_W: 550, poles: 4 });
+    const missing = file(
+      'missing.json',
+      changed((build) => {
+        for (const line of build.lines) line.work.inputs = {};
+      }),
+    );
+    expect(await hobrek('need', missing)).toMatchObject({ exit: 1, out: expect.stringContaining('enter torque needed') });
+    expect((await hobrek('need', file('none.json', '{}'))).exit).toBe(2);
+  });
+});
+
 describe('why', () => {
   it('explains a figure down to what was typed, and a check', async () => {
     const { exit, out } = await hobrek('why', 'demo/apple-crusher.json', 'main/belt/torque');

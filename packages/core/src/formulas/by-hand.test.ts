@@ -31,7 +31,7 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
   ['kerb-torque', { k: 0.5, m: 100, u: 0.1, D: 400 }, 58.8399, '490.33 N at the 120 mm of the same triangle'],
   ['lift-off-speed', { F_i: 42, m: 0.105 }, 20, '42 N over 0.105 kg/m are 400 m²/s²'],
   ['pull-rating', { F_0: 100, d_0: 30, d: 60, v: 5 }, 250, 'half of 100 N at 5 m/s'],
-  ['speed-of-rim', { v: 3.141592653589793, d: 60 }, 1000, 'π m/s on 60 mm: 188.5 mm a turn, 16.67 turns a second'],
+  ['speed-of-rim', { v: Math.PI, d: 60 }, 1000, 'π m/s on 60 mm: 188.5 mm a turn, 16.67 turns a second'],
   ['crank-torque', { F: 100, r: 350 }, 35, '100 N at 0.35 m'],
   ['derated-power', { P_r: 1000, h: 1525 }, 825, 'five times 305 m, five times 3.5 %'],
   ['friction-loss', { P: 800, k: 0.95 }, 40, 'a twentieth of 800 W'],

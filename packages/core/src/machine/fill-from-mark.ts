@@ -1,5 +1,6 @@
 import type { Marked } from '../kinds/marks.js';
 import { kindHead } from '../kinds/registry.js';
+import { hubMark } from '../kinds/shared/hub-marks.js';
 import { listed } from '../quantity/listed.js';
 import { type ReadingSettings, readQuantity } from '../quantity/read-quantity.js';
 import type { Build, QuantityInput } from './build.js';
@@ -14,6 +15,12 @@ export interface FromMark {
   readonly says: string;
 }
 
+/** By the element’s own kind, or as what any hub has on it. */
+function markIn({ role, element }: ReturnType<typeof elementsOf>[number], field: string, text: string): Marked | null {
+  const head = kindHead(role, element.kind);
+  return head?.marks?.(text) ?? hubMark(text, field);
+}
+
 /** Longest line of a plate that is read. */
 const longest = 300;
 
@@ -25,7 +32,7 @@ const longest = 300;
 export function fromMark(build: Build, path: string, text: string, settings: ReadingSettings = {}): FromMark | null {
   const at = path.split('/').slice(0, -1).join('/');
   const placed = build.lines.flatMap(elementsOf).find((each) => each.path === at);
-  const marked: Marked | null = (placed && text.length <= longest && kindHead(placed.role, placed.element.kind)?.marks?.(text)) || null;
+  const marked = placed && text.length <= longest ? markIn(placed, path.slice(at.length + 1), text) : null;
   if (!placed || !marked) return null;
   const places = placesOf(build);
   const filled = Object.entries(marked.fills).flatMap(([name, entry]) => {

@@ -11,7 +11,7 @@ import type { Build, Line } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
-import { openElement } from './walk-line.js';
+import { openElement, type WalkedLine, walkLine } from './walk-line.js';
 
 /** A motor to look for. */
 export interface MotorClass {
@@ -47,16 +47,23 @@ const withReserve = 1.25;
 const ratedSpeed = { 2: 2850, 4: 1425 } as const;
 
 /**
- * What motor a line of a build needs, whatever drives it today, or nothing: speed from the brief, from what drives it, or from the work itself; torque from the
+ * What motor a line of a build needs, whatever drives it today, or nothing: the speed that there is, else that of the brief, else the work’s own; torque from the
  * work at that speed; losses of the stages that are there, usual ones where none is.
  */
-export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] as Line): Need {
+export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] as Line, walked: WalkedLine = walkLine(line, kinds, build)): Need {
   const opened = elementsOf(line).map((placed) => openElement(placed, kinds));
   const work = opened.at(-1) as (typeof opened)[number];
   const kind = work.kind as WorkKind;
   const wished = wishedSpeed(build);
+  const arrives = walked.stations.at(-1)?.speed ?? unknown('rpm', []);
   const own = kind.speedNeeded?.(work.inputs as never) ?? unknown('rpm', []);
-  const speed = wished.known ? wished : own.known ? own : unknown('rpm', [...(own.missing.length > 0 ? own.missing : ['wishes/leastSpeed'])]);
+  const speed = arrives.known
+    ? arrives
+    : wished.known
+      ? wished
+      : own.known
+        ? own
+        : unknown('rpm', [...(own.missing.length > 0 ? own.missing : ['wishes/leastSpeed'])]);
   const arriving: Rotary = { speed, torque: unknown('N·m', []), top: speed };
   const demand = kind.demand(work.inputs as never, arriving, contextAt(work.path, kind, new Map()) as never);
   const power = shaftPower({ T: demand.steady, n: speed });
