@@ -48,3 +48,20 @@ test('the list says that an entry is not read', async ({ page, crusher: _, addre
   await page.goto(address);
   await expect(page.getByText('Speed: “1,725” is not read.')).toBeVisible();
 });
+
+test('a sum on a telephone’s number keys, with the row of signs above them', async ({ page, browser, crusher: _ }) => {
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const shed = await phone.newPage();
+  await shed.goto(page.url());
+  const driver = shed.locator('[data-path="main/belt/driver"]');
+  await driver.tap();
+  await expect(driver).toHaveAttribute('inputmode', 'decimal');
+  await shed.keyboard.type('160');
+  await shed.getByRole('button', { name: '/', exact: true }).tap();
+  await shed.keyboard.type('2');
+  await expect(driver).toHaveValue('160/2');
+  await expect(shed.getByRole('button', { name: '= 80 mm' })).toBeVisible();
+  await shed.getByRole('button', { name: 'abc', exact: true }).tap();
+  await expect(driver).toHaveAttribute('inputmode', 'text');
+  await phone.close();
+});

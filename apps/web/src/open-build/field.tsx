@@ -16,6 +16,7 @@ import { type KeyboardEvent, memo, useEffect, useId, useRef, useState } from 're
 import { usePreferences } from '../shared/preferences.js';
 import { typingPause_ms } from './derive.js';
 import { focusNext } from './focus-field.js';
+import { NumberKeys, useNumberKeys } from './number-keys.js';
 import { fieldEntered, fieldLeft, fieldRestored, markTaken, typed } from './open-build.js';
 import { useOpenBuild } from './store.js';
 
@@ -51,6 +52,8 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
     else fieldLeft();
   };
   const pressed = useRef(false);
+  const box = useRef<HTMLInputElement>(null);
+  const keys = useNumberKeys();
   const said = useAfterPause(refused);
   const aside = note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null);
   const convert = () => {
@@ -71,6 +74,8 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
       >
         <input
           id={id}
+          ref={box}
+          inputMode={keys.mode}
           data-path={path}
           // The build keeps a text without the spaces around it; the next sign may need them: 3 11/16 in.
           value={whole}
@@ -80,6 +85,7 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
           }}
           // All of it is selected when the field is entered; a second press puts the caret.
           onFocus={(event) => {
+            keys.entered();
             fieldEntered(path);
             event.target.select();
           }}
@@ -90,7 +96,10 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
             if (pressed.current) event.currentTarget.select();
             pressed.current = false;
           }}
-          onBlur={finish}
+          onBlur={() => {
+            keys.left();
+            finish();
+          }}
           onKeyDown={(event) => {
             const offer = event.altKey ? offers[Number(event.code.replace('Digit', '')) - 1] : undefined;
             if (offer) {
@@ -136,6 +145,7 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
           </button>
         )}
       </div>
+      {keys.shown && <NumberKeys box={box} type={take} letters={keys.letters} />}
       <p id={`${id}-said`} aria-live="polite" className="text-sm text-fails-word">
         {mark ? null : said}
         {said && !mark && input?.value !== undefined && ` Until then the figures are for ${input.text}.`}
