@@ -78,7 +78,10 @@ function fromEitherEnd(build: Build, kinds: Kinds, lines: readonly WalkedLine[])
     const [source] = lines[k]?.stations ?? [];
     const needed = lines[k]?.checks[0]?.needs;
     if (!source || !needed) return [];
-    if (!source.torque.known && needed.known) return needOf(build, kinds, line, lines[k]).says;
+    if (!source.torque.known && needed.known) {
+      const need = needOf(build, kinds, line, lines[k]);
+      return need.motor ? need.says : [];
+    }
     if (source.torque.known && !needed.known)
       return [couldDrive(source, kindHead('source', line.source.kind)?.noun ?? 'motor')].flatMap((says) => says ?? []);
     return [];

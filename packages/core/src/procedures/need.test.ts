@@ -39,6 +39,7 @@ describe('what motor the work needs', () => {
   it('says what is missing, and names no class', () => {
     const need = at({});
     expect(need).toMatchObject({ motor: null, missing: ['wishes/leastSpeed'] });
+    expect(sayAll(need.says, wordingFor(crusher()))).toBe('What motor the roll needs is not known yet: the brief does not say how fast it turns.');
     expect(at({ 'main/work/torque': '?', 'wishes/leastSpeed': '423 rpm' })).toMatchObject({ motor: null, missing: ['main/work/torque'] });
   });
 

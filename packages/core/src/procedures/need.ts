@@ -142,8 +142,7 @@ function sentencesOf(
   shaft: string,
   hasStages: boolean,
 ): Sentence[] {
-  if (!torque.known || !speed.known || !power.known || !atMotor.known)
-    return [sentence('what motor the {shaft} needs is not known yet: enter {missing}', { shaft, missing: { fields: missing } })];
+  if (!torque.known || !speed.known || !power.known || !atMotor.known) return [missingSays(shaft, missing)];
   const needs = sentence('the {shaft} needs {torque} at {speed}, {power}; with {losses} losses {atMotor} at the motor', {
     shaft,
     torque,
@@ -167,6 +166,18 @@ function sentencesOf(
   const small =
     tooSmall_W === null ? [] : [sentence('{small} would leave under a fifth in reserve, or nothing', { small: { value: tooSmall_W, unit: 'W' } })];
   return [needs, look, ...small, ...(hasStages ? [] : ratioSays(ratio))];
+}
+
+function missingSays(shaft: string, missing: readonly FieldPath[]): Sentence {
+  const fields = missing.filter((field) => field !== 'wishes/leastSpeed');
+  const speed = fields.length < missing.length ? 'the brief does not say how fast it turns' : '';
+  const enter = fields.length > 0 ? sentence('enter {fields}', { fields: { fields } }) : '';
+  return sentence('what motor the {shaft} needs is not known yet: {speed}{and}{enter}', {
+    shaft,
+    speed,
+    enter,
+    and: speed && fields.length > 0 ? '; ' : '',
+  });
 }
 
 /** In how many stages, and of which kinds, a ratio is usually done (common practice, no source). */
