@@ -1,7 +1,7 @@
-// `npm run bench [-- evaluation|saves|keys|load]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
+// `npm run bench [-- evaluation|reading|saves|keys|load]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
 // fails a test.
 import { spawn } from 'node:child_process';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { Agent, request } from 'node:http';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -38,6 +38,24 @@ async function evaluation() {
   const runs = [];
   for (let k = 0; k < 5; k++) runs.push(Number(await run(process.execPath, [join(root, 'bin/bench/six-stages.mjs'), 'run'], { quiet: true })));
   row('one evaluation of six stages, with trace, best of five', ms(Math.min(...runs)), 'wanted: 0.5 ms');
+}
+
+/** Every text of the table of entries, many times over. */
+async function reading() {
+  const { quantities, readQuantity } = await import('../packages/core/dist/index.js');
+  const table = JSON.parse(readFileSync(join(root, 'packages/core/test/reading.json'), 'utf8'));
+  const fields = Object.fromEntries(
+    Object.entries(quantities).map(([quantity, { spellings }]) => [
+      quantity,
+      { label: 'Field', quantity, accepts: [0, 1e9], bare: spellings[0].symbol },
+    ]),
+  );
+  const rounds = Array.from({ length: 20 }, () => {
+    const from = performance.now();
+    for (const [text, quantity] of table) readQuantity(text, fields[quantity]);
+    return (performance.now() - from) / table.length;
+  });
+  row('one text of a field read, best of twenty rounds of the table', ms(Math.min(...rounds)), 'wanted: 0.1 ms');
 }
 
 async function withServer(work, tree = root) {
@@ -200,6 +218,7 @@ say(`\n${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.
 const before = Math.min(spin(), spin());
 if (commit !== null) await against(commit);
 if (wanted('evaluation')) await evaluation();
+if (wanted('reading')) await reading();
 if (wanted('saves') || wanted('keys') || parts.has('load')) {
   await withServer(async (base, client) => {
     if (wanted('saves')) await saving(base, client);
