@@ -27,6 +27,10 @@ describe.each(starters.filter(({ id }) => id !== 'blank'))('the starter $id', ({
     expect(carries?.verdict !== 'holds' || carries.byEstimate).toBe(true);
   });
 
+  it('does not open red with nothing typed', () => {
+    expect(evaluateBuild(build, kinds).checks.filter(({ verdict }) => verdict === 'fails')).toEqual([]);
+  });
+
   it('calls its first shaft by its source, and its last by its tool', () => {
     const [first, ...others] = build.lines[0]?.stations.map(({ name }) => name) ?? [];
     expect(first).toBe({ engine: 'engine shaft', 'hand-crank': 'crank shaft' }[source ?? ''] ?? 'motor shaft');

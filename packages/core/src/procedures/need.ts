@@ -9,7 +9,6 @@ import type { Rotary, StageKind, WorkKind } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build, Line } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
-import { listed } from '../quantity/listed.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { openElement, type WalkedLine, walkLine } from './walk-line.js';
 
@@ -128,14 +127,25 @@ function classFor(atMotor: Figure<'W'> & { known: true }, poles: 2 | 4, share: n
   return { output_W: output, poles, starts, draws_A: { single: amps('capacitor-run', 230), three: amps('three-phase', 400 * Math.sqrt(3)) } };
 }
 
-const startWords: Readonly<Record<StartType, string>> = {
-  'three-phase': 'three phases',
-  'split-phase': 'a start winding',
-  'capacitor-start': 'a start capacitor',
-  'capacitor-run': 'a run capacitor',
-  'both-capacitors': 'a start and a run capacitor',
-  'shaded-pole': 'a copper ring',
-};
+/** How it has to start, by the weakest kind that breaks the work away. */
+function startSays(starts: readonly StartType[]): string {
+  if (starts.includes('capacitor-run')) return 'any start, a run capacitor too';
+  if (starts.includes('split-phase'))
+    return 'starting with a start winding, a start capacitor or on three phases; a run capacitor alone is too weak at the start';
+  if (starts.includes('three-phase')) return 'starting with a start capacitor or on three phases; a start winding alone is too weak at the start';
+  if (starts.includes('capacitor-start')) return 'starting with a start capacitor: nothing else is strong enough at the start';
+  return 'starting unloaded or by a clutch: nothing that is common breaks it away loaded';
+}
+
+/** What the wall feeds it by: a motor at its start takes some of what a breaker has to spare. */
+const wallSays = (single_A: number): string =>
+  single_A <= 4
+    ? 'any socket of 10 A'
+    : single_A <= 10
+      ? 'any socket of 16 A'
+      : single_A <= 16
+        ? 'a circuit of its own of 16 A, or three phases'
+        : 'three phases, or a circuit of its own';
 
 function sentencesOf(
   { speed, torque, power, atMotor, ratio, motor, tooSmall_W, missing }: Omit<Need, 'says'>,
@@ -152,15 +162,16 @@ function sentencesOf(
     losses: hasStages ? 'its' : 'usual',
   });
   if (!motor) return [needs, sentence('that is more than an induction motor of a shed has')];
-  const starting = motor.starts.map((kind) => startWords[kind]);
+  const { single, three } = motor.draws_A;
   const look = sentence(
-    'look for {output}, {poles} poles, S1, that starts by {starts}; on one phase it draws about {single} of 230 V, on three about {three} of 400 V',
+    'look for {output}, {poles} poles, S1, {starts}; it draws about {single} of 230 V, or {three} of three phases of 400 V: {wall}',
     {
       output: { value: motor.output_W, unit: 'W' },
       poles: motor.poles === 2 ? 'two' : 'four',
-      starts: starting.length > 0 ? listed(starting, 'or') : 'nothing that is common: it breaks away too hard, and has to start unloaded',
-      single: { value: motor.draws_A.single, unit: 'A' },
-      three: { value: motor.draws_A.three, unit: 'A' },
+      starts: startSays(motor.starts),
+      single: { value: single, unit: 'A' },
+      three: { value: three, unit: 'A' },
+      wall: wallSays(single),
     },
   );
   const small =

@@ -120,7 +120,7 @@ export const fruitCrusherHead = {
       brief: 'Crush fruit for the press.',
       tool: 'roll',
       stages: [['v-belt', 3]],
-      entries: { 'source/power': '0.55 kW', 'source/speed': '1425 rpm', 'work/roll': '150 mm', 'work/fruit': '70 mm', 'work/throughput': '200 kg/h' },
+      entries: { 'source/power': '1.5 kW', 'source/speed': '1425 rpm', 'work/roll': '150 mm', 'work/fruit': '70 mm', 'work/throughput': '200 kg/h' },
     },
   ],
   short: (typed) => `crusher ${typed('throughput') ?? ''}`.trim(),
