@@ -1,6 +1,6 @@
 // `npm start`: everything from a bare checkout to a running Hobrek. Plain Node: nothing may be installed yet.
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './parts/build.mjs';
 import { startCluster } from './parts/database.mjs';
@@ -8,6 +8,7 @@ import { checkNode, installPackages } from './parts/install.mjs';
 import { takeLock } from './parts/lock.mjs';
 import { dataFolder, root } from './parts/places.mjs';
 import { isFree } from './parts/ports.mjs';
+import { keepPort, keptPort, portFrom } from './parts/web-port.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
 const data = dataFolder();
@@ -19,6 +20,8 @@ const portTaken = 98;
 
 async function main() {
   checkNode();
+  const { HOBREK_PORT: asked } = process.env;
+  if (asked && portFrom(asked) === null) throw new Error(`HOBREK_PORT is “${asked}”; it must be a port from 1 to 65535`);
   await installPackages(say);
   await build(say);
   mkdirSync(data, { recursive: true });
@@ -37,7 +40,7 @@ async function main() {
 /** Another start on the same data is at work: wait until it answers, and say where. */
 async function sayRunning() {
   for (let waited = 0; waited < 120; waited++) {
-    const port = existsSync(portFile) ? readFileSync(portFile, 'utf8') : '';
+    const port = keptPort(portFile);
     if (port && (await answers(port))) {
       say(`Hobrek is already running at ${addressOf(port)}`);
       return 0;
@@ -62,8 +65,8 @@ async function* portsToTry() {
     yield process.env.HOBREK_PORT;
     return;
   }
-  const first = existsSync(portFile) ? Number(readFileSync(portFile, 'utf8')) : 4310;
-  for (let port = first; port < first + 40; port++) if (await isFree(port)) yield String(port);
+  const first = keptPort(portFile) ?? 4310;
+  for (let port = first; port < Math.min(first + 40, 65_536); port++) if (await isFree(port)) yield String(port);
 }
 
 /** Runs the server until it ends or is told to. @returns the exit code of this process */
@@ -94,7 +97,7 @@ function serveAt(port, env) {
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, stop);
   server.on('message', () => {
     listening = true;
-    writeFileSync(portFile, port);
+    keepPort(portFile, port);
     say(
       `\nHobrek is at ${addressOf(port)}\nCtrl-C stops it and all it started. Builds are kept in ${process.env.DATABASE_URL ? 'the database of DATABASE_URL' : data}.`,
     );

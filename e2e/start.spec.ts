@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
@@ -72,6 +72,13 @@ test('from nothing to the demo shed; Ctrl-C stops all it started; what was delet
   expect(await first.stop('SIGINT')).toBe(0);
   expect(await isUp(address)).toBe(false);
   expect(clusterIsUp()).toBe(false);
+
+  // A port that was damaged is none: it is found as the first time, and kept anew.
+  writeFileSync(join(data.path, 'web-port'), 'garbage');
+  const odd = start();
+  expect(Number((await odd.address()).split(':').at(-1))).toBeGreaterThanOrEqual(4310);
+  expect(await odd.stop('SIGINT')).toBe(0);
+  writeFileSync(join(data.path, 'web-port'), address.split(':').at(-1) as string);
 
   const second = start();
   expect(await second.address()).toBe(address);

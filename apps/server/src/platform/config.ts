@@ -23,8 +23,9 @@ export interface Config {
  * @throws Error naming the setting that is missing or cannot be
  */
 export function configFrom(env: NodeJS.ProcessEnv): Config {
-  const port = Number(env.HOBREK_PORT ?? 4310);
-  if (!Number.isInteger(port) || port < 1 || port > 65_535) throw new Error(`HOBREK_PORT is “${env.HOBREK_PORT}”; it must be a port from 1 to 65535`);
+  const asked = env.HOBREK_PORT ?? '4310';
+  const port = Number(asked);
+  if (!/^[1-9]\d*$/.test(asked) || port > 65_535) throw new Error(`HOBREK_PORT is “${env.HOBREK_PORT}”; it must be a port from 1 to 65535`);
   if (!env.DATABASE_URL) throw new Error('DATABASE_URL is not set: say where PostgreSQL is, or use npm start, which starts its own');
   const { HOBREK_LAN = '' } = env;
   if (!['', '0', '1'].includes(HOBREK_LAN)) throw new Error(`HOBREK_LAN is “${HOBREK_LAN}”; it must be 1, or not set`);

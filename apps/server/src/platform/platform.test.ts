@@ -12,6 +12,8 @@ it.each([
   [{ HOBREK_PORT: 'http', DATABASE_URL: 'x' }, /HOBREK_PORT is “http”/],
   [{ HOBREK_PORT: '70000', DATABASE_URL: 'x' }, /1 to 65535/],
   [{ HOBREK_PORT: '80.5', DATABASE_URL: 'x' }, /HOBREK_PORT/],
+  [{ HOBREK_PORT: '1e3', DATABASE_URL: 'x' }, /HOBREK_PORT/],
+  [{ HOBREK_PORT: '0', DATABASE_URL: 'x' }, /HOBREK_PORT/],
   [{}, /DATABASE_URL is not set/],
 ])('refuses the settings %j, naming the one that is wrong', (env, words) => {
   expect(() => configFrom(env)).toThrow(words);
