@@ -1,11 +1,11 @@
 // `npm run backup -- FILE`: the whole database in one file, whether Hobrek is running or not.
-import { existsSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { closeSync, existsSync, openSync, renameSync, rmSync } from 'node:fs';
+import { resolve } from 'node:path';
 import { startCluster } from './parts/database.mjs';
+import { programOn, strangeIn } from './parts/database-programs.mjs';
 import { holdings } from './parts/holdings.mjs';
 import { checkNode, installPackages } from './parts/install.mjs';
 import { dataFolder } from './parts/places.mjs';
-import { run } from './parts/run.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
 
@@ -16,14 +16,31 @@ async function main() {
   if (!file) throw new Error('Say where to: npm run backup -- my-shed.dump');
   const target = resolve(process.env.INIT_CWD ?? process.cwd(), file);
   if (existsSync(target)) throw new Error(`${target} is there already. Name a file that is not.`);
+  const { DATABASE_URL: given } = process.env;
+  if (given) return dump({ bin: '', url: given }, target);
   const cluster = await startCluster({ folder: dataFolder(), say, testing: process.env.HOBREK_THROW_AWAY === '1' });
   try {
-    await run(join(cluster.bin, 'pg_dump'), ['--format=custom', `--file=${target}`, `--dbname=${cluster.url}`], { quiet: true });
-    const { builds, print } = await holdings(cluster.url);
-    say(`${target} holds ${builds === 1 ? 'one build' : `${builds} builds`} with their log. Print of what is in it: ${print}`);
+    await dump(cluster, target);
   } finally {
     if (!cluster.joined) await cluster.stop();
   }
+}
+
+/** Written beside, for its owner alone, and renamed when it is whole: one that is broken off leaves nothing under the name that was said. */
+async function dump({ bin, url }, target) {
+  const strange = await strangeIn(url);
+  if (strange) throw new Error(`There is nothing to back up: the database ${strange}.`);
+  const half = `${target}.half`;
+  rmSync(half, { force: true });
+  closeSync(openSync(half, 'w', 0o600));
+  try {
+    await programOn(bin, url, 'pg_dump', ['--format=custom', `--file=${half}`]);
+    renameSync(half, target);
+  } finally {
+    rmSync(half, { force: true });
+  }
+  const { builds, print } = await holdings(url);
+  say(`${target} holds ${builds === 1 ? 'one build' : `${builds} builds`} with their log. Print of what is in it: ${print}`);
 }
 
 try {

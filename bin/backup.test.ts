@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { chmodSync, mkdirSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import pg from 'pg';
@@ -17,11 +17,13 @@ const sql = async (...statements: string[]) => {
   for (const statement of statements) await client.query(statement);
   await client.end();
 };
-const say = (script: string, ...words: string[]) => {
+const say = (script: string, ...given: (string | Record<string, string>)[]) => {
+  const words = given.filter((word) => typeof word === 'string');
+  const more = Object.assign({}, ...given.filter((word) => typeof word !== 'string'));
   const { status, stdout, stderr } = spawnSync(process.execPath, [join(root, 'bin', script), ...words], {
     cwd: folder,
     encoding: 'utf8',
-    env: { ...process.env, INIT_CWD: folder, HOBREK_DATA: folder, HOBREK_THROW_AWAY: '1' },
+    env: { ...process.env, INIT_CWD: folder, HOBREK_DATA: folder, HOBREK_THROW_AWAY: '1', ...more },
   });
   return { status, said: `${stdout}${stderr}` };
 };
@@ -74,6 +76,61 @@ it('that is damaged or no backup at all is refused, and nothing is changed', { t
   }
   cluster = await startCluster({ folder, testing: true });
   expect(await holdings(cluster.url)).toEqual(before);
+});
+
+it('is for its owner alone, leaves nothing half written, and is none of an empty database', { timeout: 120_000 }, async () => {
+  expect(statSync(join(folder, 'shed.dump')).mode & 0o777).toBe(0o600);
+  expect(readdirSync(folder).filter((name) => name.endsWith('.half'))).toEqual([]);
+  await sql('create database empty');
+  const url = new URL(cluster.url);
+  url.pathname = '/empty';
+  const refused = say('backup.mjs', 'empty.dump', { DATABASE_URL: String(url) });
+  expect(refused).toMatchObject({ status: 1, said: expect.stringContaining('There is nothing to back up: the database has no builds in it') });
+  expect(existsSync(join(folder, 'empty.dump'))).toBe(false);
+  // With DATABASE_URL it is that database that is saved.
+  expect(say('backup.mjs', 'given.dump', { DATABASE_URL: cluster.url })).toMatchObject({ status: 0, said: expect.stringContaining('40 builds') });
+});
+
+it('of another program is refused by its tables, and one of a newer version by its migrations', { timeout: 120_000 }, async () => {
+  const before = await holdings(cluster.url);
+  await sql('create table invoices (id int)');
+  expect(say('backup.mjs', 'foreign.dump')).toMatchObject({ status: 1, said: expect.stringContaining('tables that are not Hobrek’s: invoices') });
+  spawnSync(join(cluster.bin, 'pg_dump'), ['--format=custom', `--file=${join(folder, 'foreign.dump')}`, `--dbname=${cluster.url}`]);
+  await sql(
+    'drop table invoices',
+    'create schema drizzle',
+    'create table drizzle.__drizzle_migrations (id int)',
+    'insert into drizzle.__drizzle_migrations select generate_series(1, 99)',
+  );
+  spawnSync(join(cluster.bin, 'pg_dump'), ['--format=custom', `--file=${join(folder, 'newer.dump')}`, `--dbname=${cluster.url}`]);
+  await sql('drop schema drizzle cascade');
+  for (const [file, why] of [
+    ['foreign.dump', 'invoices'],
+    ['newer.dump', 'is of a newer Hobrek (99 migrations'],
+  ] as const) {
+    const { status, said } = say('restore.mjs', file, '--over');
+    expect(status).toBe(1);
+    expect(said).toContain(why);
+    expect(said).toContain('Nothing was changed');
+    // No error has the password of the cluster in it.
+    expect(said).not.toContain(new URL(cluster.url).password || 'no password');
+  }
+  cluster = await startCluster({ folder, testing: true });
+  expect(await holdings(cluster.url)).toEqual(before);
+});
+
+it('put back sends every device away, and leaves no database beside the one there is', { timeout: 120_000 }, async () => {
+  await sql('create table sessions (id int)', 'insert into sessions values (1)');
+  expect(say('backup.mjs', 'devices.dump').status).toBe(0);
+  expect(say('restore.mjs', 'devices.dump', '--over').status).toBe(0);
+  cluster = await startCluster({ folder, testing: true });
+  const client = new pg.Client({ connectionString: cluster.url });
+  await client.connect();
+  expect((await client.query('select * from sessions')).rows).toEqual([]);
+  const { rows } = await client.query(`select datname from pg_database where datname like 'hobrek%' order by 1`);
+  expect(rows.map(({ datname }) => datname)).toEqual(['hobrek']);
+  await client.query('drop table sessions');
+  await client.end();
 });
 
 it('is not put back while Hobrek runs on the same data', async () => {

@@ -2,11 +2,11 @@
 import { existsSync, mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { startCluster } from './parts/database.mjs';
+import { beside, programOn, strangeIn } from './parts/database-programs.mjs';
 import { holdings } from './parts/holdings.mjs';
 import { checkNode, installPackages } from './parts/install.mjs';
 import { takeLock } from './parts/lock.mjs';
 import { dataFolder } from './parts/places.mjs';
-import { run } from './parts/run.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
 
@@ -35,8 +35,8 @@ async function main() {
 
 /** Into a database beside the one there is; only a restore that ended well takes its place. */
 async function restore({ bin, url }, source, data, over) {
-  const program = (name, args) => run(join(bin, name), args, { quiet: true });
-  await program('pg_restore', ['--list', source]).catch(() => {
+  const on = (database, name, args) => programOn(bin, database, name, args);
+  await on(url, 'pg_restore', ['--list', source]).catch(() => {
     throw new Error(`${source} is no backup of Hobrek, or it is damaged. Nothing was changed.`);
   });
   const there = await holdings(url);
@@ -46,24 +46,33 @@ async function restore({ bin, url }, source, data, over) {
   if (there.builds > 0) {
     const before = join(data, 'dumps', `before-restore-${new Date().toISOString().replace(/[:.]/g, '-')}.dump`);
     mkdirSync(join(data, 'dumps'), { recursive: true, mode: 0o700 });
-    await program('pg_dump', ['--format=custom', `--file=${before}`, `--dbname=${url}`]);
+    await on(url, 'pg_dump', ['--format=custom', `--file=${before}`]);
     say(`What was here is kept in ${before}`);
   }
-  const beside = new URL(url);
-  beside.pathname = '/hobrek_restored';
-  const admin = new URL(url);
-  admin.pathname = '/postgres';
-  const sql = (words) => program('psql', ['--no-psqlrc', '--set=ON_ERROR_STOP=1', `--dbname=${admin}`, `--command=${words}`]);
-  await sql('drop database if exists hobrek_restored with (force)');
+  const restored = beside(url, 'hobrek_restored');
+  const sql = (...statements) =>
+    on(beside(url, 'postgres'), 'psql', ['--no-psqlrc', '--set=ON_ERROR_STOP=1', ...statements.map((each) => `--command=${each}`)]);
+  // What a restore that was broken off left behind.
+  await sql('drop database if exists hobrek_restored with (force)', 'drop database if exists hobrek_replaced with (force)');
   await sql('create database hobrek_restored');
   try {
-    await program('pg_restore', ['--exit-on-error', '--single-transaction', '--no-owner', `--dbname=${beside}`, source]);
+    await on(restored, 'pg_restore', ['--exit-on-error', '--single-transaction', '--no-owner', '--dbname=hobrek_restored', source]);
+    const strange = await strangeIn(restored);
+    if (strange) throw new Error(`it ${strange}`);
+    // Who was sent away stays away.
+    await on(restored, 'psql', [
+      '--no-psqlrc',
+      '--set=ON_ERROR_STOP=1',
+      `--command=do $$ begin if to_regclass('public.sessions') is not null then delete from sessions; end if; end $$`,
+    ]);
   } catch (error) {
     await sql('drop database if exists hobrek_restored with (force)');
     throw new Error(`${source} could not be put back (${error.message.trim()}). Nothing was changed.`);
   }
-  await sql('drop database hobrek with (force)');
-  await sql('alter database hobrek_restored rename to hobrek');
+  // Both names change at one moment; the old one goes last.
+  await sql(`select pg_terminate_backend(pid) from pg_stat_activity where datname in ('hobrek', 'hobrek_restored')`);
+  await sql('begin; alter database hobrek rename to hobrek_replaced; alter database hobrek_restored rename to hobrek; commit');
+  await sql('drop database if exists hobrek_replaced with (force)');
   const { builds, print } = await holdings(url);
   say(`Put back: ${builds === 1 ? 'one build' : `${builds} builds`} with their log. Print of what is in it: ${print}`);
 }
