@@ -39,7 +39,7 @@ describe('the demo crusher', () => {
     expect(lines[0]?.checks[0]?.verdict).toBe('holds');
     expect(verdict).toBe('close');
     expect(says).toBe(
-      'The motor is strong enough: 10.9 to 12.0 N·m reaches the roll, the work needs 8 N·m; at worst reserve 26 %. The belt is rated for 575 W; the work needs 439 to 563 W with a service factor of 1.2 to 1.4 (light shock, a motor of high starting torque); the newer standard rates it for 939 W (reserve 2 %).',
+      'The motor is strong enough: 10.9 to 12.0 N·m reaches the roll, the work needs 8 N·m; at worst reserve 26 %. The belt is rated for 575 W; the work needs 439 to 563 W with a service factor of 1.2 to 1.4 (light shock); the newer standard rates it for 939 W (reserve 2 %).',
     );
     expect(remedy({})).toBe('');
   });

@@ -18,9 +18,13 @@ export const withFactor = 'with a service factor of {factor} ({factorOf})';
 
 const said: Readonly<Record<Shock, string>> = { uniform: 'even work', light: 'light shock', medium: 'medium shock', heavy: 'heavy shock' };
 
-/** How rough and behind what, as a sentence names it: `medium shock, one cylinder`. */
-export const rowOf = ({ shock, driver }: RoughDrive): string =>
-  `${shock ? said[shock] : 'not said how rough'}, ${driver ? drivers[driver] : 'a motor'}`;
+const roughOf = ({ shock }: RoughDrive): string => (shock ? said[shock] : 'not said how rough');
+
+/** How rough and behind what, as a sentence names it: `medium shock, one cylinder`. That it is a motor goes without saying. */
+export function rowOf(drive: RoughDrive): string {
+  const { driver } = drive;
+  return !driver || driver === 'normal' || driver === 'high' ? roughOf(drive) : `${roughOf(drive)}, ${drivers[driver]}`;
+}
 
 /** A rating with its factor: short at both ends of it that fails, between them it is close. How rough the work is must have been said: what is not said is no practice. */
 export const ratedBetween = (check: Check, { shock }: RoughDrive): Check => (shock ? failsAtBothEnds(check) : check);
@@ -39,7 +43,11 @@ function widestFactor(rated: Rated, drive: RoughDrive): Known<'1'> {
   const { source, rows } = serviceFactors[rated];
   const of: readonly Driver[] = drive.driver ? [drive.driver] : ['normal', 'high'];
   const those = (drive.shock ? [rows[drive.shock]] : Object.values(rows)).flatMap((row) => of.map((driver) => row[driver]));
-  return fromTable('1', widest(those), { table: 'service factors', row: `${rated}: ${rowOf(drive)}`, source });
+  return fromTable('1', widest(those), {
+    table: 'service factors',
+    row: `${rated}: ${roughOf(drive)}, ${drive.driver ? drivers[drive.driver] : 'a motor'}`,
+    source,
+  });
 }
 
 function widest(bands: readonly Band[]): Band {

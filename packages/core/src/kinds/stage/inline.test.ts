@@ -197,7 +197,7 @@ describe('ratings with a service factor', () => {
   // 8 N·m by 1.5 and 1.75: 12 to 14.
   it('short at both ends it fails, between them it is close', () => {
     expect(['11.9 N·m', '12.1 N·m', '13.9 N·m', '17.6 N·m'].map((rating) => box(rating)?.verdict)).toEqual(['fails', 'close', 'close', 'holds']);
-    expect(box('17.6 N·m')?.says).toContain('with a service factor of 1.5 to 1.75 (medium shock, a motor of high starting torque)');
+    expect(box('17.6 N·m')?.says).toContain('with a service factor of 1.5 to 1.75 (medium shock)');
   });
 
   it('a plate that names a speed is held to it', () => {
