@@ -419,6 +419,36 @@ describe('a visit of a field', () => {
   });
 });
 
+describe('what someone else changes while something is typed here', () => {
+  const otherwise = (build: Build, change: (inputs: Record<string, unknown>) => Record<string, unknown>): Build => {
+    const line = build.lines[0] as Build['lines'][number];
+    return { ...build, lines: [{ ...line, source: { ...line.source, inputs: change(line.source.inputs) as typeof line.source.inputs } }] };
+  };
+
+  it('is not overwritten by what waits for a pause, nor brought back by what cannot be read', async () => {
+    await vi.waitFor(() => expect(open().save.state).toBe('kept'));
+    const threeHp = { text: '3 hp', value: 2237.1, unit: 'W', how: 'plate' };
+    const theirs = otherwise(open().build, (inputs) => ({ ...inputs, power: threeHp }));
+    const sent: Build[] = [];
+    vi.stubGlobal('fetch', async (_: string, init?: RequestInit) => {
+      if (!init?.body) return new Response(JSON.stringify({ id: 'b', version: 9, changedAt: '2026-11-25T10:42:00Z', notices: [], build: theirs }));
+      sent.push(JSON.parse(init.body as string));
+      return new Response(JSON.stringify({ version: 10, changedAt: '2026-11-25T10:43:00Z' }));
+    });
+    // Typed and not sent yet; then theirs comes in.
+    typed('main/work/torque', '9 N·m');
+    doPending();
+    const news = new BroadcastChannel('hobrek:changes');
+    news.postMessage({ id: 'b', version: 9 });
+    await vi.waitFor(() => expect(input('main/source/power')?.text).toBe('3 hp'));
+    await new Promise((resolve) => setTimeout(resolve, 1_200));
+    expect(sent.length).toBeGreaterThan(0);
+    for (const each of sent) expect(each.lines[0]?.source.inputs.power?.text).toBe('3 hp');
+    expect(sent.at(-1)?.lines[0]?.work.inputs.torque?.text).toBe('9 N·m');
+    news.close();
+  });
+});
+
 describe('a figure', () => {
   it('is drawn again only when what can be seen of it changes; one keystroke is one evaluation and one commit', () => {
     const drawn = new Map<string, number>();

@@ -283,12 +283,21 @@ function mergeIn(id: string, base: Build, stored: StoredBuild): Build | 'nothing
   const { conflicts } = mergeBuilds(base, open.build, theirs);
   const history = rebase(open.history, (state) => mergeBuilds(base, state, theirs).build);
   kept = theirs;
+  visitWith(base, theirs);
   put(open, history, conflicts.length > 0 ? { base, theirs, conflicts } : null);
   if (conflicts.length > 0) return 'choose';
   if (!same(history.present, theirs)) return history.present;
   doPending();
   clearUnsent(id);
   return 'nothing';
+}
+
+/** What someone else entered in the field that is visited is what counts again when what is typed here cannot be read. */
+function visitWith(base: Build, theirs: Build): void {
+  if (!visit) return;
+  const { path } = visit;
+  const [was, is] = [base, theirs].map((build) => placesOf(build).find((each) => each.path === path)?.input);
+  if (!same(was, is)) visit = { path, before: is };
 }
 
 /** What was typed here and never sent, on top of what there is now. */
@@ -312,21 +321,24 @@ function edit(name: string, next: (build: Build) => Build, isTyped = false): voi
 
 /** Without a key for so long, what stands in a field is what was meant: it is sent. */
 const sendAfter_ms = 1_000;
-let unsent: { readonly build: Build; readonly step: string } | null = null;
+/** The step that what was typed belongs to, while it waits. */
+let unsent: string | null = null;
 let sending: ReturnType<typeof setTimeout> | undefined;
 
 /** What waits for a pause in typing goes to the server. */
 function sendNow(): void {
   clearTimeout(sending);
-  const waiting = unsent;
+  const step = unsent;
   unsent = null;
-  if (waiting) queue?.push(waiting.build, waiting.step);
+  // As it is by now: someone else’s changes may have come in since. What is still to be chosen goes when it is.
+  const { open } = useOpenBuild.getState();
+  if (step !== null && open && !open.mergeConflict) queue?.push(open.build, step);
 }
 
 addEventListener('pagehide', sendNow);
 
-function send(build: Build, step: string, isTyped: boolean): void {
-  unsent = { build, step };
+function send(step: string, isTyped: boolean): void {
+  unsent = step;
   clearTimeout(sending);
   if (isTyped) sending = setTimeout(sendNow, sendAfter_ms);
   else sendNow();
@@ -341,7 +353,7 @@ function step(next: (history: History<Build>) => History<Build>, isTyped = false
   // While the person has to choose, nothing is sent: it could overwrite what they have not seen.
   if (history.open === null || history.open !== open.history.open) stepId = newId();
   const now = stepId;
-  if (!open.mergeConflict) afterwards(() => send(history.present, now, isTyped));
+  if (!open.mergeConflict) afterwards(() => send(now, isTyped));
 }
 
 /** Puts a history on the screen and into the journal. The journal keeps what a choice is still to be made from, so that a reload asks again. */
