@@ -23,6 +23,7 @@ describe('marks on the thing itself', () => {
     ['main/roller-chain/links', '06B-1', { chain: '06B', strands: '1' }],
     ['main/belt/drivenBore', 'M8x25', { drivenScrew: 'M8' }],
     ['main/belt/driverBore', '#10-32', { driverScrew: '#10' }],
+    ['main/belt/drivenBore', '1/2-13', { drivenScrew: '1/2' }],
     ['main/belt/drivenBore', '6204-2RS', { drivenBore: '20 mm' }],
     ['main/feed/breaker', 'B16', { curve: 'B', breaker: '16 A' }],
     ['main/feed/section', '3G1.5', { section: '1.5 mm²' }],

@@ -132,8 +132,11 @@ function between(start: Part, end: Part, field: Reads, settings: ReadingSettings
 
 const isOpen = (text: string): boolean => text.split('(').length !== text.split(')').length;
 
-/** One hyphen between two numbers, not within a unit, a power of ten or a mixed number: a range where the second is larger; where it is smaller a sum, which is read as one. */
+/** One hyphen between two numbers (that of an inch thread is none), not within a unit, a power of ten or a mixed number: a range where the second is larger; where it is smaller a sum, which is read as one. */
 function readHyphened(typed: string, field: Reads, settings: ReadingSettings): Reading | null {
+  const thread =
+    field.quantity === 'length' ? /^(1\/4|5\/16|3\/8|7\/16|1\/2|9\/16|5\/8|3\/4)-(10|11|12|13|14|16|18|20|24|28)(?: ?UN[CF])?$/i.exec(typed) : null;
+  if (thread) return refuse(field, 'no-number', `is a thread of ${thread[1]} in with ${thread[2]} turns an inch`);
   const parts = /^([^-]*[\w"'″′%)²]|[^-]*\d) ?- ?([\d.,][^-]*)$/.exec(plain(typed));
   if (!parts || /\bmin$/i.test(parts[1] as string) || /\de$/i.test(parts[1] as string) || /[+*×()]/.test(typed)) return null;
   if (readNumberWhole(plain(typed))) return null;

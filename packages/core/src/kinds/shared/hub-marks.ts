@@ -5,7 +5,7 @@ import { type Marked, markBy } from '../marks.js';
 const bores: Readonly<Record<string, number>> = { '00': 10, '01': 12, '02': 15, '03': 17 };
 
 /**
- * What is written on a screw or a bearing, typed into a field of a hub: `M8x25` and `#10-32` are its set screw, `6204-2RS` fits its shaft.
+ * What is written on a screw or a bearing, typed into a field of a hub: `M8x25`, `#10-32` and `1/2-13` are its set screw, `6204-2RS` fits its shaft.
  * @param field of the element, `drivenBore`
  */
 export function hubMark(text: string, field: string): Marked | null {
@@ -13,7 +13,7 @@ export function hubMark(text: string, field: string): Marked | null {
   if (!side) return null;
   return markBy(text, [
     [
-      /^(M\d{1,2}|#\d{1,2})(?:-\d{2})?(?:\s*[x×]\s*\d+(?:[.,]\d+)?)*(?:\s*mm)?$/i,
+      /^(M\d{1,2}|#\d{1,2}|1\/4|5\/16|3\/8|1\/2)(?:-\d{2})?(?:\s*[x×]\s*\d+(?:[.,]\d+)?)*(?:\s*mm)?$/i,
       (screw = '') => {
         const size = Object.keys(setScrews).find((each) => each.toLowerCase() === screw.toLowerCase());
         return size ? { [`${side}Screw`]: size } : null;
