@@ -31,7 +31,7 @@ class Unread extends Error {
  * Works out a sum as it is written on cardboard: `+ - * × / ( )`, fractions within, a unit behind all of it or behind each part. What is added has one unit, and what
  * multiplies has none.
  * @param find the unit of the field's quantity that a spelling means
- * @example readSum('3 in + 4 mm', (spelling) => findUnit(spelling, 'length')) // 80.2 mm
+ * `3 in + 4 mm` is 80.2 mm, in the house unit.
  */
 export function readSum(text: string, find: (spelling: string) => KnownUnit | undefined): SumRead {
   try {

@@ -39,7 +39,7 @@ export function Sentence() {
         <VerdictMark verdict={verdict} /> {unbroken(says)}
       </p>
       <p className="mt-0.5 text-soft">
-        {stale ? `${unread} This is for what stood there before. ` : ''}
+        {stale ? `${unread} This is for the entry that was there before. ` : ''}
         {unbroken(jam)} {remedy && <b className="font-semibold text-ink">{unbroken(remedy)}</b>}
       </p>
       {guesses && <p className="text-soft">{unbroken(guesses)}</p>}
