@@ -89,6 +89,11 @@ it('is for its owner alone, leaves nothing half written, and is none of an empty
   expect(existsSync(join(folder, 'empty.dump'))).toBe(false);
   // With DATABASE_URL it is that database that is saved.
   expect(say('backup.mjs', 'given.dump', { DATABASE_URL: cluster.url })).toMatchObject({ status: 0, said: expect.stringContaining('40 builds') });
+  // A restore would go into another database than the one that is used.
+  expect(say('restore.mjs', 'given.dump', '--over', { DATABASE_URL: cluster.url })).toMatchObject({
+    status: 1,
+    said: expect.stringContaining('DATABASE_URL is set'),
+  });
 });
 
 it('of another program is refused by its tables, and one of a newer version by its migrations', { timeout: 120_000 }, async () => {

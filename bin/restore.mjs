@@ -19,6 +19,10 @@ async function main() {
   if (!file) throw new Error('Say which backup: npm run restore -- my-shed.dump');
   const source = resolve(process.env.INIT_CWD ?? process.cwd(), file);
   if (!existsSync(source)) throw new Error(`There is no file ${source}.`);
+  if (process.env.DATABASE_URL)
+    throw new Error(
+      'DATABASE_URL is set: a backup is put back into Hobrek’s own database only. Use pg_restore for the other, or leave DATABASE_URL out.',
+    );
   const data = dataFolder();
   mkdirSync(data, { recursive: true });
   const release = await takeLock(join(data, 'run.lock'), 0);

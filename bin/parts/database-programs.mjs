@@ -5,11 +5,13 @@ import { run } from './run.mjs';
 
 /** Where a database is, for the programs of PostgreSQL: in their environment, so that its password is on no command line and in no error. */
 export function environmentOf(url) {
-  const { hostname, port, username, password, pathname } = new URL(url);
+  const { hostname, port, username, password, pathname, searchParams } = new URL(url);
+  const mode = searchParams.get('sslmode');
   return {
     ...process.env,
     PGHOST: decodeURIComponent(hostname),
     ...(port ? { PGPORT: port } : {}),
+    ...(mode ? { PGSSLMODE: mode } : {}),
     ...(username ? { PGUSER: decodeURIComponent(username) } : {}),
     ...(password ? { PGPASSWORD: decodeURIComponent(password) } : {}),
     PGDATABASE: decodeURIComponent(pathname.slice(1)) || 'postgres',

@@ -2,12 +2,10 @@ import {
   type Check,
   decidedBy,
   evaluateBuild,
-  type Figure,
   figuresByPath,
   labelledFigures,
   loadKinds,
   overGuesses,
-  phrase,
   remedyFor,
   reserveOf,
   type StationFigures,
@@ -19,6 +17,7 @@ import {
   wordingFor,
 } from '@hobrek/core';
 import type { Outcome } from '../refusal.js';
+import { plain } from './plain.js';
 import { buildFrom } from './read-file.js';
 
 /**
@@ -62,8 +61,13 @@ export async function check(file: string): Promise<Outcome> {
     notWorkedOut,
     ...(unread ? { unread } : {}),
     cautions,
-    stations: stations.map(({ name, speed, torque, power }) => ({ name, speed: plain(speed), torque: plain(torque), power: plain(power) })),
-    figures: Object.fromEntries([...figures].map(([path, figure]) => [path, plain(figure)])),
+    stations: stations.map(({ name, speed, torque, power }) => ({
+      name,
+      speed: plain(speed, wording),
+      torque: plain(torque, wording),
+      power: plain(power, wording),
+    })),
+    figures: Object.fromEntries([...figures].map(([path, figure]) => [path, plain(figure, wording)])),
     checks: evaluation.checks.map((each) => {
       const { id, verdict, byEstimate, unseen, margin, source } = each;
       return { id, verdict, ...(byEstimate ? { byEstimate } : {}), ...(unseen ? { unseen } : {}), margin, says: sayOf(each), source };
@@ -71,16 +75,6 @@ export async function check(file: string): Promise<Outcome> {
     notices,
   };
   return { text, json, exit: evaluation.checks.some((each) => each.verdict === 'fails') ? 1 : 0 };
-
-  function plain(figure: Figure) {
-    if (figure.known) {
-      const { unit, value, low, high } = figure;
-      return { known: true, unit, value, ...(low === undefined ? {} : { low, high }) };
-    }
-    const { unit, missing, because } = figure;
-    const why = because === undefined ? {} : { because: typeof because === 'string' ? because : phrase(because, wording) };
-    return { known: false, unit, missing, ...why };
-  }
 }
 
 function stationLine({ name, speed, torque, power }: StationFigures): string {

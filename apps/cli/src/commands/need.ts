@@ -1,5 +1,6 @@
-import { type Figure, loadKinds, needOf, sayAll, wordingFor } from '@hobrek/core';
+import { loadKinds, needOf, sayAll, wordingFor } from '@hobrek/core';
 import type { Outcome } from '../refusal.js';
+import { plain } from './plain.js';
 import { buildFrom } from './read-file.js';
 
 /**
@@ -9,15 +10,15 @@ import { buildFrom } from './read-file.js';
 export async function need(file: string): Promise<Outcome> {
   const { build, notices } = await buildFrom(file);
   const found = needOf(build, await loadKinds(build));
-  const says = sayAll(found.says, wordingFor(build));
+  const wording = wordingFor(build);
+  const says = sayAll(found.says, wording);
   const { speed, torque, power, atMotor, ratio, motor, tooSmall_W, missing } = found;
-  const figures = Object.fromEntries(Object.entries({ speed, torque, power, atMotor, ratio }).map(([name, figure]) => [name, plain(figure)]));
+  const figures = Object.fromEntries(
+    Object.entries({ speed, torque, power, atMotor, ratio }).map(([name, figure]) => [name, plain(figure, wording)]),
+  );
   return {
     text: [`${build.name}: ${says}`, ...notices].join('\n'),
     json: { name: build.name, says, ...figures, motor, tooSmall_W, missing, notices },
     exit: motor ? 0 : 1,
   };
 }
-
-const plain = (figure: Figure) =>
-  figure.known ? { value: figure.value, low: figure.low ?? figure.value, high: figure.high ?? figure.value, unit: figure.unit } : null;

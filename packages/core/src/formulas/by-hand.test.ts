@@ -22,7 +22,7 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
     'galling-speed',
     { p: 25.4, z: 17, F: 0 },
     2718.973,
-    'Shigley 10e, eq. 17-40 at an inch of pitch: 82.5 / (7.95 · 1.593846) = 6.510848; its logarithm 1.873469 over 1.873 is 1.000254, e to that 2.718973',
+    'Shigley 10e, eq. 17-40 at an inch of pitch: 82.5 / (7.95 · 1.593846) = 6.510891; its logarithm 1.873476 over 1.873 is 1.000254, e to that 2.718973',
   ],
   ['joint-angle-by-speed', { k: 18_000, n: 1500 }, 0.2094395, '12°'],
   ['joint-angle-by-shake', { a: 4210, n: 1420 }, 0.43634, 'known machine bad-11: 25° at 1420 rpm, 148.7 rad/s, are 0.43633² · 148.7² = 4210 rad/s²'],

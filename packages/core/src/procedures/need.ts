@@ -8,6 +8,7 @@ import { contextAt } from '../kinds/context.js';
 import type { Rotary, StageKind, WorkKind } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build, Line } from '../machine/build.js';
+import { entryFigure } from '../machine/entry-figure.js';
 import { elementsOf } from '../machine/paths.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { openElement, type WalkedLine, walkLine } from './walk-line.js';
@@ -55,7 +56,7 @@ export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] a
   const kind = work.kind as WorkKind;
   const wished = wishedSpeed(build);
   const arrives = walked.stations.at(-1)?.speed ?? unknown('rpm', []);
-  const own = kind.speedNeeded?.(work.inputs as never) ?? unknown('rpm', []);
+  const own = kind.speedNeeded?.(work.inputs) ?? unknown('rpm', []);
   const speed = arrives.known
     ? arrives
     : wished.known
@@ -64,11 +65,11 @@ export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] a
         ? own
         : unknown('rpm', [...(own.missing.length > 0 ? own.missing : ['wishes/leastSpeed'])]);
   const arriving: Rotary = { speed, torque: unknown('N·m', []), top: speed };
-  const demand = kind.demand(work.inputs as never, arriving, contextAt(work.path, kind, new Map()) as never);
+  const demand = kind.demand(work.inputs, arriving, contextAt(work.path, kind, new Map()));
   const power = shaftPower({ T: demand.steady, n: speed });
   const stages = opened
     .filter(({ kind: { role } }) => role === 'stage')
-    .map(({ kind: stage, path, inputs }) => (stage as StageKind).transfer(inputs as never, arriving, contextAt(path, stage, new Map()) as never));
+    .map(({ kind: stage, path, inputs }) => (stage as StageKind).transfer(inputs, arriving, contextAt(path, stage, new Map())));
   const geared = stages.reduce<number | null>((i, stage) => (i !== null && stage.ratio.known ? i * stage.ratio.value : null), 1);
   const poles = speed.known && speed.value * (stages.length > 0 ? (geared ?? 1) : 1) >= 2000 ? 2 : 4;
   const ratio = ratioTo(speed, ratedSpeed[poles]);
@@ -99,11 +100,18 @@ const ratioTo = (speed: Figure<'rpm'>, motor_rpm: number): Figure<'1'> =>
 
 /** Between the least and the most that the brief wishes; about one of them where it has one. */
 function wishedSpeed({ wishes }: Build): Figure<'rpm'> {
-  const [least, most] = [wishes?.leastSpeed?.value, wishes?.mostSpeed?.value];
-  const field = wishes?.leastSpeed ? 'wishes/leastSpeed' : 'wishes/mostSpeed';
-  if (least !== undefined && most !== undefined && least <= most) return known('rpm', (least + most) / 2, { by: 'given', field }, [least, most]);
-  const one = least ?? most;
-  return one === undefined ? unknown('rpm', ['wishes/leastSpeed']) : known('rpm', one, { by: 'given', field });
+  const [least, most] = [
+    entryFigure(wishes?.leastSpeed, 'rpm', 'wishes/leastSpeed'),
+    entryFigure(wishes?.mostSpeed, 'rpm', 'wishes/mostSpeed', ['wishes/leastSpeed']),
+  ];
+  if (!least.known || !most.known || least.value > most.value) return least.known ? least : most;
+  return known(
+    'rpm',
+    (least.value + most.value) / 2,
+    { by: 'given', field: 'wishes/leastSpeed' },
+    [lowEnd(least), highEnd(most)],
+    least.flags | most.flags,
+  );
 }
 
 /** How many stages it usually takes. */

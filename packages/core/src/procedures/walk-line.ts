@@ -29,9 +29,9 @@ import type {
 import type { Context, Limit } from '../kinds/outputs.js';
 import { type Kinds, kindKey } from '../kinds/registry.js';
 import { serviceFactor } from '../kinds/shared/service-factor.js';
-import type { Build, Element, Line, QuantityInput } from '../machine/build.js';
+import type { Build, Element, Line } from '../machine/build.js';
+import { entryFigure } from '../machine/entry-figure.js';
 import { elementsOf } from '../machine/paths.js';
-import type { Unit } from '../quantity/quantities.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { type Jam, jam } from './jam.js';
 import { sourceOutputs, stageOutputs, workOutputs } from './line-outputs.js';
@@ -202,13 +202,6 @@ const drawn = ({ driver, driven, centres, angle, line, coaxial, stock }: StageOu
   stock,
 });
 
-/** What was entered in a field of the brief. */
-function entered<U extends Unit>({ value, low, high, how }: Partial<QuantityInput> = {}, unit: U, field: string): Figure<U> {
-  if (value === undefined) return unknown(unit, []);
-  const range = low === undefined || high === undefined ? undefined : ([low, high] as const);
-  return known(unit, value, { by: 'given', field }, range, how === 'guessed' ? guessedMarks : 0);
-}
-
 const shedHours = fixed(
   's',
   720_000,
@@ -217,11 +210,12 @@ const shedHours = fixed(
 
 /** Hours that what wears must last. */
 const mustLastOf = (wishes: Build['wishes']): Figure<'s'> =>
-  wishes?.mustLast?.value === undefined ? shedHours : entered(wishes.mustLast, 's', 'wishes/mustLast');
+  wishes?.mustLast?.value === undefined ? shedHours : entryFigure(wishes.mustLast, 's', 'wishes/mustLast');
 
 /** What the brief says of the supply. */
 function supplyOf(supply: Build['supply']): Supply {
-  const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> => entered(supply[name], unit, `supply/${name}`);
+  const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> =>
+    entryFigure(supply[name], unit, `supply/${name}`, []);
   const phases = { is: supply.phases?.text as '1' | '3' | undefined, field: 'supply/phases' };
   return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), phases, breaker: entry('breaker', 'A') };
 }
@@ -305,10 +299,8 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
       continue;
     }
     const unit = unitOf(field);
-    if (input?.value !== undefined) {
-      const range = input.low === undefined || input.high === undefined ? undefined : ([input.low, input.high] as const);
-      figures[name] = known(unit, input.value, { by: 'given', field: at }, range, input.how === 'guessed' ? guessedMarks : 0);
-    } else if (field.usual) {
+    if (input?.value !== undefined) figures[name] = entryFigure(input, unit, at);
+    else if (field.usual) {
       const { value, low, high, source, of } = field.usual;
       figures[name] = known(unit, value, { by: 'usual', field: at, source }, [low, high], of === 'unseen' && low < high ? flag.unseen : 0);
     } else {
@@ -317,8 +309,6 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
   }
   return figures as InputFigures<Fields>;
 }
-
-const guessedMarks = flag.guessed | flag.unseen;
 
 /** Whether what arrives at the tool's shaft is what the work needs. */
 function strongEnough({ path, figures }: Opened, source: string, { torque, name }: StationFigures, needed: Figure<'N·m'>): Check {

@@ -1,11 +1,12 @@
 import { type Check, hold } from '../checks/check.js';
 import type { CheckOutput } from '../checks/check-output.js';
-import { type Figure, flag, known, unknown } from '../figure/figure.js';
+import { type Figure, known, unknown } from '../figure/figure.js';
 import { layOut } from '../geometry/lay-out.js';
 import { unitOf } from '../kinds/fields.js';
 import type { StageOutline } from '../kinds/kind.js';
 import { wishFields } from '../machine/brief-fields.js';
 import type { Build } from '../machine/build.js';
+import { entryFigure } from '../machine/entry-figure.js';
 import type { Told } from '../wording/sentence.js';
 import type { WalkedLine } from './walk-line.js';
 
@@ -39,12 +40,7 @@ export function wishChecks(build: Build, lines: readonly WalkedLine[]): Check[] 
   const { wishes } = build;
   if (!wishes) return [];
   const entered = (name: Wish): Figure => {
-    const field = wishFields[name];
-    const path = `wishes/${name}`;
-    const input = wishes[name];
-    if (input?.value === undefined) return unknown(unitOf(field), [path]);
-    const range = input.low === undefined || input.high === undefined ? undefined : ([input.low, input.high] as const);
-    return known(unitOf(field), input.value, { by: 'given', field: path }, range, input.how === 'guessed' ? flag.guessed | flag.unseen : 0);
+    return entryFigure(wishes[name], unitOf(wishFields[name]), `wishes/${name}`);
   };
   const [line] = lines;
   const tool = line?.stations.at(-1);
