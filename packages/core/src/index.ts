@@ -1,6 +1,8 @@
+export { standardOutputs_kW } from './catalog/standard-motors.js';
 export type { Check, Margin } from './checks/check.js';
 export { reserveOf, reserveWords } from './checks/reserve.js';
 export { type Verdict, verdictOf, verdicts, verdictWords } from './checks/verdict.js';
+export { type At, besideOf, extent, type Pen, type Sketch, type Stroke } from './drawing/sketch.js';
 export { type FieldPath, type Figure, flag, type Known, type Origin, restsOn, type Unknown } from './figure/figure.js';
 export type { Formula, InputSlot } from './figure/formula.js';
 export { formulas } from './formulas/registry.js';
@@ -12,10 +14,10 @@ export type { Curve, DrawnStage, KindHead, Role, StockBelt, StockWheel } from '.
 export type { FigureOutput, Harm, Limit } from './kinds/outputs.js';
 export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
 export { nearestSize, nextSize } from './kinds/shared/stock-wheels.js';
+export type { Sizing, SizingField } from './kinds/sizing.js';
 export type { Starter } from './kinds/starter.js';
 export { blankBuild } from './machine/blank-build.js';
 export { type BriefPart, briefParts, supplyFields, wishFields } from './machine/brief-fields.js';
-
 export {
   type Build,
   buildFormat,
@@ -36,11 +38,26 @@ export { begin, change, type History, rebase, redo, settle, undo } from './machi
 export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
+export { isOpen, openKind, openPlaces } from './machine/open.js';
 export { inchesMeant } from './machine/other-unit.js';
 export { applies, elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
 export { newNameOf, renamed } from './machine/renamed.js';
 export { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
+export {
+  beginSizing,
+  beginWithMotor,
+  findSized,
+  nameOfSized,
+  type SizedKind,
+  type SizingPlace,
+  sizedKinds,
+  sizingPlaces,
+  sketchOf,
+  withSizedKind,
+  withUsual,
+  withUsualGuessed,
+} from './machine/sizing.js';
 export { starters, startFrom } from './machine/starters.js';
 export { upgradeBuild } from './machine/upgrade.js';
 export { type Wall, wallOf } from './machine/wall.js';
@@ -63,8 +80,9 @@ export { figureLabel, figuresOfElement, type LabelledFigure, labelledFigures } f
 export { figureAt, figuresByPath } from './procedures/figure-paths.js';
 export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
-export { outputsOfLines } from './procedures/line-outputs.js';
-export { type MotorClass, type Need, needOf } from './procedures/need.js';
+export { needOutputs, outputsOfLines } from './procedures/line-outputs.js';
+export type { MotorClass } from './procedures/motor-class.js';
+export { type Need, needOf } from './procedures/need.js';
 export { overGuesses } from './procedures/over-guesses.js';
 export { type ListedPart, partsList } from './procedures/parts-list.js';
 export { procedureWords } from './procedures/procedure-words.js';

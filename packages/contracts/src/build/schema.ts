@@ -2,6 +2,7 @@ import {
   buildFormat,
   buildVersion,
   type ChoiceField,
+  isOpen,
   type KindHead,
   kindHeads,
   knownBy,
@@ -86,8 +87,23 @@ function element(role: Role): Schema {
   return {
     oneOf: kindHeads(role).map((head) => {
       const { properties, optional } = extras[role](head);
-      return { ...object({ kind: { const: head.kind }, v: { const: head.v }, inputs: inputs(head), ...properties }, optional), title: head.label };
+      const was = isOpen(head) ? { was: held(role) } : {};
+      return { ...object({ ...versioned(head), ...properties, ...was }, [...optional, ...Object.keys(was)]), title: head.label };
     }),
+  };
+}
+
+const versioned = (head: KindHead) => ({ kind: { const: head.kind }, v: { const: head.v }, inputs: inputs(head) });
+
+/** What an open place was before it was opened. */
+function held(role: Role): Schema {
+  return {
+    oneOf: kindHeads(role)
+      .filter((head) => !isOpen(head))
+      .map((head) => {
+        const { settings } = extras[role](head).properties;
+        return { ...object({ ...versioned(head), ...(settings ? { settings } : {}) }, ['settings']), title: head.label };
+      }),
   };
 }
 

@@ -7,6 +7,7 @@ import type { Sentence } from '../wording/sentence.js';
 import type { Chosen, Fields, InputFigures } from './fields.js';
 import type { Marked } from './marks.js';
 import type { Context, Limit, Outputs } from './outputs.js';
+import type { Sizing } from './sizing.js';
 import type { Starter } from './starter.js';
 
 export type Role = 'source' | 'stage' | 'work' | 'feed';
@@ -63,6 +64,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> exte
   readonly wheels?: Readonly<Record<'driver' | 'driven', StockWheel>>;
   /** Of work, machines to begin from that do it. */
   readonly starters?: readonly Starter[];
+  /** Of work, what it is sized by. */
+  readonly sizing?: Sizing;
   /** What a mark on the thing itself, or its plate in one line, fills in. */
   readonly marks?: (text: string) => Marked | null;
   /** How inputs of an older version become those of the next, by the version they have. Never changed once it has landed. */
@@ -272,6 +275,8 @@ export interface StageKind<H extends KindHead<'stage'> = KindHead<'stage'>> exte
 export interface WorkDemand extends Said {
   readonly steady: Figure<'N·m'>;
   readonly breakaway: Figure<'N·m'>;
+  /** What it needs for a moment, over and over at work, where that is more than what it needs on the average. */
+  readonly peak?: Figure<'N·m'>;
   /** It is loaded once it is up to speed: what it needs until then is its breakaway torque. */
   readonly startsEmpty?: boolean;
   /** Switched off, its own load stops it at once, or it is nothing that spins on: no run-down is told. */

@@ -3,10 +3,12 @@ import { mainsHead } from './feed/mains/fields.js';
 import type { Kind, KindHead, Role } from './kind.js';
 import { engineHead } from './source/engine/fields.js';
 import { handCrankHead } from './source/hand-crank/fields.js';
+import { openSourceHead } from './source/open/fields.js';
 import { plateMotorHead } from './source/plate-motor/fields.js';
 import { couplingHead } from './stage/coupling/fields.js';
 import { gearPairHead } from './stage/gear-pair/fields.js';
 import { gearboxHead } from './stage/gearbox/fields.js';
+import { openStageHead } from './stage/open/fields.js';
 import { rollerChainHead } from './stage/roller-chain/fields.js';
 import { timingBeltHead } from './stage/timing-belt/fields.js';
 import { torqueLimiterHead } from './stage/torque-limiter/fields.js';
@@ -32,6 +34,7 @@ const entries: readonly Entry[] = [
   { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
   { head: engineHead, load: async () => erased((await import('./source/engine/kind.js')).engine) },
   { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
+  { head: openSourceHead, load: async () => erased((await import('./source/open/kind.js')).openSource) },
   { head: vBeltHead, load: async () => erased((await import('./stage/v-belt/kind.js')).vBelt) },
   { head: timingBeltHead, load: async () => erased((await import('./stage/timing-belt/kind.js')).timingBelt) },
   { head: rollerChainHead, load: async () => erased((await import('./stage/roller-chain/kind.js')).rollerChain) },
@@ -39,6 +42,7 @@ const entries: readonly Entry[] = [
   { head: couplingHead, load: async () => erased((await import('./stage/coupling/kind.js')).coupling) },
   { head: torqueLimiterHead, load: async () => erased((await import('./stage/torque-limiter/kind.js')).torqueLimiter) },
   { head: gearboxHead, load: async () => erased((await import('./stage/gearbox/kind.js')).gearbox) },
+  { head: openStageHead, load: async () => erased((await import('./stage/open/kind.js')).openStage) },
   { head: measuredWorkHead, load: async () => erased((await import('./work/measured/kind.js')).measuredWork) },
   { head: fruitCrusherHead, load: async () => erased((await import('./work/fruit-crusher/kind.js')).fruitCrusher) },
   { head: rotaryTumblerHead, load: async () => erased((await import('./work/rotary-tumbler/kind.js')).rotaryTumbler) },

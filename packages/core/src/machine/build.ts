@@ -28,6 +28,17 @@ export interface Element {
   readonly kind: string;
   readonly v: number;
   readonly inputs: Inputs;
+  /** Of a place that was opened, what was in it: choosing the same kind again finds it. */
+  readonly was?: Held;
+}
+
+/** What was in a place before it was opened. */
+export interface Held {
+  readonly kind: string;
+  readonly v: number;
+  readonly inputs: Inputs;
+  /** Of a source. */
+  readonly settings?: readonly Setting[];
 }
 
 export interface Stage extends Element {

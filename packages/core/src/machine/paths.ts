@@ -77,13 +77,12 @@ const places = new WeakMap<Inputs, { readonly path: string; readonly fields: Fie
 /** Whether a field makes sense with what is chosen in its element. */
 export const applies = ({ when }: Field, inputs: Inputs): boolean => !when || when.is.includes(inputs[when.field]?.text ?? '');
 
-/** What a field is called in a sentence, in lower case: `plate power`. An unknown path is called by itself. */
+/** What a field is called in a sentence, in lower case: `plate power`; a place that is open by what is missing there: `motor`. An unknown path is called by itself. */
 export function fieldLabel(build: Build, path: string): string {
-  return (
-    placesOf(build)
-      .find((place) => place.path === path)
-      ?.field.label.toLowerCase() ?? path
-  );
+  const field = placesOf(build).find((place) => place.path === path)?.field;
+  if (field) return field.label.toLowerCase();
+  const placed = joined(build.lines, elementsOf).find((each) => each.path === path);
+  return (placed && kindHead(placed.role, placed.element.kind)?.noun) ?? path;
 }
 
 function withEntry(inputs: Inputs, name: string, input: QuantityInput | undefined): Inputs {

@@ -1,8 +1,9 @@
 import type { Field } from '../kinds/fields.js';
 import type { KindHead, Role } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
-import type { Build, Element, Inputs, Line, Source, Stage, Station } from './build.js';
+import type { Build, Element, Held, Inputs, Line, Source, Stage, Station } from './build.js';
 import { enter } from './enter.js';
+import { isOpen } from './open.js';
 import { elementsOf } from './paths.js';
 
 /** Whether an entry of one field can be one of another: the same quantity, or one of the other's options. */
@@ -11,12 +12,29 @@ function fits(from: Field | undefined, to: Field, text: string): boolean {
   return to.is === 'choice' && text in to.options;
 }
 
-/** An element as another kind: what both kinds have by the same name is kept. */
+/**
+ * An element as another kind: what both kinds have by the same name is kept. A place that is opened holds what was in it, and what is chosen for an open place takes
+ * up what it held.
+ */
 function asKind<E extends Element>(role: Role, element: E, kind: string): E {
-  const [was, is] = [kindHead(role, element.kind), kindHead(role, kind)];
+  const is = kindHead(role, kind);
   if (!is) throw new RangeError(`There is no ${role} of kind ${kind}`);
-  return { ...element, kind, v: is.v, inputs: keptInputs(was, is, element.inputs) };
+  if (element.kind === kind) return element;
+  const { was, ...now } = element;
+  const entered = {
+    ...(was && keptInputs(kindHead(role, was.kind), is, was.inputs)),
+    ...keptInputs(kindHead(role, element.kind), is, element.inputs),
+  };
+  const changed = { ...now, kind, v: is.v, inputs: entered } as unknown as E;
+  return isOpen({ kind }) ? { ...changed, was: heldOf(element) } : changed;
 }
+
+const heldOf = ({ kind, v, inputs, settings }: Element & Partial<Pick<Source, 'settings'>>): Held => ({
+  kind,
+  v,
+  inputs,
+  ...(settings && settings.length > 0 ? { settings } : {}),
+});
 
 function keptInputs(was: KindHead | undefined, is: KindHead, inputs: Inputs): Inputs {
   const kept = Object.entries(inputs).filter(([name, input]) => {
@@ -28,9 +46,12 @@ function keptInputs(was: KindHead | undefined, is: KindHead, inputs: Inputs): In
 
 /** A source's settings override some of its inputs: those of the old kind go as the inputs do. */
 function sourceAs(source: Source, kind: string): Source {
+  if (source.kind === kind) return source;
   const changed = asKind('source', source, kind);
-  const [was, is] = [kindHead('source', source.kind), kindHead('source', kind) as KindHead];
-  return { ...changed, settings: source.settings.map((setting) => ({ ...setting, inputs: keptInputs(was, is, setting.inputs) })) };
+  const [from, settings] = source.was ? [source.was.kind, source.was.settings ?? []] : [source.kind, source.settings];
+  const [was, is] = [kindHead('source', from), kindHead('source', kind) as KindHead];
+  if (isOpen({ kind })) return { ...changed, settings: [] };
+  return { ...changed, settings: settings.map((setting) => ({ ...setting, inputs: keptInputs(was, is, setting.inputs) })) };
 }
 
 const inLine = (build: Build, id: string, change: (line: Line) => Line): Build => {

@@ -18,6 +18,11 @@ type Find = (role: Role, kind: string) => KindHead | undefined;
 export function upgradeBuild(raw: object, find: Find = kindHead): { readonly build: object; readonly tooNew: readonly TooNew[] } {
   const tooNew: TooNew[] = [];
   const raise = <E>(role: Role, element: E, path: string): E => {
+    const { was } = (element ?? {}) as Partial<Element>;
+    const held = was && raiseOne(role, was, `${path}.was`);
+    return raiseOne(role, held === was ? element : ({ ...element, was: held } as E), path);
+  };
+  const raiseOne = <E>(role: Role, element: E, path: string): E => {
     const { kind, v, inputs } = (element ?? {}) as Partial<Element>;
     const head = typeof kind === 'string' ? find(role, kind) : undefined;
     if (!head || typeof v !== 'number' || !Number.isInteger(v) || typeof inputs !== 'object' || inputs === null || v === head.v) return element;

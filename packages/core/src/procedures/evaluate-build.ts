@@ -1,18 +1,22 @@
 import type { Check } from '../checks/check.js';
 import { reserveOf } from '../checks/reserve.js';
 import { rankOf, type Verdict, worstVerdict } from '../checks/verdict.js';
+import type { Figure } from '../figure/figure.js';
 import { joined, joinedOnce } from '../joined.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
-import type { Build } from '../machine/build.js';
+import type { Build, Line } from '../machine/build.js';
 import { meansTheSame } from '../machine/means-the-same.js';
+import { isOpen, openPlaces } from '../machine/open.js';
 import { listed } from '../quantity/listed.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
-import { couldDrive, needOf } from './need.js';
+import { couldDrive } from './could-drive.js';
+import { type Need, needOf } from './need.js';
+import { ratioSays } from './need-says.js';
 import { type WalkedLine, walkLine } from './walk-line.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 12;
+export const engineVersion = 13;
 
 /** What was worked out of a build. Plain data: sentences are put into words, and figures into units, by whoever shows them. */
 export interface Evaluation {
@@ -46,24 +50,35 @@ export interface WorkedOut {
  */
 export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Evaluation {
   if (last && meansTheSame(build, last.build)) return last.evaluation;
-  const lines = build.lines.map((line) => walkLine(line, kinds, build));
-  const checks = worstFirst([...joined(lines, (line) => line.checks), ...wishChecks(build, lines)]);
+  const open = openPlaces(build);
+  const walked = build.lines.map((line) => walkLine(line, kinds, build));
+  const ends = build.lines.map((line, k) => fromEitherEnd(build, kinds, line, walked[k] as WalkedLine));
+  const lines = walked.map((line, k) => withNeed(line, ends[k]?.need));
+  const all = [...joined(lines, (line) => line.checks), ...wishChecks(build, lines)];
+  // What hangs on a place that is still open is not told one by one: the sentence is about that.
+  const checks = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
   // The sentence is about the work first, then about whatever is worse.
-  const headline = lines.map((line) => line.checks[0] as Check).sort(byVerdict)[0];
+  const headline = lines
+    .map((line) => line.checks[0] as Check)
+    .filter((check) => !hangsOn(check, open))
+    .sort(byVerdict)[0];
   const worst = checks[0];
-  const other = worst && headline && rankOf[worst.verdict] > rankOf[headline.verdict] ? [withReserve(worst)] : [];
+  const other = worst && rankOf[worst.verdict] > rankOf[headline?.verdict ?? 'unknown'] ? [withReserve(worst)] : [];
   // What the wall feeds bounds every cure.
   const wall = checks.find(({ id, verdict }) => id.endsWith('/check-circuit') && (verdict === 'fails' || verdict === 'close'));
   if (wall && wall !== worst) other.push(withReserve(wall));
-  const open = headline?.verdict === 'unknown' ? fromEitherEnd(build, kinds, lines) : [];
+  const fromEnds = headline && headline.verdict !== 'unknown' ? joined(ends, (each) => each.stillOpen) : joined(ends, (each) => each.says);
   const notEntered = joined(lines, (line) => line.notEntered);
   const what = [...never, ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
   return {
     lines,
     checks,
-    verdict: worstVerdict(checks),
-    says: headline ? [...open, headline.says, ...other] : [sentence('nothing is entered yet: begin with the motor')],
-    jam: joined(lines, (line) => line.jam.says),
+    verdict: open.size > 0 && worst?.verdict !== 'fails' ? 'unknown' : worstVerdict(checks),
+    says:
+      headline || fromEnds.length > 0
+        ? [...fromEnds, ...(headline ? [headline.says] : []), ...other]
+        : [sentence('nothing is entered yet: begin with the motor')],
+    jam: open.size > 0 ? [] : joined(lines, (line) => line.jam.says),
     notWorkedOut: [
       ...(notEntered.length > 0 ? [sentence('not entered: {fields}', { fields: listed(notEntered) })] : []),
       sentence('not worked out: {what}', { what }),
@@ -72,21 +87,43 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   };
 }
 
-/** Where nothing drives the work yet, what motor it needs; where nothing is known of the work, what the motor could drive. */
-function fromEitherEnd(build: Build, kinds: Kinds, lines: readonly WalkedLine[]): readonly Sentence[] {
-  return build.lines.flatMap((line, k) => {
-    const [source] = lines[k]?.stations ?? [];
-    const needed = lines[k]?.checks[0]?.needs;
-    if (!source || !needed) return [];
-    if (!source.torque.known && needed.known) {
-      const need = needOf(build, kinds, line, lines[k]);
-      return need.motor ? need.says : [];
-    }
-    if (source.torque.known && !needed.known)
-      return [couldDrive(source, kindHead('source', line.source.kind)?.noun ?? 'motor')].flatMap((says) => says ?? []);
-    return [];
-  });
+interface FromEnds {
+  /** What the work needs, where that was worked out. */
+  readonly need?: Need;
+  /** While the work’s own check says nothing. */
+  readonly says: readonly Sentence[];
+  /** While that check says something already, but a stage is open. */
+  readonly stillOpen: readonly Sentence[];
 }
+
+/** Where nothing drives the work yet, what motor it needs; where nothing is known of the work, what the motor could drive; where only a stage is open, what it must be. */
+function fromEitherEnd(build: Build, kinds: Kinds, line: Line, walked: WalkedLine): FromEnds {
+  const [source] = walked.stations;
+  const needed = walked.checks[0]?.needs;
+  const none = { says: [], stillOpen: [] };
+  if (!source || !needed) return none;
+  if (isOpen(line.source) || !source.torque.known) {
+    const need = needOf(build, kinds, line, walked);
+    return { need, says: need.motor || isOpen(line.source) ? need.says : [], stillOpen: [] };
+  }
+  if (source.torque.known && !needed.known)
+    return { ...none, says: [couldDrive(source, kindHead('source', line.source.kind)?.noun ?? 'motor')].flatMap((says) => says ?? []) };
+  const ratio = line.stages.findIndex(isOpen);
+  if (ratio < 0) return none;
+  const left = ratioSays(walked.figures.get(`${line.id}/${line.stages[ratio]?.id}`)?.get('ratio') as Figure<'1'>);
+  return { says: left, stillOpen: left };
+}
+
+/** The figures of the need are found where those of the line are. */
+const withNeed = (line: WalkedLine, need: Need | undefined): WalkedLine =>
+  need ? { ...line, figures: new Map([...line.figures, [`${line.id}/need`, need.figures]]) } : line;
+
+/** Whether a check is not known for want of an element. */
+const hangsOn = ({ has, needs }: Check, open: ReadonlySet<string>): boolean =>
+  open.size > 0 && [has, needs].some((figure) => !figure.known && figure.missing.some((path) => open.has(path)));
+
+/** A speed that is only aimed at is met by itself: that is no news. */
+const isAim = ({ has, needs }: Check): boolean => has.known && needs.known && Math.abs(has.value / needs.value - 1) < 1e-9;
 
 /** The sentence of a check with what is left, where that is told. */
 function withReserve(check: Check): Sentence {

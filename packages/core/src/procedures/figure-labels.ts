@@ -7,7 +7,7 @@ import { namesOfElements } from '../machine/element-names.js';
 import { elementsOf } from '../machine/paths.js';
 import type { Evaluation } from './evaluate-build.js';
 import { limitName } from './jam.js';
-import { jamOutputs, outputsOfRole, stationFigures } from './line-outputs.js';
+import { jamOutputs, needOutputs, outputsOfRole, stationFigures } from './line-outputs.js';
 import type { WalkedLine } from './walk-line.js';
 
 /** A figure with all that people call it by. */
@@ -69,7 +69,7 @@ function ofLine(line: Line, evaluation: Evaluation, k: number): LabelledFigure[]
       return figure && !taken.has(path) ? [labelled(path, figure, station.name, output)] : [];
     }),
   );
-  return [...ofElements, ...ofStations, ...inJam(line, walked)];
+  return [...ofElements, ...ofStations, ...inJam(line, walked), ...ofNeed(line, walked)];
 }
 
 function ofElement(line: Line, { figures }: WalkedLine, { role, path, element }: ReturnType<typeof elementsOf>[number]): LabelledFigure[] {
@@ -101,6 +101,17 @@ function inJam({ id, stations }: Pick<Line, 'id' | 'stations'>, { figures, jam }
     labelled(`${id}/jam/${limitName(rung.id)}`, rung.atTool, of, { label: capital(rung.short), quantity: 'torque', group: 'In a jam' }),
   );
   return [...ofJam, ...limits];
+}
+
+/** What motor the work needs, where that was worked out. */
+function ofNeed({ id, stations }: Pick<Line, 'id' | 'stations'>, { figures }: WalkedLine): LabelledFigure[] {
+  const own = figures.get(`${id}/need`);
+  if (!own) return [];
+  const of = `what the ${stations.at(-1)?.name ?? 'tool'} needs`;
+  return Object.entries(needOutputs.figures).flatMap(([name, output]) => {
+    const figure = own.get(name);
+    return figure ? [labelled(`${id}/need/${name}`, figure, of, output)] : [];
+  });
 }
 
 const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

@@ -3,6 +3,7 @@ import { type Verdict, worstVerdict } from '../checks/verdict.js';
 import type { Figure } from '../figure/figure.js';
 import { type Kinds, kindHead, kindHeads } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
+import { isOpen } from '../machine/open.js';
 import { withStageAdded } from '../machine/reshape.js';
 import { show, type UnitHabit } from '../quantity/show.js';
 import { type Evaluation, evaluateBuild } from './evaluate-build.js';
@@ -39,11 +40,13 @@ export function fitsHere(build: Build, kinds: Kinds, lineId: string, at: number,
   const ratio = ratioNeeded(build, now);
   const line = build.lines.find(({ id }) => id === lineId);
   const source = (line && kindHead('source', line.source.kind)?.noun) ?? 'source';
-  return kindHeads('stage').map(({ kind, label, begins }) => {
-    const entries = begins?.(ratio) ?? {};
-    const after = evaluateBuild(withStageAdded(build, lineId, at, kind, entries), kinds);
-    return { kind, label, begins: entries, verdict: judged(after), says: changes(now, after, lineId, source, units) };
-  });
+  return kindHeads('stage')
+    .filter((head) => !isOpen(head))
+    .map(({ kind, label, begins }) => {
+      const entries = begins?.(ratio) ?? {};
+      const after = evaluateBuild(withStageAdded(build, lineId, at, kind, entries), kinds);
+      return { kind, label, begins: entries, verdict: judged(after), says: changes(now, after, lineId, source, units) };
+    });
 }
 
 /** Of all that is known: what is not entered yet of a part that is only tried says nothing against it. */

@@ -108,7 +108,10 @@ export const stageOutputs = {
 
 /** What is worked out of any work, beside what its kind puts out. */
 export const workOutputs = {
-  figures: {},
+  figures: {
+    'peak-at-tool': figure('Torque at its peaks', 'torque', 'At work', { aside: true }),
+    'stalls-at-tool': figure('Torque at which it stalls', 'torque', 'At work', { aside: true }),
+  },
   checks: {
     carries: {
       subject: 'whether the {source} is strong enough',
@@ -120,6 +123,14 @@ export const workOutputs = {
         fails: 'the {source} is too weak: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
       },
     },
+    peaks: {
+      subject: 'whether the {source} gets over the peaks of the work',
+      source: 'Torque at which it stalls against the torque of a moment; what spins helps it over, which is left out',
+      says: {
+        holds: 'the {source} gets over the peaks of the work: it stalls at {has} at the {shaft}, the peaks take {needs}',
+        fails: 'the peaks of the work may slow it down: it stalls at {has} at the {shaft}, the peaks take {needs}; what spins helps it over',
+      },
+    },
   },
   limits: {},
 } as const satisfies Outputs;
@@ -129,6 +140,38 @@ export const jamOutputs = {
   figures: {
     'jam-torque': figure('Jam torque at the tool', 'torque', 'In a jam', { key: true }),
     'may-last': figure('Time it may go on', 'time', 'In a jam', { key: true }),
+  },
+  checks: {},
+  limits: {},
+} as const satisfies Outputs;
+
+/** What is worked out backwards from the work: what motor would do, what one size less or two sizes more would. */
+export const needOutputs = {
+  figures: {
+    speed: figure('Speed needed', 'speed', 'At the tool', { key: true }),
+    torque: figure('Torque needed', 'torque', 'At the tool', { key: true }),
+    power: figure('Power needed', 'power', 'At the tool', { key: true }),
+    'passes-on': figure('Share of the torque that arrives', 'fraction', 'On the way'),
+    ratio: figure('Ratio', 'count', 'On the way', { key: true }),
+    'service-factor': figure('Service factor of a V-belt', 'count', 'On the way'),
+    'drive-rating': figure('Power that a drive is chosen for', 'power', 'On the way'),
+    'at-motor': figure('Power at the motor', 'power', 'Motor to look for', { key: true }),
+    'breakaway-at-motor': figure('Breakaway torque at the motor', 'torque', 'Motor to look for'),
+    class: figure('Standard output', 'power', 'Motor to look for', { key: true }),
+    'motor-speed': figure('Speed of such a motor', 'speed', 'Motor to look for'),
+    'rated-torque': figure('Its rated torque', 'torque', 'Motor to look for'),
+    'draws-single': figure('Current on one phase', 'current', 'Motor to look for'),
+    'draws-three': figure('Current on three phases', 'current', 'Motor to look for'),
+    weighs: figure('Mass', 'mass', 'Motor to look for'),
+    'stuck-torque': figure('Torque at a stuck tool', 'torque', 'Motor to look for'),
+    'smaller-class': figure('One size smaller', 'power', 'Too small'),
+    'smaller-loaded': figure('Load of it', 'fraction', 'Too small'),
+    'smaller-at-rest': figure('Torque of it at rest, with a run capacitor', 'torque', 'Too small'),
+    'bigger-class': figure('Two sizes larger', 'power', 'Larger to be safe'),
+    'bigger-loaded': figure('Load of it', 'fraction', 'Larger to be safe'),
+    'bigger-draws': figure('Current of it on one phase', 'current', 'Larger to be safe'),
+    'bigger-weighs': figure('Mass of it', 'mass', 'Larger to be safe'),
+    'bigger-stuck-torque': figure('Torque of it at a stuck tool', 'torque', 'Larger to be safe'),
   },
   checks: {},
   limits: {},
@@ -154,4 +197,4 @@ export const outputsOfRole = {
 } as const satisfies Record<string, Outputs>;
 
 /** All that is declared of lines, whatever is in them: for the reference, and for who reads every word. */
-export const outputsOfLines = { stationFigures, sourceOutputs, stageOutputs, workOutputs, jamOutputs, jamCheck, hangsSays } as const;
+export const outputsOfLines = { stationFigures, sourceOutputs, stageOutputs, workOutputs, jamOutputs, needOutputs, jamCheck, hangsSays } as const;

@@ -1,237 +1,155 @@
-import { efficiencyOf, powerFactorOf } from '../catalog/motor-sizes.js';
-import { type StartType, smallMotors } from '../catalog/small-motors.js';
-import { nextOutput, outputBefore } from '../catalog/standard-motors.js';
-import { type FieldPath, type Figure, fixed, flag, highEnd, known, lowEnd, scaled, unknown } from '../figure/figure.js';
+import { type FieldPath, type Figure, fixed, highEnd, type Known, known, scaled, unknown } from '../figure/figure.js';
+import { defineProcedure, solve } from '../figure/formula.js';
 import { drawnPower } from '../formulas/motor/drawn-power.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
-import { contextAt } from '../kinds/context.js';
-import type { Rotary, StageKind, WorkKind } from '../kinds/kind.js';
-import type { Kinds } from '../kinds/registry.js';
+import { neededBefore } from '../formulas/transmission/needed-before.js';
+import { torqueAtTool } from '../formulas/transmission/torque-at-tool.js';
+import { torqueGain } from '../formulas/transmission/torque-gain.js';
+import { contextAt, type OwnFigures } from '../kinds/context.js';
+import type { Rotary, StageKind, WorkDemand, WorkKind } from '../kinds/kind.js';
+import type { Context } from '../kinds/outputs.js';
+import { type Kinds, kindHead } from '../kinds/registry.js';
+import { serviceFactor } from '../kinds/shared/service-factor.js';
+import { perStage, usuallyPasses } from '../kinds/shared/usual-losses.js';
 import type { Build, Line } from '../machine/build.js';
-import { entryFigure } from '../machine/entry-figure.js';
+import { isOpen } from '../machine/open.js';
 import { elementsOf } from '../machine/paths.js';
-import { type Sentence, sentence } from '../wording/sentence.js';
+import { needOutputs } from './line-outputs.js';
+import { atRestByRunCapacitor, currentOf, massOf, outputFor, ratedTorqueOf, sizesFrom, stallsAt, startsThatDo } from './motor-class.js';
+import { type Needed, needSays, type Said } from './need-says.js';
+import { ratioLeft, speedNeeded, usualMotor } from './open-places.js';
 import { openElement, type WalkedLine, walkLine } from './walk-line.js';
 
-/** A motor to look for. */
-export interface MotorClass {
-  readonly output_W: number;
-  readonly poles: 2 | 4;
-  /** How it may start: each kind that breaks the work away at its least. */
-  readonly starts: readonly StartType[];
-  /** Current of a single-phase one of this size on 230 V, A, and of a three-phase one on 400 V. */
-  readonly draws_A: { readonly single: number; readonly three: number };
-}
-
 /** What the work needs of a motor, worked out backwards from the tool. */
-export interface Need {
-  readonly speed: Figure<'rpm'>;
-  readonly torque: Figure<'N·m'>;
-  /** At the tool, and at the shaft of whatever drives it. */
-  readonly power: Figure<'W'>;
-  readonly atMotor: Figure<'W'>;
-  /** Turns of the motor for one of the tool. */
-  readonly ratio: Figure<'1'>;
-  readonly motor: MotorClass | null;
-  /** The one size smaller that would not do; null where there is none. */
-  readonly tooSmall_W: number | null;
-  /** What would have to be entered for a class to be named. */
-  readonly missing: readonly FieldPath[];
-  readonly says: readonly Sentence[];
-}
-
-const perStageSource = 'Common practice, no source: a belt, a chain or a pair of gears passes 89 to 98 %';
-const perStage = fixed('1', 0.95, perStageSource, [0.89, 0.98], flag.estimated);
-/** What is left of a motor that is neither close nor too large. */
-const withReserve = 1.25;
-const ratedSpeed = { 2: 2850, 4: 1425 } as const;
+export interface Need extends Needed, Said {}
 
 /**
  * What motor a line of a build needs, whatever drives it today, or nothing: the speed that there is, else that of the brief, else the work’s own; torque from the
  * work at that speed; losses of the stages that are there, usual ones where none is.
  */
 export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] as Line, walked: WalkedLine = walkLine(line, kinds, build)): Need {
+  const figures: OwnFigures = new Map();
+  const { note } = contextAt(`${line.id}/need`, needOutputs, figures);
   const opened = elementsOf(line).map((placed) => openElement(placed, kinds));
   const work = opened.at(-1) as (typeof opened)[number];
   const kind = work.kind as WorkKind;
-  const wished = wishedSpeed(build);
   const arrives = walked.stations.at(-1)?.speed ?? unknown('rpm', []);
-  const own = kind.speedNeeded?.(work.inputs) ?? unknown('rpm', []);
-  const speed = arrives.known
-    ? arrives
-    : wished.known
-      ? wished
-      : own.known
-        ? own
-        : unknown('rpm', [...(own.missing.length > 0 ? own.missing : ['wishes/leastSpeed'])]);
-  const arriving: Rotary = { speed, torque: unknown('N·m', []), top: speed };
-  const demand = kind.demand(work.inputs, arriving, contextAt(work.path, kind, new Map()));
-  const power = shaftPower({ T: demand.steady, n: speed });
-  const stages = opened
-    .filter(({ kind: { role } }) => role === 'stage')
-    .map(({ kind: stage, path, inputs }) => (stage as StageKind).transfer(inputs, arriving, contextAt(path, stage, new Map())));
+  const needed = speedNeeded(build.wishes, kind, work.inputs);
+  const speed = note('speed', arrives.known && !line.stages.some(isOpen) ? arrives : needed.aim);
+  const turning: Rotary = { speed, torque: unknown('N·m', []), top: speed };
+  const demand = kind.demand(work.inputs, turning, contextAt(work.path, kind, new Map()));
+  const torque = note('torque', demand.steady);
+  const power = note('power', shaftPower({ T: torque, n: speed }));
+
+  const chosen = opened.filter(({ kind: each }) => each.role === 'stage' && !isOpen(each));
+  const stages = chosen.map(({ kind: stage, path, inputs }) => (stage as StageKind).transfer(inputs, turning, contextAt(path, stage, new Map())));
+  const hasStages = stages.length > 0 && !line.stages.some(isOpen);
   const geared = stages.reduce<number | null>((i, stage) => (i !== null && stage.ratio.known ? i * stage.ratio.value : null), 1);
-  const poles = speed.known && speed.value * (stages.length > 0 ? (geared ?? 1) : 1) >= 2000 ? 2 : 4;
-  const ratio = ratioTo(speed, ratedSpeed[poles]);
+  const shaft = speed.known ? known('rpm', speed.value * (hasStages ? (geared ?? 1) : 1), speed.origin) : speed;
+  const { poles, speed: usual } = usualMotor(shaft, build.supply);
+  const ratio = note(
+    'ratio',
+    speed.known ? solve('1', ratioLeft, { n_1: usual, n_2: speed }, ({ n_1 = 0, n_2 = 0 }) => n_1 / n_2) : unknown('1', speed.missing),
+  );
   // A stage that does not know its losses yet has usual ones.
-  const passes =
-    stages.length > 0
-      ? stages.map(({ efficiency }) => (efficiency.known ? efficiency : perStage))
-      : Array.from({ length: stagesFor(ratio) }, () => perStage);
-  const atMotor = passes.reduce((P, eta) => drawnPower({ P, eta }), power);
-  const missing = [...new Set([speed, demand.steady].flatMap((figure) => (figure.known ? [] : figure.missing)))];
-  const motor = atMotor.known ? classFor(atMotor, poles, breakawayShare(demand.breakaway, demand.steady, demand.startsEmpty === true)) : null;
-  const tooSmall_W = motor && outputBefore(motor.output_W);
-  const need = { speed, torque: demand.steady, power, atMotor, ratio, motor, tooSmall_W, missing };
-  return { ...need, says: sentencesOf(need, line.stations.at(-1)?.name ?? 'tool shaft', stages.length > 0) };
-}
-
-/** Turns of a loaded motor (common practice, no source: 1425 of four poles, 2850 of two, on 50 Hz) for one of the tool. */
-const ratioTo = (speed: Figure<'rpm'>, motor_rpm: number): Figure<'1'> =>
-  speed.known
-    ? known(
-        '1',
-        motor_rpm / speed.value,
-        { by: 'limit', source: 'Common practice, no source: a loaded motor turns about 1425 or 2850 rpm on 50 Hz' },
-        [motor_rpm / highEnd(speed), motor_rpm / lowEnd(speed)],
-        speed.flags,
-      )
-    : unknown('1', speed.missing);
-
-/** Between the least and the most that the brief wishes; about one of them where it has one. */
-function wishedSpeed({ wishes }: Build): Figure<'rpm'> {
-  const [least, most] = [
-    entryFigure(wishes?.leastSpeed, 'rpm', 'wishes/leastSpeed'),
-    entryFigure(wishes?.mostSpeed, 'rpm', 'wishes/mostSpeed', ['wishes/leastSpeed']),
-  ];
-  if (!least.known || !most.known || least.value > most.value) return least.known ? least : most;
-  return known(
-    'rpm',
-    (least.value + most.value) / 2,
-    { by: 'given', field: 'wishes/leastSpeed' },
-    [lowEnd(least), highEnd(most)],
-    least.flags | most.flags,
+  const passes = note(
+    'passes-on',
+    hasStages
+      ? stages.reduce<Figure<'1'>>((k, { efficiency }) => scaled(k, efficiency.known ? efficiency : perStage, 'Of the stages in a row'), exactly)
+      : usuallyPasses(ratio),
   );
+  const atMotor = note('at-motor', drawnPower({ P: power, eta: passes }));
+  const missing = [...new Set([speed, torque].flatMap((figure) => (figure.known ? [] : figure.missing)))];
+  const breakaway = note('breakaway-at-motor', neededBefore({ T_2: breakawayOf(demand), i: ratio, k: passes }));
+  const factor = note('service-factor', serviceFactor('v-belt', { shock: demand.shock, driver: undefined }));
+  if (factor.known) note('drive-rating', scaled(atMotor, factor, 'With the service factor of the work'));
+
+  const output = note('class', outputFor(atMotor));
+  const motor = output.known ? classOf(output, { poles, usual, breakaway, demand, work: line.work.kind }) : null;
+  if (output.known) compare(output, { poles, usual, ratio, passes, atMotor, note });
+  const found = {
+    ...{ speed, any: arrives.known && hasStages ? speed : needed.any, torque, power, atMotor, ratio, motor, missing, figures },
+    tooSmall_W: wattsOf(figures.get('smaller-class')),
+  };
+  const shaftName = line.stations.at(-1)?.name ?? 'tool shaft';
+  return {
+    ...found,
+    ...needSays(found, {
+      shaft: shaftName,
+      hasStages,
+      nothingDrives: isOpen(line.source),
+      isAway: kindHead('work', line.work.kind)?.sizing?.awayFromMains === true,
+    }),
+  };
 }
 
-/** How many stages it usually takes. */
-function stagesFor(ratio: Figure<'1'>): number {
-  const i = ratio.known ? Math.max(ratio.value, 1 / ratio.value) : 3;
-  return i < 1.15 ? 0 : i <= 5 ? 1 : i <= 20 ? 2 : 3;
+const exactly = fixed('1', 1, 'Nothing is lost before the first stage');
+const wattsOf = (figure: Figure | undefined): number | null => (figure?.known ? figure.value : null);
+
+const breakawaySource = 'Common practice, no source: half as much again as when it turns, a third of it where it starts empty';
+
+/** Torque that gets it moving. */
+const breakawayOf = ({ breakaway, steady, startsEmpty }: WorkDemand): Figure<'N·m'> =>
+  breakaway.known ? breakaway : scaled(steady, startsEmpty ? 0.3 : 1.5, breakawaySource);
+
+interface Looked {
+  readonly poles: 2 | 4;
+  /** Loaded speed of a motor of so many poles. */
+  readonly usual: Figure<'rpm'>;
 }
 
-/** Breakaway torque over the torque at work, as the motor feels it. */
-const breakawayShare = (breakaway: Figure<'N·m'>, steady: Figure<'N·m'>, isEmpty: boolean): number =>
-  breakaway.known && steady.known && steady.value > 0 ? highEnd(breakaway) / steady.value : isEmpty ? 0.3 : 1.5;
-
-/** The least standard output that keeps a fifth in reserve at the most that is needed. @param share breakaway over steady torque */
-function classFor(atMotor: Figure<'W'> & { known: true }, poles: 2 | 4, share: number): MotorClass | null {
-  const output = nextOutput(highEnd(atMotor) * withReserve);
-  if (output === null) return null;
-  const kW = output / 1000;
-  const loaded = (share * atMotor.value) / output;
-  const starts = (Object.keys(smallMotors) as StartType[]).filter((kind) => kind !== 'shaded-pole' && smallMotors[kind].start[0] >= loaded);
-  const amps = (kind: StartType, volts: number) => output / (volts * efficiencyOf(kind, kW, poles)[1] * powerFactorOf(kind, kW, poles)[1]);
-  return { output_W: output, poles, starts, draws_A: { single: amps('capacitor-run', 230), three: amps('three-phase', 400 * Math.sqrt(3)) } };
+function classOf(
+  output: Known<'W'>,
+  { poles, usual, breakaway, demand, work }: Looked & { readonly breakaway: Figure<'N·m'>; readonly demand: WorkDemand; readonly work: string },
+): MotorClass {
+  const rated = ratedTorqueOf(output, usual);
+  const share = breakaway.known && rated.known ? highEnd(breakaway) / rated.value : 0;
+  const longest_s = demand.lasts.known ? highEnd(demand.lasts) : Number.POSITIVE_INFINITY;
+  return {
+    output_W: output.value,
+    poles,
+    starts: startsThatDo(share, output.value / 1000, poles),
+    duty: longest_s <= 600 ? 'S2 10 min' : longest_s <= 1800 ? 'S2 30 min' : 'S1',
+    reverses: kindHead('work', work)?.sizing?.reverses === true,
+  };
 }
 
-/** How it has to start, by the weakest kind that breaks the work away. */
-function startSays(starts: readonly StartType[]): string {
-  if (starts.includes('capacitor-run')) return 'any start, a run capacitor too';
-  if (starts.includes('split-phase'))
-    return 'starting with a start winding, a start capacitor or on three phases; a run capacitor alone is too weak at the start';
-  if (starts.includes('three-phase')) return 'starting with a start capacitor or on three phases; a start winding alone is too weak at the start';
-  if (starts.includes('capacitor-start')) return 'starting with a start capacitor: nothing else is strong enough at the start';
-  return 'starting unloaded or by a clutch: nothing that is common breaks it away loaded';
+interface Compared extends Looked {
+  readonly ratio: Figure<'1'>;
+  readonly passes: Figure<'1'>;
+  readonly atMotor: Figure<'W'>;
+  readonly note: Context<typeof needOutputs>['note'];
 }
 
-/** What the wall feeds it by: a motor at its start takes some of what a breaker has to spare. */
-const wallSays = (single_A: number): string =>
-  single_A <= 4
-    ? 'any socket of 10 A'
-    : single_A <= 10
-      ? 'any socket of 16 A'
-      : single_A <= 16
-        ? 'a circuit of its own of 16 A, or three phases'
-        : 'three phases, or a circuit of its own';
-
-function sentencesOf(
-  { speed, torque, power, atMotor, ratio, motor, tooSmall_W, missing }: Omit<Need, 'says'>,
-  shaft: string,
-  hasStages: boolean,
-): Sentence[] {
-  if (!torque.known || !speed.known || !power.known || !atMotor.known) return [missingSays(shaft, missing)];
-  const needs = sentence('the {shaft} needs {torque} at {speed}, {power}; with {losses} losses {atMotor} at the motor', {
-    shaft,
-    torque,
-    speed,
-    power,
-    atMotor,
-    losses: hasStages ? 'its' : 'usual',
-  });
-  if (!motor) return [needs, sentence('that is more than an induction motor of a shed has')];
-  const { single, three } = motor.draws_A;
-  const look = sentence(
-    'look for {output}, {poles} poles, S1, {starts}; it draws about {single} of 230 V, or {three} of three phases of 400 V: {wall}',
-    {
-      output: { value: motor.output_W, unit: 'W' },
-      poles: motor.poles === 2 ? 'two' : 'four',
-      starts: startSays(motor.starts),
-      single: { value: single, unit: 'A' },
-      three: { value: three, unit: 'A' },
-      wall: wallSays(single),
-    },
-  );
-  const small =
-    tooSmall_W === null ? [] : [sentence('{small} would leave under a fifth in reserve, or nothing', { small: { value: tooSmall_W, unit: 'W' } })];
-  return [needs, look, ...small, ...(hasStages ? [] : ratioSays(ratio))];
+/** What the class draws and weighs and what a stuck tool gets of it; the same of one size less and of two more. */
+function compare(output: Known<'W'>, { poles, usual, ratio, passes, atMotor, note }: Compared): void {
+  const stuck = (of: Known<'W'>) => torqueAtTool({ T: stallsAt(of, usual), G: torqueGain({ i: ratio, k: passes, G_2: atTool }) });
+  const loaded = (of: Known<'W'>) => solve('1', loadOf, { P: atMotor, P_n: of }, ({ P = 0, P_n = 1 }) => P / P_n);
+  note('motor-speed', usual);
+  note('rated-torque', ratedTorqueOf(output, usual));
+  note('draws-single', currentOf(output, poles, 1));
+  note('draws-three', currentOf(output, poles, 3));
+  note('weighs', massOf(output));
+  note('stuck-torque', stuck(output));
+  const [smaller, bigger] = [sizesFrom(output, -1), sizesFrom(output, 2)];
+  if (smaller) {
+    note('smaller-class', smaller);
+    note('smaller-loaded', loaded(smaller));
+    note('smaller-at-rest', atRestByRunCapacitor(smaller, usual));
+  }
+  if (bigger) {
+    note('bigger-class', bigger);
+    note('bigger-loaded', loaded(bigger));
+    note('bigger-draws', currentOf(bigger, poles, 1));
+    note('bigger-weighs', massOf(bigger));
+    note('bigger-stuck-torque', stuck(bigger));
+  }
 }
 
-function missingSays(shaft: string, missing: readonly FieldPath[]): Sentence {
-  const fields = missing.filter((field) => field !== 'wishes/leastSpeed');
-  const speed = fields.length < missing.length ? 'the brief does not say how fast it turns' : '';
-  const enter = fields.length > 0 ? sentence('enter {fields}', { fields: { fields } }) : '';
-  return sentence('what motor the {shaft} needs is not known yet: {speed}{and}{enter}', {
-    shaft,
-    speed,
-    enter,
-    and: speed && fields.length > 0 ? '; ' : '',
-  });
-}
+const atTool = fixed('1', 1, 'At the tool itself');
 
-/** In how many stages, and of which kinds, a ratio is usually done (common practice, no source). */
-function ratioSays(ratio: Figure<'1'>): Sentence[] {
-  if (!ratio.known) return [];
-  const i = ratio.value;
-  const how =
-    i > 0.87 && i < 1.15
-      ? 'a coupling'
-      : i < 1
-        ? 'one belt that steps up'
-        : i <= 5
-          ? 'one belt, or a chain behind something slower'
-          : i <= 20
-            ? 'two belts, a belt and a chain, or a helical gearbox'
-            : 'a worm or helical gearbox, with a chain behind it where it is slow';
-  return [sentence('between them {ratio} to 1: usually {how}', { ratio, how })];
-}
-
-const outputs_rpm = [30, 100, 300, 1000] as const;
-
-/**
- * What a source alone could drive: its torque at some speeds after usual losses.
- * @param source its own shaft
- */
-export function couldDrive({ torque, speed }: Pick<Rotary, 'torque' | 'speed'>, noun: string): Sentence | null {
-  if (!torque.known || !speed.known) return null;
-  const each = outputs_rpm.flatMap((rpm) => {
-    const i = speed.value / rpm;
-    if (i < 1.15) return [];
-    const passes = Array.from({ length: stagesFor(known('1', i, { by: 'limit', source: perStageSource })) }, () => perStage);
-    const T = passes.reduce<Figure<'N·m'>>((now, eta) => scaled(now, eta, perStageSource), scaled(torque, i, `Down to ${rpm} rpm`));
-    return [sentence('{T} at {rpm}', { T, rpm: { value: rpm, unit: 'rpm' } })];
-  });
-  if (each.length === 0) return null;
-  const template = each.map((_, k) => `{at${k}}`).join(', ');
-  return sentence(`after usual losses the {noun} has ${template}`, { noun, ...Object.fromEntries(each.map((one, k) => [`at${k}`, one])) });
-}
+export const loadOf = defineProcedure({
+  id: 'load-of-motor',
+  says: 'Power that is needed of it over its rated output',
+  source: 'Definition of the ratio',
+});

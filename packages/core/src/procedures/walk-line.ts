@@ -1,8 +1,9 @@
-import type { Check } from '../checks/check.js';
+import { type Check, noWorseThanClose } from '../checks/check.js';
 import { type Figure, fixed, flag, known, picked, scaled, unknown } from '../figure/figure.js';
 import { forwardInertia } from '../formulas/dynamics/forward-inertia.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
+import { carriedTorque } from '../formulas/transmission/carried-torque.js';
 import { frictionLoss } from '../formulas/transmission/friction-loss.js';
 import { neededBefore } from '../formulas/transmission/needed-before.js';
 import { slipLoss } from '../formulas/transmission/slip-loss.js';
@@ -35,6 +36,7 @@ import { elementsOf } from '../machine/paths.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { type Jam, jam } from './jam.js';
 import { sourceOutputs, stageOutputs, workOutputs } from './line-outputs.js';
+import { fillOpen } from './open-places.js';
 import { pullOnShaft } from './pull-on-shaft.js';
 import { type RunningUp, starts } from './starts.js';
 
@@ -105,12 +107,14 @@ export function walk(
   const stages = others.slice(0, -1);
   const work = others.at(-1) as Opened;
   const { noun } = source.kind;
+  const open = fillOpen(opened, wishes, supply);
 
   const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(supply), feed.context);
-  const output = (source.kind as SourceKind).output(source.inputs, fed, source.context);
+  const output = (source.kind as SourceKind).output(open?.source ?? source.inputs, fed, source.context);
   const at: Rotary[] = [output];
-  const transfers = stages.map(({ kind, inputs, context }) => {
-    const transfer = (kind as StageKind).transfer(inputs, at.at(-1) as Rotary, context);
+  const filled = open?.stages(output.speed);
+  const transfers = stages.map(({ kind, inputs, context }, k) => {
+    const transfer = (kind as StageKind).transfer(filled?.[k] ?? inputs, at.at(-1) as Rotary, context);
     at.push(transfer.leaving);
     return transfer;
   });
@@ -149,6 +153,7 @@ export function walk(
     stations,
     checks: [
       strongEnough(work, noun, last, demand.steady),
+      ...peaks(work, noun, last.name, stalledAtTool(output, transfers), demand.peak),
       ...output.checks,
       ...output.under(power[0] as Figure<'W'>, demand.lasts),
       ...started.checks,
@@ -313,6 +318,17 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
 /** Whether what arrives at the tool's shaft is what the work needs. */
 function strongEnough({ path, figures }: Opened, source: string, { torque, name }: StationFigures, needed: Figure<'N·m'>): Check {
   return contextAt(path, workOutputs, figures).check('carries', { has: torque, needs: needed, tells: { source, shaft: name } });
+}
+
+/** Torque of the stalled source as the tool feels it. */
+const stalledAtTool = ({ stall }: SourceOutput, transfers: readonly StageTransfer[]): Figure<'N·m'> =>
+  transfers.reduce<Figure<'N·m'>>((T1, { ratio: i, efficiency: k }) => carriedTorque({ T1, i, k }), stall.torque);
+
+/** Whether the source gets over what the work takes for a moment. What spins helps it, so that it is close at worst. */
+function peaks({ path, figures }: Opened, source: string, shaft: string, stalls: Figure<'N·m'>, peak: Figure<'N·m'> | undefined): Check[] {
+  if (!peak) return [];
+  const { note, check } = contextAt(path, workOutputs, figures);
+  return [noWorseThanClose(check('peaks', { has: note('stalls-at-tool', stalls), needs: note('peak-at-tool', peak), tells: { source, shaft } }))];
 }
 
 /** Where hands clear it: whether it stays off, said only where it does not or where that is not known. */

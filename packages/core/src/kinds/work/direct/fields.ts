@@ -8,6 +8,7 @@ import { loadedField } from '../../shared/loaded.js';
 import { madeField } from '../../shared/over-speed.js';
 import { sortField } from '../../shared/tool-sort.js';
 import { directWorkOutputs } from './outputs.js';
+import { directSizing } from './sizing.js';
 
 const fields = {
   torque: quantity('Torque needed', 'torque', {
@@ -76,6 +77,7 @@ export const directWorkHead = {
     'Start, roughness': ['loaded', 'breakaway', 'growth', 'shock', 'lasts'],
   },
   ...directWorkOutputs,
+  sizing: directSizing,
   upgrade: { 1: (inputs) => inputs },
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
   starters: [

@@ -5,6 +5,7 @@ import { jamFields } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
 import { loadedField } from '../../shared/loaded.js';
 import { fruitCrusherOutputs } from './outputs.js';
+import { fruitCrusherSizing } from './sizing.js';
 
 const fields = {
   roll: quantity('Roll, diameter over the teeth', 'length', {
@@ -46,14 +47,14 @@ const fields = {
     accepts: [500, 500_000],
     bare: 'kWh/t',
     how: 'measured',
-    help: 'Leave it: apples take 1 to 5 kWh a tonne.',
+    help: 'Leave it: apples take 1 to 4 kWh a tonne.',
     measure: 'An energy meter over a weighed batch, the idle run taken off.',
     usual: {
       of: 'scatter',
       low: 3_600,
-      value: 10_800,
-      high: 18_000,
-      source: 'Common practice, no source: milling apples takes 1 to 5 kWh/t (from memory, with doubt)',
+      value: 6_480,
+      high: 14_400,
+      source: 'Common practice, no source: milling apples takes 1 to 4 kWh/t, about 1.8 (from memory, with doubt)',
     },
   }),
   force: quantity('Force to crush one fruit', 'force', {
@@ -111,6 +112,7 @@ export const fruitCrusherHead = {
     'Start, time': ['loaded', 'lasts'],
   },
   ...fruitCrusherOutputs,
+  sizing: fruitCrusherSizing,
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
   starters: [
     {

@@ -1,5 +1,5 @@
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, picked } from '../../../figure/figure.js';
+import { type Figure, fixed, flag } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
@@ -53,15 +53,13 @@ export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
     const byForce = note('torque-by-force', nipTorque({ z: held, F: inputs.force, D: roll }));
     const lever = pull.known || arm.known ? note('torque-by-lever', leverTorque({ F: pull, a: arm })) : null;
     const peak = lever ?? byForce;
-    // Whichever needs more: the lever once it was tried, otherwise throughput on the average and fruit in the nip at its peaks.
-    const steady = note(
-      'torque',
-      lever ?? (byEnergy.known && byForce.known ? picked('most', 'N·m', [byEnergy, byForce]) : byForce.known ? byForce : byEnergy),
-    );
+    // The lever once it was tried; otherwise what the throughput takes on the average, while fruit in the nip is its peaks; of what is fed by hand the fruit in the nip.
+    const steady = note('torque', lever ?? (throughput.known ? byEnergy : byForce));
     const isFedLater = loaded.is === 'up-to-speed';
     return {
       steady,
       breakaway: note('breakaway', isFedLater ? emptyTorque(steady) : peak.known ? peak : steady),
+      ...(lever || !throughput.known ? {} : { peak: byForce }),
       startsEmpty: isFedLater,
       lasts,
       handsClear: handsClear.is === 'yes',

@@ -8,6 +8,7 @@ import { loadedField } from '../../shared/loaded.js';
 import { madeField } from '../../shared/over-speed.js';
 import { sortField } from '../../shared/tool-sort.js';
 import { measuredWorkOutputs } from './outputs.js';
+import { measuredSizing } from './sizing.js';
 
 const watts = (label: string, help: string) =>
   quantity(label, 'power', { accepts: [0.1, 1_000_000], bare: 'W', how: 'measured', help, measure: 'A plug-in meter at the wall.' });
@@ -71,5 +72,6 @@ export const measuredWorkHead = {
     'In a jam, and at speed': ['diameter', 'jam', 'handsClear', 'resists', 'most', 'made'],
   },
   ...measuredWorkOutputs,
+  sizing: measuredSizing,
   short: (typed) => `measured ${typed('working') ?? ''}`.trim(),
 } as const satisfies KindHead;

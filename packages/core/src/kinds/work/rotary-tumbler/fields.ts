@@ -4,6 +4,7 @@ import { handsClearField } from '../../shared/hands-clear.js';
 import { jamFields, stopsField } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
 import { rotaryTumblerOutputs } from './outputs.js';
+import { tumblerSizing } from './sizing.js';
 
 const fields = {
   drum: quantity('Drum, inside diameter', 'length', {
@@ -89,6 +90,7 @@ export const rotaryTumblerHead = {
     'In a jam': ['jam', 'handsClear', 'stops', 'resists'],
   },
   ...rotaryTumblerOutputs,
+  sizing: tumblerSizing,
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
   starters: [
     {

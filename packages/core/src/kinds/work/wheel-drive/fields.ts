@@ -3,6 +3,7 @@ import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { lastsField } from '../../shared/lasts.js';
 import { wheelDriveOutputs } from './outputs.js';
+import { wheelDriveSizing } from './sizing.js';
 
 const names = Object.fromEntries(Object.entries(grounds).map(([name, { says }]) => [name, says])) as Record<GroundName, string>;
 
@@ -109,6 +110,7 @@ export const wheelDriveHead = {
     'What is usual': ['rolling', 'grip', 'lasts'],
   },
   ...wheelDriveOutputs,
+  sizing: wheelDriveSizing,
   // Common practice, no source: how such machines are mostly laid out. Their figures are guesses, and marked so.
   starters: [
     {
