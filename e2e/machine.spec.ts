@@ -23,9 +23,10 @@ test('a two-stage crusher from a blank sheet, by keyboard alone', async ({ page,
     await expect.poll(() => page.evaluate(() => document.activeElement?.hasAttribute('data-path'))).toBe(true);
     await page.keyboard.type(text);
   };
-  await page.getByRole('button', { name: 'Start a build' }).focus();
+  await page.getByRole('link', { name: 'Start a build' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('menuitem', { name: 'A blank sheet' })).toBeFocused();
+  await expect(page.getByPlaceholder('apple, stones, barrow')).toBeFocused();
+  await page.keyboard.type('blank');
   await page.keyboard.press('Enter');
   await sentence(page).waitFor();
   await type('plate power', '0.55 kW');
@@ -53,8 +54,8 @@ test('a two-stage crusher from a blank sheet, by keyboard alone', async ({ page,
 
 test('the same by mouse, from the gap where it goes', async ({ page, address }) => {
   await page.goto(address);
-  await page.getByRole('button', { name: 'Start a build' }).click();
-  await page.getByRole('menuitem', { name: 'A blank sheet' }).click();
+  await page.getByRole('link', { name: 'Start a build' }).click();
+  await page.getByRole('button', { name: 'A blank sheet' }).click();
   await sentence(page).waitFor();
   await field(page, 'main/source/power').fill('0.55 kW');
   await field(page, 'main/source/speed').fill('1425');
@@ -163,8 +164,9 @@ test('what is wished is in the ledger, and what has changed is spoken once typin
 
 test('a machine that is begun from a starter works out at once, every entry a guess', async ({ page, address }) => {
   await page.goto(address);
-  await page.getByRole('button', { name: 'Start a build' }).click();
-  await page.getByRole('menuitem', { name: /^Tumbler/ }).click();
+  await page.getByRole('link', { name: 'Start a build' }).click();
+  await page.getByRole('button', { name: 'A machine laid out as such machines mostly are' }).click();
+  await page.getByRole('button', { name: /^Tumbler/ }).click();
   await expect(sentence(page)).toContainText(/The motor is (only just )?strong enough/);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('');
 });
@@ -285,8 +287,8 @@ test('the wall is entered once and kept: a new build begins with it', async ({ p
   await page.getByRole('button', { name: 'Keep 230 V, 50 Hz, one phase, 16 A for new builds' }).click();
   await expect(page.getByText('New builds begin with 230 V, 50 Hz, one phase, 16 A.')).toBeVisible();
   await page.goto(address);
-  await page.getByRole('button', { name: 'Start a build' }).click();
-  await page.getByRole('menuitem', { name: /^A blank sheet/ }).click();
+  await page.getByRole('link', { name: 'Start a build' }).click();
+  await page.getByRole('button', { name: 'A blank sheet' }).click();
   await page.getByRole('link', { name: 'Brief' }).click();
   await expect(page.getByLabel('Voltage of the supply', { exact: true })).toHaveValue('230 V');
   await expect(page.getByLabel('Phases of the supply')).toHaveValue('1');

@@ -3,7 +3,7 @@ export type { Check, Margin } from './checks/check.js';
 export { reserveOf, reserveWords } from './checks/reserve.js';
 export { type Verdict, verdictOf, verdicts, verdictWords } from './checks/verdict.js';
 export { type At, besideOf, extent, type Pen, type Sketch, type Stroke } from './drawing/sketch.js';
-export { type FieldPath, type Figure, flag, type Known, type Origin, restsOn, type Unknown } from './figure/figure.js';
+export { type FieldPath, type Figure, flag, highEnd, type Known, lowEnd, type Origin, restsOn, type Unknown } from './figure/figure.js';
 export type { Formula, InputSlot } from './figure/formula.js';
 export { formulas } from './formulas/registry.js';
 export { relations } from './formulas/relations.js';
@@ -51,6 +51,7 @@ export {
   nameOfSized,
   type SizedKind,
   type SizingPlace,
+  sizedBuild,
   sizedKinds,
   sizingPlaces,
   sketchOf,
@@ -60,10 +61,11 @@ export {
 } from './machine/sizing.js';
 export { starters, startFrom } from './machine/starters.js';
 export { upgradeBuild } from './machine/upgrade.js';
-export { type Wall, wallOf } from './machine/wall.js';
+export { type Wall, wallOf, withWall } from './machine/wall.js';
 export { asMarkdown } from './procedures/as-markdown.js';
 export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';
+export { type CouldDriveWork, couldDriveWorks } from './procedures/could-drive.js';
 export { decidedBy } from './procedures/decided-by.js';
 export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';
 export {

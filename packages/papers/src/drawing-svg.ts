@@ -1,3 +1,4 @@
+import { openKind } from '@hobrek/core';
 import type { Drawing, Shape } from './drawing.js';
 
 const escaped = (text: string) => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
@@ -29,7 +30,14 @@ export function drawingSvg(drawing: Drawing, { scale, words_mm = 3 }: SvgWords):
     return `<text x="${x(each.x)}" y="${n(Number(y(each.y)) + words_mm * 1.4)}" font-size="${words_mm}" text-anchor="middle" fill="#1d2430" stroke="none">${escaped(each.says)}</text>`;
   };
   const layers = [...new Set(drawing.shapes.map(({ layer }) => layer))].map((layer) => {
-    const style = layer === 'centre-lines' ? ' stroke-width="0.18" stroke-dasharray="4 1 0.7 1"' : layer === 'shafts' ? ' stroke-width="0.25"' : '';
+    const style =
+      layer === 'centre-lines'
+        ? ' stroke-width="0.18" stroke-dasharray="4 1 0.7 1"'
+        : layer === 'shafts'
+          ? ' stroke-width="0.25"'
+          : layer === openKind
+            ? ' stroke-width="0.25" stroke-dasharray="2 1.5"'
+            : '';
     const inside = drawing.shapes.filter((each) => each.layer === layer).map(shape);
     return `<g id="${escaped(layer)}"${style}>\n${inside.join('\n')}\n</g>`;
   });

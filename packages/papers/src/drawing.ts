@@ -1,4 +1,4 @@
-import { type DrawnStage, layOut, openBeltSpans } from '@hobrek/core';
+import { type DrawnStage, isOpen, layOut, openBeltSpans } from '@hobrek/core';
 
 /** Layers of a drawing: the stages by their kinds, and beside them the shafts, centre lines and words. */
 export type Layer = string;
@@ -52,6 +52,6 @@ export function drawMachine(stages: readonly DrawnStage[], names: readonly strin
     line('shafts', x, y - mark_mm, x, y + mark_mm),
     { is: 'text', layer: 'words', x, y: y - mark_mm, says: names[k] ?? '' },
   ]);
-  const trueScale = assumed.length === 0 && stages.every(({ driver, driven }) => driver !== null && driven !== null);
+  const trueScale = assumed.length === 0 && stages.every((stage) => stage.driver !== null && stage.driven !== null && !isOpen(stage));
   return { shapes: [...ofStages, ...centreLines, ...marks], left, right, top, bottom, trueScale };
 }

@@ -22,6 +22,7 @@ const router = createBrowserRouter([
           { path: 'log', lazy: async () => ({ Component: (await import('../features/log/index.js')).LogStop }) },
         ],
       },
+      { path: '/start/:id?', lazy: async () => ({ Component: (await import('../features/start/index.js')).StartPage }) },
       { path: '/backups', lazy: async () => ({ Component: (await import('../features/backups/index.js')).BackupsPage }) },
       { path: '/phone', lazy: async () => ({ Component: (await import('../features/phone/index.js')).PhonePage }) },
       { path: '/compare/:a/:b', lazy: async () => ({ Component: (await import('../features/compare/index.js')).ComparePage }) },

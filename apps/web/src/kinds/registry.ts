@@ -3,6 +3,7 @@ import type { ComponentType } from 'react';
 import type { StageDrawn } from './drawn-wheel.js';
 import { GearPairDrawing } from './gear-pair/drawing.js';
 import { CouplingDrawing, GearboxDrawing, TorqueLimiterDrawing } from './inline-drawing.js';
+import { OpenDrawing } from './open/drawing.js';
 import { RollerChainDrawing } from './roller-chain/drawing.js';
 import { TimingBeltDrawing } from './timing-belt/drawing.js';
 import { VBeltDrawing } from './v-belt/drawing.js';
@@ -19,6 +20,7 @@ export const stageDrawings: Readonly<Record<string, StageDrawing>> = {
   coupling: CouplingDrawing,
   'torque-limiter': TorqueLimiterDrawing,
   gearbox: GearboxDrawing,
+  open: OpenDrawing,
 };
 
 /** What a kind shows on the bench below its fields, where it has more to show than figures. */

@@ -1,4 +1,4 @@
-import { type Build, evaluateBuild, type History, type Kinds, placesOf } from '@hobrek/core';
+import { type Build, evaluateBuild, type History, type Kinds, placesOf, sizedBuild } from '@hobrek/core';
 import { usePreferences } from '../shared/preferences.js';
 import { workOut } from '../workers/calculator.js';
 import { drawnAsBefore } from './drawn-as-before.js';
@@ -12,11 +12,13 @@ export function derive(
   history: History<Build>,
   kinds: Kinds,
   last = useOpenBuild.getState().open,
+  sizing = last?.sizing ?? false,
 ): Pick<OpenBuild, 'history' | 'build' | 'evaluation' | 'remedy' | 'decided' | 'guesses' | 'greyed'> {
   const build = history.present;
   tryRemedies();
   const before = useOpenBuild.getState().open;
-  const now = evaluateBuild(build, kinds, last ?? undefined);
+  const worked = (each: Build) => (sizing ? sizedBuild(each) : each);
+  const now = evaluateBuild(worked(build), kinds, last?.sizing === sizing ? { build: worked(last.build), evaluation: last.evaluation } : undefined);
   const same = now === before?.evaluation;
   const evaluation = same ? now : drawnAsBefore(now, before?.evaluation);
   const { remedy, decided, guesses } = same ? before : untried;
@@ -54,7 +56,7 @@ function tryRemedies(): void {
   clearTimeout(trying);
   trying = setTimeout(() => {
     const { open } = useOpenBuild.getState();
-    if (open) void cure(open.build);
+    if (open && !open.sizing) void cure(open.build);
   }, pause_ms);
 }
 
@@ -84,7 +86,7 @@ async function cure(build: Build): Promise<void> {
 /** Every sentence and figure is told again, in the units that are chosen now. */
 usePreferences.subscribe(({ units }, { units: before }) => {
   const { open } = useOpenBuild.getState();
-  if (open && units !== before) useOpenBuild.setState({ open: { ...open, ...derive(open.history, open.kinds, null) } });
+  if (open && units !== before) useOpenBuild.setState({ open: { ...open, ...derive(open.history, open.kinds, null, open.sizing) } });
 });
 
 /** Cures that are still to be tried are not. */

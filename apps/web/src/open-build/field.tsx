@@ -26,12 +26,17 @@ interface Entry {
   readonly input: QuantityInput | undefined;
   /** Sizes on the shelf, for the field that sizes a wheel. */
   readonly stock?: StockWheel | undefined;
+  /** What is taken while nothing is entered, where that is said, and where it is measured, in a few words. */
+  readonly taken?: string | undefined;
+  readonly where?: string | undefined;
+  /** Said in an empty field. */
+  readonly empty?: string | undefined;
 }
 
 const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;
 
 /** Drawn again only when its own entry changes: entries that do not are the same objects. A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
-export const Field = memo(function Field({ path, field, input, stock }: Entry) {
+export const Field = memo(function Field({ path, field, input, stock, taken, where, empty = 'not known' }: Entry) {
   const id = useId();
   const preferences = usePreferences();
   const text = input?.draft ?? input?.text ?? '';
@@ -67,10 +72,16 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
   return (
     <div>
       <label htmlFor={id} className="block text-sm text-soft" title={`${field.help} ${field.measure}`}>
-        {field.label}
+        {where === undefined ? (
+          field.label
+        ) : (
+          <>
+            <b className="font-semibold text-ink">{field.label}</b> {where}
+          </>
+        )}
       </label>
       <div
-        className={`flex items-baseline gap-2 border-b-[1.5px] focus-within:bg-wash ${refused ? 'border-fails' : 'border-ink focus-within:border-blue'}`}
+        className={`flex items-baseline gap-2 border-b-[1.5px] focus-within:bg-wash ${refused ? 'border-fails' : `${taken !== undefined && text === '' ? 'border-dashed border-brass' : 'border-ink'} focus-within:border-blue`}`}
       >
         <input
           id={id}
@@ -130,9 +141,10 @@ export const Field = memo(function Field({ path, field, input, stock }: Entry) {
           spellCheck={false}
           aria-invalid={refused !== null}
           aria-describedby={`${id}-said`}
-          placeholder={field.usual ? `usually ${showAs(field.quantity, field.usual.value, field.usual.value, preferences.units)}` : 'not known'}
+          placeholder={taken ?? (field.usual ? `usually ${showAs(field.quantity, field.usual.value, field.usual.value, preferences.units)}` : empty)}
           className="w-0 min-w-0 grow bg-transparent py-0.5 text-lg font-semibold outline-none placeholder:font-normal placeholder:text-soft"
         />
+        {taken !== undefined && text === '' && <span className="shrink-0 text-sm text-close-word">usual</span>}
         {aside && (
           <button
             type="button"

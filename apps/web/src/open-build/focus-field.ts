@@ -21,4 +21,6 @@ export function focusNext(path: string): void {
   const onward = [...paths.slice(at + 1), ...paths.slice(0, at)];
   const next = onward.find((each) => waited.has(each)) ?? paths.slice(at + 1).find((_, k) => shown[at + 1 + k]?.getClientRects().length !== 0);
   if (next) focusField(next);
+  // Behind the last of them, to what one goes on with.
+  else document.querySelector<HTMLElement>('[data-onward]')?.focus();
 }

@@ -39,7 +39,7 @@ export function NumberKeys({ box, type, letters }: Keys) {
     setTimeout(() => input.setSelectionRange(from + sign.length, from + sign.length));
   };
   return (
-    <p className="flex gap-2 py-2">
+    <p className="flex flex-wrap gap-2 py-2">
       {signs.map((sign) => (
         <button
           key={sign}

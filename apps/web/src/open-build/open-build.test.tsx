@@ -1,4 +1,4 @@
-import { type Build, blankBuild, placesOf } from '@hobrek/core';
+import { type Build, beginSizing, blankBuild, placesOf } from '@hobrek/core';
 import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import fc from 'fast-check';
 import { Profiler } from 'react';
@@ -6,7 +6,24 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { doPending } from './afterwards.js';
 import { Field } from './field.js';
 import { FigureText } from './figure-text.js';
-import { chose, closeBuild, fieldLeft, openBuild, redone, renamed, typed, undone } from './open-build.js';
+import {
+  chose,
+  closeBuild,
+  fieldLeft,
+  kindChosen,
+  openBuild,
+  redone,
+  renamed,
+  sizingTurned,
+  typed,
+  undone,
+  usualKept,
+  wallEntered,
+  whenKept,
+  workChosen,
+} from './open-build.js';
+import { allSaid } from './said.js';
+import { SaveQueue } from './save-queue.js';
 import { useOpenBuild } from './store.js';
 import { WhySheet } from './why.js';
 
@@ -525,5 +542,72 @@ describe('a figure', () => {
     );
     fireEvent.click(screen.getByRole('button', { name: /not known/ }));
     expect(await screen.findByText(/Enter Plate power and it can be worked out/)).toBeTruthy();
+  });
+});
+
+describe('a build that begins on this page', () => {
+  const id = '0b9f4ad3-6f52-4a6e-9d0e-0d5f4d0a7c11';
+  const begin = async () => {
+    await openBuild({ id, version: 0, changedAt: '', notices: [], build: beginSizing('rotary-tumbler') }, true);
+    // What was open before is still sent.
+    await vi.waitFor(() => expect(saved.length).toBeGreaterThan(0));
+    saved.length = 0;
+  };
+
+  it('is worked out with what is usual and keeps only what is typed, which is its first save', async () => {
+    await begin();
+    const asUsual = open().evaluation.says;
+    expect(allSaid(asUsual)).toContain('The drum needs');
+    expect(saved).toEqual([]);
+    typed('main/work/load', '30 kg');
+    expect(open().evaluation.says).not.toEqual(asUsual);
+    sentNow();
+    await vi.waitFor(() => expect(saved.length).toBe(1));
+    expect(Object.keys(saved[0]?.lines[0]?.work.inputs ?? {})).toEqual(['load']);
+  });
+
+  it('goes on with the usual values as guesses, and no longer leaves open what is chosen', async () => {
+    await begin();
+    usualKept();
+    kindChosen('main/source', 'plate-motor');
+    expect(input('main/work/drum')).toMatchObject({ text: '300 mm', how: 'guessed' });
+    expect(allSaid(open().evaluation.says)).toContain('nothing drives it yet');
+    sizingTurned(false);
+    expect(allSaid(open().evaluation.says)).not.toContain('nothing drives it yet');
+    sizingTurned(false);
+    await whenKept();
+    expect(open().save.state).toBe('kept');
+    expect(saved.at(-1)?.lines[0]?.source.kind).toBe('plate-motor');
+  });
+
+  it('is kept as it began by who goes on without a word', async () => {
+    await begin();
+    sizingTurned(false);
+    await whenKept();
+    expect(saved.map(({ name }) => name)).toEqual(['Rotary tumbler']);
+  });
+
+  it('becomes another machine, is plugged into the wall, and all of it is undone', async () => {
+    await begin();
+    workChosen('fruit-crusher');
+    wallEntered({ voltage: '230 V' });
+    expect([open().build.name, input('supply/voltage')?.value]).toEqual(['Fruit crusher', 230]);
+    undone();
+    undone();
+    expect([open().build.name, input('supply/voltage')]).toEqual(['Rotary tumbler', undefined]);
+  });
+
+  it('is not asked for at the server while nobody has it', async () => {
+    await begin();
+    const asked = vi.fn();
+    vi.stubGlobal('fetch', asked);
+    const queue = new SaveQueue(
+      id,
+      { version: 0, build: open().build },
+      { tell: () => {}, sending: () => {}, acknowledged: () => {}, merge: () => 'nothing' },
+    );
+    queue.heard(Number.MAX_SAFE_INTEGER);
+    await Promise.resolve();
+    expect([asked.mock.calls.length, queue.isUnbegun]).toEqual([0, true]);
   });
 });

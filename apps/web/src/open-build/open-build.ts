@@ -22,14 +22,18 @@ import {
   settle,
   sizeAsFirst,
   undo,
+  type Wall,
   withInput,
   withKind,
   withoutStage,
   withShaftAt,
+  withSizedKind,
   withStageAdded,
   withStageAt,
   withStageDoubled,
   withStageMoved,
+  withUsualGuessed,
+  withWall,
   wordingFor,
 } from '@hobrek/core';
 import { v4 as newId } from 'uuid';
@@ -52,7 +56,7 @@ let stopHearing: (() => void) | null = null;
 let stepId = newId();
 
 /** Puts a stored build on the screen, its kinds loaded, with what was typed on this device and never sent. */
-export async function openBuild(stored: StoredBuild): Promise<void> {
+export async function openBuild(stored: StoredBuild, sizing = false): Promise<void> {
   doPending();
   sendNow();
   visit = null;
@@ -84,7 +88,7 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
     },
   );
   useOpenBuild.setState({
-    open: { id, kinds, ...derive(begin(build), kinds), notices, save: { state: 'kept', says: 'kept' }, mergeConflict: null, picked: null },
+    open: { id, kinds, sizing, ...derive(begin(build), kinds, null, sizing), notices, save: savedAs(version), mergeConflict: null, picked: null },
   });
   stopHearing?.();
   stopHearing = hearChanges((each) => {
@@ -95,6 +99,8 @@ export async function openBuild(stored: StoredBuild): Promise<void> {
   for (const each of unsent) bringBack(each);
   practise(turn, 30);
 }
+
+const savedAs = (version: number): SaveState => ({ state: 'kept', says: version === 0 ? 'kept from the first field on' : 'kept' });
 
 /**
  * Works the build out a few times while nobody waits: the engine makes fast what runs often, and otherwise the first words that are typed would be what
@@ -200,6 +206,37 @@ export function broughtBack(build: Build): void {
   fieldLeft();
   edit('restored', () => build);
   fieldLeft();
+}
+
+/** What is worked out takes what is usual and leaves open what drives it, or no longer does. No change of the build. */
+export function sizingTurned(on: boolean): void {
+  const { open } = useOpenBuild.getState();
+  if (open && open.sizing !== on) useOpenBuild.setState({ open: { ...open, sizing: on, ...derive(open.history, open.kinds, null, on) } });
+}
+
+/** The few fields that nobody entered have what is usual, as guesses: whoever goes on has seen them. */
+export const usualKept = (): void => reshape(withUsualGuessed);
+/** It is another kind of machine; what both have by the same name stays. */
+export const workChosen = (kind: string): void => reshape((build) => withSizedKind(build, kind));
+/** It is plugged into this wall, where it says nothing of its own. */
+export const wallEntered = (wall: Wall): void => reshape((build) => withWall(build, wall));
+
+/** When the server has all of it, be it as it began, or has refused it, or is away: then what is not sent is in the journal. */
+export function whenKept(): Promise<void> {
+  fieldLeft();
+  doPending();
+  const { open } = useOpenBuild.getState();
+  if (open && queue?.isUnbegun) queue.push(open.build, newId());
+  return new Promise((resolve) => {
+    const settled = () => {
+      const state = useOpenBuild.getState().open?.save.state;
+      if (state === 'keeping') return;
+      stop();
+      resolve();
+    };
+    const stop = useOpenBuild.subscribe(settled);
+    settled();
+  });
 }
 
 /** An element became another kind; what both have by the same name stays. */

@@ -9,7 +9,7 @@ export interface SaveState {
   readonly says: string;
 }
 
-/** A version that the server has, as far as is known here. */
+/** A version that the server has, as far as is known here; 0 for a build that it does not have yet. */
 export interface Kept {
   readonly version: number;
   readonly build: Build;
@@ -56,6 +56,11 @@ export class SaveQueue {
     if (!this.sending && !this.choosing) void this.run();
   }
 
+  /** A build that the server does not have and that nothing was sent of. */
+  get isUnbegun(): boolean {
+    return this.kept.version === 0 && !this.sending && !this.waiting;
+  }
+
   /** Someone saved this version; ours, or one to catch up with. */
   heard(version: number): void {
     this.newest = Math.max(this.newest, version);
@@ -83,7 +88,8 @@ export class SaveQueue {
       if (this.choosing) break;
       const next = this.waiting;
       if (!next) {
-        if (!this.told || this.newest <= this.kept.version) break;
+        // What nobody has is not changed by others.
+        if (!this.told || this.kept.version === 0 || this.newest <= this.kept.version) break;
         await this.mergeIn(newId());
         continue;
       }

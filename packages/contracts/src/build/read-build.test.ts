@@ -217,3 +217,26 @@ describe('damaged at random', () => {
     expect(kept).toBeLessThan(300);
   });
 });
+
+describe('what an open place held', () => {
+  const opened = () => JSON.parse(readFileSync(new URL('build-14.json', samples), 'utf8'));
+  const refused = (change: (line: ReturnType<typeof opened>) => void) => {
+    const raw = opened();
+    change(raw.lines[0]);
+    const read = readBuild(raw);
+    return read.ok ? [] : read.complaints.map(({ path }) => path);
+  };
+
+  it('is read like an element', () => {
+    expect(refused((line) => (line.source.was.inputs.power.value = -5))).toEqual(['lines.0.source.was.inputs.power.value']);
+    expect(refused((line) => (line.source.was.inputs.plumbing = { text: '1', how: 'plate' }))).toEqual(['lines.0.source.was.inputs.plumbing']);
+    expect(refused((line) => (line.source.was.kind = 'treadmill'))).toEqual(['lines.0.source.was.kind']);
+    expect(refused((line) => (line.stages[0].was = 'a belt'))).toEqual(['lines.0.stages.0.was']);
+  });
+
+  it('is of no open place itself, and nothing that is chosen has it', () => {
+    expect(refused((line) => (line.source.was = { kind: 'open', v: 1, inputs: {} }))).toEqual(['lines.0.source.was.kind']);
+    expect(refused((line) => (line.work.was = { kind: 'direct', v: 2, inputs: {} }))).toEqual(['lines.0.work.was']);
+    expect(refused((line) => (line.source.was.v = 1_000))).toEqual(['lines.0.source.was']);
+  });
+});

@@ -43,10 +43,10 @@ const entries: readonly Entry[] = [
   { head: torqueLimiterHead, load: async () => erased((await import('./stage/torque-limiter/kind.js')).torqueLimiter) },
   { head: gearboxHead, load: async () => erased((await import('./stage/gearbox/kind.js')).gearbox) },
   { head: openStageHead, load: async () => erased((await import('./stage/open/kind.js')).openStage) },
-  { head: measuredWorkHead, load: async () => erased((await import('./work/measured/kind.js')).measuredWork) },
   { head: fruitCrusherHead, load: async () => erased((await import('./work/fruit-crusher/kind.js')).fruitCrusher) },
   { head: rotaryTumblerHead, load: async () => erased((await import('./work/rotary-tumbler/kind.js')).rotaryTumbler) },
   { head: wheelDriveHead, load: async () => erased((await import('./work/wheel-drive/kind.js')).wheelDrive) },
+  { head: measuredWorkHead, load: async () => erased((await import('./work/measured/kind.js')).measuredWork) },
   { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },
 ];
 

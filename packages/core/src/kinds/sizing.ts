@@ -8,8 +8,8 @@ export interface SizingField {
   readonly at: string;
   /** Where it is measured, in about three words. */
   readonly where: string;
-  /** What is usual, as it would be typed, and its usual range. */
-  readonly usual: string;
+  /** What is usual, as it would be typed, and its usual range; left out where it follows from the others until somebody enters it. */
+  readonly usual?: string;
   readonly from?: string;
   readonly to?: string;
 }

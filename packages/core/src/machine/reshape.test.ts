@@ -94,3 +94,58 @@ describe('a stage among others', () => {
     expect(() => withStageDoubled(crusher(), 'main/none')).toThrow(RangeError);
   });
 });
+
+describe('a place that is opened', () => {
+  const opened = withKind(withKind(crusher(), 'main/source', 'open'), 'main/belt', 'open');
+
+  it('holds what was in it, and choosing the same kind again finds all of it', () => {
+    expect(line(opened).source.inputs).toEqual({});
+    expect(line(opened).source).toMatchObject({
+      kind: 'open',
+      inputs: {},
+      settings: [],
+      was: { kind: 'plate-motor', inputs: line(crusher()).source.inputs },
+    });
+    expect(line(opened).stages[0]).toMatchObject({ id: 'belt', kind: 'open', was: { kind: 'v-belt' } });
+    expect(withKind(withKind(opened, 'main/source', 'plate-motor'), 'main/belt', 'v-belt')).toEqual(crusher());
+  });
+
+  it('filled with another kind takes up what both have, and what was entered in it goes before', () => {
+    const fast = withInput(opened, 'main/source/speed', { text: '2850', value: 2850, unit: 'rpm', how: 'chosen' });
+    const engine = line(withKind(fast, 'main/source', 'engine')).source;
+    expect(engine.inputs.speed?.text).toBe('2850');
+    expect(engine.inputs.power).toEqual(line(crusher()).source.inputs.power);
+    expect(engine).not.toHaveProperty('was');
+  });
+
+  it('opened again, or chosen as it is, stays as it is', () => {
+    expect(withKind(opened, 'main/source', 'open')).toEqual(opened);
+    expect(withKind(crusher(), 'main/source', 'plate-motor')).toEqual(crusher());
+  });
+
+  it('keeps the settings of a source with it', () => {
+    const setting = { id: 'slow', name: 'Slow', inputs: { speed: { text: '700', value: 700, unit: 'rpm', how: 'plate' as const } } };
+    const two = { ...crusher(), lines: [{ ...line(crusher()), source: { ...line(crusher()).source, settings: [setting] } }] };
+    const shut = withKind(two, 'main/source', 'open');
+    expect(line(shut).source.settings).toEqual([]);
+    expect(withKind(shut, 'main/source', 'plate-motor')).toEqual(two);
+    expect(line(withKind(shut, 'main/source', 'hand-crank')).source.settings[0]?.inputs).toHaveProperty('speed');
+  });
+
+  it('is raised to newer versions with what it holds', () => {
+    const old = {
+      ...opened,
+      lines: [
+        {
+          ...line(opened),
+          work: { kind: 'direct', v: 1, inputs: {} },
+          source: { ...line(opened).source, was: { kind: 'plate-motor', v: 1, inputs: {} } },
+        },
+      ],
+    };
+    const raised = (upgradeBuild(old).build as Build).lines[0];
+    expect(raised?.source.was?.v).toBe(2);
+    const newer = { ...opened, lines: [{ ...line(opened), source: { ...line(opened).source, was: { kind: 'plate-motor', v: 99, inputs: {} } } }] };
+    expect(upgradeBuild(newer).tooNew[0]).toMatchObject({ path: 'lines.0.source.was' });
+  });
+});

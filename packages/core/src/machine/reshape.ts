@@ -21,12 +21,9 @@ function asKind<E extends Element>(role: Role, element: E, kind: string): E {
   if (!is) throw new RangeError(`There is no ${role} of kind ${kind}`);
   if (element.kind === kind) return element;
   const { was, ...now } = element;
-  const entered = {
-    ...(was && keptInputs(kindHead(role, was.kind), is, was.inputs)),
-    ...keptInputs(kindHead(role, element.kind), is, element.inputs),
-  };
-  const changed = { ...now, kind, v: is.v, inputs: entered } as unknown as E;
-  return isOpen({ kind }) ? { ...changed, was: heldOf(element) } : changed;
+  if (isOpen(is)) return { ...now, kind, v: is.v, inputs: {}, was: heldOf(element) } as unknown as E;
+  const held = was ? keptInputs(kindHead(role, was.kind), is, was.inputs) : {};
+  return { ...now, kind, v: is.v, inputs: { ...held, ...keptInputs(kindHead(role, element.kind), is, element.inputs) } } as unknown as E;
 }
 
 const heldOf = ({ kind, v, inputs, settings }: Element & Partial<Pick<Source, 'settings'>>): Held => ({

@@ -98,7 +98,16 @@ export function sizingPlaces(build: Build): readonly SizingPlace[] {
     if (!place) return [];
     const { field, input } = place;
     const [from, to] = [each.from, each.to].map((text) => (text === undefined ? undefined : usually(field, text)?.value));
-    return [{ ...each, path, field, input, taken: usually(field, each.usual), range: from === undefined || to === undefined ? null : [from, to] }];
+    return [
+      {
+        ...each,
+        path,
+        field,
+        input,
+        taken: each.usual === undefined ? undefined : usually(field, each.usual),
+        range: from === undefined || to === undefined ? null : [from, to],
+      },
+    ];
   });
 }
 
@@ -113,7 +122,19 @@ const isEntered = ({ field, input }: Pick<SizingPlace, 'field' | 'input'>): bool
 
 /** The build with what is usual in every one of the few fields that is not entered: to be worked out, and not to be kept. */
 export const withUsual = (build: Build): Build =>
-  sizingPlaces(build).reduce((now, place) => (isEntered(place) ? now : withInput(now, place.path, place.taken)), build);
+  sizingPlaces(build).reduce((now, place) => (isEntered(place) || !place.taken ? now : withInput(now, place.path, place.taken)), build);
+
+/** What is worked out while a build is sized: what is usual in the few fields, and what drives it open, whatever there is. */
+export function sizedBuild(build: Build): Build {
+  const known = sized.get(build);
+  if (known) return known;
+  const now = build.lines.reduce((each, { id }) => withKind(each, `${id}/source`, openKind), withUsual(build));
+  sized.set(build, now);
+  return now;
+}
+
+/** A build never changes: it is filled once. */
+const sized = new WeakMap<Build, Build>();
 
 /** The same as guesses, to be kept: somebody has seen them and goes on with them. */
 export const withUsualGuessed = (build: Build): Build =>

@@ -4,6 +4,7 @@ import type { Check } from '../checks/check.js';
 import { worstVerdict } from '../checks/verdict.js';
 import { kindHeads, loadKinds } from '../kinds/registry.js';
 import { enter } from '../machine/enter.js';
+import { isOpen } from '../machine/open.js';
 import { withStageAdded } from '../machine/reshape.js';
 import { evaluateBuild } from './evaluate-build.js';
 import { fitsHere, ratioNeeded } from './fits-here.js';
@@ -11,10 +12,13 @@ import { fitsHere, ratioNeeded } from './fits-here.js';
 const kinds = await loadKinds();
 const tried = (build = crusher()) => fitsHere(build, kinds, 'main', 1, evaluateBuild(build, kinds));
 
+/** A place that is left open is nothing to be put in. */
+const chosen = kindHeads('stage').filter((head) => !isOpen(head));
+
 describe('what could go here', () => {
   it('tries every kind of stage and says what each would change', () => {
     const fits = tried();
-    expect(fits.map(({ kind }) => kind)).toEqual(kindHeads('stage').map(({ kind }) => kind));
+    expect(fits.map(({ kind }) => kind)).toEqual(chosen.map(({ kind }) => kind));
     // 18 to 36 teeth are two to one: 423.2 / 2 = 211.6.
     expect(fits.find(({ kind }) => kind === 'roller-chain')?.says).toContain('speed 423 rpm → 212 rpm');
     expect(fits.find(({ kind }) => kind === 'coupling')?.says).not.toContain('speed');
@@ -42,7 +46,7 @@ describe('what could go here', () => {
   });
 });
 
-describe.each(kindHeads('stage'))('a $kind begins', ({ fields, begins }) => {
+describe.each(chosen)('a $kind begins', ({ fields, begins }) => {
   it.each([0.2, 0.5, 1, 2, 3.7, 12, 40])('with entries that read, for a ratio of %s', (ratio) => {
     for (const [name, text] of Object.entries(begins?.(ratio) ?? {})) {
       const field = fields[name];

@@ -7,6 +7,7 @@ import { defineProcedure } from '../figure/formula.js';
 import { lineCurrent } from '../formulas/motor/line-current.js';
 import { timesRated } from '../formulas/motor/times-rated.js';
 import { shaftTorque } from '../formulas/power/shaft-torque.js';
+import type { Fed } from '../kinds/kind.js';
 
 /** A motor to look for. */
 export interface MotorClass {
@@ -45,14 +46,28 @@ export function sizesFrom(output: Known<'W'>, by: number): Known<'W'> | null {
 
 const oneOf = (row: string) => ({ table: 'motors by size', row, source: sizeSource });
 
-/** What it draws at its output: a single-phase one with a run capacitor on 230 V, a three-phase one on 400 V. */
-export function currentOf(output: Known<'W'>, poles: number, phases: 1 | 3): Figure<'A'> {
+/** Voltages that a motor is looked for: of one phase, and of three. */
+export interface Voltages {
+  readonly single: Figure<'V'>;
+  readonly three: Figure<'V'>;
+}
+
+const nominal = (volts: number) => fixed('V', volts, 'Nominal voltage in Europe (IEC 60038)');
+
+/** Those of the socket where it is known; 230 and 400 V where it is not. */
+export function voltagesOf({ voltage, phases }: Pick<Fed, 'voltage' | 'phases'>): Voltages {
+  if (!voltage.known) return { single: nominal(230), three: nominal(400) };
+  return phases.is === '3' || voltage.value > 300 ? { single: nominal(230), three: voltage } : { single: voltage, three: nominal(400) };
+}
+
+/** What it draws at its output: a single-phase one with a run capacitor, or a three-phase one. */
+export function currentOf(output: Known<'W'>, poles: number, phases: 1 | 3, { single, three }: Voltages): Figure<'A'> {
   const kind: StartType = phases === 1 ? 'capacitor-run' : 'three-phase';
   const row = `${output.value / 1000} kW, ${smallMotors[kind].says}`;
   return lineCurrent({
     P: output,
     m: fixed('1', phases === 1 ? 1 : Math.sqrt(3), phases === 1 ? 'One phase' : 'Three phases'),
-    V: fixed('V', phases === 1 ? 230 : 400, 'Nominal voltage in Europe (IEC 60038)'),
+    V: phases === 1 ? single : three,
     eta: fromTable('1', efficiencyOf(kind, output.value / 1000, poles), oneOf(row), flag.estimated),
     pf: fromTable('1', powerFactorOf(kind, output.value / 1000, poles), oneOf(row), flag.estimated),
   });

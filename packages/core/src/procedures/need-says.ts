@@ -40,6 +40,10 @@ export interface Said {
   readonly says: readonly Sentence[];
   /** The motor to look for as a line to copy, as it would be written in an advertisement; empty while no class is named. */
   readonly shoppingLine: readonly Sentence[];
+  /** What the wall must feed, what may be needed at worst, and what is between motor and tool. */
+  readonly feeds: readonly Sentence[];
+  readonly unsure: readonly Sentence[];
+  readonly between: readonly Sentence[];
   /** What would become of one size less, what two sizes more would cost, and what would do instead. */
   readonly tooSmall: readonly Sentence[];
   readonly bigger: readonly Sentence[];
@@ -49,7 +53,7 @@ export interface Said {
 /** What is needed, in words. */
 export function needSays(need: Needed, { shaft, hasStages, nothingDrives, isAway }: Around): Said {
   const { speed, any, torque, power, atMotor, motor, ratio, missing, figures } = need;
-  const none = { shoppingLine: [], tooSmall: [], bigger: [], instead: [] };
+  const none = { shoppingLine: [], feeds: [], unsure: [], between: [], tooSmall: [], bigger: [], instead: [] };
   if (!torque.known || !speed.known || !power.known || !atMotor.known) return { ...none, says: [missingSays(shaft, missing)] };
   const isChoice = any.known && highEnd(any) > 1.02 * lowEnd(any) && highEnd(any) > 1.02 * highEnd(speed);
   const needs = sentence('the {shaft} needs {torque} at {speed}{others}, {power}; with {losses} losses {atMotor} at the motor{yet}', {
@@ -59,8 +63,13 @@ export function needSays(need: Needed, { shaft, hasStages, nothingDrives, isAway
     yet: nothingDrives ? '; nothing drives it yet' : '',
   });
   if (!motor) return { ...none, says: [needs, sentence('that is more than an induction motor of a shed has')] };
+  const unsure = atWorst(atMotor, motor);
+  const between = hasStages ? [] : ratioSays(ratio);
   return {
-    says: [needs, lookFor(motor, figures), ...unsure(atMotor, motor), ...(hasStages ? [] : ratioSays(ratio))],
+    says: [needs, lookFor(motor, figures), ...unsure, ...between],
+    feeds: [feeds(figures)],
+    unsure,
+    between,
     shoppingLine: [shopping(motor, figures)],
     tooSmall: tooSmall(figures),
     bigger: bigger(shaft, figures),
@@ -73,24 +82,31 @@ const polesSaid = { 2: 'two', 4: 'four' } as const;
 const dutySaid = { S1: 'S1, all day', 'S2 30 min': 'S2, half an hour at a stretch', 'S2 10 min': 'S2, ten minutes at a stretch' } as const;
 
 function lookFor({ poles, starts, duty, reverses }: MotorClass, figures: OwnFigures): Sentence {
-  const single = told(figures, 'draws-single');
-  return sentence(
-    'look for {output}, {poles} poles, {duty}, {starts}{both}; it draws about {single:likely} of 230 V, or {three:likely} of three phases of 400 V: {wall}',
-    {
-      output: told(figures, 'class'),
-      poles: polesSaid[poles],
-      duty: dutySaid[duty],
-      starts: startSays(starts),
-      both: reverses ? ', to be changed over at work' : '',
-      single,
-      three: told(figures, 'draws-three'),
-      wall: wallSays(single.known ? single.value : 0),
-    },
-  );
+  return sentence('look for {output}, {poles} poles, {duty}, {starts}{both}', {
+    output: told(figures, 'class'),
+    poles: polesSaid[poles],
+    duty: dutySaid[duty],
+    starts: startSays(starts),
+    both: reverses ? ', to be changed over at work' : '',
+  });
+}
+
+/** What it draws, and what feeds that. */
+function feeds(figures: OwnFigures): Sentence {
+  const [single, three, one, all] = ['draws-single', 'draws-three', 'voltage-single', 'voltage-three'].map((name) => told(figures, name)) as [
+    Figure,
+    Figure,
+    Figure,
+    Figure,
+  ];
+  return sentence('it draws about {single:likely} of {one}, or {three:likely} of three phases of {all}: {wall}', {
+    ...{ single, three, one, all },
+    wall: wallSays(single, one),
+  });
 }
 
 /** What may be needed at worst, where the motor would be too small for it: what is measured narrows it. */
-const unsure = (atMotor: Known<'W'>, { output_W }: MotorClass): Sentence[] =>
+const atWorst = (atMotor: Known<'W'>, { output_W }: MotorClass): Sentence[] =>
   highEnd(atMotor) > output_W
     ? [sentence('at the worst of what is not measured it needs {most}: measure before you buy', { most: { value: highEnd(atMotor), unit: 'W' } })]
     : [];
@@ -119,17 +135,18 @@ function startShort(starts: readonly StartType[]): string {
 }
 
 /** What the wall feeds it by: a motor at its start takes some of what a breaker has to spare. */
-const wallSays = (single_A: number): string =>
-  single_A <= 4
-    ? 'any socket of 10 A'
-    : single_A <= 10
-      ? 'any socket of 16 A'
-      : single_A <= 16
-        ? 'a circuit of its own of 16 A, or three phases'
-        : 'three phases, or a circuit of its own';
+function wallSays(single: Figure, voltage: Figure): string {
+  const amps = single.known ? single.value : 0;
+  if (voltage.known && voltage.value < 150)
+    return amps <= 12 ? 'any socket of 15 A' : amps <= 16 ? 'a circuit of its own of 20 A' : 'a circuit of 240 V, or three phases';
+  if (amps <= 4) return 'any socket of 10 A';
+  if (amps <= 10) return 'any socket of 16 A';
+  return amps <= 16 ? 'a circuit of its own of 16 A, or three phases' : 'three phases, or a circuit of its own';
+}
 
 function shopping({ poles, starts, duty, reverses }: MotorClass, figures: OwnFigures): Sentence {
-  return sentence('motor {output}, {poles} poles, about {rpm}, single phase 230 V {starts} or three phases, {duty}{both}', {
+  return sentence('motor {output}, {poles} poles, about {rpm}, {volts} single phase ({starts}) or three phases, {duty}{both}', {
+    volts: told(figures, 'voltage-single'),
     output: told(figures, 'class'),
     poles: polesSaid[poles],
     rpm: told(figures, 'motor-speed'),
@@ -173,7 +190,7 @@ function bigger(shaft: string, figures: OwnFigures): Sentence[] {
     '{larger} “to be safe” draws about {draws:likely} instead of {drew:likely} on one phase ({wall}) and weighs about {more} more',
     {
       ...{ larger, draws, drew, more },
-      wall: wallSays(draws.value),
+      wall: wallSays(draws, told(figures, 'voltage-single')),
     },
   );
   if (!stuck?.known || !was?.known) return [costs];

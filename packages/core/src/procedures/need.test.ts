@@ -7,7 +7,10 @@ import { loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { placesOf, withInput } from '../machine/paths.js';
 import { withKind, withoutStage } from '../machine/reshape.js';
+import { beginSizing, beginWithMotor, sizedBuild } from '../machine/sizing.js';
 import { sayAll, wordingFor } from '../wording/wording.js';
+import { couldDriveWorks } from './could-drive.js';
+import { needOutputs } from './line-outputs.js';
 import { needOf } from './need.js';
 
 const kinds = await loadKinds();
@@ -49,6 +52,55 @@ describe('what motor the work needs', () => {
     const screw = at({ 'wishes/leastSpeed': '100 rpm', 'main/work/breakaway': '16 N·m' });
     expect(screw.motor?.starts).not.toContain('capacitor-run');
     expect(screw.motor?.starts).toContain('capacitor-start');
+  });
+
+  it('every figure on the way can be asked why, and says the one size less and the two more', () => {
+    const { figures, tooSmall, bigger, feeds, instead } = at({ 'wishes/leastSpeed': '423 rpm', 'main/work/breakaway': '16 N·m' });
+    expect([...figures.keys()].every((name) => name in needOutputs.figures)).toBe(true);
+    expect(figures.get('class')).toMatchObject({ value: 550, origin: { by: 'solved', id: 'standard-output' } });
+    const said = (sentences: typeof bigger) => sayAll(sentences, wordingFor(crusher()));
+    // By hand: 354.4 W / 0.95 = 373 W, over 370 W; two sizes above 550 W are 1.1 kW.
+    expect(said(tooSmall)).toMatch(/^370 W is loaded to 101 % of its plate, to 108 % at worst: it runs hot/);
+    expect(said(tooSmall)).toContain('With a run capacitor alone it has');
+    expect(said(bigger)).toMatch(/^1\.1 kW “to be safe” draws about .* and weighs about .* more\. A stuck roll then meets about/);
+    expect(said(feeds)).toContain('of 230 V');
+    expect(instead).toEqual([]);
+  });
+
+  it('counts on the socket that there is', () => {
+    const said = (typed: Record<string, string>) => sayAll(at({ 'wishes/leastSpeed': '423 rpm', ...typed }).feeds, wordingFor(crusher()));
+    expect(said({ 'supply/voltage': '120 V' })).toMatch(/of 120 V.*any socket of 15 A/);
+    expect(said({ 'supply/voltage': '400 V', 'supply/phases': '3' })).toMatch(/of 230 V.* of 400 V/);
+  });
+
+  it('of a slow tool a geared motor would do too; of one away from a socket an engine', () => {
+    const slow = at({ 'wishes/leastSpeed': '30 rpm' });
+    // By hand: 8 N·m and a quarter.
+    expect(sayAll(slow.instead, wordingFor(crusher()))).toBe('Or a geared motor that turns at 30 rpm and is rated for 10 N·m at its slow shaft.');
+    const barrow = needOf(sizedBuild(beginSizing('wheel-drive')), kinds);
+    expect(barrow.motor).toMatchObject({ reverses: true });
+    expect(sayAll(barrow.instead, wordingFor(crusher()))).toContain('Away from a socket: an engine');
+  });
+
+  it('of what runs for minutes only, a motor that is made for that will do', () => {
+    expect(at({ 'wishes/leastSpeed': '423 rpm', 'main/work/lasts': '10 min' }).motor?.duty).toBe('S2 10 min');
+    expect(at({ 'wishes/leastSpeed': '423 rpm', 'main/work/lasts': '25 min' }).motor?.duty).toBe('S2 30 min');
+    expect(at({ 'wishes/leastSpeed': '423 rpm', 'main/work/lasts': '2 h' }).motor?.duty).toBe('S1');
+  });
+
+  it('more than there are motors for is said, and names none', () => {
+    const huge = at({ 'wishes/leastSpeed': '1000 rpm', 'main/work/torque': '900 N·m', 'main/work/breakaway': '?' });
+    expect(huge.motor).toBeNull();
+    expect(sayAll(huge.says, wordingFor(crusher()))).toContain('more than an induction motor of a shed has');
+  });
+
+  it('what is not measured counts by half as much again as is likely, and the rest is said', () => {
+    const { motor, atMotor, unsure } = needOf(sizedBuild(beginSizing('fruit-crusher')), kinds);
+    const { value, high = value } = atMotor as Known;
+    expect(high).toBeGreaterThan(1.5 * value);
+    // By hand: 360 W / 0.95 = 379 W, half as much again 568 W, with a fifth in reserve 711 W.
+    expect(motor?.output_W).toBe(750);
+    expect(sayAll(unsure, wordingFor(crusher()))).toContain('measure before you buy');
   });
 
   it('more torque or more speed is never a smaller class', () => {
@@ -95,4 +147,15 @@ describe('the sheet', () => {
     expect(says).toContain('After usual losses the motor has');
     expect(says).toMatch(/3[67](\.\d)? to (50|49\.9) N·m at 100 rpm/);
   });
+});
+
+it('a motor alone says which machines of usual size it could drive', () => {
+  const motor = afterTyping(beginWithMotor(), { 'main/source/power': '0.55 kW', 'main/source/speed': '1425', 'main/source/powerIs': 'shaft' });
+  const fits = Object.fromEntries(couldDriveWorks(motor, kinds).map(({ kind, fits: each }) => [kind, each]));
+  // By hand: 30 W of a tumbler at the motor, 360 W / 0.95 of a crusher.
+  expect(fits).toMatchObject({ 'rotary-tumbler': 'easily', 'fruit-crusher': 'about right' });
+  expect(couldDriveWorks(afterTyping(motor, { 'main/source/power': '60 W' }), kinds).find(({ kind }) => kind === 'wheel-drive')?.fits).toBe(
+    'too much for it',
+  );
+  expect(couldDriveWorks(beginWithMotor(), kinds)).toEqual([]);
 });

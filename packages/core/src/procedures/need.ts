@@ -1,4 +1,4 @@
-import { type FieldPath, type Figure, fixed, highEnd, type Known, known, scaled, unknown } from '../figure/figure.js';
+import { type Figure, fixed, highEnd, type Known, known, scaled, unknown } from '../figure/figure.js';
 import { defineProcedure, solve } from '../figure/formula.js';
 import { drawnPower } from '../formulas/motor/drawn-power.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
@@ -6,7 +6,7 @@ import { neededBefore } from '../formulas/transmission/needed-before.js';
 import { torqueAtTool } from '../formulas/transmission/torque-at-tool.js';
 import { torqueGain } from '../formulas/transmission/torque-gain.js';
 import { contextAt, type OwnFigures } from '../kinds/context.js';
-import type { Rotary, StageKind, WorkDemand, WorkKind } from '../kinds/kind.js';
+import type { FeedKind, Rotary, StageKind, WorkDemand, WorkKind } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import { serviceFactor } from '../kinds/shared/service-factor.js';
@@ -15,10 +15,22 @@ import type { Build, Line } from '../machine/build.js';
 import { isOpen } from '../machine/open.js';
 import { elementsOf } from '../machine/paths.js';
 import { needOutputs } from './line-outputs.js';
-import { atRestByRunCapacitor, currentOf, massOf, outputFor, ratedTorqueOf, sizesFrom, stallsAt, startsThatDo } from './motor-class.js';
+import {
+  atRestByRunCapacitor,
+  currentOf,
+  type MotorClass,
+  massOf,
+  outputFor,
+  ratedTorqueOf,
+  sizesFrom,
+  stallsAt,
+  startsThatDo,
+  type Voltages,
+  voltagesOf,
+} from './motor-class.js';
 import { type Needed, needSays, type Said } from './need-says.js';
 import { ratioLeft, speedNeeded, usualMotor } from './open-places.js';
-import { openElement, type WalkedLine, walkLine } from './walk-line.js';
+import { openElement, supplyOf, type WalkedLine, walkLine } from './walk-line.js';
 
 /** What the work needs of a motor, worked out backwards from the tool. */
 export interface Need extends Needed, Said {}
@@ -33,6 +45,8 @@ export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] a
   const opened = elementsOf(line).map((placed) => openElement(placed, kinds));
   const work = opened.at(-1) as (typeof opened)[number];
   const kind = work.kind as WorkKind;
+  const feed = opened[0] as (typeof opened)[number];
+  const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(build.supply), contextAt(feed.path, feed.kind, new Map()));
   const arrives = walked.stations.at(-1)?.speed ?? unknown('rpm', []);
   const needed = speedNeeded(build.wishes, kind, work.inputs);
   const speed = note('speed', arrives.known && !line.stages.some(isOpen) ? arrives : needed.aim);
@@ -46,7 +60,7 @@ export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] a
   const hasStages = stages.length > 0 && !line.stages.some(isOpen);
   const geared = stages.reduce<number | null>((i, stage) => (i !== null && stage.ratio.known ? i * stage.ratio.value : null), 1);
   const shaft = speed.known ? known('rpm', speed.value * (hasStages ? (geared ?? 1) : 1), speed.origin) : speed;
-  const { poles, speed: usual } = usualMotor(shaft, build.supply);
+  const { poles, speed: usual } = usualMotor(shaft, fed.frequency);
   const ratio = note(
     'ratio',
     speed.known ? solve('1', ratioLeft, { n_1: usual, n_2: speed }, ({ n_1 = 0, n_2 = 0 }) => n_1 / n_2) : unknown('1', speed.missing),
@@ -66,7 +80,7 @@ export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] a
 
   const output = note('class', outputFor(atMotor));
   const motor = output.known ? classOf(output, { poles, usual, breakaway, demand, work: line.work.kind }) : null;
-  if (output.known) compare(output, { poles, usual, ratio, passes, atMotor, note });
+  if (output.known) compare(output, { poles, usual, ratio, passes, atMotor, voltages: voltagesOf(fed), note });
   const found = {
     ...{ speed, any: arrives.known && hasStages ? speed : needed.any, torque, power, atMotor, ratio, motor, missing, figures },
     tooSmall_W: wattsOf(figures.get('smaller-class')),
@@ -118,17 +132,20 @@ interface Compared extends Looked {
   readonly ratio: Figure<'1'>;
   readonly passes: Figure<'1'>;
   readonly atMotor: Figure<'W'>;
+  readonly voltages: Voltages;
   readonly note: Context<typeof needOutputs>['note'];
 }
 
 /** What the class draws and weighs and what a stuck tool gets of it; the same of one size less and of two more. */
-function compare(output: Known<'W'>, { poles, usual, ratio, passes, atMotor, note }: Compared): void {
+function compare(output: Known<'W'>, { poles, usual, ratio, passes, atMotor, voltages, note }: Compared): void {
   const stuck = (of: Known<'W'>) => torqueAtTool({ T: stallsAt(of, usual), G: torqueGain({ i: ratio, k: passes, G_2: atTool }) });
   const loaded = (of: Known<'W'>) => solve('1', loadOf, { P: atMotor, P_n: of }, ({ P = 0, P_n = 1 }) => P / P_n);
   note('motor-speed', usual);
   note('rated-torque', ratedTorqueOf(output, usual));
-  note('draws-single', currentOf(output, poles, 1));
-  note('draws-three', currentOf(output, poles, 3));
+  note('voltage-single', voltages.single);
+  note('voltage-three', voltages.three);
+  note('draws-single', currentOf(output, poles, 1, voltages));
+  note('draws-three', currentOf(output, poles, 3, voltages));
   note('weighs', massOf(output));
   note('stuck-torque', stuck(output));
   const [smaller, bigger] = [sizesFrom(output, -1), sizesFrom(output, 2)];
@@ -140,7 +157,7 @@ function compare(output: Known<'W'>, { poles, usual, ratio, passes, atMotor, not
   if (bigger) {
     note('bigger-class', bigger);
     note('bigger-loaded', loaded(bigger));
-    note('bigger-draws', currentOf(bigger, poles, 1));
+    note('bigger-draws', currentOf(bigger, poles, 1, voltages));
     note('bigger-weighs', massOf(bigger));
     note('bigger-stuck-torque', stuck(bigger));
   }

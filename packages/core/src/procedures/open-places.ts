@@ -61,9 +61,9 @@ function wishedSpeed(wishes: Build['wishes']): Figure<'rpm'> {
 }
 
 /** Loaded speed of the motor that is looked for: two poles for a shaft of 2000 rpm and more, else four; a fifth more on 60 Hz. */
-export function usualMotor(needed: Figure<'rpm'>, supply: Partial<Build['supply']> = {}): { readonly poles: 2 | 4; readonly speed: Figure<'rpm'> } {
+export function usualMotor(needed: Figure<'rpm'>, frequency: Figure<'Hz'>): { readonly poles: 2 | 4; readonly speed: Figure<'rpm'> } {
   const poles = needed.known && needed.value >= 2000 ? 2 : 4;
-  return { poles, speed: (supply.frequency?.value ?? 50) > 55 ? rated[60][poles] : rated[50][poles] };
+  return { poles, speed: (frequency.known ? frequency.value : 50) > 55 ? rated[60][poles] : rated[50][poles] };
 }
 
 const ratedSource =
@@ -103,7 +103,7 @@ interface Filled {
  * @param opened feed, source, stages and work of a line
  * @returns null where nothing is open
  */
-export function fillOpen(opened: readonly Opened[], wishes: Build['wishes'], supply: Build['supply']): Filled | null {
+export function fillOpen(opened: readonly Opened[], wishes: Build['wishes'], frequency: Figure<'Hz'>): Filled | null {
   if (!opened.some(({ kind }) => isOpen(kind))) return null;
   const [source, work, stages] = [opened[1] as Opened, opened.at(-1) as Opened, opened.slice(2, -1)];
   const { aim } = speedNeeded(wishes, work.kind as WorkKind, work.inputs);
@@ -114,7 +114,7 @@ export function fillOpen(opened: readonly Opened[], wishes: Build['wishes'], sup
     .map(({ kind, inputs, path }) => (kind as StageKind).transfer(inputs, turning, contextAt(path, kind, new Map())).ratio);
   const left = stages.length - there.length;
   const before = left > 0 ? aim : there.reduce<Figure<'rpm'>>((n, i) => (i.known ? scaled(n, i.value, 'Through the stages') : n), aim);
-  const usual = usualMotor(before, supply).speed;
+  const usual = usualMotor(before, frequency).speed;
   return {
     source: isOpen(source.kind) && !entered(source.inputs, 'speed') ? withFigure(source.inputs, 'speed', usual) : source.inputs,
     stages: (speed) => {

@@ -107,9 +107,9 @@ export function walk(
   const stages = others.slice(0, -1);
   const work = others.at(-1) as Opened;
   const { noun } = source.kind;
-  const open = fillOpen(opened, wishes, supply);
 
   const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(supply), feed.context);
+  const open = fillOpen(opened, wishes, fed.frequency);
   const output = (source.kind as SourceKind).output(open?.source ?? source.inputs, fed, source.context);
   const at: Rotary[] = [output];
   const filled = open?.stages(output.speed);
@@ -218,7 +218,7 @@ const mustLastOf = (wishes: Build['wishes']): Figure<'s'> =>
   wishes?.mustLast?.value === undefined ? shedHours : entryFigure(wishes.mustLast, 's', 'wishes/mustLast');
 
 /** What the brief says of the supply. */
-function supplyOf(supply: Build['supply']): Supply {
+export function supplyOf(supply: Build['supply']): Supply {
   const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> =>
     entryFigure(supply[name], unit, `supply/${name}`, []);
   const phases = { is: supply.phases?.text as '1' | '3' | undefined, field: 'supply/phases' };

@@ -90,6 +90,24 @@ export class BuildsRepository {
   }
 
   /**
+   * A build that begins on a device, with the id that it was given there: its first save. The save becomes the revision of its step, as every save does.
+   * @returns undefined when there is a build of that id already
+   */
+  async begin(id: string, contents: Contents, as: SavedAs): Promise<BuildRow | undefined> {
+    return this.database.transaction(async (tx) => {
+      const [row] = await tx
+        .insert(builds)
+        .values({ ...columns(contents), id, savedBy: as.saveId })
+        .onConflictDoNothing()
+        .returning();
+      if (!row) return undefined;
+      await tx.insert(revisions).values({ build: id, version: row.version, document: contents.build, step: as.step, madeBy: as.by });
+      await announce(tx, id, row.version);
+      return row;
+    });
+  }
+
+  /**
    * Writes only on top of the version the change started from. The same save sent twice is written once. The save becomes the revision of its step,
    * or begins one: another step, or five minutes, make a new one. All in one statement, so that a save costs one round trip and one write; by a name, so that
    * it is parsed and planned once for a connection.

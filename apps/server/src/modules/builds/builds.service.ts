@@ -36,8 +36,12 @@ export class BuildsService {
     return answered(await this.repository.add(await contentsOf(raw), by));
   }
 
+  /** @param from version that the change was made from; 0 for a build that begins with this save */
   async save(id: string, from: number, raw: unknown, as: SavedAs): Promise<StoredBuild> {
-    const saved = await this.repository.save(id, from, await contentsOf(raw), as);
+    const contents = await contentsOf(raw);
+    const begun = from === 0 ? await this.repository.begin(id, contents, as) : undefined;
+    if (begun) return answered(begun);
+    const saved = await this.repository.save(id, from, contents, as);
     if (!saved) throw gone();
     if ('current' in saved) throw stale(from, saved.current);
     return answered(saved.row);

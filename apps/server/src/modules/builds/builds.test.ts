@@ -281,3 +281,36 @@ it('lists by an index, not by sorting the whole table', async () => {
   await client.query(`delete from builds where name = 'b'`);
   await client.end();
 });
+
+describe('a build that begins on a device', () => {
+  it('is there with its first save, under the id that it was given, with a log that begins', async () => {
+    const id = randomUUID();
+    const saveId = randomUUID();
+    const first = await save(id, 0, named('Begun here'), { 'save-id': saveId, 'step-id': randomUUID(), by: 'Ann' });
+    expect(first.status).toBe(200);
+    expect(await first.json()).toMatchObject({ id, version: 1, build: { name: 'Begun here' } });
+    // The answer was lost on the way: the same save again is the same.
+    expect(await (await save(id, 0, named('Begun here'), { 'save-id': saveId })).json()).toMatchObject({ version: 1 });
+    expect((await (await served.ask('GET', `builds/${id}/log`)).json()).revisions).toMatchObject([{ version: 1, by: 'Ann', changes: ['Begun'] }]);
+    expect((await save(id, 1, named('Went on'))).status).toBe(200);
+  });
+
+  it('over one that is there is refused, and nothing is overwritten', async () => {
+    const { id } = await add(named('Was here'));
+    expect(await problemOf(await save(id, 0, named('Mine')))).toMatchObject({ code: 'version-stale' });
+    expect((await (await served.ask('GET', `builds/${id}`)).json()).build.name).toBe('Was here');
+  });
+
+  it('in two saves at once is begun once', async () => {
+    const id = randomUUID();
+    const both = await Promise.all(['One', 'Other'].map((name) => save(id, 0, named(name), { 'save-id': randomUUID() })));
+    expect(both.map(({ status }) => status).sort()).toEqual([200, 412]);
+  });
+
+  it('that is none is refused with the field named, and there is nothing', async () => {
+    const id = randomUUID();
+    expect(await problemOf(await save(id, 0, { ...demo(), lines: 5 }))).toMatchObject({ code: 'build-refused' });
+    expect((await served.ask('GET', `builds/${id}`)).status).toBe(404);
+    expect((await save('no-id', 0, demo())).status).toBe(404);
+  });
+});

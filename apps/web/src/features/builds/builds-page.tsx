@@ -5,10 +5,10 @@ import { Link, useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
 import { hearChanges } from '../../shared/changes.js';
 import { PageHead } from '../../shared/page-head.js';
-import { usePreferences, useUnits } from '../../shared/preferences.js';
+import { useUnits } from '../../shared/preferences.js';
 import { BringIn } from './bring-in.js';
 import { BuildRow } from './build-row.js';
-import { StartFrom } from './start-from.js';
+import { EmptyShed } from './empty-shed.js';
 import { useDeletion } from './use-deletion.js';
 
 /** All builds, each as the machine it is. */
@@ -35,11 +35,6 @@ export function BuildsPage() {
     void recount();
   }, [refetch, recount]);
   useEffect(() => hearChanges(reload), [reload]);
-  const start = useMutation({
-    mutationFn: async (starter: string) =>
-      send<StoredBuild>('POST', 'builds', (await import('./starters.js')).startFrom(starter, usePreferences.getState().wall)),
-    onSuccess: (stored) => navigate(`/builds/${stored.id}`),
-  });
   const copy = useMutation({
     mutationFn: async ({ id, name }: ListedBuild) => {
       const { build } = await ask<StoredBuild>(`builds/${id}`);
@@ -53,7 +48,7 @@ export function BuildsPage() {
     else setBeside(beside === id ? null : id);
   };
   const deletion = useDeletion(reload);
-  const failed = start.error ?? copy.error ?? builds.error;
+  const failed = copy.error ?? builds.error;
   const all = builds.data?.pages.flat();
   const shown = all?.filter((listed) => listed.id !== deletion.leaving?.id);
   return (
@@ -62,7 +57,9 @@ export function BuildsPage() {
       <PageHead
         end={
           <>
-            <StartFrom start={(starter) => start.mutate(starter)} />
+            <Link to="/start" className="py-1 text-base font-semibold text-blue hover:underline">
+              Start a build
+            </Link>
             <a href={`/api/shed?find=${words}`} download className="py-1 text-base text-blue hover:underline">
               {find === '' ? 'Take all' : 'Take these'}
             </a>
@@ -92,9 +89,7 @@ export function BuildsPage() {
           </p>
         )}
         {shown?.length === 0 && find !== '' && <p className="mx-6 mt-6">Nothing in the shed is called so, or says so.</p>}
-        {shown?.length === 0 && find === '' && (
-          <p className="mx-6 mt-6 max-w-prose">The shed is empty. Start a build with what is stamped on a motor: its power and its speed.</p>
-        )}
+        {shown?.length === 0 && find === '' && <EmptyShed />}
         <ul>
           {shown?.map((listed) => (
             <BuildRow

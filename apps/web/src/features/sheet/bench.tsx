@@ -4,6 +4,7 @@ import {
   type Element,
   elementsOf,
   figuresOfElement,
+  isOpen,
   type KindHead,
   kindHead,
   kindHeads,
@@ -13,6 +14,7 @@ import {
   type StockWheel,
 } from '@hobrek/core';
 import { type ComponentType, memo, useState } from 'react';
+import { Link } from 'react-router';
 import { benchExtras } from '../../kinds/registry.js';
 import { Choice } from '../../open-build/choice-field.js';
 import { Field } from '../../open-build/field.js';
@@ -181,8 +183,24 @@ function Plate({ path, picked, kind, label, groups }: ElementShown) {
         <KindOf of="source" path={path} kind={kind} label={label} />
         <WhatCouldGoHere line={path.split('/')[0] ?? ''} at={0} after={label} />
       </div>
+      {isOpen({ kind }) && <StillOpen path={path} />}
       <Groups groups={groups} columns="grid-cols-2" />
     </fieldset>
+  );
+}
+
+/** Nothing drives it yet: a motor is picked, or the work sized first. */
+function StillOpen({ path }: { path: string }) {
+  const id = useOpenBuild(({ open }) => open?.id);
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-5 py-1">
+      <button type="button" className="cursor-pointer font-semibold text-blue hover:underline" onClick={() => kindChosen(path, 'plate-motor')}>
+        Pick a motor
+      </button>
+      <Link to={`/start/${id}`} className="text-blue hover:underline">
+        Size the work, see which motor it needs
+      </Link>
+    </p>
   );
 }
 

@@ -39,7 +39,8 @@ export function JamLadder() {
   const { factor, symbol } = unitShown('N·m');
   const values = [...lines.map(({ figure }) => figure), ...(jam.known ? [jam] : [])].flatMap((figure) => [lowest(figure), highest(figure)]);
   const ruler = ladderRuler(values, width, factor);
-  if (!ruler) return <section ref={frame} />;
+  // What the work needs alone is no ladder.
+  if (!ruler || (near.length === 0 && !jam.known)) return <section ref={frame} />;
   const { x, ticks } = ruler;
   const isPicked = (at: string | null) => at !== null && at === picked;
   const height = top_px + lines.length * rung_px + (jam.known ? 22 : 6);

@@ -32,7 +32,7 @@ function Checks() {
       <h2 className="font-head text-lg tracking-wide uppercase">
         Ledger{' '}
         <span className="font-text text-sm tracking-normal text-soft normal-case">
-          {ids.length} checks, worst first · <Odd />
+          {ids.length === 1 ? 'one check' : `${ids.length} checks, worst first`} · <Odd />
         </span>
       </h2>
       <ul className="mt-2">

@@ -1,4 +1,4 @@
-import { type DrawnStage, elementsOf, figureAt, layOut, type Point } from '@hobrek/core';
+import { type DrawnStage, elementsOf, figureAt, isOpen, layOut, type Point } from '@hobrek/core';
 import { memo, useMemo, useState } from 'react';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { FigureText } from '../../open-build/figure-text.js';
@@ -104,7 +104,7 @@ const CentreLine = memo(function CentreLine({ drawn, stages }: { drawn: Drawn; s
   const { shafts, assumed } = drawn;
   return stages.map(({ centres: centre }, k) => {
     const [from, to] = [shafts[k] as Point, shafts[k + 1] as Point];
-    const known = centre !== null && !assumed.includes(k);
+    const known = centre !== null && !assumed.includes(k) && !isOpen(stages[k] as DrawnStage);
     const steep = Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
     return (
       // biome-ignore lint/suspicious/noArrayIndexKey: a centre line is its place in the line
@@ -132,7 +132,7 @@ const CentreLine = memo(function CentreLine({ drawn, stages }: { drawn: Drawn; s
 const bars = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 
 const isToScale = (stages: readonly DrawnStage[], drawn: Drawn) =>
-  drawn.assumed.length === 0 && stages.every((stage) => stage.driver !== null && stage.driven !== null);
+  drawn.assumed.length === 0 && stages.every((stage) => stage.driver !== null && stage.driven !== null && !isOpen(stage));
 
 const ScaleBar = memo(function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; trueScale: boolean }) {
   useUnits();

@@ -2,7 +2,8 @@ import type { StoredBuild } from '@hobrek/contracts';
 import { kindHead } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { NavLink, Outlet, useParams } from 'react-router';
+import { NavLink, Outlet, useParams, useSearchParams } from 'react-router';
+import { focusField } from '../../open-build/focus-field.js';
 import { isSafe } from '../../open-build/journal.js';
 import { MergeConflict } from '../../open-build/merge-conflict.js';
 import { closeBuild, fieldLeft, openBuild, renamed } from '../../open-build/open-build.js';
@@ -33,6 +34,7 @@ export function SheetPage() {
   }, [stored.data]);
   const open = useOpenBuild((store) => store.open?.id === id);
   useLeaveGuard();
+  useField(open);
   if (stored.error) return <Message says={stored.error.message} />;
   if (!open) return <Message says="" />;
   return (
@@ -115,6 +117,20 @@ function BuildName() {
       />
     </h1>
   );
+}
+
+/** Who comes from another page to enter something finds its field: `?at=main/source/power`. */
+function useField(open: boolean): void {
+  const [search, setSearch] = useSearchParams();
+  const at = search.get('at');
+  useEffect(() => {
+    if (!open || !at) return undefined;
+    const timer = setTimeout(() => {
+      focusField(at);
+      setSearch({}, { replace: true });
+    });
+    return () => clearTimeout(timer);
+  }, [open, at, setSearch]);
 }
 
 /** What is not kept yet is in this device's journal; only where that failed is a tab asked about before it closes. */

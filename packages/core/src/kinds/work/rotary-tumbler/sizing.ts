@@ -18,7 +18,7 @@ function drawn({ a: D = 300, b: load = 12, c: fill = 0.5, d: piece = 20 }: Sized
   const wall = 0.06 * R;
   const roller = 0.16 * R;
   const under = [-0.62, 0.62].map((side): At => [side * R, -Math.sqrt((R + wall + roller) ** 2 - (side * R) ** 2)]);
-  const left = R + wall + 0.5 * D;
+  const left = R + wall + 0.62 * D;
   const level = R * (1 - 2 * fill);
   return {
     strokes: [
@@ -33,6 +33,7 @@ function drawn({ a: D = 300, b: load = 12, c: fill = 0.5, d: piece = 20 }: Sized
         [left + long + wall, -R - wall - 2 * roller],
       ]),
       ...turning([0, 0], 1.16 * (R + wall), 0.9, 0.1),
+      letter('e', around([0, 0], 1.4 * (R + wall), 0.5)),
       measure('a', [-R, R], [R, R], 0.26 * D),
       letter('b', around([0, 0], 0.42 * R, lowest)),
       shape(box(left, -R, left + long, -level), 'stuff'),
@@ -45,6 +46,7 @@ function drawn({ a: D = 300, b: load = 12, c: fill = 0.5, d: piece = 20 }: Sized
         'centre',
       ),
       measure('c', [left + long, -level], [left + long, -R], 0.2 * D),
+      ...[0.25, 0.75].map((s) => circle([left + s * long, -(R + level) / 2 - piece / 2], Math.max(piece / 2, 0.02 * D), 'thin')),
       letter('d', [left + 0.5 * long, -(R + level) / 2]),
     ],
   };
@@ -59,7 +61,8 @@ export const tumblerSizing: Sizing = {
     { letter: 'a', at: 'work/drum', where: 'wall to wall', usual: '300 mm', from: '150 mm', to: '450 mm' },
     { letter: 'b', at: 'work/load', where: 'with its water', usual: '12 kg', from: '3 kg', to: '40 kg' },
     { letter: 'c', at: 'work/fill', where: 'look in at rest', usual: '50 %', from: '40 %', to: '65 %' },
-    { letter: 'd', at: 'work/piece', where: 'calliper, the largest', usual: '20 mm', from: '5 mm', to: '60 mm' },
+    { letter: 'd', at: 'work/piece', where: 'calliper', usual: '20 mm', from: '5 mm', to: '60 mm' },
+    { letter: 'e', at: 'wishes/leastSpeed', where: 'if given', from: '20 rpm', to: '80 rpm' },
   ],
   try: 'Is the drum made already? Load it, wind a string round it, and pull with a spring scale: pull times half the diameter is the torque.',
   driven: 'a motor, a gearbox or two belts, and a chain or rollers',

@@ -1,0 +1,46 @@
+import { type SizingPlace, sizingPlaces } from '@hobrek/core';
+import { memo } from 'react';
+import { Choice } from '../../open-build/choice-field.js';
+import { Field } from '../../open-build/field.js';
+import { useOpenBuild } from '../../open-build/store.js';
+import { UsualRule } from './usual-rule.js';
+
+/** The few figures that size the machine, each with the letter that it has on the drawing. */
+export function FewFields() {
+  const build = useOpenBuild(({ open }) => open?.build);
+  if (!build) return null;
+  return (
+    <div className="grid gap-y-1.5">
+      {sizingPlaces(build).map((place) => (
+        <Few key={place.path} place={place} />
+      ))}
+    </div>
+  );
+}
+
+const Few = memo(
+  function Few({ place }: { place: SizingPlace }) {
+    const { letter, path, field, input, taken, where, range } = place;
+    return (
+      <div className="grid grid-cols-[1.5rem_minmax(0,1fr)_100px] items-start gap-x-2.5 max-sm:grid-cols-[1.5rem_minmax(0,1fr)]">
+        <span
+          aria-hidden="true"
+          className="mt-4 flex size-5 items-center justify-center rounded-full border-[1.5px] border-brass bg-sheet text-sm leading-none font-semibold"
+        >
+          {letter}
+        </span>
+        {field.is === 'choice' ? (
+          <Choice path={path} field={field} input={input} taken={taken?.text} where={where} />
+        ) : (
+          <Field path={path} field={field} input={input} taken={taken?.text} where={where} empty="follows from the others" />
+        )}
+        {range && field.is === 'quantity' && (
+          <span className="mt-3 max-sm:hidden">
+            <UsualRule range={range} value={input?.value ?? taken?.value} quantity={field.quantity} />
+          </span>
+        )}
+      </div>
+    );
+  },
+  (one, other) => one.place.path === other.place.path && one.place.input === other.place.input,
+);

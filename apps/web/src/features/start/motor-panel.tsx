@@ -1,0 +1,76 @@
+import { couldDriveWorks, placesOf } from '@hobrek/core';
+import { useMemo } from 'react';
+import { Choice } from '../../open-build/choice-field.js';
+import { Field } from '../../open-build/field.js';
+import { said } from '../../open-build/said.js';
+import { useOpenBuild } from '../../open-build/store.js';
+import { show } from '../../shared/in-my-units.js';
+import { useUnits } from '../../shared/preferences.js';
+import { unbroken } from '../../shared/unbroken.js';
+
+/** What of its plate says what it could drive. */
+const asked = ['power', 'speed', 'powerIs', 'phases', 'start', 'voltage'];
+
+/** A motor in hand: its plate, and what it could drive. */
+export function MotorPanel() {
+  const build = useOpenBuild(({ open }) => open?.build);
+  if (!build) return null;
+  const places = placesOf(build).filter(({ path, field }) => {
+    const name = path.replace(/^\w+\/source\//, '');
+    if (!asked.includes(name) || name === path) return false;
+    const { when } = field;
+    const source = build.lines[0]?.source;
+    return !when || when.is.includes(source?.inputs[when.field]?.text ?? '');
+  });
+  return (
+    <fieldset className="relative border border-ink bg-plate px-8 pt-2 pb-3">
+      <legend className="sr-only">the motor’s plate</legend>
+      {['left-2 top-2', 'right-2 top-2', 'left-2 bottom-2', 'right-2 bottom-2'].map((corner) => (
+        <span key={corner} className={`absolute ${corner} size-2.5 rounded-full border border-ink bg-sheet`} aria-hidden="true" />
+      ))}
+      <p className="text-sm text-soft">What is stamped on it; the whole plate in one line is read too: 0.55 kW 1425 230 V 1~</p>
+      <div className="grid grid-cols-2 gap-x-6 gap-y-1 max-sm:grid-cols-1">
+        {places.map(({ path, field, input }) =>
+          field.is === 'choice' ? (
+            <Choice key={path} path={path} field={field} input={input} />
+          ) : (
+            <Field key={path} path={path} field={field} input={input} />
+          ),
+        )}
+      </div>
+    </fieldset>
+  );
+}
+
+/** Its torque at some speeds, and which machines of usual size need about so much. */
+export function CouldDrive({ size }: { size: (kind: string) => void }) {
+  const build = useOpenBuild(({ open }) => open?.build);
+  const kinds = useOpenBuild(({ open }) => open?.kinds);
+  const says = useOpenBuild(({ open }) => open?.evaluation.says[0]);
+  useUnits();
+  const works = useMemo(() => (build && kinds ? couldDriveWorks(build, kinds) : []), [build, kinds]);
+  return (
+    <div>
+      <p data-testid="sentence" className="text-xl leading-snug">
+        {says && unbroken(said(says))}
+      </p>
+      {works.length > 0 && (
+        <ul aria-label="machines that it could drive" className="mt-2">
+          {works.map(({ kind, name, needs_W, fits }) => (
+            <li key={kind} className="grid grid-cols-[1fr_auto_auto] items-baseline gap-x-4 border-b border-hair py-1">
+              <span>
+                <b className="font-semibold">{name}</b> of usual size
+              </span>
+              <span className="text-sm text-soft">
+                needs {show(needs_W, 'W')}: {fits}
+              </span>
+              <button type="button" className="cursor-pointer text-blue hover:underline" onClick={() => size(kind)}>
+                size it
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
+import { useMutation } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { ask, send } from '../../shared/ask.js';
+import { usePreferences } from '../../shared/preferences.js';
+
+/** The machines to begin from, with all kinds they are made of: come in when someone looks for one. */
+export const loadStarters = () => import('./starters.js');
+
+/** Ways to begin with a whole machine: each is kept at once, and opens on its sheet. */
+export interface Begin {
+  readonly startFrom: (starter: string) => void;
+  readonly copy: (listed: ListedBuild) => void;
+  /** Why it could not be, in words. */
+  readonly failed: string;
+}
+
+export function useBegin(): Begin {
+  const navigate = useNavigate();
+  const begin = useMutation({
+    mutationFn: async (make: () => Promise<object>) => send<StoredBuild>('POST', 'builds', await make()),
+    onSuccess: ({ id }) => navigate(`/builds/${id}`),
+  });
+  return {
+    startFrom: (starter) => begin.mutate(async () => (await loadStarters()).startFrom(starter, usePreferences.getState().wall)),
+    copy: ({ id, name }) =>
+      begin.mutate(async () => {
+        const { build } = await ask<StoredBuild>(`builds/${id}`);
+        return { ...build, name: `${name}, copy`.slice(0, 120) };
+      }),
+    failed: begin.error ? `${begin.error.message} Nothing was begun; try again in a moment.` : '',
+  };
+}

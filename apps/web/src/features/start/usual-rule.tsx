@@ -1,0 +1,34 @@
+import { type QuantityName, showAs } from '@hobrek/core';
+import { useUnits } from '../../shared/preferences.js';
+
+interface RuleShown {
+  readonly range: readonly [number, number];
+  readonly value: number | undefined;
+  readonly quantity: QuantityName;
+}
+
+const [wide_px, edge_px] = [100, 5];
+
+/** What is usual as a small rule, with a pointer at what is taken; beyond an end it says so. */
+export function UsualRule({ range: [low, high], value, quantity }: RuleShown) {
+  const units = useUnits();
+  const share = value === undefined ? null : (value - low) / (high - low);
+  const at = share === null ? null : edge_px + Math.min(1, Math.max(0, share)) * (wide_px - 2 * edge_px);
+  const isBeyond = share !== null && (share < -0.001 || share > 1.001);
+  return (
+    <span className="flex flex-col text-xs text-soft">
+      <svg width={wide_px} height={18} aria-hidden="true">
+        <path d={`M${edge_px} 15H${wide_px - edge_px}`} stroke="var(--soft)" />
+        {[0, 0.25, 0.5, 0.75, 1].map((k) => (
+          <path key={k} d={`M${edge_px + k * (wide_px - 2 * edge_px)} ${k === 0 || k === 1 ? 9 : 12}V15`} stroke="var(--soft)" />
+        ))}
+        {at !== null && <path d={`M${at} 14L${at - 5} 5H${at + 5}Z`} fill={isBeyond ? 'none' : 'var(--brass)'} stroke="var(--brass)" />}
+      </svg>
+      <span className="flex justify-between gap-2" style={{ width: wide_px }}>
+        <span>{showAs(quantity, low, low, units)}</span>
+        <span>{showAs(quantity, high, high, units)}</span>
+      </span>
+      {isBeyond && <span className="text-close-word">not usual</span>}
+    </span>
+  );
+}
