@@ -25,7 +25,7 @@ test('an apple crusher from the wall to its motor, by keys alone, in under a min
   await expect(field(page, 'main/work/roll')).toBeFocused();
   // Nothing is kept of what nobody typed; the answer is there all the same.
   await expect(sentence(page)).toContainText('nothing drives it yet');
-  await expect(page.getByTestId('shopping-line')).toContainText('Motor 750 W, four poles');
+  await expect(page.getByTestId('shopping-line')).toContainText('Motor 0.75 kW (1 hp), four poles');
   expect(await inShed(address)).toBe(before);
   for (const text of ['160', '240', '', '400', '12']) {
     if (text) await type(text);
@@ -50,10 +50,10 @@ test('by thumb: the answer without scrolling, the motor picked with it in sight'
   const page = await context.newPage();
   await page.goto(`${address}/start`);
   await page.getByRole('button', { name: /^Rotary tumbler/ }).tap();
-  await expect(page.getByTestId('short-answer')).toContainText('Look for a motor of 60 W');
+  await expect(page.getByTestId('short-answer')).toContainText('Look for a motor of 0.06 kW');
   await expect(page.getByTestId('short-answer')).toBeInViewport();
   await field(page, 'main/work/load').fill('40 kg');
-  await expect(page.getByTestId('short-answer')).toContainText('Look for a motor of 250 W');
+  await expect(page.getByTestId('short-answer')).toContainText('Look for a motor of 0.25 kW');
   await expect(page.getByTestId('short-answer')).toBeInViewport();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
@@ -112,7 +112,7 @@ test('a motor alone says what it could drive, and a machine is sized to it', asy
   const works = page.getByRole('list', { name: 'machines that it could drive' });
   await expect(works).toContainText('Fruit crusher of usual size');
   await works.getByRole('listitem').filter({ hasText: 'Fruit crusher' }).getByRole('button', { name: 'size it' }).click();
-  await expect(page.getByTestId('shopping-line')).toContainText('Motor 750 W');
+  await expect(page.getByTestId('shopping-line')).toContainText('Motor 0.75 kW');
   await page.getByRole('button', { name: 'Back to the sheet' }).click();
   // The motor is still in it, and is held against the work, whatever comes between.
   await expect(field(page, 'main/source/power')).toHaveValue('0.55 kW');

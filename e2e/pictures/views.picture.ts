@@ -53,6 +53,23 @@ test('the sheet, and why a figure is what it is', async ({ page }) => {
   await keep(page, 'why');
 });
 
+test('a build is started', async ({ page }) => {
+  await open(page, 'start');
+  await page.evaluate(() =>
+    localStorage.setItem(
+      'hobrek-habits',
+      JSON.stringify({ state: { wall: { voltage: '230 V', frequency: '50 Hz', phases: '1', breaker: '16 A' } }, version: 0 }),
+    ),
+  );
+  await open(page, 'start');
+  await page.keyboard.type('stones');
+  await page.keyboard.press('Enter');
+  await page.waitForTimeout(600);
+  await page.keyboard.type('400 mm');
+  await page.waitForTimeout(400);
+  await keep(page, 'start');
+});
+
 test('a tumbler', async ({ page }) => {
   await open(page, `builds/${of('tumbler')}`);
   await keep(page, 'sheet-tumbler');

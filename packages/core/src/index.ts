@@ -1,4 +1,4 @@
-export { standardOutputs_kW } from './catalog/standard-motors.js';
+export { sizeNames, standardOutputs_kW } from './catalog/standard-motors.js';
 export type { Check, Margin } from './checks/check.js';
 export { reserveOf, reserveWords } from './checks/reserve.js';
 export { type Verdict, verdictOf, verdicts, verdictWords } from './checks/verdict.js';

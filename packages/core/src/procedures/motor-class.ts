@@ -23,7 +23,7 @@ export interface MotorClass {
 
 export const standardOutput = defineProcedure({
   id: 'standard-output',
-  says: 'The least output of the list that keeps a fifth in reserve at the most that is needed; where that is more than half as much again as is likely, at that: measuring settles the rest',
+  says: 'The least output of the list that keeps a fifth in reserve at the most that is needed; where that is more than a fifth over what is likely, at a fifth over it: measuring settles the rest',
   source: 'IEC 60072-1, outputs that motors are built for (from memory); a fifth in reserve: Hobrek’s threshold',
 });
 
@@ -32,7 +32,7 @@ const reserve = fixed('1', 1.25, 'A fifth of the motor in reserve (Hobrek’s th
 /** The output to look for; unknown over the largest there is. @param needed at its shaft */
 export function outputFor(needed: Figure<'W'>): Figure<'W'> {
   if (!needed.known) return needed;
-  const output = nextOutput(Math.min(highEnd(needed), 1.5 * needed.value) * reserve.value);
+  const output = nextOutput(Math.min(highEnd(needed), 1.2 * needed.value) * reserve.value);
   if (output === null) return unknown('W', [], 'that is more than an induction motor of a shed has');
   return known('W', output, { by: 'solved', id: standardOutput.id, from: { P: needed, k: reserve } }, undefined, needed.flags & flag.guessed);
 }

@@ -1,4 +1,5 @@
 import type { StartType } from '../catalog/small-motors.js';
+import { sizeNames } from '../catalog/standard-motors.js';
 import { type FieldPath, type Figure, highEnd, type Known, lowEnd } from '../figure/figure.js';
 import type { OwnFigures } from '../kinds/context.js';
 import { stagesFor } from '../kinds/shared/usual-losses.js';
@@ -13,6 +14,8 @@ interface Around {
   readonly nothingDrives: boolean;
   /** Used where there is no socket. */
   readonly isAway: boolean;
+  /** What fails first in a jam with a motor two sizes larger, where its stages are chosen. */
+  readonly inJam: readonly Sentence[];
 }
 
 /** What the work needs of a motor, in figures. */
@@ -51,7 +54,7 @@ export interface Said {
 }
 
 /** What is needed, in words. */
-export function needSays(need: Needed, { shaft, hasStages, nothingDrives, isAway }: Around): Said {
+export function needSays(need: Needed, { shaft, hasStages, nothingDrives, isAway, inJam }: Around): Said {
   const { speed, any, torque, power, atMotor, motor, ratio, missing, figures } = need;
   const none = { shoppingLine: [], feeds: [], unsure: [], between: [], tooSmall: [], bigger: [], instead: [] };
   if (!torque.known || !speed.known || !power.known || !atMotor.known) return { ...none, says: [missingSays(shaft, missing)] };
@@ -72,9 +75,16 @@ export function needSays(need: Needed, { shaft, hasStages, nothingDrives, isAway
     between,
     shoppingLine: [shopping(motor, figures)],
     tooSmall: tooSmall(figures),
-    bigger: bigger(shaft, figures),
+    bigger: bigger(shaft, figures, inJam),
     instead: [...(hasStages ? [] : gearedMotor(need)), ...(isAway ? [withoutMains(atMotor)] : [])],
   };
+}
+
+/** As motors are sold, by either measure: `0.55 kW (3/4 hp)`. */
+function sizeOf(output: Figure): string {
+  if (!output.known) return '';
+  const { kW, hp } = sizeNames(output.value);
+  return `${kW} (${hp})`;
 }
 
 const told = (figures: OwnFigures, name: string): Figure => figures.get(name) as Figure;
@@ -83,7 +93,7 @@ const dutySaid = { S1: 'S1, all day', 'S2 30 min': 'S2, half an hour at a stretc
 
 function lookFor({ poles, starts, duty, reverses }: MotorClass, figures: OwnFigures): Sentence {
   return sentence('look for {output}, {poles} poles, {duty}, {starts}{both}', {
-    output: told(figures, 'class'),
+    output: sizeOf(told(figures, 'class')),
     poles: polesSaid[poles],
     duty: dutySaid[duty],
     starts: startSays(starts),
@@ -147,7 +157,7 @@ function wallSays(single: Figure, voltage: Figure): string {
 function shopping({ poles, starts, duty, reverses }: MotorClass, figures: OwnFigures): Sentence {
   return sentence('motor {output}, {poles} poles, about {rpm}, {volts} single phase ({starts}) or three phases, {duty}{both}', {
     volts: told(figures, 'voltage-single'),
-    output: told(figures, 'class'),
+    output: sizeOf(told(figures, 'class')),
     poles: polesSaid[poles],
     rpm: told(figures, 'motor-speed'),
     starts: startShort(starts),
@@ -166,15 +176,24 @@ function tooSmall(figures: OwnFigures): Sentence[] {
   const worst = most > 1.05 * likely ? sentence(', to {most:share} at worst', { most }) : '';
   const what =
     likely > 1 ? ': it runs hot until its cut-out trips' : most > 1 ? ': it may run hot until its cut-out trips' : ': less than a fifth in reserve';
-  const starts =
-    rest?.known && breakaway?.known && highEnd(breakaway) > lowEnd(rest)
-      ? [sentence('with a run capacitor alone it has {rest} at rest, and {breakaway} is needed: it hums and gets hot', { rest, breakaway })]
-      : [];
-  return [sentence('{smaller} is loaded to {likely:share} of its plate{worst}{what}', { smaller, likely, worst, what }), ...starts];
+  const isShort = rest?.known && breakaway?.known && highEnd(breakaway) > lowEnd(rest);
+  const surely = isShort && lowEnd(breakaway) > highEnd(rest);
+  const starts = isShort
+    ? [
+        sentence(
+          `with a run capacitor alone it has {rest} at rest, and {breakaway} is needed: it ${surely ? 'hums and gets hot' : 'may not start, and then it hums and gets hot'}`,
+          {
+            rest,
+            breakaway,
+          },
+        ),
+      ]
+    : [];
+  return [sentence('{small} is loaded to {likely:share} of its plate{worst}{what}', { small: sizeOf(smaller), likely, worst, what }), ...starts];
 }
 
 /** What two sizes more cost, and what they do to a stuck tool. */
-function bigger(shaft: string, figures: OwnFigures): Sentence[] {
+function bigger(shaft: string, figures: OwnFigures, inJam: readonly Sentence[]): Sentence[] {
   const [larger, draws, drew, weighs, weighed, stuck, was] = [
     'bigger-class',
     'bigger-draws',
@@ -189,19 +208,14 @@ function bigger(shaft: string, figures: OwnFigures): Sentence[] {
   const costs = sentence(
     '{larger} “to be safe” draws about {draws:likely} instead of {drew:likely} on one phase ({wall}) and weighs about {more} more',
     {
-      ...{ larger, draws, drew, more },
+      ...{ draws, drew, more },
+      larger: sizeOf(larger),
       wall: wallSays(draws, told(figures, 'voltage-single')),
     },
   );
   if (!stuck?.known || !was?.known) return [costs];
-  return [
-    costs,
-    sentence('a stuck {shaft} then meets about {stuck:likely}, and not {was:likely}: the weakest part between them must withstand it', {
-      shaft,
-      stuck,
-      was,
-    }),
-  ];
+  const weakest = inJam.length > 0 ? '' : ': the weakest part between them must withstand it';
+  return [costs, sentence(`a stuck {shaft} then meets about {stuck:likely}, and not {was:likely}${weakest}`, { shaft, stuck, was }), ...inJam];
 }
 
 /** For a slow tool the gears may come with the motor. */

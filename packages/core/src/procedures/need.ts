@@ -1,3 +1,4 @@
+import type { StartType } from '../catalog/small-motors.js';
 import { type Figure, fixed, highEnd, type Known, known, scaled, unknown } from '../figure/figure.js';
 import { defineProcedure, solve } from '../figure/formula.js';
 import { drawnPower } from '../formulas/motor/drawn-power.js';
@@ -8,12 +9,13 @@ import { torqueGain } from '../formulas/transmission/torque-gain.js';
 import { contextAt, type OwnFigures } from '../kinds/context.js';
 import type { FeedKind, Rotary, StageKind, WorkDemand, WorkKind } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
-import { type Kinds, kindHead } from '../kinds/registry.js';
+import { type Kinds, kindHead, kindKey } from '../kinds/registry.js';
 import { serviceFactor } from '../kinds/shared/service-factor.js';
 import { perStage, usuallyPasses } from '../kinds/shared/usual-losses.js';
-import type { Build, Line } from '../machine/build.js';
+import type { Build, Line, Source } from '../machine/build.js';
 import { isOpen } from '../machine/open.js';
 import { elementsOf } from '../machine/paths.js';
+import type { Sentence } from '../wording/sentence.js';
 import { needOutputs } from './line-outputs.js';
 import {
   atRestByRunCapacitor,
@@ -86,9 +88,13 @@ export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] a
     tooSmall_W: wattsOf(figures.get('smaller-class')),
   };
   const shaftName = line.stations.at(-1)?.name ?? 'tool shaft';
+  const bigger = figures.get('bigger-class');
+  const inJam =
+    hasStages && motor && bigger?.known && usual.known ? jamWith(motorOf(bigger.value, usual.value, motor.starts), line, kinds, build) : [];
   return {
     ...found,
     ...needSays(found, {
+      inJam,
       shaft: shaftName,
       hasStages,
       nothingDrives: isOpen(line.source),
@@ -105,6 +111,27 @@ const breakawaySource = 'Common practice, no source: half as much again as when 
 /** Torque that gets it moving. */
 const breakawayOf = ({ breakaway, steady, startsEmpty }: WorkDemand): Figure<'N·m'> =>
   breakaway.known ? breakaway : scaled(steady, startsEmpty ? 0.3 : 1.5, breakawaySource);
+
+/** A motor of a size that starts as it must, with nothing else known of it. */
+const motorOf = (output_W: number, speed_rpm: number, [start = 'capacitor-start']: readonly StartType[]): Source => ({
+  kind: 'plate-motor',
+  v: kindHead('source', 'plate-motor')?.v ?? 1,
+  settings: [],
+  inputs: {
+    power: { text: `${output_W} W`, value: output_W, unit: 'W', how: 'chosen' },
+    powerIs: { text: 'shaft', how: 'chosen' },
+    phases: { text: start === 'three-phase' ? '3' : '1', how: 'chosen' },
+    ...(start === 'three-phase' ? {} : { start: { text: start, how: 'chosen' } }),
+    speed: { text: `${speed_rpm} rpm`, value: speed_rpm, unit: 'rpm', how: 'chosen' },
+  },
+});
+
+/** What fails first in a jam of the line with another source; nothing while the kind of that is not loaded. */
+function jamWith(source: Source, line: Line, kinds: Kinds, build: Build): readonly Sentence[] {
+  if (!kinds.has(kindKey('source', source.kind))) return [];
+  const { feed } = line.source;
+  return walkLine({ ...line, source: feed ? { ...source, feed } : source }, kinds, build).jam.says.slice(0, 1);
+}
 
 interface Looked {
   readonly poles: 2 | 4;

@@ -19,7 +19,7 @@ describe('a line with nothing to drive it', () => {
   it('says what the work needs, and that nothing drives it yet', () => {
     const { says, verdict } = told(nothing, kinds);
     expect(says).toMatch(
-      /^The roll needs 8 N·m at 423 rpm, 35\d W; with usual losses 36\d to 3[89]\d W at the motor; nothing drives it yet\. Look for 550 W/,
+      /^The roll needs 8 N·m at 423 rpm, 35\d W; with usual losses 36\d to 3[89]\d W at the motor; nothing drives it yet\. Look for 0\.55 kW/,
     );
     expect(verdict).toBe('unknown');
   });

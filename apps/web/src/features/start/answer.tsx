@@ -8,6 +8,7 @@ import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
+import { useSizeName } from './size-name.js';
 import { SizeRuler } from './size-ruler.js';
 
 /** What the few fields need of a motor, worked out at every key. */
@@ -20,14 +21,14 @@ export function useNeed(): Need | null {
 /** The answer in one line, for where there is room for no more. */
 export function ShortAnswer() {
   const need = useNeed();
-  useUnits();
+  const named = useSizeName();
   if (!need) return null;
   const { motor, torque, speed } = need;
   return (
     <p data-testid="short-answer" className="text-lg leading-snug">
       {motor && torque.known && speed.known ? (
         <>
-          Look for a motor of <b className="font-semibold whitespace-nowrap">{show(motor.output_W, 'W')}</b>{' '}
+          Look for a motor of <b className="font-semibold whitespace-nowrap">{named(motor.output_W)}</b>{' '}
           <span className="text-base text-soft">
             {show(torque.value, 'N·m')} at {show(speed.value, 'rpm')}
           </span>

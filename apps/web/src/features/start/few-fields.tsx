@@ -20,7 +20,7 @@ export function FewFields() {
 
 const Few = memo(
   function Few({ place }: { place: SizingPlace }) {
-    const { letter, path, field, input, taken, where, range } = place;
+    const { letter, path, field, input, taken, where, range, from, to } = place;
     return (
       <div className="grid grid-cols-[1.5rem_minmax(0,1fr)_100px] items-start gap-x-2.5 max-sm:grid-cols-[1.5rem_minmax(0,1fr)]">
         <span
@@ -36,7 +36,7 @@ const Few = memo(
         )}
         {range && field.is === 'quantity' && (
           <span className="mt-3 max-sm:hidden">
-            <UsualRule range={range} value={input?.value ?? taken?.value} quantity={field.quantity} />
+            <UsualRule range={range} value={input?.value ?? taken?.value} quantity={field.quantity} texts={[from ?? '', to ?? '']} />
           </span>
         )}
       </div>

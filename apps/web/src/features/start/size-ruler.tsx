@@ -1,7 +1,6 @@
 import { highEnd, lowEnd, type Need, standardOutputs_kW } from '@hobrek/core';
-import { show } from '../../shared/in-my-units.js';
-import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
+import { useSizeName } from './size-name.js';
 
 const [top, line, height] = [18, 34, 70];
 /** Sizes that are shown on either side of the one to look for: fewer where there is no room for their names. */
@@ -9,7 +8,7 @@ const besides = (width: number): number => (width < 480 ? 2 : 4);
 
 /** The sizes that motors are built in, with what is needed, what is too small, the one to look for and what only costs more. */
 export function SizeRuler({ need: { atMotor, motor } }: { need: Need }) {
-  useUnits();
+  const named = useSizeName();
   const [frame, width] = useWidth<HTMLDivElement>();
   if (!motor || !atMotor.known) return null;
   const sizes = standardOutputs_kW.map((kW) => kW * 1000);
@@ -24,7 +23,7 @@ export function SizeRuler({ need: { atMotor, motor } }: { need: Need }) {
   return (
     <div ref={frame} className="w-full">
       {width > 0 && (
-        <svg width={width} height={height} role="img" aria-label={`motor sizes: ${show(motor.output_W, 'W')} is the one to look for`} fontSize="12.5">
+        <svg width={width} height={height} role="img" aria-label={`motor sizes: ${named(motor.output_W)} is the one to look for`} fontSize="12.5">
           <rect x={0} y={line} width={from} height={11} fill="var(--fails)" opacity={0.18} />
           <rect x={from} y={line} width={to - from} height={11} fill="var(--holds)" opacity={0.3} />
           <rect x={to} y={line} width={width - to} height={11} fill="var(--close)" opacity={0.16} />
@@ -47,7 +46,7 @@ export function SizeRuler({ need: { atMotor, motor } }: { need: Need }) {
                 fill={size === motor.output_W ? 'var(--ink)' : 'var(--soft)'}
                 fontWeight={size === motor.output_W ? 700 : 400}
               >
-                {show(size, 'W')}
+                {named(size)}
               </text>
             </g>
           ))}

@@ -5,12 +5,14 @@ interface RuleShown {
   readonly range: readonly [number, number];
   readonly value: number | undefined;
   readonly quantity: QuantityName;
+  /** The ends as they would be written. */
+  readonly texts: readonly [string, string];
 }
 
 const [wide_px, edge_px] = [100, 5];
 
 /** What is usual as a small rule, with a pointer at what is taken; beyond an end it says so. */
-export function UsualRule({ range: [low, high], value, quantity }: RuleShown) {
+export function UsualRule({ range: [low, high], value, quantity, texts }: RuleShown) {
   const units = useUnits();
   const share = value === undefined ? null : (value - low) / (high - low);
   const at = share === null ? null : edge_px + Math.min(1, Math.max(0, share)) * (wide_px - 2 * edge_px);
@@ -25,8 +27,8 @@ export function UsualRule({ range: [low, high], value, quantity }: RuleShown) {
         {at !== null && <path d={`M${at} 14L${at - 5} 5H${at + 5}Z`} fill={isBeyond ? 'none' : 'var(--brass)'} stroke="var(--brass)" />}
       </svg>
       <span className="flex justify-between gap-2" style={{ width: wide_px }}>
-        <span>{showAs(quantity, low, low, units)}</span>
-        <span>{showAs(quantity, high, high, units)}</span>
+        <span>{units === 'metric' ? texts[0] : showAs(quantity, low, low, units)}</span>
+        <span>{units === 'metric' ? texts[1] : showAs(quantity, high, high, units)}</span>
       </span>
       {isBeyond && <span className="text-close-word">not usual</span>}
     </span>

@@ -39,7 +39,7 @@ export const wheelDriveSizing: Sizing = {
   reverses: true,
   awayFromMains: true,
   fields: [
-    { letter: 'a', at: 'work/mass', where: 'with its load', usual: '200 kg', from: '80 kg', to: '500 kg' },
+    { letter: 'a', at: 'work/mass', where: 'on scales', usual: '200 kg', from: '80 kg', to: '500 kg' },
     { letter: 'b', at: 'work/slope', where: 'rise over a metre', usual: '15 %', from: '2 %', to: '30 %' },
     { letter: 'c', at: 'work/ground', where: 'the worst of it', usual: 'gravel' },
     { letter: 'd', at: 'work/wheel', where: 'loaded, to the ground', usual: '400 mm', from: '200 mm', to: '650 mm' },
