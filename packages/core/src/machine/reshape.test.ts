@@ -124,7 +124,7 @@ describe('a place that is opened', () => {
   });
 
   it('keeps the settings of a source with it', () => {
-    const setting = { id: 'slow', name: 'Slow', inputs: { speed: { text: '700', value: 700, unit: 'rpm', how: 'plate' as const } } };
+    const setting = { id: 'slow', name: 'Slow', inputs: { speed: { text: '700', value: 700, unit: 'rpm' as const, how: 'plate' as const } } };
     const two = { ...crusher(), lines: [{ ...line(crusher()), source: { ...line(crusher()).source, settings: [setting] } }] };
     const shut = withKind(two, 'main/source', 'open');
     expect(line(shut).source.settings).toEqual([]);
