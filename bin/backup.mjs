@@ -1,15 +1,19 @@
 // `npm run backup -- FILE`: the whole database in one file, whether Hobrek is running or not.
 import { closeSync, existsSync, openSync, renameSync, rmSync } from 'node:fs';
-import { resolve } from 'node:path';
+import { join, resolve } from 'node:path';
 import { startCluster } from './parts/database.mjs';
 import { programOn, strangeIn } from './parts/database-programs.mjs';
 import { holdings } from './parts/holdings.mjs';
 import { checkNode, installPackages } from './parts/install.mjs';
+import { takeLock } from './parts/lock.mjs';
 import { dataFolder } from './parts/places.mjs';
+import { Ended, onEnding } from './parts/run.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
 
 async function main() {
+  // Ended at any moment, it comes to an end by itself: what it started is stopped on the way out.
+  onEnding(() => {});
   checkNode();
   await installPackages((line) => process.stderr.write(`${line}\n`));
   const [file] = process.argv.slice(2);
@@ -22,8 +26,17 @@ async function main() {
   try {
     await dump(cluster, target);
   } finally {
-    if (!cluster.joined) await cluster.stop();
+    await leave(cluster);
   }
+}
+
+/** Stops what was started for the backup, unless a Hobrek was started meanwhile that works on it. */
+async function leave(cluster) {
+  if (cluster.joined) return;
+  const release = await takeLock(join(dataFolder(), 'run.lock'), 0, true);
+  if (!release) return;
+  await cluster.stop();
+  await release();
 }
 
 /** Written beside, for its owner alone, and renamed when it is whole: one that is broken off leaves nothing under the name that was said. */
@@ -46,6 +59,6 @@ async function dump({ bin, url }, target) {
 try {
   await main();
 } catch (error) {
-  process.stderr.write(`${error.message}\n`);
-  process.exit(1);
+  process.stderr.write(`${error instanceof Ended ? 'Broken off: there is no backup.' : error.message}\n`);
+  process.exit(error.exit ?? 1);
 }

@@ -17,6 +17,12 @@ const sql = async (...statements: string[]) => {
   for (const statement of statements) await client.query(statement);
   await client.end();
 };
+const asAdmin = async (...statements: string[]) => {
+  const client = new pg.Client({ connectionString: cluster.admin });
+  await client.connect();
+  for (const statement of statements) await client.query(statement);
+  await client.end();
+};
 const say = (script: string, ...given: (string | Record<string, string>)[]) => {
   const words = given.filter((word) => typeof word === 'string');
   const more = Object.assign({}, ...given.filter((word) => typeof word !== 'string'));
@@ -81,7 +87,7 @@ it('that is damaged or no backup at all is refused, and nothing is changed', { t
 it('is for its owner alone, leaves nothing half written, and is none of an empty database', { timeout: 120_000 }, async () => {
   expect(statSync(join(folder, 'shed.dump')).mode & 0o777).toBe(0o600);
   expect(readdirSync(folder).filter((name) => name.endsWith('.half'))).toEqual([]);
-  await sql('create database empty');
+  await asAdmin('create database empty');
   const url = new URL(cluster.url);
   url.pathname = '/empty';
   const refused = say('backup.mjs', 'empty.dump', { DATABASE_URL: String(url) });
@@ -136,6 +142,46 @@ it('put back sends every device away, and leaves no database beside the one ther
   expect(rows.map(({ datname }) => datname)).toEqual(['hobrek']);
   await client.query('drop table sessions');
   await client.end();
+});
+
+it('runs no program, whatever is in it: who works on the database and puts a backup back is no superuser', { timeout: 120_000 }, async () => {
+  // Where the owner of the cluster may write.
+  const open = mkdtempSync(join(tmpdir(), 'hobrek-trace-'));
+  chmodSync(open, 0o777);
+  const trace = join(open, 'trace');
+  const client = new pg.Client({ connectionString: cluster.url });
+  await client.connect();
+  expect((await client.query('select usesuper from pg_user where usename = current_user')).rows).toEqual([{ usesuper: false }]);
+  await client.end();
+  // A view that is filled when it is put back, by a function that runs a program.
+  await asAdmin(
+    'create table ran (line text)',
+    `create function evil() returns int language plpgsql as $f$ begin execute $c$copy ran from program 'touch ${trace}'$c$; return 1; end $f$`,
+    'create materialized view filled as select evil() as one',
+  );
+  expect(existsSync(trace)).toBe(true);
+  spawnSync(join(cluster.bin, 'pg_dump'), ['--format=custom', `--file=${join(folder, 'evil.dump')}`, `--dbname=${cluster.admin}`]);
+  await asAdmin('drop materialized view filled', 'drop function evil', 'drop table ran');
+  rmSync(trace);
+  const before = await holdings(cluster.url);
+  const { status, said } = say('restore.mjs', 'evil.dump', '--over');
+  expect([status, said]).toEqual([1, expect.stringContaining('Nothing was changed')]);
+  expect(said).toMatch(/permission denied|must be superuser/);
+  expect(existsSync(trace)).toBe(false);
+  rmSync(open, { recursive: true });
+  cluster = await startCluster({ folder, testing: true });
+  expect(await holdings(cluster.url)).toEqual(before);
+});
+
+it('says what it would replace, and how that comes back', { timeout: 120_000 }, async () => {
+  expect(say('restore.mjs', 'shed.dump')).toMatchObject({
+    status: 1,
+    said: expect.stringMatching(/There are 40 builds, one note and 0 photos here\. Say --over/),
+  });
+  const { said } = say('restore.mjs', 'shed.dump', '--over');
+  const [, back = ''] = /npm run restore -- (\S+) --over/.exec(said) ?? [];
+  expect(existsSync(back)).toBe(true);
+  cluster = await startCluster({ folder, testing: true });
 });
 
 it('is not put back while Hobrek runs on the same data', async () => {

@@ -6,8 +6,10 @@ import { build } from './parts/build.mjs';
 import { startCluster } from './parts/database.mjs';
 import { checkNode, installPackages } from './parts/install.mjs';
 import { takeLock } from './parts/lock.mjs';
+import { lookAfter } from './parts/look-after.mjs';
 import { dataFolder, root } from './parts/places.mjs';
 import { isFree } from './parts/ports.mjs';
+import { Ended, onEnding, unlessEnding } from './parts/run.mjs';
 import { keepPort, keptPort, portFrom } from './parts/web-port.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
@@ -19,31 +21,39 @@ const addressOf = (port) => `http://127.0.0.1:${port}`;
 const portTaken = 98;
 
 async function main() {
+  // Ended at any moment, it comes to an end by itself: what it started is stopped on the way out.
+  onEnding(() => {});
   checkNode();
   const { HOBREK_PORT: asked } = process.env;
   if (asked && portFrom(asked) === null) throw new Error(`HOBREK_PORT is “${asked}”; it must be a port from 1 to 65535`);
   await installPackages(say);
   await build(say);
   mkdirSync(data, { recursive: true });
-  const release = await takeLock(join(data, 'run.lock'), 0);
-  if (!release) return sayRunning();
+  const release = await takeLockOrSay(join(data, 'run.lock'));
+  if (!release) return 0;
 
-  const cluster = process.env.DATABASE_URL ? null : await startCluster({ folder: data, say, testing: process.env.HOBREK_THROW_AWAY === '1' });
+  let cluster = null;
+  let letGo = async () => {};
   try {
+    cluster = process.env.DATABASE_URL ? null : await startCluster({ folder: data, say, tidy: true, testing: process.env.HOBREK_THROW_AWAY === '1' });
+    if (cluster) letGo = lookAfter(cluster, say);
     return await serve(cluster);
   } finally {
+    await letGo();
     await cluster?.stop();
     await release();
   }
 }
 
-/** Another start on the same data is at work: wait until it answers, and say where. */
-async function sayRunning() {
+/** The lock of this data. While another start has it, it is waited for until that one answers, and said where; a backup or a restore lets go of it. @returns null when another runs */
+async function takeLockOrSay(file) {
   for (let waited = 0; waited < 120; waited++) {
+    const release = await takeLock(file, 0);
+    if (release) return release;
     const port = keptPort(portFile);
     if (port && (await answers(port))) {
       say(`Hobrek is already running at ${addressOf(port)}`);
-      return 0;
+      return null;
     }
     await new Promise((resolve) => setTimeout(resolve, 500));
   }
@@ -75,8 +85,10 @@ async function serve(cluster) {
     ...process.env,
     ...(cluster ? { DATABASE_URL: cluster.url, HOBREK_PG_DUMP: join(cluster.bin, 'pg_dump') } : {}),
     HOBREK_DUMPS: join(data, 'dumps'),
+    HOBREK_ON_DISK: cluster ? data : '',
   };
   for await (const port of portsToTry()) {
+    unlessEnding();
     const code = await serveAt(port, env);
     if (code !== portTaken || process.env.HOBREK_PORT) return code;
   }
@@ -114,6 +126,6 @@ function serveAt(port, env) {
 try {
   process.exit(await main());
 } catch (error) {
-  process.stderr.write(`\n${error.message}\n`);
-  process.exit(1);
+  if (!(error instanceof Ended)) process.stderr.write(`\n${error.message}\n`);
+  process.exit(error.exit ?? 1);
 }

@@ -172,7 +172,7 @@ test('the server goes away while typing: the page says so, a reload after it is 
   await page.route('**/api/builds/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
   await power(page).fill('1 hp');
   await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'away');
-  await expect(page.getByRole('alert')).toContainText('Your changes are on this page and will be sent.');
+  await expect(page.getByRole('alert')).toContainText('The server does not answer. What you typed is kept on this device and will be sent.');
   await page.unroute('**/api/builds/*');
   await page.reload();
   await expect(power(page)).toHaveValue('1 hp');

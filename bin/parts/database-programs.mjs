@@ -18,8 +18,9 @@ export function environmentOf(url) {
   };
 }
 
-/** Runs a program of PostgreSQL on a database; what it prints is kept back, and is in the error when it fails. @param bin folder of the programs; empty for those on the path */
-export const programOn = (bin, url, name, args) => run(bin ? join(bin, name) : name, args, { quiet: true, env: environmentOf(url) });
+/** Runs a program of PostgreSQL on a database; what it prints is kept back, and is in the error when it fails. A patient one is not broken off. @param bin folder of the programs; empty for those on the path */
+export const programOn = (bin, url, name, args, patient = false) =>
+  run(bin ? join(bin, name) : name, args, { quiet: true, env: environmentOf(url), patient });
 
 /** The same database server, another database. */
 export function beside(url, database) {

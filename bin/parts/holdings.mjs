@@ -1,7 +1,7 @@
 const tables = ['builds', 'revisions', 'notes', 'photos'];
 
 /**
- * How many builds a database holds, and a print of every row of its tables: two databases with the same print hold the same.
+ * How much a database holds, when it was changed last, and a print of every row of its tables: two databases with the same print hold the same.
  * @returns no build and an empty print while it has no tables yet
  */
 export async function holdings(url) {
@@ -10,8 +10,9 @@ export async function holdings(url) {
   await client.connect();
   try {
     const { rows: there } = await client.query(`select to_regclass('public.builds') is not null as found`);
-    if (!there[0].found) return { builds: 0, print: '' };
+    if (!there[0].found) return { builds: 0, notes: 0, photos: 0, newest: null, print: '' };
     const prints = [];
+    const many = { notes: 0, photos: 0 };
     for (const table of tables) {
       // A shed from before there were photos has none.
       const { rows: known } = await client.query('select to_regclass($1) is not null as found', [`public.${table}`]);
@@ -20,8 +21,13 @@ export async function holdings(url) {
         `select count(*)::int as many, coalesce(md5(string_agg(md5(t::text), '' order by t::text)), '') as print from ${table} t`,
       );
       prints.push(rows[0]);
+      if (table in many) many[table] = rows[0].many;
     }
-    return { builds: prints[0].many, print: prints.map(({ print }) => print.slice(0, 12)).join('-') };
+    const { rows: dated } = await client.query(
+      `select count(*)::int as many from information_schema.columns where table_name = 'builds' and column_name = 'changed_at'`,
+    );
+    const { rows: last } = dated[0].many > 0 ? await client.query('select max(changed_at) as newest from builds') : { rows: [{ newest: null }] };
+    return { builds: prints[0].many, ...many, newest: last[0].newest, print: prints.map(({ print }) => print.slice(0, 12)).join('-') };
   } finally {
     await client.end();
   }

@@ -1,1 +1,1 @@
-export function takeLock(file: string, wait: number): Promise<(() => Promise<void>) | null>;
+export function takeLock(file: string, wait: number, patient?: boolean): Promise<(() => Promise<void>) | null>;

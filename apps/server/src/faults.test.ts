@@ -79,6 +79,11 @@ describe('a clock that goes back', () => {
   });
 });
 
-it.each(['53100', '53200', '53300', '57P03', '57014', '08006'])('a database that answers %s is said to be away, not broken', (code) => {
+it.each(['53200', '53300', '57P03', '57014', '08006'])('a database that answers %s is said to be away, not broken', (code) => {
   expect(problemFrom(Object.assign(new Error('it'), { code })).code).toBe('database-down');
+});
+
+it('a disk that is full is said to be that, however deep it is told', () => {
+  expect(problemFrom(Object.assign(new Error('it'), { code: '53100' })).code).toBe('disk-full');
+  expect(problemFrom(new Error('query', { cause: Object.assign(new Error('it'), { code: 'ENOSPC' }) })).code).toBe('disk-full');
 });

@@ -19,7 +19,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   // The cluster's owner is another user and must be able to pass through.
   chmodSync(folder, 0o755);
   const cluster = await startCluster({ folder, testing: true });
-  project.provide('admin', cluster.url);
+  project.provide('admin', cluster.admin);
   project.provide('pgBin', cluster.bin);
   return async () => {
     await cluster.stop();

@@ -18,6 +18,7 @@ export const problems = {
   'backup-failed': { status: 503, title: 'The backup could not be written' },
   fault: { status: 500, title: 'Hobrek made a mistake' },
   'database-down': { status: 503, title: 'The database does not answer' },
+  'disk-full': { status: 503, title: 'The disk is full' },
 } as const satisfies Record<string, { status: number; title: string }>;
 
 export type ProblemCode = keyof typeof problems;

@@ -1,3 +1,4 @@
+import { statfsSync } from 'node:fs';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Response } from 'express';
 import { ProblemError } from './problem-error.js';
@@ -19,6 +20,7 @@ export class ProblemFilter implements ExceptionFilter {
   }
 }
 
+const makeRoom = 'Nothing was changed. Make room on the disk that holds the builds; what you entered is sent as soon as there is some.';
 const tooLarge = 'A build may be at most 1 MB, a picture 25 MB.';
 
 /** What the body parser says of a text it could not take (its documented `type`); Nest keeps only the status of the others. */
@@ -27,6 +29,7 @@ const brokenOff = new Set(['entity.parse.failed', 'request.aborted', 'request.si
 export function problemFrom(thrown: unknown): ProblemError {
   if (thrown instanceof ProblemError) return thrown;
   if (brokenOff.has(typeOf(thrown))) return new ProblemError('bad-json', 'The text breaks off or is not JSON. Nothing was changed.');
+  if (isDiskFull(thrown)) return new ProblemError('disk-full', makeRoom);
   if (isDatabaseAway(thrown))
     return new ProblemError('database-down', 'Nothing was changed. What you entered is still on this page; try again in a moment.');
   const status = thrown instanceof HttpException ? thrown.getStatus() : statusOf(thrown);
@@ -53,13 +56,29 @@ const awayCodes = new Set([
   '08001',
   '08003',
   '08006',
-  '53100',
   '53200',
   '53300',
   '57014',
 ]);
 
-/** Is the database gone, going, full or too slow (SQLSTATE classes 08, 53, 57), somewhere down the chain of causes? */
+/** Under so little room PostgreSQL stops by itself. */
+const leastRoom_bytes = 20 * 2 ** 20;
+
+/** Is the disk full: as the database says, or by its being away while there is no room where it keeps its files? */
+function isDiskFull(thrown: unknown): boolean {
+  for (let error = thrown as { code?: string; cause?: unknown } | undefined; error; error = error.cause as typeof error)
+    if (error.code === '53100' || error.code === 'ENOSPC') return true;
+  const { HOBREK_ON_DISK: folder } = process.env;
+  if (!folder || !isDatabaseAway(thrown)) return false;
+  try {
+    const { bavail, bsize } = statfsSync(folder);
+    return bavail * bsize < leastRoom_bytes;
+  } catch {
+    return false;
+  }
+}
+
+/** Is the database gone, going or too slow (SQLSTATE classes 08, 53, 57), somewhere down the chain of causes? */
 export function isDatabaseAway(thrown: unknown): boolean {
   for (let error = thrown as { code?: string; message?: string; cause?: unknown } | undefined; error; error = error.cause as typeof error) {
     if (error.code !== undefined && awayCodes.has(error.code)) return true;

@@ -1,10 +1,14 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { useShutOut } from '../shared/ask.js';
+import { AskError, useShutOut } from '../shared/ask.js';
 import { LetInPage } from './let-in-page.js';
 import { LostPage } from './lost-page.js';
 
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
+/** What nobody answered is tried again by itself. */
+const again_ms = 3_000;
+const refetchInterval = ({ state: { error } }: { state: { error: unknown } }) => (error instanceof AskError && error.away ? again_ms : false);
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, refetchInterval } } });
 
 const router = createBrowserRouter([
   {

@@ -74,7 +74,7 @@ describe('the save queue', () => {
     answers.push(away, away, away);
     push(queue(), 'a');
     await vi.advanceTimersByTimeAsync(100);
-    expect(states.at(-1)).toMatchObject({ state: 'away', says: expect.stringContaining('Your changes are on this page and will be sent.') });
+    expect(states.at(-1)).toMatchObject({ state: 'away', says: expect.stringContaining('What you typed is kept on this device and will be sent.') });
     await settle();
     expect(calls).toHaveLength(4);
     expect(new Set(calls.map(({ saveId }) => saveId)).size).toBe(1);

@@ -3,6 +3,7 @@ import type { Build } from '@hobrek/core';
 import { v4 as newId } from 'uuid';
 import { AskError, ask, send } from '../shared/ask.js';
 import { deviceName } from '../shared/device-name.js';
+import { isSafe } from './journal.js';
 
 export interface SaveState {
   readonly state: 'kept' | 'keeping' | 'away' | 'stale' | 'refused';
@@ -31,7 +32,7 @@ interface Hooks {
   readonly merge: (base: Build, theirs: StoredBuild) => Build | 'nothing' | 'choose';
 }
 
-const longestWait_ms = 8_000;
+const longestWait_ms = 4_000;
 const firstWait_ms = 500;
 
 /**
@@ -148,7 +149,10 @@ export class SaveQueue {
         return await work();
       } catch (error) {
         if (!(error instanceof AskError) || !error.away) throw error;
-        this.tell({ state: 'away', says: `${error.message} Your changes are on this page and will be sent.` });
+        this.tell({
+          state: 'away',
+          says: `${error.problem?.title ?? 'The server does not answer'}. What you typed is kept ${isSafe() ? 'on this device' : 'on this page'} and will be sent.`,
+        });
         await new Promise((resolve) => setTimeout(resolve, wait));
       }
     }

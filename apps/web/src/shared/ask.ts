@@ -34,8 +34,11 @@ export async function ask<T>(path: string, init: RequestInit = {}): Promise<T> {
   if (response.ok) return body as T;
   const problem = (body ?? null) as Problem | null;
   if (problem?.code === 'not-paired') useShutOut.setState({ out: true });
-  throw new AskError(problem, problem?.detail ?? 'The server does not answer.');
+  throw new AskError(problem, problem ? told(problem) : 'The server does not answer.');
 }
+
+/** What is the matter with the database is not in the detail, which says what became of the request. */
+const told = ({ code, title, detail }: Problem): string => (code === 'database-down' || code === 'disk-full' ? `${title}. ${detail}` : detail);
 
 /** Sends JSON. @throws AskError as `ask` does */
 export const send = <T>(method: 'POST' | 'PUT', path: string, body: unknown, headers: Record<string, string> = {}): Promise<T> =>
