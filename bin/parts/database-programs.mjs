@@ -29,7 +29,7 @@ export function beside(url, database) {
   return String(other);
 }
 
-const tables = ['builds', 'revisions', 'notes', 'photos', 'sessions', 'markers'];
+const tables = ['builds', 'revisions', 'notes', 'photos', 'sessions', 'markers', 'gone_builds'];
 
 /**
  * Whether a database is one of Hobrek, of this version or an older one.

@@ -18,7 +18,7 @@ export async function holdings(url) {
       const { rows: known } = await client.query('select to_regclass($1) is not null as found', [`public.${table}`]);
       if (!known[0].found) continue;
       const { rows } = await client.query(
-        `select count(*)::int as many, coalesce(md5(string_agg(md5(t::text), '' order by t::text)), '') as print from ${table} t`,
+        `select count(*) filter (where to_jsonb(t)->>'deleted_at' is null)::int as many, coalesce(md5(string_agg(md5(t::text), '' order by t::text)), '') as print from ${table} t`,
       );
       prints.push(rows[0]);
       if (table in many) many[table] = rows[0].many;

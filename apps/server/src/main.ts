@@ -30,6 +30,7 @@ function lookAfter(config: Config, builds: BuildsRepository, notes: NotesReposit
     try {
       if (!(await backUpDaily(config))) return;
       await builds.thin();
+      await builds.forget();
       await notes.sweep();
       await sessions.sweep();
     } catch (error) {

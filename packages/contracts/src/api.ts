@@ -18,6 +18,15 @@ export interface StoredBuild {
   readonly notices: readonly string[];
 }
 
+/** A build that was deleted and can still be brought back. */
+export interface DeletedBuild {
+  readonly id: string;
+  readonly name: string;
+  readonly deletedAt: string;
+  /** From source to work, in a few words. */
+  readonly path: string;
+}
+
 export interface Health {
   readonly hobrek: string;
   readonly server: 'up';
@@ -56,6 +65,8 @@ export interface BuildLog {
 /** A dump of the whole database that is kept, newest first in a list. */
 export interface Backup {
   readonly name: string;
+  /** Where it is on the machine that Hobrek runs on. */
+  readonly path: string;
   readonly bytes: number;
   readonly at: string;
 }

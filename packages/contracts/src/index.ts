@@ -1,4 +1,4 @@
-export type { Backup, BuildLog, Health, ListedBuild, Note, NotePhoto, Revision, StoredBuild } from './api.js';
+export type { Backup, BuildLog, DeletedBuild, Health, ListedBuild, Note, NotePhoto, Revision, StoredBuild } from './api.js';
 export { type BuildRead, readBuild } from './build/read-build.js';
 export { buildSchema } from './build/schema.js';
 export { NoteContract } from './note.js';

@@ -15,6 +15,14 @@ export const builds = pgTable(
     savedBy: uuid('saved_by'),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
     changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),
+    /** Since when it is deleted; null while it is in the shed. */
+    deletedAt: timestamp('deleted_at', { withTimezone: true }),
   },
   (table) => [index('builds_changed_at').on(table.changedAt.desc().nullsFirst(), table.id)],
 );
+
+/** The last version of a build that is gone for good: one of its id that is brought in starts above it. */
+export const goneBuilds = pgTable('gone_builds', {
+  id: uuid('id').primaryKey(),
+  version: integer('version').notNull(),
+});

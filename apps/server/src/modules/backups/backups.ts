@@ -15,7 +15,7 @@ export async function listBackups(folder: string): Promise<Backup[]> {
   const found = await Promise.all(
     names.map(async (name) => {
       const { size, mtime } = await stat(join(folder, name));
-      return { name, bytes: size, at: mtime.toISOString() };
+      return { name, path: join(folder, name), bytes: size, at: mtime.toISOString() };
     }),
   );
   return found.sort((a, b) => (a.at < b.at ? 1 : -1));

@@ -1,4 +1,4 @@
-import type { BuildLog, ListedBuild, StoredBuild } from '@hobrek/contracts';
+import type { BuildLog, DeletedBuild, ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { type Build, type UnitHabit, unitHabits } from '@hobrek/core';
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Query, Res, StreamableFile } from '@nestjs/common';
 import type { Response } from 'express';
@@ -27,6 +27,17 @@ export class BuildsController {
   @Get('count')
   async count(@Query('find') find: unknown): Promise<{ readonly builds: number }> {
     return { builds: await this.builds.count(wordsFrom(find)) };
+  }
+
+  @Get('deleted')
+  deleted(): Promise<DeletedBuild[]> {
+    return this.builds.deleted();
+  }
+
+  @Post(':id/bring-back')
+  @HttpCode(200)
+  async bringBack(@Param('id') id: string, @Res({ passthrough: true }) response: Response): Promise<StoredBuild> {
+    return tagged(response, await this.builds.bringBack(idFrom(id)));
   }
 
   @Get(':id')

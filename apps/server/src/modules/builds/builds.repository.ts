@@ -1,10 +1,10 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, desc, eq, gt, ilike, or, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, ilike, isNotNull, isNull, or, sql } from 'drizzle-orm';
 import { PgDialect } from 'drizzle-orm/pg-core';
 import { announce, announcement } from '../../db/changes.js';
 import { DATABASE, type Database } from '../../db/database.js';
-import { builds } from '../../db/tables/builds.js';
+import { builds, goneBuilds } from '../../db/tables/builds.js';
 import { revisions } from '../../db/tables/revisions.js';
 
 export interface Contents {
@@ -34,10 +34,22 @@ export type RevisionRow = typeof revisions.$inferSelect;
 /** What became of a save: written, or the version that is there instead; undefined when there is no such build. */
 export type Saved = { readonly row: BuildRow } | { readonly current: number } | undefined;
 
+/** In the shed: not deleted. */
+const inShed = isNull(builds.deletedAt);
+
 function matching(find: string) {
-  if (find === '') return undefined;
+  if (find === '') return inShed;
   const words = `%${find.replace(/[\\%_]/g, '\\$&')}%`;
-  return or(ilike(builds.name, words), sql`${builds.summary}->>'says' ilike ${words}`);
+  return and(inShed, or(ilike(builds.name, words), sql`${builds.summary}->>'says' ilike ${words}`));
+}
+
+/** How long a deleted build can be brought back. */
+const keptFor = sql`interval '30 days'`;
+
+/** The last version of a build that is gone for good; 0 where there was none. */
+async function lastVersion(tx: Pick<Database, 'select'>, id: string): Promise<number> {
+  const [gone] = await tx.select({ version: goneBuilds.version }).from(goneBuilds).where(eq(goneBuilds.id, id));
+  return gone?.version ?? 0;
 }
 
 const dialect = new PgDialect();
@@ -53,7 +65,7 @@ export class BuildsRepository {
     this.byId = database
       .select()
       .from(builds)
-      .where(eq(builds.id, sql.placeholder('id')))
+      .where(and(eq(builds.id, sql.placeholder('id')), inShed))
       .prepare('build-by-id');
   }
 
@@ -95,6 +107,7 @@ export class BuildsRepository {
    */
   async begin(id: string, contents: Contents, as: SavedAs): Promise<BuildRow | undefined> {
     return this.database.transaction(async (tx) => {
+      if ((await lastVersion(tx, id)) > 0) return undefined;
       const [row] = await tx
         .insert(builds)
         .values({ ...columns(contents), id, savedBy: as.saveId })
@@ -118,7 +131,7 @@ export class BuildsRepository {
       with written as (
         update ${builds} set name = ${build.name}, document = ${JSON.stringify(build)}::jsonb, summary = ${JSON.stringify(summary)}::jsonb,
           engine = ${engine}, version = version + 1, saved_by = ${as.saveId}::uuid, changed_at = now()
-        where id = ${id} and version = ${from}
+        where id = ${id} and version = ${from} and deleted_at is null
         returning id, version, document, created_at, changed_at
       ), continued as (
         update ${revisions} r set version = w.version, document = w.document, saved_at = now()
@@ -140,7 +153,7 @@ export class BuildsRepository {
     const [written] = rows;
     if (written) {
       const { version, created_at: createdAt, changed_at: changedAt } = written;
-      return { row: { ...columns(contents), id, version, savedBy: as.saveId, createdAt, changedAt } };
+      return { row: { ...columns(contents), id, version, savedBy: as.saveId, createdAt, changedAt, deletedAt: null } };
     }
     const now = await this.find(id);
     if (!now) return undefined;
@@ -182,19 +195,65 @@ export class BuildsRepository {
     }
   }
 
-  /** A build that comes with an id and a date of its own. @returns false when that id is taken meanwhile */
+  /**
+   * A build that comes with an id and a date of its own, above any version that its id ever had: a page that slept must not save over what it never saw. One that
+   * was deleted comes back with its log and notes, as what was brought in.
+   * @returns false when that id is taken meanwhile
+   */
   async bring(id: string, changedAt: Date, contents: Contents): Promise<boolean> {
     return this.database.transaction(async (tx) => {
-      const [row] = await tx
-        .insert(builds)
-        .values({ ...columns(contents), id, changedAt })
-        .onConflictDoNothing()
+      const values = { ...columns(contents), changedAt, deletedAt: null };
+      const [back] = await tx
+        .update(builds)
+        .set({ ...values, version: sql`version + 1` })
+        .where(and(eq(builds.id, id), isNotNull(builds.deletedAt)))
         .returning();
+      const [row] = back
+        ? [back]
+        : await tx
+            .insert(builds)
+            .values({ ...values, id, version: (await lastVersion(tx, id)) + 1 })
+            .onConflictDoNothing()
+            .returning();
       if (!row) return false;
       await tx.insert(revisions).values({ build: id, version: row.version, document: contents.build });
       await announce(tx, id, row.version);
       return true;
     });
+  }
+
+  /** Those that were deleted and can still be brought back, newest first. */
+  deleted(limit: number): Promise<BuildRow[]> {
+    return this.database
+      .select()
+      .from(builds)
+      .where(and(isNotNull(builds.deletedAt), gt(builds.deletedAt, sql`now() - ${keptFor}`)))
+      .orderBy(desc(builds.deletedAt), builds.id)
+      .limit(limit);
+  }
+
+  /** A deleted build is in the shed again, with all that it had. @returns undefined when there is none */
+  async bringBack(id: string): Promise<BuildRow | undefined> {
+    return this.database.transaction(async (tx) => {
+      const [row] = await tx
+        .update(builds)
+        .set({ deletedAt: null, version: sql`version + 1`, changedAt: sql`now()` })
+        .where(and(eq(builds.id, id), isNotNull(builds.deletedAt)))
+        .returning();
+      if (row) await announce(tx, id, row.version);
+      return row;
+    });
+  }
+
+  /** Takes away for good what was deleted long ago; of each its last version is remembered. @returns how many */
+  async forget(now = new Date()): Promise<number> {
+    const { rowCount } = await this.database.execute(sql`
+      with gone as (
+        delete from ${builds} where deleted_at <= ${now.toISOString()}::timestamptz - ${keptFor} returning id, version
+      )
+      insert into ${goneBuilds} (id, version) select id, version from gone
+      on conflict (id) do update set version = greatest(${goneBuilds}.version, excluded.version)`);
+    return rowCount ?? 0;
   }
 
   /**
@@ -225,11 +284,13 @@ export class BuildsRepository {
       .where(and(eq(builds.id, id), eq(builds.version, version)));
   }
 
+  /** Out of the shed, with all that it has: for a while it can be brought back. */
   async remove(id: string, from: number): Promise<'removed' | { readonly current: number } | undefined> {
     const gone = await this.database.transaction(async (tx) => {
       const rows = await tx
-        .delete(builds)
-        .where(and(eq(builds.id, id), eq(builds.version, from)))
+        .update(builds)
+        .set({ deletedAt: sql`now()`, version: from + 1 })
+        .where(and(eq(builds.id, id), eq(builds.version, from), inShed))
         .returning({ id: builds.id });
       if (rows.length > 0) await announce(tx, id, from + 1);
       return rows.length > 0;

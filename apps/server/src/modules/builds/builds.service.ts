@@ -1,4 +1,4 @@
-import { type BuildLog, type ListedBuild, type Revision, readBuild, type StoredBuild } from '@hobrek/contracts';
+import { type BuildLog, type DeletedBuild, type ListedBuild, type Revision, readBuild, type StoredBuild } from '@hobrek/contracts';
 import { type Build, describeChange, engineVersion, loadKinds, settleValues, summariseBuild, type UnitHabit, upgradeBuild } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
@@ -51,6 +51,18 @@ export class BuildsService {
     const outcome = await this.repository.remove(id, from);
     if (!outcome) throw gone();
     if (outcome !== 'removed') throw stale(from, outcome.current);
+  }
+
+  /** What was deleted and can still be brought back, newest first. */
+  async deleted(): Promise<DeletedBuild[]> {
+    const rows = await this.repository.deleted(longestList);
+    return rows.map(({ id, name, deletedAt, summary }) => ({ id, name, deletedAt: (deletedAt as Date).toISOString(), path: summary.path }));
+  }
+
+  async bringBack(id: string): Promise<StoredBuild> {
+    const row = await this.repository.bringBack(id);
+    if (!row) throw gone();
+    return stored(row);
   }
 
   /** What a build was and what was written down about it, newest first. */

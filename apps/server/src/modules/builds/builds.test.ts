@@ -7,6 +7,7 @@ import { PDFDocument } from 'pdf-lib';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { repository, type Served, serve, statusOf } from '../../../test/serve.js';
+import { BuildsRepository } from './builds.repository.js';
 
 const demo = (): Build => JSON.parse(readFileSync(join(repository, 'demo/apple-crusher.json'), 'utf8')) as Build;
 let served: Served;
@@ -312,5 +313,70 @@ describe('a build that begins on a device', () => {
     expect(await problemOf(await save(id, 0, { ...demo(), lines: 5 }))).toMatchObject({ code: 'build-refused' });
     expect((await served.ask('GET', `builds/${id}`)).status).toBe(404);
     expect((await save('no-id', 0, demo())).status).toBe(404);
+  });
+});
+
+describe('a build that was deleted', () => {
+  const remove = (id: string, version: number) => served.ask('DELETE', `builds/${id}`, undefined, { 'if-match': `"${version}"` });
+  const listed = async () => ((await (await served.ask('GET', 'builds/deleted')).json()) as { id: string }[]).map(({ id }) => id);
+  const shed = async () => ((await (await served.ask('GET', 'builds')).json()) as ListedBuild[]).map(({ id }) => id);
+
+  it('is in no list, opens no more, takes no note, and is brought back with its log', async () => {
+    const { id } = await add(named('Thrown away'));
+    await save(id, 1, named('Thrown away, changed'));
+    expect((await remove(id, 2)).status).toBe(204);
+    expect(await shed()).not.toContain(id);
+    expect((await served.ask('GET', `builds/${id}`)).status).toBe(404);
+    expect((await served.ask('GET', `builds/${id}/log`)).status).toBe(404);
+    expect((await save(id, 2, named('From a page that slept'))).status).toBe(404);
+    expect((await save(id, 0, named('As if new'))).status).toBe(404);
+    expect((await served.ask('POST', `builds/${id}/notes`, { text: 'late', by: 'Ann' })).status).toBe(404);
+    expect((await remove(id, 3)).status).toBe(404);
+    expect(await listed()).toContain(id);
+
+    const back = (await (await served.ask('POST', `builds/${id}/bring-back`, {})).json()) as StoredBuild;
+    expect(back.build.name).toBe('Thrown away, changed');
+    expect(back.version).toBeGreaterThan(2);
+    expect(await shed()).toContain(id);
+    expect(await listed()).not.toContain(id);
+    // A page that slept through it cannot save over it unseen.
+    expect((await save(id, 2, named('From a page that slept'))).status).toBe(412);
+    expect((await save(id, back.version, named('Goes on'))).status).toBe(200);
+    const { revisions } = (await (await served.ask('GET', `builds/${id}/log`)).json()) as { revisions: { changes: string[] }[] };
+    expect(revisions.length).toBeGreaterThanOrEqual(3);
+    expect((await served.ask('POST', `builds/${id}/bring-back`, {})).status).toBe(404);
+  });
+
+  it('is gone for good after 30 days; brought in again it starts above any version that it had', async () => {
+    const { id, build } = await add(named('Long gone'));
+    for (let version = 1; version < 5; version++) await save(id, version, { ...build, notes: `${version}` });
+    await remove(id, 5);
+    const client = new pg.Client({ connectionString: served.url });
+    await client.connect();
+    const repositoryOf = served.app.get(BuildsRepository, { strict: false });
+    expect(await repositoryOf.forget(new Date(Date.now() + 29 * 86_400_000))).toBe(0);
+    expect(await repositoryOf.forget(new Date(Date.now() + 31 * 86_400_000))).toBeGreaterThanOrEqual(1);
+    expect((await client.query('select count(*)::int as many from revisions where build = $1', [id])).rows).toEqual([{ many: 0 }]);
+    await client.end();
+    expect(await listed()).not.toContain(id);
+    expect((await served.ask('POST', `builds/${id}/bring-back`, {})).status).toBe(404);
+    expect((await save(id, 0, build)).status).toBe(404);
+    const entry = { id, changedAt: new Date().toISOString(), build, notes: [] };
+    expect(await (await served.ask('POST', 'shed/bring', entry)).json()).toMatchObject({ what: 'new' });
+    const again = (await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild;
+    expect(again.version).toBeGreaterThan(5);
+    for (let version = 1; version <= 6; version++) expect((await save(id, version, named('From a page that slept'))).status).toBe(412);
+  });
+
+  it('and brought in from a file is that of the file, above what it was, with the notes that it had', async () => {
+    const { id, build } = await add(named('Deleted, in a file'));
+    await served.ask('POST', `builds/${id}/notes`, { text: 'oiled', by: 'Ann' });
+    await remove(id, 1);
+    const entry = { id, changedAt: new Date().toISOString(), build: { ...build, notes: 'of the file' }, notes: [] };
+    expect(await (await served.ask('POST', 'shed/bring', entry)).json()).toMatchObject({ what: 'new' });
+    const again = (await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild;
+    expect([again.build.notes, again.version > 2]).toEqual(['of the file', true]);
+    const log = (await (await served.ask('GET', `builds/${id}/log`)).json()) as { notes: { text: string }[] };
+    expect(log.notes.map(({ text }) => text)).toEqual(['oiled']);
   });
 });

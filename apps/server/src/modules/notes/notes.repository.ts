@@ -63,7 +63,10 @@ export class NotesRepository {
   /** Writes a note with the photos that were sent for it. @returns undefined when there is no such build; `photos gone` when one of them is no longer there */
   async write(build: string, { text, by, tags, photos: wanted }: Writing): Promise<NoteRow | 'photos gone' | undefined> {
     return this.database.transaction(async (tx) => {
-      const [there] = await tx.select({ id: builds.id }).from(builds).where(eq(builds.id, build));
+      const [there] = await tx
+        .select({ id: builds.id })
+        .from(builds)
+        .where(and(eq(builds.id, build), isNull(builds.deletedAt)));
       if (!there) return undefined;
       const loose = and(eq(photos.build, build), isNull(photos.note), inArray(photos.id, [...wanted]));
       const found = wanted.length === 0 ? [] : await tx.select(seen).from(photos).where(loose).for('update');
@@ -106,7 +109,10 @@ export class NotesRepository {
 
   /** @returns undefined when there is no such build */
   async addPhoto(build: string, photo: Photo): Promise<PhotoRow | undefined> {
-    const [there] = await this.database.select({ id: builds.id }).from(builds).where(eq(builds.id, build));
+    const [there] = await this.database
+      .select({ id: builds.id })
+      .from(builds)
+      .where(and(eq(builds.id, build), isNull(builds.deletedAt)));
     if (!there) return undefined;
     const [row] = await this.database
       .insert(photos)

@@ -46,17 +46,20 @@ export function BackupsPage() {
               </a>
               <span className="text-soft">{size(backup.bytes)}</span>
               <span className="ml-auto text-soft">{ago(backup)}</span>
+              <code className="w-full text-sm break-all text-soft">npm run restore -- {quoted(backup.path)} --over</code>
             </li>
           ))}
         </ul>
         <p className="mt-4 max-w-prose text-soft">
-          To put one back, stop Hobrek and say <code>npm run restore -- FILE</code> where it is installed. It puts nothing over builds that are there
-          unless you add <code>--over</code>, and keeps a backup of those first.
+          To put one back, stop Hobrek and say the line under its name where it is installed. Without <code>--over</code> it puts nothing over builds
+          that are there; with it, it says what it replaces and keeps a backup of that first. Devices that were let in must be let in again.
         </p>
       </main>
     </>
   );
 }
 
+/** A path as a shell takes it. */
+const quoted = (path: string) => (/^[\w./-]+$/.test(path) ? path : `'${path.replaceAll("'", `'\\''`)}'`);
 const ago = ({ at }: Backup) => formatDistanceToNow(new Date(at), { addSuffix: true });
 const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);

@@ -63,6 +63,9 @@ export function BuildsPage() {
             <a href={`/api/shed?find=${words}`} download className="py-1 text-base text-blue hover:underline">
               {find === '' ? 'Take all' : 'Take these'}
             </a>
+            <Link to="/deleted" className="py-1 text-base text-blue hover:underline">
+              Deleted
+            </Link>
             <Link to="/backups" className="py-1 text-base text-blue hover:underline">
               Backups
             </Link>

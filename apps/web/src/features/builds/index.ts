@@ -1,1 +1,2 @@
 export { BuildsPage } from './builds-page.js';
+export { DeletedPage } from './deleted-page.js';
