@@ -1,14 +1,39 @@
 import 'reflect-metadata';
 import type { Build, shedFormat, shedVersion } from '@hobrek/core';
-import { IsBoolean, IsISO8601, IsObject, IsString, IsUUID, MaxLength } from 'class-validator';
+import { IsBoolean, IsObject, IsString, Matches, MaxLength, ValidateBy } from 'class-validator';
 import { given, nestedList } from './decorators.js';
 import { tags } from './note.js';
 
+/** A moment as it is written in a shed's file: `2026-11-25T10:42:00.123Z`, in the years 1 to 9999. */
+const moment = /^(?!0000)\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,9})?(Z|[+-]\d{2}:\d{2})$/;
+
+/** Whether a text is a moment that there is: no 30th of February. */
+export function isMoment(text: unknown): boolean {
+  if (typeof text !== 'string' || !moment.test(text) || Number.isNaN(Date.parse(text))) return false;
+  // What is no day of its month would be taken for one of the next.
+  const [year = 0, month = 0, day = 0] = text.slice(0, 10).split('-').map(Number);
+  return day <= new Date(Date.UTC(year < 100 ? year + 400 : year, month, 0)).getUTCDate();
+}
+
+const IsMoment = () =>
+  ValidateBy({
+    name: 'isMoment',
+    validator: { validate: isMoment, defaultMessage: () => 'must be a moment such as 2026-11-25T10:42:00Z, in the years 1 to 9999' },
+  });
+
+/** An id, in capitals or not. */
+const IsId = () => Matches(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i, { message: 'must be a UUID' });
+
+/** Most notes in one portion of an entry: more of them come in several, the build with the first. */
+export const portionOfNotes = 500;
+/** About so many bytes of them. */
+export const portionOfBytes = 500_000;
+
 class ShedNoteContract {
-  @IsUUID()
+  @IsId()
   id: string;
 
-  @IsISO8601()
+  @IsMoment()
   at: string;
 
   @IsString()
@@ -32,16 +57,16 @@ interface ShedPhoto {
 
 /** One build of a shed's file: the build itself is read by the same door as any other. */
 export class ShedEntryContract {
-  @IsUUID()
+  @IsId()
   id: string;
 
-  @IsISO8601()
+  @IsMoment()
   changedAt: string;
 
   @IsObject()
   build: Build;
 
-  @nestedList(ShedNoteContract, 2_000)
+  @nestedList(ShedNoteContract, portionOfNotes)
   notes: ShedNoteContract[];
 
   /** Chosen by the person: put in the place of a build of this id that is there and differs. */
@@ -66,7 +91,9 @@ export interface Looked {
   readonly name: string;
   /** Against the build of that id: not there, equal, changed later in the file, or changed later here. */
   readonly what: 'new' | 'same' | 'newer' | 'older' | 'damaged';
-  /** Notes of the entry that are not here. */
+  /** Notes of the entry that are not here; when it was brought in, those that were put in. */
   readonly notes: number;
+  /** Notes whose id is another’s here, or twice in the entry: the id that each has here, by its place in the entry. */
+  readonly ids?: Readonly<Record<number, string>>;
   readonly says: string;
 }

@@ -1,7 +1,7 @@
 import { plainToInstance } from 'class-transformer';
-import { validateSync } from 'class-validator';
+import { type ValidationError, validateSync } from 'class-validator';
 
-/** What a contract found wrong first: the field, and what it takes. */
+/** What a contract found wrong first: the place of the field, and what it takes. */
 interface Wrong {
   readonly property: string;
   readonly says: string;
@@ -19,8 +19,13 @@ export function readBody<T extends object>(
   if (typeof body !== 'object' || body === null || Array.isArray(body)) return { wrong: { property: '', says: 'An object is needed.' } };
   const read = Object.assign(plainToInstance(contract, body), asItCame);
   const [wrong] = validateSync(read, { whitelist: true, forbidNonWhitelisted: true });
-  if (!wrong) return { read };
-  return {
-    wrong: { property: wrong.property, says: Object.values(wrong.constraints ?? {}).join('; ') || `${wrong.property} is not as it should be` },
-  };
+  return wrong ? { wrong: first(wrong) } : { read };
+}
+
+/** What is wrong first, with its place: `notes.0.at`. */
+function first({ property, constraints, children }: ValidationError, above = ''): Wrong {
+  const place = above === '' ? property : `${above}.${property}`;
+  const [inside] = children ?? [];
+  if (!constraints && inside) return first(inside, place);
+  return { property: place, says: Object.values(constraints ?? {}).join('; ') || `${property} is not as it should be` };
 }

@@ -31,7 +31,7 @@ export const procedureWords: Readonly<Record<string, { readonly says: string; re
   'run-up-time': { says: "J · dω over the surplus of torque, summed from rest to 98 % of where it settles", source: "Newton’s second law" },
   'settling-speed': { says: "The first speed from rest at which the source’s torque has fallen to what the work needs of it, found between them as near as may be", source: "Balance of torques" },
   'sizes-alike': { says: "Sizes of the table that pitch, roller and width leave, as far as a calliper in a shed tells", source: "ANSI/ASME B29.1, ISO 606 (from memory)" },
-  'standard-output': { says: "The least output of the list that keeps a fifth in reserve at the most that is needed; where that is more than half as much again as is likely, at that: measuring settles the rest", source: "IEC 60072-1, outputs that motors are built for (from memory); a fifth in reserve: Hobrek’s threshold" },
+  'standard-output': { says: "The least output of the list that keeps a fifth in reserve at the most that is needed; where that is more than a fifth over what is likely, at a fifth over it: measuring settles the rest", source: "IEC 60072-1, outputs that motors are built for (from memory); a fifth in reserve: Hobrek’s threshold" },
   'steps-alike': { says: "The ratio of one step, once for each step", source: "Closed form" },
   'thousand-feet': { says: "Belt speed in thousands of feet a minute, in which the rating is written", source: "Definition: 1000 ft/min = 5.08 m/s" },
   'tightens-over': { says: "The centre distance of a belt longer by its strain at work, less that of the belt slack-free", source: "Open belt length (closed form); common practice, no source: 0.1 to 0.2 % with glass cords" },

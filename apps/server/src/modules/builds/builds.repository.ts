@@ -34,6 +34,9 @@ export type RevisionRow = typeof revisions.$inferSelect;
 /** What became of a save: written, or the version that is there instead; undefined when there is no such build. */
 export type Saved = { readonly row: BuildRow } | { readonly current: number } | undefined;
 
+/** What else belongs to a change, in its transaction. */
+type Inside = (tx: Pick<Database, 'insert'>) => Promise<void>;
+
 /** In the shed: not deleted. */
 const inShed = isNull(builds.deletedAt);
 
@@ -200,7 +203,7 @@ export class BuildsRepository {
    * was deleted comes back with its log and notes, as what was brought in.
    * @returns false when that id is taken meanwhile
    */
-  async bring(id: string, changedAt: Date, contents: Contents): Promise<boolean> {
+  async bring(id: string, changedAt: Date, contents: Contents, inside: Inside = async () => {}): Promise<boolean> {
     return this.database.transaction(async (tx) => {
       const values = { ...columns(contents), changedAt, deletedAt: null };
       const [back] = await tx
@@ -218,6 +221,23 @@ export class BuildsRepository {
       if (!row) return false;
       await tx.insert(revisions).values({ build: id, version: row.version, document: contents.build });
       await announce(tx, id, row.version);
+      await inside(tx);
+      return true;
+    });
+  }
+
+  /** What was brought in takes the place of what is there, as a state of the log. @returns false when it was changed meanwhile */
+  async replace(id: string, from: number, contents: Contents, by: string, inside: Inside): Promise<boolean> {
+    return this.database.transaction(async (tx) => {
+      const [row] = await tx
+        .update(builds)
+        .set({ ...columns(contents), version: from + 1, savedBy: null, changedAt: sql`now()` })
+        .where(and(eq(builds.id, id), eq(builds.version, from), inShed))
+        .returning();
+      if (!row) return false;
+      await tx.insert(revisions).values({ build: id, version: row.version, document: contents.build, madeBy: by });
+      await announce(tx, id, row.version);
+      await inside(tx);
       return true;
     });
   }

@@ -38,7 +38,7 @@ describe('everything in one file', () => {
     await sql('delete from builds');
     for (const entry of before.builds) {
       expect((await at('look', entry)).what).toBe('new');
-      expect((await at('bring', entry)).says).toBe('is in the shed now');
+      expect((await at('bring', entry)).says).toBe('is in the shed now; one note was added');
     }
     expect({ ...(await take()), takenAt: '' }).toEqual({ ...before, takenAt: '' });
     for (const entry of before.builds) expect((await at('bring', entry)).what).toBe('same');
@@ -94,6 +94,12 @@ describe('a damaged entry', () => {
   it.each([
     ['id', { id: 'none' }],
     ['changedAt', { changedAt: 'yesterday' }],
+    ['changedAt', { changedAt: '2026-W01-1' }],
+    ['changedAt', { changedAt: '20260101' }],
+    ['changedAt', { changedAt: '0000-01-01T00:00:00Z' }],
+    ['changedAt', { changedAt: '2026-02-30T00:00:00Z' }],
+    ['changedAt', { changedAt: '2026-01-01T25:00:00Z' }],
+    ['at', { notes: [{ id: '00000000-0000-4000-8000-00000000000a', at: '+010000-01-01T00:00:00Z', by: '', text: 'x' }] }],
     ['notes', { notes: [{ text: 'no id' }] }],
     ['extra', { extra: 1 }],
     ['build', { build: 7 }],
@@ -129,5 +135,49 @@ describe('a damaged entry', () => {
       { numRuns: runs, seed: 7 },
     );
     expect((await take()).builds).toEqual([]);
+  });
+});
+
+describe('notes of an entry', () => {
+  const note = (id: string, text: string) => ({ id, at: '2026-01-01T00:00:00Z', by: 'Ann', text });
+  const entryOf = (id: string, notes: object[]) => ({ id, changedAt: '2026-01-01T00:00:00Z', build: demo('bowl-lathe'), notes });
+  const [one, other] = ['10000000-0000-4000-8000-000000000001', '20000000-0000-4000-8000-000000000002'];
+  const [a, b] = ['a0000000-0000-4000-8000-00000000000a', 'b0000000-0000-4000-8000-00000000000b'];
+  const notesOf = async (id: string) =>
+    ((await (await served.ask('GET', `builds/${id}/log`)).json()) as { notes: { id: string; text: string }[] }).notes;
+
+  it('whose ids are another build’s, or twice in it, have new ones, and that is told; again, they are known', async () => {
+    await at('bring', entryOf(one, [note(a, 'of the one')]));
+    const twice = entryOf(other, [note(a, 'of the other'), note(b, 'first'), note(b, 'second')]);
+    const looked = await at('look', twice);
+    expect(looked).toMatchObject({ what: 'new', notes: 3 });
+    const done = await at('bring', twice);
+    expect(done).toMatchObject({ notes: 3, says: 'is in the shed now; 3 notes were added; 2 notes have a new id, since its own is another’s' });
+    expect((await notesOf(one)).map(({ text }) => text)).toEqual(['of the one']);
+    const there = await notesOf(other);
+    expect(there.map(({ text }) => text).sort()).toEqual(['first', 'of the other', 'second']);
+    expect(new Set([a, ...there.map(({ id }) => id)]).size).toBe(4);
+    expect(Object.values(done.ids ?? {}).every((id) => there.some((each) => each.id === id))).toBe(true);
+    expect(await at('bring', twice)).toMatchObject({ what: 'same', notes: 0, says: expect.stringContaining('is here already') });
+    expect(await notesOf(other)).toHaveLength(3);
+  });
+
+  it('in capitals are the same as in small letters', async () => {
+    await at('bring', entryOf(one, [note(a, 'small')]));
+    expect(await at('bring', entryOf(one.toUpperCase(), [note(a.toUpperCase(), 'small')]))).toMatchObject({ id: one, what: 'same', notes: 0 });
+    expect(await notesOf(one)).toHaveLength(1);
+  });
+
+  it('come with their build at once, or not at all', async () => {
+    const refused = await served.ask('POST', 'shed/bring', entryOf(one, [note(a, 'good'), note(b, 'a sign that no database takes: \u0000')]));
+    expect(refused.status).toBeGreaterThanOrEqual(400);
+    expect((await served.ask('GET', `builds/${one}`)).status).toBe(404);
+    // The database itself fails between the two: the build is not there either.
+    await sql(`alter table notes add constraint no_bees check (text <> 'bees')`);
+    const failed = await served.ask('POST', 'shed/bring', entryOf(one, [note(a, 'bees')]));
+    await sql('alter table notes drop constraint no_bees');
+    expect(failed.status).toBe(500);
+    expect((await served.ask('GET', `builds/${one}`)).status).toBe(404);
+    expect((await at('bring', entryOf(one, [note(a, 'bees')]))).what).toBe('new');
   });
 });

@@ -3,6 +3,7 @@ import { and, desc, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds } from '../../db/tables/builds.js';
 import { notes, photos } from '../../db/tables/notes.js';
+import { idOutOf } from '../../platform/ids.js';
 import type { Photo } from './make-photo.js';
 
 export type NoteRow = typeof notes.$inferSelect & { readonly photos: readonly PhotoRow[] };
@@ -93,13 +94,25 @@ export class NotesRepository {
     return gone.length > 0;
   }
 
-  /** Notes that are not there yet; those of an id that is taken stay as they are. */
-  async bring(build: string, many: readonly BroughtNote[]): Promise<void> {
-    if (many.length > 0)
-      await this.database
-        .insert(notes)
-        .values(many.map((note) => ({ ...note, build })))
-        .onConflictDoNothing();
+  /** Whose notes have these ids: the build of each that is there. */
+  async owners(ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
+    if (ids.length === 0) return new Map();
+    const rows = await this.database
+      .select({ id: notes.id, build: notes.build })
+      .from(notes)
+      .where(inArray(notes.id, [...ids]));
+    return new Map(rows.map(({ id, build }) => [id, build]));
+  }
+
+  /** Notes that are not there yet; those of an id that is taken stay as they are. @returns how many were put in */
+  async bring(build: string, many: readonly BroughtNote[], within: Pick<Database, 'insert'> = this.database): Promise<number> {
+    if (many.length === 0) return 0;
+    const rows = await within
+      .insert(notes)
+      .values(many.map((note) => ({ ...note, build })))
+      .onConflictDoNothing()
+      .returning({ id: notes.id });
+    return rows.length;
   }
 
   /** How many photos a build has. */
@@ -121,16 +134,18 @@ export class NotesRepository {
     return row;
   }
 
-  /** A photo with an id of its own, to a note that is there. @returns false when that note is not; one whose id is taken stays as it is */
+  /** A photo with an id of its own, to a note that is there: one that is there already stays, of an id that is another’s it has one of its own. @returns false when that note is not there */
   async bringPhoto(build: string, note: string, id: string, photo: Photo): Promise<boolean> {
     const [there] = await this.database
       .select({ id: notes.id })
       .from(notes)
       .where(and(eq(notes.build, build), eq(notes.id, note)));
     if (!there) return false;
+    const [taken] = await this.database.select({ note: photos.note }).from(photos).where(eq(photos.id, id));
+    const own = taken && taken.note !== note ? idOutOf(build, note, id) : id;
     await this.database
       .insert(photos)
-      .values({ id, build, note, ...photo })
+      .values({ id: own, build, note, ...photo })
       .onConflictDoNothing();
     return true;
   }
