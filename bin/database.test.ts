@@ -118,3 +118,32 @@ it('names the package it needs for a cluster of another version', async () => {
   writeFileSync(join(folder, 'cluster/PG_VERSION'), '8\n');
   await expect(startCluster({ folder, testing: true })).rejects.toThrow(/written by PostgreSQL 8; its package postgresql-8 is needed/);
 }, 300_000);
+
+it.each(['a "quoted" one', 'one of $HOME', 'one `touch ran`', 'one\nin two lines', 'a back\\slash'])(
+  'refuses a folder called %j in words, and runs nothing',
+  async (name) => {
+    const odd = join(folder, name);
+    const refusal = await startCluster({ folder: odd, testing: true }).then(String, String);
+    expect(refusal).toMatch(/in its name, which PostgreSQL cannot be started in\. Set HOBREK_DATA to another/);
+    expect(existsSync(odd)).toBe(false);
+  },
+);
+
+it('works in a folder with spaces and quotes of one kind in its name', async () => {
+  const odd = join(folder, "Ode's shed of builds");
+  mkdirSync(odd);
+  chmodSync(odd, 0o755);
+  const cluster = await startCluster({ folder: odd, testing: true });
+  clusters.push(cluster);
+  expect(await ask(cluster, 'select 1 as one')).toEqual([{ one: 1 }]);
+});
+
+it('says in one line that its password is gone, or that a folder cannot be, and leaves nothing running', async () => {
+  const first = await start();
+  await first.stop();
+  rmSync(join(folder, 'secret'));
+  expect(await startCluster({ folder, testing: true }).then(String, String)).toMatch(/The password of the builds in .* is gone/);
+  expect(existsSync(pidFile())).toBe(false);
+  writeFileSync(join(folder, 'a-file'), '');
+  expect(await startCluster({ folder: join(folder, 'a-file/below'), testing: true }).then(String, String)).toMatch(/cannot be made \(ENOTDIR\)/);
+});

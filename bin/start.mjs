@@ -1,9 +1,8 @@
 // `npm start`: everything from a bare checkout to a running Hobrek. Plain Node: nothing may be installed yet.
 import { spawn } from 'node:child_process';
-import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './parts/build.mjs';
-import { startCluster } from './parts/database.mjs';
+import { makeFolder, startCluster } from './parts/database.mjs';
 import { checkNode, installPackages } from './parts/install.mjs';
 import { takeLock } from './parts/lock.mjs';
 import { lookAfter } from './parts/look-after.mjs';
@@ -28,7 +27,7 @@ async function main() {
   if (asked && portFrom(asked) === null) throw new Error(`HOBREK_PORT is “${asked}”; it must be a port from 1 to 65535`);
   await installPackages(say);
   await build(say);
-  mkdirSync(data, { recursive: true });
+  makeFolder(data);
   const release = await takeLockOrSay(join(data, 'run.lock'));
   if (!release) return 0;
 

@@ -60,6 +60,8 @@ export interface NotePhoto {
 export interface BuildLog {
   readonly revisions: readonly Revision[];
   readonly notes: readonly Note[];
+  /** Notes that are older than these, and come when they are asked for. */
+  readonly olderNotes: number;
 }
 
 /** A dump of the whole database that is kept, newest first in a list. */

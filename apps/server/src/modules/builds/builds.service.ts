@@ -8,7 +8,7 @@ import { type BuildRow, BuildsRepository, type Contents, type Listing, type Save
 
 const longestList = 100;
 const longestLog = 200;
-const mostNotes = 1_000;
+const mostNotes = 200;
 
 @Injectable()
 export class BuildsService {
@@ -68,13 +68,17 @@ export class BuildsService {
   /** What a build was and what was written down about it, newest first. */
   async log(id: string): Promise<BuildLog> {
     if (!(await this.repository.find(id))) throw gone();
-    const [rows, notes] = await Promise.all([this.repository.revisionsOf(id, longestLog), this.notes.of(id, mostNotes)]);
+    const [rows, notes, allNotes] = await Promise.all([
+      this.repository.revisionsOf(id, longestLog),
+      this.notes.of(id, mostNotes),
+      this.notes.count(id),
+    ]);
     const revisions = rows.slice(0, longestLog).map((row, k): Revision => {
       const before = rows[k + 1];
       const changes = before ? describeChange(upToDate(before.document), upToDate(row.document)) : ['Begun'];
       return { version: row.version, savedAt: row.savedAt.toISOString(), by: row.madeBy, changes };
     });
-    return { revisions, notes: notes.map(noted) };
+    return { revisions, notes: notes.map(noted), olderNotes: allNotes - notes.length };
   }
 
   /** A build as it was. It is restored by saving it again, like any other change. */

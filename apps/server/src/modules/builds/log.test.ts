@@ -129,3 +129,24 @@ it('is thinned with age: a week whole, then the last of each day, after a quarte
   expect(await left()).toEqual(expect.arrayContaining([10, 31]));
   await client.end();
 });
+
+it('reaches every note: the newest at once, the others as they are asked for', async () => {
+  const { id } = await worked();
+  const client = new pg.Client({ connectionString: served.url });
+  await client.connect();
+  await client.query(
+    `insert into notes (build, text, at) select $1, 'note ' || n, timestamptz '2026-01-01' + n * interval '1 minute' from generate_series(1, 2001) n`,
+    [id],
+  );
+  await client.end();
+  const { notes, olderNotes } = await logOf(id);
+  expect([notes.length + olderNotes, notes[0]?.text]).toEqual([2001, 'note 2001']);
+  const all = notes.map(({ text }) => text);
+  for (;;) {
+    const next = (await (await served.ask('GET', `builds/${id}/notes?from=${all.length}`)).json()) as { text: string }[];
+    if (next.length === 0) break;
+    all.push(...next.map(({ text }) => text));
+  }
+  expect(all).toEqual(Array.from({ length: 2001 }, (_, k) => `note ${2001 - k}`));
+  expect(((await (await served.ask('GET', `builds/${id}/notes?from=nowhere`)).json()) as unknown[]).length).toBe(200);
+});

@@ -10,6 +10,12 @@ import { NotesService } from './notes.service.js';
 export class NotesController {
   constructor(private readonly notes: NotesService) {}
 
+  /** Older notes, a few hundred at a time. */
+  @Get('notes')
+  notesFrom(@Param('build') build: string, @Query('from') from: unknown): Promise<Note[]> {
+    return this.notes.list(idFrom(build), typeof from === 'string' && /^\d{1,7}$/.test(from) ? Number(from) : 0);
+  }
+
   @Post('notes')
   write(@Param('build') build: string, @Body() body: unknown): Promise<Note> {
     return this.notes.write(idFrom(build), noteFrom(body));

@@ -27,9 +27,14 @@ const seen = { id: photos.id, note: photos.note, width: photos.width, height: ph
 export class NotesRepository {
   constructor(@Inject(DATABASE) private readonly database: Database) {}
 
-  /** Newest first. */
-  async of(build: string, limit: number): Promise<NoteRow[]> {
-    return this.withPhotos(await this.database.select().from(notes).where(eq(notes.build, build)).orderBy(desc(notes.at), notes.id).limit(limit));
+  /** Newest first, from a place of that order on. */
+  async of(build: string, limit: number, from = 0): Promise<NoteRow[]> {
+    const rows = await this.database.select().from(notes).where(eq(notes.build, build)).orderBy(desc(notes.at), notes.id).limit(limit).offset(from);
+    return this.withPhotos(rows);
+  }
+
+  count(build: string): Promise<number> {
+    return this.database.$count(notes, eq(notes.build, build));
   }
 
   /** Of several builds, oldest first. */

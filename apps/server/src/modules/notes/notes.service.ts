@@ -5,6 +5,7 @@ import { makePhoto } from './make-photo.js';
 import { type NoteRow, NotesRepository } from './notes.repository.js';
 
 const mostPhotos = 500;
+const mostAtOnce = 200;
 
 @Injectable()
 export class NotesService {
@@ -17,6 +18,11 @@ export class NotesService {
     if (!written) throw gone();
     if (written === 'photos gone') throw new ProblemError('note-refused', 'photos: one of them is not here any more; add it again');
     return noted(written);
+  }
+
+  /** The next of them, newest first. @param from how many were shown already */
+  async list(build: string, from: number): Promise<Note[]> {
+    return (await this.repository.of(build, mostAtOnce, from)).map(noted);
   }
 
   async remove(build: string, note: string): Promise<void> {

@@ -1,6 +1,6 @@
 import type { DeletedBuild, StoredBuild } from '@hobrek/contracts';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { addDays, formatDistanceToNow } from 'date-fns';
+import { addDays, differenceInCalendarDays, formatDistanceToNow } from 'date-fns';
 import { Link } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
 import { PageHead } from '../../shared/page-head.js';
@@ -39,11 +39,10 @@ export function DeletedPage() {
         {deleted.data?.length === 0 && <p className="mt-4 text-soft">Nothing was deleted in the last {kept_days} days.</p>}
         <ul className="mt-4 max-w-3xl border-t border-ink empty:hidden">
           {deleted.data?.map((each) => (
-            <li key={each.id} className="flex flex-wrap items-baseline gap-x-6 border-b border-hair py-2">
-              <span className="font-head text-lg">{each.name}</span>
-              <span className="text-soft">{each.path}</span>
-              <span className="ml-auto text-soft">deleted {formatDistanceToNow(new Date(each.deletedAt), { addSuffix: true })}</span>
-              <span className="text-sm text-soft">gone {formatDistanceToNow(addDays(new Date(each.deletedAt), kept_days), { addSuffix: true })}</span>
+            <li key={each.id} className="grid grid-cols-[1fr_auto] items-baseline gap-x-6 border-b border-hair py-2">
+              <span>
+                <span className="font-head text-lg">{each.name}</span> <span className="text-soft">{each.path}</span>
+              </span>
               <button
                 type="button"
                 className="cursor-pointer font-semibold text-blue hover:underline"
@@ -53,10 +52,18 @@ export function DeletedPage() {
               >
                 bring back
               </button>
+              <span className="col-span-2 text-sm text-soft">
+                deleted {formatDistanceToNow(new Date(each.deletedAt), { addSuffix: true })}, kept for {daysLeft(each)} more
+              </span>
             </li>
           ))}
         </ul>
       </main>
     </>
   );
+}
+
+function daysLeft({ deletedAt }: DeletedBuild): string {
+  const days = Math.max(0, differenceInCalendarDays(addDays(new Date(deletedAt), kept_days), new Date()));
+  return days === 1 ? 'one day' : `${days} days`;
 }

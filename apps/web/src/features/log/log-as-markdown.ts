@@ -23,7 +23,7 @@ const ofRevision = ({ savedAt, by, changes }: Revision): Line => ({
 });
 
 /** All that was done to a build and written down about it, newest first, as a page of text. */
-export function logAsMarkdown(name: string, { notes, revisions }: BuildLog): string {
+export function logAsMarkdown(name: string, { notes, revisions }: Pick<BuildLog, 'notes' | 'revisions'>): string {
   const lines = [...notes.map(ofNote), ...revisions.map(ofRevision)].sort((a, b) => (a.at < b.at ? 1 : a.at > b.at ? -1 : 0));
   return `${[`# Log of ${plain(name)}`, ...lines.map(({ text }) => text)].join('\n\n')}\n`;
 }

@@ -1,4 +1,4 @@
-import type { BuildLog, Revision } from '@hobrek/contracts';
+import type { BuildLog, Note, Revision } from '@hobrek/contracts';
 import { type Build, describeChange } from '@hobrek/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -35,7 +35,7 @@ export function LogStop() {
           <h2 className="font-head text-lg tracking-wide uppercase">
             Log <span className="font-text text-sm tracking-normal text-soft normal-case">what changed, newest first; any state can be restored</span>
           </h2>
-          {log.data && <TakeLog log={log.data} />}
+          {log.data && <TakeLog id={id} log={log.data} />}
         </div>
         {pair.length === 2 && <Between id={id} versions={pair} close={() => setPair([])} />}
         {(log.error ?? bringBack.error) && <p className="text-fails-word">{(log.error ?? bringBack.error)?.message}</p>}
@@ -51,20 +51,31 @@ export function LogStop() {
           ))}
         </ol>
       </section>
-      <Notes id={id} notes={log.data?.notes ?? []} />
+      <Notes id={id} notes={log.data?.notes ?? []} older={log.data?.olderNotes ?? 0} />
     </div>
   );
 }
 
-function TakeLog({ log }: { log: BuildLog }) {
+/** The log with every note there is, however many. */
+async function whole(id: string, log: BuildLog): Promise<BuildLog> {
+  const notes = [...log.notes];
+  while (notes.length < log.notes.length + log.olderNotes) {
+    const next = await ask<Note[]>(`builds/${id}/notes?from=${notes.length}`);
+    if (next.length === 0) break;
+    notes.push(...next);
+  }
+  return { ...log, notes };
+}
+
+function TakeLog({ id, log }: { id: string; log: BuildLog }) {
   const name = useOpenBuild(({ open }) => open?.build.name) ?? '';
+  const take = useMutation({
+    mutationFn: () => whole(id, log),
+    onSuccess: (all) => takeFile(name, '-log.md', 'text/markdown', logAsMarkdown(name, all)),
+  });
   return (
-    <button
-      type="button"
-      className="min-h-6 cursor-pointer text-sm text-blue underline"
-      onClick={() => takeFile(name, '-log.md', 'text/markdown', logAsMarkdown(name, log))}
-    >
-      take it as text
+    <button type="button" className="min-h-6 cursor-pointer text-sm text-blue underline" onClick={() => take.mutate()}>
+      {take.error ? `not taken: ${take.error.message}` : 'take it as text'}
     </button>
   );
 }

@@ -1,10 +1,23 @@
 import type { Note } from '@hobrek/contracts';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { ask } from '../../shared/ask.js';
 import { NoteForm } from './note-form.js';
 import { NoteRow } from './note-row.js';
 
 /** What was written down, newest first; those under one word when that is picked. */
-export function Notes({ id, notes }: { id: string; notes: readonly Note[] }) {
+export function Notes({ id, notes: newest, older }: { id: string; notes: readonly Note[]; older: number }) {
+  const more = useInfiniteQuery({
+    queryKey: ['notes', id, newest.length, newest.at(-1)?.id],
+    queryFn: ({ pageParam }) => ask<Note[]>(`builds/${id}/notes?from=${pageParam}`),
+    initialPageParam: newest.length,
+    getNextPageParam: (_last, pages) => newest.length + pages.flat().length,
+    enabled: false,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const fetched = more.data?.pages.flat() ?? [];
+  const notes = fetched.length > 0 ? [...newest, ...fetched] : newest;
+  const left = older - fetched.length;
   const [only, setOnly] = useState('');
   const tags = [...new Set(notes.flatMap((note) => note.tags))].sort();
   // The last note of a word may be gone.
@@ -34,6 +47,17 @@ export function Notes({ id, notes }: { id: string; notes: readonly Note[] }) {
           <NoteRow key={note.id} build={id} note={note} />
         ))}
       </ol>
+      {left > 0 && (
+        <button
+          type="button"
+          className="mt-3 cursor-pointer font-semibold text-blue hover:underline"
+          disabled={more.isFetching}
+          onClick={() => void more.fetchNextPage()}
+        >
+          show {Math.min(200, left)} of {left} older notes
+        </button>
+      )}
+      {more.error && <p className="text-sm text-fails-word">{more.error.message}</p>}
     </section>
   );
 }
