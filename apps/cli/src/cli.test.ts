@@ -128,6 +128,7 @@ describe('need', () => {
     const named = await hobrek('need', emptied, '--json');
     expect(named.exit).toBe(0);
     expect(JSON.parse(named.out).motor).toMatchObject({ output_W: 550, poles: 4 });
+    expect(JSON.parse(named.out).says).toContain('The motor shaft needs 8 N·m at 423 rpm');
     const missing = file(
       'missing.json',
       changed((build) => {
@@ -136,6 +137,25 @@ describe('need', () => {
     );
     expect(await hobrek('need', missing)).toMatchObject({ exit: 1, out: expect.stringContaining('enter torque needed') });
     expect((await hobrek('need', file('none.json', '{}'))).exit).toBe(2);
+  });
+
+  // At the speed that its tool turns at: the motor that each demo has, or one size beside it; the cart has an engine, the tumbler a larger one that was at hand.
+  it.each([
+    ['apple-crusher', '423', [550]],
+    ['bowl-lathe', '990', [550, 750]],
+    ['clock-plate-mill', '1370', [120, 180, 250]],
+    ['kelp-cart', '70', [750, 1_100]],
+    ['kindling-splitter', '400', [1_100, 1_500]],
+    ['sea-glass-tumbler', '23', [60, 90, 180]],
+  ])('of the demo %s with its source emptied, at %s rpm, names a class', async (name, speed, outputs) => {
+    const build = JSON.parse(readFileSync(join(root, `demo/${name}.json`), 'utf8'));
+    const wishes = { leastSpeed: { text: speed, value: Number(speed), unit: 'rpm', how: 'chosen' } };
+    const lines = build.lines.map((line: object) => ({ ...line, source: { kind: 'open', v: 1, inputs: {}, settings: [] } }));
+    const opened = { ...build, wishes, lines };
+    const named = await hobrek('need', file(`${name}.json`, JSON.stringify(opened)), '--json');
+    expect(named.err).toBe('');
+    expect(named.exit).toBe(0);
+    expect(outputs).toContain(JSON.parse(named.out).motor.output_W);
   });
 });
 

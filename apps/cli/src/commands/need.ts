@@ -9,7 +9,7 @@ import { buildFrom } from './read-file.js';
  */
 export async function need(file: string): Promise<Outcome> {
   const { build, notices } = await buildFrom(file);
-  const found = needOf(build, await loadKinds(build));
+  const found = needOf(build, await loadKinds());
   const wording = wordingFor(build);
   const [says, shoppingLine, feeds, tooSmall, bigger, instead] = [
     found.says,

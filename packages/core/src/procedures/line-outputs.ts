@@ -160,6 +160,8 @@ export const needOutputs = {
     class: figure('Standard output', 'power', 'Motor to look for', { key: true }),
     'motor-speed': figure('Speed of such a motor', 'speed', 'Motor to look for'),
     'rated-torque': figure('Its rated torque', 'torque', 'Motor to look for'),
+    'at-rest': figure('Its torque at rest', 'torque', 'Motor to look for'),
+    'runs-up-in': figure('Run-up time', 'time', 'Motor to look for'),
     'voltage-single': figure('Voltage of one phase', 'voltage', 'Motor to look for'),
     'voltage-three': figure('Voltage of three phases', 'voltage', 'Motor to look for'),
     'draws-single': figure('Current on one phase', 'current', 'Motor to look for'),

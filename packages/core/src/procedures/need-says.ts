@@ -43,7 +43,7 @@ export interface Said {
   readonly says: readonly Sentence[];
   /** The motor to look for as a line to copy, as it would be written in an advertisement; empty while no class is named. */
   readonly shoppingLine: readonly Sentence[];
-  /** What the wall must feed, what may be needed at worst, and what is between motor and tool. */
+  /** How it starts and what the wall must feed, what may be needed at worst, and what is between motor and tool. */
   readonly feeds: readonly Sentence[];
   readonly unsure: readonly Sentence[];
   readonly between: readonly Sentence[];
@@ -70,7 +70,7 @@ export function needSays(need: Needed, { shaft, hasStages, nothingDrives, isAway
   const between = hasStages ? [] : ratioSays(ratio);
   return {
     says: [needs, lookFor(motor, figures), ...unsure, ...between],
-    feeds: [feeds(figures)],
+    feeds: [...startsIn(figures), feeds(figures)],
     unsure,
     between,
     shoppingLine: [shopping(motor, figures)],
@@ -99,6 +99,14 @@ function lookFor({ poles, starts, duty, reverses }: MotorClass, figures: OwnFigu
     starts: startSays(starts),
     both: reverses ? ', to be changed over at work' : '',
   });
+}
+
+/** What it has at rest against what is needed there, and in what time it runs up. */
+function startsIn(figures: OwnFigures): Sentence[] {
+  const [rest, breakaway, time] = ['at-rest', 'breakaway-at-motor', 'runs-up-in'].map((name) => figures.get(name));
+  if (!rest?.known || !breakaway?.known) return [];
+  const up = time?.known ? sentence(', and it is up to speed in {time}', { time }) : '';
+  return [sentence('at rest it has {rest} where {breakaway} is needed{up}', { rest, breakaway, up })];
 }
 
 /** What it draws, and what feeds that. */

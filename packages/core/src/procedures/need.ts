@@ -13,7 +13,7 @@ import { type Kinds, kindHead, kindKey } from '../kinds/registry.js';
 import { serviceFactor } from '../kinds/shared/service-factor.js';
 import { perStage, usuallyPasses } from '../kinds/shared/usual-losses.js';
 import type { Build, Line, Source } from '../machine/build.js';
-import { isOpen } from '../machine/open.js';
+import { isOpen, openKind } from '../machine/open.js';
 import { elementsOf } from '../machine/paths.js';
 import type { Sentence } from '../wording/sentence.js';
 import { needOutputs } from './line-outputs.js';
@@ -51,7 +51,9 @@ export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] a
   const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(build.supply), contextAt(feed.path, feed.kind, new Map()));
   const arrives = walked.stations.at(-1)?.speed ?? unknown('rpm', []);
   const needed = speedNeeded(build.wishes, kind, work.inputs);
-  const speed = note('speed', arrives.known && !line.stages.some(isOpen) ? arrives : needed.aim);
+  // What comes of a usual motor through the stages says nothing of how fast the tool should turn.
+  const isSaid = arrives.known && !line.stages.some(isOpen) && (needed.aim.known || !isOpen(line.source));
+  const speed = note('speed', isSaid ? arrives : needed.aim);
   const turning: Rotary = { speed, torque: unknown('N·m', []), top: speed };
   const demand = kind.demand(work.inputs, turning, contextAt(work.path, kind, new Map()));
   const torque = note('torque', demand.steady);
@@ -87,6 +89,7 @@ export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] a
     ...{ speed, any: arrives.known && hasStages ? speed : needed.any, torque, power, atMotor, ratio, motor, missing, figures },
     tooSmall_W: wattsOf(figures.get('smaller-class')),
   };
+  if (motor && usual.known) startsWith(motorOf(motor.output_W, usual.value, motor.starts), line, kinds, build, note);
   const shaftName = line.stations.at(-1)?.name ?? 'tool shaft';
   const bigger = figures.get('bigger-class');
   const inJam =
@@ -126,11 +129,25 @@ const motorOf = (output_W: number, speed_rpm: number, [start = 'capacitor-start'
   },
 });
 
+/** The line as it would be driven by another source, on the same feed. */
+const drivenBy = (source: Source, line: Line): Line => ({ ...line, source: line.source.feed ? { ...source, feed: line.source.feed } : source });
+
+/** What the class has at rest, and in what time it runs up, as far as that is known before it is there. */
+function startsWith(source: Source, line: Line, kinds: Kinds, build: Build, note: Compared['note']): void {
+  if (!kinds.has(kindKey('source', source.kind)) || !kinds.has(kindKey('stage', openKind))) return;
+  const stages = line.stages.length > 0 ? line.stages : [{ id: 'drive', kind: openKind, v: 1, inputs: {} }];
+  const stations = line.stages.length > 0 ? line.stations : [{ id: 'source', name: '' }, ...line.stations];
+  const own = walkLine(drivenBy(source, { ...line, stages, stations }), kinds, build).figures.get(`${line.id}/source`);
+  const figure = <U extends 'N·m' | 's'>(name: string) => own?.get(name) as Figure<U> | undefined;
+  const [rest, time] = [figure<'N·m'>('torque-at-rest'), figure<'s'>('runs-up-in')];
+  if (rest) note('at-rest', rest);
+  if (time) note('runs-up-in', time);
+}
+
 /** What fails first in a jam of the line with another source; nothing while the kind of that is not loaded. */
 function jamWith(source: Source, line: Line, kinds: Kinds, build: Build): readonly Sentence[] {
   if (!kinds.has(kindKey('source', source.kind))) return [];
-  const { feed } = line.source;
-  return walkLine({ ...line, source: feed ? { ...source, feed } : source }, kinds, build).jam.says.slice(0, 1);
+  return walkLine(drivenBy(source, line), kinds, build).jam.says.slice(0, 1);
 }
 
 interface Looked {
