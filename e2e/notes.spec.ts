@@ -70,13 +70,13 @@ test('a note has photos and words to find it by; they go away with the shed’s 
   await expect(page.getByText('380 rpm at the roll.')).toBeVisible();
 });
 
-test('a build that was deleted is brought back from its page, with what was written down about it', async ({ page, crusher, address }) => {
+test('a build that was deleted is restored from its page, with what was written down about it', async ({ page, crusher, address }) => {
   await page.goto(`${address}/builds/${crusher.id}/log`);
   await page.getByLabel('What happened, what was measured').fill('Bearing on the left runs warm.');
   await page.getByRole('button', { name: 'Write down' }).click();
   await expect(page.getByText('Bearing on the left runs warm.')).toBeVisible();
   await page.goto(`${address}/deleted`);
-  const name = `bring back ${crusher.build.name}`;
+  const name = `restore ${crusher.build.name}`;
   const before = await page.getByRole('button', { name }).count();
   const { version } = (await (await fetch(`${address}/api/builds/${crusher.id}`)).json()) as { version: number };
   await fetch(`${address}/api/builds/${crusher.id}`, { method: 'DELETE', headers: { 'if-match': `"${version}"` } });

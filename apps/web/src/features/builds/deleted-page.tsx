@@ -8,7 +8,7 @@ import { PageHead } from '../../shared/page-head.js';
 /** For so many days a deleted build can be brought back. */
 const kept_days = 30;
 
-/** What was deleted and is still there, each to be brought back with its log, notes and photos. */
+/** What was deleted and is still there, each to be restored with its log, notes and photos. */
 export function DeletedPage() {
   const deleted = useQuery({ queryKey: ['deleted'], queryFn: () => ask<DeletedBuild[]>('builds/deleted'), staleTime: 0, gcTime: 0 });
   const bringBack = useMutation({
@@ -46,11 +46,11 @@ export function DeletedPage() {
               <button
                 type="button"
                 className="cursor-pointer font-semibold text-blue hover:underline"
-                aria-label={`bring back ${each.name}`}
+                aria-label={`restore ${each.name}`}
                 disabled={bringBack.isPending}
                 onClick={() => bringBack.mutate(each)}
               >
-                bring back
+                restore
               </button>
               <span className="col-span-2 text-sm text-soft">
                 deleted {formatDistanceToNow(new Date(each.deletedAt), { addSuffix: true })}, kept for {daysLeft(each)} more
