@@ -36,6 +36,7 @@ describe.skipIf(!disk)('a disk that is full', () => {
   let served: Served;
   let cluster: Awaited<ReturnType<typeof startCluster>>;
   beforeAll(async () => {
+    process.env.HOBREK_ON_DISK = folder;
     chmodSync(folder, 0o755);
     // Not a throw-away one: it writes as a real one does.
     cluster = await startCluster({ folder });
@@ -45,6 +46,7 @@ describe.skipIf(!disk)('a disk that is full', () => {
   afterAll(async () => {
     await served.stop();
     await cluster.stop();
+    delete process.env.HOBREK_ON_DISK;
     disk?.remove();
   });
 
@@ -63,7 +65,7 @@ describe.skipIf(!disk)('a disk that is full', () => {
       else refused = answer;
     }
     expect(refused?.status).toBe(503);
-    expect((await refused?.json()) as Problem).toMatchObject({ code: 'database-down', detail: expect.stringContaining('Nothing was changed') });
+    expect((await refused?.json()) as Problem).toMatchObject({ code: 'disk-full', detail: expect.stringContaining('Nothing was changed') });
     expect((await (await served.ask('GET', 'health')).json()) as object).toMatchObject({ server: 'up' });
 
     rmSync(join(folder, 'filler'), { recursive: true });

@@ -101,7 +101,20 @@ const anyStep: readonly fc.Arbitrary<Step>[] = [
         expect(what).toBe(entry.id === lost ? 'new' : 'same');
       }
       model.builds.delete(lost);
-      model.builds.set(lost, { version: 1, build: known.build });
+      // Above any version that it had: it was deleted, and is there again.
+      model.builds.set(lost, { version: known.version + 2, build: known.build });
+    }),
+  ),
+  // Deleted on one server, restored on the other.
+  fc.nat().map((k) =>
+    step(`delete and restore ${k}`, some, async (model, { servers: [one, two] }) => {
+      const id = nth(model, k);
+      const { version, build } = model.builds.get(id) as { version: number; build: Build };
+      await one.ask('DELETE', `builds/${id}`, undefined, { 'if-match': `"${version}"` });
+      expect((await put(two, id, version, build)).status).toBe(404);
+      expect((await two.ask('POST', `builds/${id}/bring-back`, {})).status).toBe(200);
+      expect((await put(one, id, version, build)).status).toBe(412);
+      model.builds.set(id, { version: version + 2, build });
     }),
   ),
 ];
