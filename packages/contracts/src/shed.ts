@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import type { Build, shedFormat, shedVersion } from '@hobrek/core';
+import { type Build, portionOfNotes, type shedFormat, type shedVersion } from '@hobrek/core';
 import { IsBoolean, IsObject, IsString, Matches, MaxLength, ValidateBy } from 'class-validator';
 import { given, nestedList } from './decorators.js';
 import { tags } from './note.js';
@@ -18,16 +18,11 @@ export function isMoment(text: unknown): boolean {
 const IsMoment = () =>
   ValidateBy({
     name: 'isMoment',
-    validator: { validate: isMoment, defaultMessage: () => 'must be a moment such as 2026-11-25T10:42:00Z, in the years 1 to 9999' },
+    validator: { validate: isMoment, defaultMessage: () => '$property must be a moment such as 2026-11-25T10:42:00Z, in the years 1 to 9999' },
   });
 
 /** An id, in capitals or not. */
-const IsId = () => Matches(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i, { message: 'must be a UUID' });
-
-/** Most notes in one portion of an entry: more of them come in several, the build with the first. */
-export const portionOfNotes = 500;
-/** About so many bytes of them. */
-export const portionOfBytes = 500_000;
+const IsId = () => Matches(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i, { message: '$property must be a UUID' });
 
 class ShedNoteContract {
   @IsId()

@@ -25,6 +25,8 @@ export {
   type Element,
   type Inputs,
   type Line,
+  portionOfBytes,
+  portionOfNotes,
   type QuantityInput,
   type Stage,
   shedFormat,

@@ -7,6 +7,11 @@ export const buildVersion = 1;
 export const shedFormat = 'hobrek-shed';
 export const shedVersion = 2;
 
+/** Most notes of a build in one portion of a shed’s file that is imported: more of them come in several, the build with each. */
+export const portionOfNotes = 500;
+/** About so many bytes of them. */
+export const portionOfBytes = 500_000;
+
 /** What was entered in a field: the text as typed, what it means in the house unit, how it is known. */
 export interface QuantityInput {
   readonly text: string;

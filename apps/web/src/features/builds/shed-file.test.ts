@@ -1,5 +1,4 @@
-import { portionOfBytes, portionOfNotes } from '@hobrek/contracts';
-import { blankBuild } from '@hobrek/core';
+import { blankBuild, portionOfBytes, portionOfNotes } from '@hobrek/core';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { type Coming, readShedFile } from './shed-file.js';

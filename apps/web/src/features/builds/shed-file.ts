@@ -1,5 +1,5 @@
-import { type Looked, portionOfBytes, portionOfNotes, type Shed } from '@hobrek/contracts';
-import { type Build, buildFormat, shedFormat, shedVersion } from '@hobrek/core';
+import type { Looked, Shed } from '@hobrek/contracts';
+import { type Build, buildFormat, portionOfBytes, portionOfNotes, shedFormat, shedVersion } from '@hobrek/core';
 import { AskError, ask, send } from '../../shared/ask.js';
 
 type Entry = Shed['builds'][number];
