@@ -39,7 +39,7 @@ export async function startCluster({ folder, testing = false, say = () => {}, ti
     const bin = await programsFor(place, say);
     if (!existsSync(place.data)) await create(place, bin, testing);
     const admin = secretIn(place);
-    const already = running(place)?.port;
+    const already = await runningSoon(place);
     try {
       const port = already ?? (await start(place, bin, testing));
       const own = { bin, port, joined: already !== undefined, admin: addressOf('hobrek', admin, port) };
@@ -148,6 +148,7 @@ async function programsFor({ folder, data }, say) {
   try {
     await aptInstall([name], say);
   } catch (error) {
+    if (error instanceof Ended) throw error;
     throw new Error(
       `The builds in ${data} were written by PostgreSQL ${version}; its package ${name} is needed to open them. ${error.message}${otherwise(folder, data)}`,
     );
@@ -203,7 +204,8 @@ async function checkReach(path) {
   if (!isRoot) return;
   try {
     await asOwner('test', ['-x', path]);
-  } catch {
+  } catch (error) {
+    if (error instanceof Ended) throw error;
     throw new Error(`The user postgres cannot reach ${path}: a folder above it is closed to others. Set HOBREK_DATA to a folder it can reach.`);
   }
 }
@@ -216,6 +218,19 @@ function running({ data }) {
   const pid = Number(lines[0]);
   const port = Number(lines[3]);
   return port > 0 && commandOf(pid).includes(data) ? { pid, port } : null;
+}
+
+/** Port of a server that is running, waited for while it comes up: one that a killed command began to start goes on without it. */
+async function runningSoon(place) {
+  const file = join(place.data, 'postmaster.pid');
+  for (let waited = 0; waited < atWork_ms && existsSync(file); waited += 100) {
+    const lines = readFileSync(file, 'utf8').split('\n');
+    if (!commandOf(Number(lines[0])).includes(place.data)) return undefined;
+    // The eighth line says whether it takes connections.
+    if (Number(lines[3]) > 0 && lines[7]?.trim() === 'ready') return Number(lines[3]);
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  return running(place)?.port;
 }
 
 const atWork_ms = 10_000;
@@ -264,6 +279,9 @@ async function start(place, bin, testing) {
       return port;
     } catch (error) {
       if (error instanceof Ended) throw error;
+      // One that a killed command had begun to start was first.
+      const other = await runningSoon(place);
+      if (other !== undefined) return other;
       failed = error;
     }
   }
