@@ -5,4 +5,4 @@ export { NoteContract } from './note.js';
 export { type Device, PairContract, type PairingCode, type Standing } from './pairing.js';
 export { type Complaint, type Problem, type ProblemCode, problems } from './problem.js';
 export { shapeGuard, shapeLimits } from './shape-guard.js';
-export { isMoment, type Looked, type Shed, ShedEntryContract } from './shed.js';
+export { type Looked, type Shed, ShedEntryContract } from './shed.js';

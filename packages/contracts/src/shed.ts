@@ -8,7 +8,7 @@ import { tags } from './note.js';
 const moment = /^(?!0000)\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,9})?(Z|[+-]\d{2}:\d{2})$/;
 
 /** Whether a text is a moment that there is: no 30th of February. */
-export function isMoment(text: unknown): boolean {
+function isMoment(text: unknown): boolean {
   if (typeof text !== 'string' || !moment.test(text) || Number.isNaN(Date.parse(text))) return false;
   // What is no day of its month would be taken for one of the next.
   const [year = 0, month = 0, day = 0] = text.slice(0, 10).split('-').map(Number);

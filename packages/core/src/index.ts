@@ -14,7 +14,7 @@ export type { Curve, DrawnStage, KindHead, Role, StockBelt, StockWheel } from '.
 export type { FigureOutput, Harm, Limit } from './kinds/outputs.js';
 export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
 export { nearestSize, nextSize } from './kinds/shared/stock-wheels.js';
-export type { Sizing, SizingField } from './kinds/sizing.js';
+export type { Sizing } from './kinds/sizing.js';
 export type { Starter } from './kinds/starter.js';
 export { blankBuild } from './machine/blank-build.js';
 export { type BriefPart, briefParts, supplyFields, wishFields } from './machine/brief-fields.js';
@@ -40,7 +40,7 @@ export { begin, change, type History, rebase, redo, settle, undo } from './machi
 export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
-export { isOpen, openKind, openPlaces } from './machine/open.js';
+export { isOpen, openKind } from './machine/open.js';
 export { inchesMeant } from './machine/other-unit.js';
 export { applies, elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
 export { newNameOf, renamed } from './machine/renamed.js';
@@ -50,11 +50,9 @@ export {
   beginSizing,
   beginWithMotor,
   findSized,
-  nameOfSized,
   type SizedKind,
   type SizingPlace,
   sizedBuild,
-  sizedKinds,
   sizingPlaces,
   sketchOf,
   withSizedKind,
@@ -84,7 +82,7 @@ export { figureLabel, figuresOfElement, type LabelledFigure, labelledFigures } f
 export { figureAt, figuresByPath } from './procedures/figure-paths.js';
 export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
-export { needOutputs, outputsOfLines } from './procedures/line-outputs.js';
+export { outputsOfLines } from './procedures/line-outputs.js';
 export type { MotorClass } from './procedures/motor-class.js';
 export { type Need, needOf } from './procedures/need.js';
 export { overGuesses } from './procedures/over-guesses.js';

@@ -21,7 +21,7 @@ export function couldDrive({ torque, speed }: Pick<Rotary, 'torque' | 'speed'>, 
     if (i < 1.15) return [];
     const geared = scaled(torque, i, `Down to ${rpm} rpm`);
     const passes = usuallyPasses(known('1', i, { by: 'limit', source: `Down to ${rpm} rpm` }));
-    const T = passes.known ? scaled(geared, passes, 'After usual losses') : geared;
+    const T = scaled(geared, passes, 'After usual losses');
     return [sentence('{T} at {rpm}', { T, rpm: { value: rpm, unit: 'rpm' } })];
   });
   if (each.length === 0) return null;

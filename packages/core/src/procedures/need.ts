@@ -1,5 +1,5 @@
 import type { StartType } from '../catalog/small-motors.js';
-import { type Figure, fixed, highEnd, type Known, known, scaled, unknown } from '../figure/figure.js';
+import { type Figure, fixed, highEnd, type Known, scaled, unknown } from '../figure/figure.js';
 import { defineProcedure, solve } from '../figure/formula.js';
 import { drawnPower } from '../formulas/motor/drawn-power.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
@@ -63,7 +63,7 @@ export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] a
   const stages = chosen.map(({ kind: stage, path, inputs }) => (stage as StageKind).transfer(inputs, turning, contextAt(path, stage, new Map())));
   const hasStages = stages.length > 0 && !line.stages.some(isOpen);
   const geared = stages.reduce<number | null>((i, stage) => (i !== null && stage.ratio.known ? i * stage.ratio.value : null), 1);
-  const shaft = speed.known ? known('rpm', speed.value * (hasStages ? (geared ?? 1) : 1), speed.origin) : speed;
+  const shaft = scaled(speed, hasStages ? (geared ?? 1) : 1, 'Through the stages');
   const { poles, speed: usual } = usualMotor(shaft, fed.frequency);
   const ratio = note(
     'ratio',

@@ -22,6 +22,7 @@ import { FigureText } from '../../open-build/figure-text.js';
 import { useShown, WhenInSight } from '../../open-build/in-sight.js';
 import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved } from '../../open-build/open-build.js';
 import { useOpenBuild } from '../../open-build/store.js';
+import { Rivets } from '../../shared/rivets.js';
 import { InOrder, useGrip } from './in-order.js';
 import { WhatCouldGoHere } from './what-could-go-here.js';
 
@@ -176,9 +177,7 @@ function Plate({ path, picked, kind, label, groups }: ElementShown) {
       className={`relative min-w-0 border bg-plate ${picked ? 'border-brass outline outline-brass' : 'border-ink'} px-8 pt-1 pb-2`}
     >
       <legend className="sr-only">{label}</legend>
-      {['left-2 top-2', 'right-2 top-2', 'left-2 bottom-2', 'right-2 bottom-2'].map((corner) => (
-        <span key={corner} className={`absolute ${corner} size-2.5 rounded-full border border-ink bg-sheet`} aria-hidden="true" />
-      ))}
+      <Rivets />
       <div className="flex items-baseline justify-between text-sm">
         <KindOf of="source" path={path} kind={kind} label={label} />
         <WhatCouldGoHere line={path.split('/')[0] ?? ''} at={0} after={label} />

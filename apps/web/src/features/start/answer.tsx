@@ -6,6 +6,7 @@ import { useOpenBuild } from '../../open-build/store.js';
 import { copyText } from '../../shared/copy-text.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
+import { Rivets } from '../../shared/rivets.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 import { useSizeName } from './size-name.js';
@@ -122,9 +123,7 @@ function ShoppingLine({ text, also }: { text: string; also: string }) {
   return (
     <div>
       <div className="relative border border-ink bg-plate px-7 py-2">
-        {['left-2 top-2', 'right-2 top-2', 'left-2 bottom-2', 'right-2 bottom-2'].map((corner) => (
-          <span key={corner} className={`absolute ${corner} size-2 rounded-full border border-ink bg-sheet`} aria-hidden="true" />
-        ))}
+        <Rivets />
         <div className="flex items-baseline justify-between">
           <h3 className="font-head text-sm tracking-wide text-close-word uppercase">Shopping line</h3>
           <span className="text-sm">

@@ -1,4 +1,4 @@
-import { couldDriveWorks, placesOf } from '@hobrek/core';
+import { applies, couldDriveWorks, placesOf } from '@hobrek/core';
 import { useMemo } from 'react';
 import { Choice } from '../../open-build/choice-field.js';
 import { Field } from '../../open-build/field.js';
@@ -6,6 +6,7 @@ import { said } from '../../open-build/said.js';
 import { useOpenBuild } from '../../open-build/store.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
+import { Rivets } from '../../shared/rivets.js';
 import { unbroken } from '../../shared/unbroken.js';
 
 /** What of its plate says what it could drive. */
@@ -17,17 +18,12 @@ export function MotorPanel() {
   if (!build) return null;
   const places = placesOf(build).filter(({ path, field }) => {
     const name = path.replace(/^\w+\/source\//, '');
-    if (!asked.includes(name) || name === path) return false;
-    const { when } = field;
-    const source = build.lines[0]?.source;
-    return !when || when.is.includes(source?.inputs[when.field]?.text ?? '');
+    return asked.includes(name) && applies(field, build.lines[0]?.source.inputs ?? {});
   });
   return (
     <fieldset className="relative border border-ink bg-plate px-8 pt-2 pb-3">
       <legend className="sr-only">the motor’s plate</legend>
-      {['left-2 top-2', 'right-2 top-2', 'left-2 bottom-2', 'right-2 bottom-2'].map((corner) => (
-        <span key={corner} className={`absolute ${corner} size-2.5 rounded-full border border-ink bg-sheet`} aria-hidden="true" />
-      ))}
+      <Rivets />
       <p className="text-sm text-soft">What is stamped on it; the whole plate in one line is read too: 0.55 kW 1425 230 V 1~</p>
       <div className="grid grid-cols-2 gap-x-6 gap-y-1 max-sm:grid-cols-1">
         {places.map(({ path, field, input }) =>

@@ -1,5 +1,5 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { beginSizing, beginWithMotor, kindHead, sketchOf } from '@hobrek/core';
+import { beginSizing, beginWithMotor, isOpen as isOpenKind, kindHead, sketchOf } from '@hobrek/core';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { v4 as newId } from 'uuid';
@@ -79,7 +79,7 @@ export function StartPage() {
           {failed && <p className="text-fails-word">{failed}</p>}
           {!isOpen && !failed && <Nothing />}
           {isMotor && <WithMotor size={change} id={id as string} />}
-          {isOpen && !isMotor && <Sizing id={id as string} hasMotor={source !== 'open'} />}
+          {isOpen && !isMotor && <Sizing id={id as string} hasMotor={source !== undefined && !isOpenKind({ kind: source })} />}
         </div>
       </main>
       <WhySheet />

@@ -1,4 +1,4 @@
-import { type Figure, fixed, flag } from '../../figure/figure.js';
+import { type Figure, fixed, flag, type Known } from '../../figure/figure.js';
 
 export const perStage = fixed(
   '1',
@@ -25,4 +25,4 @@ const passed = [
 ] as const;
 
 /** Share of the torque that is passed on by what usually makes a ratio. @param ratio where it is not known, a middling one */
-export const usuallyPasses = (ratio: Figure<'1'>): Figure<'1'> => passed[ratio.known ? stagesFor(ratio.value) : 1];
+export const usuallyPasses = (ratio: Figure<'1'>): Known<'1'> => passed[ratio.known ? stagesFor(ratio.value) : 1];
