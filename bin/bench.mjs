@@ -1,4 +1,4 @@
-// `npm run bench [-- evaluation|reading|saves|keys|load]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
+// `npm run bench [-- evaluation|reading|saves|keys|load|shed]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
 // fails a test.
 import { spawn } from 'node:child_process';
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
@@ -9,6 +9,7 @@ import { performance } from 'node:perf_hooks';
 import { builtAt, evaluationAgainst, keysAgainst } from './bench/against.mjs';
 import { keystrokes, withBrowser } from './bench/keystrokes.mjs';
 import { writeReport } from './bench/report.mjs';
+import { largeShed } from './bench/shed.mjs';
 import { demo, sixStages } from './bench/six-stages.mjs';
 import { ms, share } from './bench/spread.mjs';
 import { build } from './parts/build.mjs';
@@ -70,7 +71,7 @@ async function withServer(work, tree = root) {
   const client = new pg.Client({ connectionString: cluster.url });
   await client.connect();
   try {
-    await work(`http://127.0.0.1:${port}`, client);
+    await work(`http://127.0.0.1:${port}`, client, server.pid);
   } finally {
     await client.end();
     server.kill('SIGTERM');
@@ -212,7 +213,7 @@ const wanted = (part) => commit === null && (parts.size === 0 || parts.has(part)
 
 checkNode();
 await installPackages(say);
-if (wanted('keys') || commit !== null) await ensureChromium(say);
+if (wanted('keys') || parts.has('shed') || commit !== null) await ensureChromium(say);
 await build(say);
 say(`\n${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}\n`);
 const before = Math.min(spin(), spin());
@@ -226,6 +227,7 @@ if (wanted('saves') || wanted('keys') || parts.has('load')) {
     if (parts.has('load')) await load(base, client);
   });
 }
+if (parts.has('shed')) await largeShed(withServer, post, demo, row, say);
 if (rows.length > 0) row('a hundred million additions, before and after', `${ms(before)} / ${ms(Math.min(spin(), spin()))}`, '');
 if (rows.length > 0) {
   const report = writeReport(rows, `${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}`);

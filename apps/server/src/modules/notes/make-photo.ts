@@ -31,17 +31,15 @@ export async function makePhoto(bytes: Buffer): Promise<Photo> {
   const type = (await fileTypeFromBuffer(bytes))?.mime;
   if (!type || !photoTypes.includes(type)) throw new ProblemError('photo-refused', notTaken(type));
   try {
+    const kept = type === 'image/webp' ? await asItIs(bytes) : undefined;
+    if (kept) return kept;
     const whole = await sharp(bytes, { limitInputPixels: mostPixels, failOn: 'error' })
       .autoOrient()
       .timeout({ seconds: 20 })
       .resize({ width: longest_px, height: longest_px, fit: 'inside', withoutEnlargement: true })
       .webp({ quality: 80 })
       .toBuffer({ resolveWithObject: true });
-    const small = await sharp(whole.data)
-      .resize({ width: smallest_px, height: smallest_px, fit: 'inside', withoutEnlargement: true })
-      .webp({ quality: 70 })
-      .toBuffer();
-    return { width: whole.info.width, height: whole.info.height, whole: whole.data, small };
+    return { width: whole.info.width, height: whole.info.height, whole: whole.data, small: await smallOf(whole.data) };
   } catch (error) {
     const { message } = error as Error;
     throw new ProblemError(
@@ -51,6 +49,41 @@ export async function makePhoto(bytes: Buffer): Promise<Photo> {
         : 'The picture is damaged or cut short: it could not be read to its end.',
     );
   }
+}
+
+const smallOf = (whole: Buffer): Promise<Buffer> =>
+  sharp(whole, { failOn: 'error' })
+    .timeout({ seconds: 20 })
+    .resize({ width: smallest_px, height: smallest_px, fit: 'inside', withoutEnlargement: true })
+    .webp({ quality: 70 })
+    .toBuffer();
+
+/**
+ * A WebP that could have been made here, in size and in that it holds nothing but a picture, is kept byte for byte: a shed that is taken and imported again and
+ * again must not lose by it each time.
+ * @returns undefined for any other
+ * @throws Error when it cannot be read to its end
+ */
+async function asItIs(bytes: Buffer): Promise<Photo | undefined> {
+  if (!holdsPictureOnly(bytes)) return undefined;
+  const { width, height, pages = 1 } = await sharp(bytes, { limitInputPixels: mostPixels }).metadata();
+  if (Math.max(width, height) > longest_px || pages > 1) return undefined;
+  return { width, height, whole: bytes, small: await smallOf(bytes) };
+}
+
+/** Chunks of a WebP that are a still picture and its transparency (RIFF container, RFC 9649); not colours, places, cameras, films or what nobody knows. */
+const pictureChunks = ['VP8 ', 'VP8L', 'VP8X', 'ALPH'];
+
+function holdsPictureOnly(bytes: Buffer): boolean {
+  if (bytes.length < 20 || bytes.readUInt32LE(4) + 8 !== bytes.length) return false;
+  let at = 12;
+  while (at + 8 <= bytes.length) {
+    if (!pictureChunks.includes(bytes.toString('latin1', at, at + 4))) return false;
+    // A chunk of an odd length is filled up by one byte.
+    const length = bytes.readUInt32LE(at + 4);
+    at += 8 + length + (length % 2);
+  }
+  return at === bytes.length;
 }
 
 function notTaken(type: string | undefined): string {

@@ -164,6 +164,33 @@ describe('what is no photo', () => {
     expect(Buffer.from(await (await shown(photo.id)).arrayBuffer()).toString('latin1')).not.toContain('hidden');
   });
 
+  it('that could have been made here is kept byte for byte; one that is larger, or holds more than a picture, is drawn anew', async () => {
+    const bytesOf = async (id: string) => Buffer.from(await (await shown(id)).arrayBuffer());
+    const here = await bytesOf((await added(await fromPhone())).id);
+    expect(await bytesOf((await added(here, 'image/webp')).id)).toEqual(here);
+    const chunk = Buffer.concat([Buffer.from('hidd'), Buffer.from([6, 0, 0, 0]), Buffer.from('hidden')]);
+    const more = Buffer.concat([here, chunk]);
+    more.writeUInt32LE(more.length - 8, 4);
+    const large = await sharp({ create: { width: 2_000, height: 20, channels: 3, background: '#806040' } })
+      .webp()
+      .toBuffer();
+    const told = await sharp(here)
+      .withExif({ IFD0: { Make: 'Phonemaker' } })
+      .webp()
+      .toBuffer();
+    for (const other of [more, Buffer.concat([here, Buffer.from('hidden')]), large, told]) {
+      const kept = await bytesOf((await added(other, 'image/webp')).id);
+      expect(kept).not.toEqual(other);
+      expect(kept.toString('latin1')).not.toMatch(/hidd|Phonemaker/);
+      expect((await sharp(kept).metadata()).width).toBeLessThanOrEqual(1_600);
+    }
+    // A picture whose own lengths are right, cut in the middle.
+    const cut = Buffer.from(here.subarray(0, 20 + 2 * Math.floor((here.length - 20) / 4)));
+    cut.writeUInt32LE(cut.length - 8, 4);
+    cut.writeUInt32LE(cut.length - 20, 16);
+    expect((await sent(cut, 'image/webp')).status).toBe(400);
+  });
+
   it('finds no build where there is none', async () => {
     expect((await sent(await fromPhone(), 'image/jpeg', `builds/${randomUUID()}/photos`)).status).toBe(404);
     for (const path of [`builds/${build}/photos/x`, `builds/x/photos/${randomUUID()}`, `builds/${build}/photos/${randomUUID()}`]) {
@@ -200,6 +227,9 @@ describe('a shed’s file', () => {
       expect([(await put(webp)).status, (await put(webp)).status]).toEqual([204, 204]);
       const { notes } = (await (await other.ask('GET', `builds/${build}/log`)).json()) as BuildLog;
       expect(notes.find(({ id }) => id === note)).toMatchObject({ tags: ['fitted'], photos: [photo] });
+      // Not a point of it is lost on the way.
+      const there = await other.ask('GET', `builds/${build}/photos/${photo.id}`);
+      expect(Buffer.from(await there.arrayBuffer())).toEqual(webp);
     } finally {
       await other.stop();
     }

@@ -1,7 +1,8 @@
 import { Dialog } from 'radix-ui';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { AskError } from '../../shared/ask.js';
-import { type Coming, readShedFile } from './shed-file.js';
+import type { Coming } from './shed-entry.js';
+import { readShedFile } from './shed-file.js';
 
 /** Build files and whole sheds from this device: what each will become is said before anything is done; nothing is replaced unasked. */
 export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () => void }) {
@@ -20,7 +21,7 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
     stopped.current = false;
     setBusy('Reading …');
     const read: Coming[] = [];
-    for (const file of files) read.push(...(await readShedFile(file, names, (says) => setBusy(says))));
+    for (const file of files) read.push(...(await readShedFile(file, names, { says: setBusy, isStopped: () => stopped.current })));
     setBusy('');
     setComing(read);
   };
@@ -43,11 +44,28 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
     setComing(open.length > 0 || after.length > 1 ? after : []);
   };
   const toDo = coming.filter(({ key, bring: can, replaces }) => can && (!replaces || wanted.has(key))).length;
+  const stop = (
+    <button
+      type="button"
+      className="cursor-pointer text-blue hover:underline"
+      onClick={() => {
+        stopped.current = true;
+      }}
+    >
+      Stop
+    </button>
+  );
   return (
     <>
-      <button type="button" className="cursor-pointer py-1 text-base text-blue hover:underline" onClick={() => input.current?.click()}>
-        {coming.length === 0 && busy ? busy : 'Import a file'}
-      </button>
+      {coming.length === 0 && busy ? (
+        <span className="py-1" role="status">
+          {busy} {stop}
+        </span>
+      ) : (
+        <button type="button" className="cursor-pointer py-1 text-base text-blue hover:underline" onClick={() => input.current?.click()}>
+          Import a file
+        </button>
+      )}
       <input
         ref={input}
         type="file"
@@ -89,15 +107,7 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
               {busy ? (
                 <>
                   {busy}
-                  <button
-                    type="button"
-                    className="cursor-pointer text-blue hover:underline"
-                    onClick={() => {
-                      stopped.current = true;
-                    }}
-                  >
-                    Stop
-                  </button>
+                  {stop}
                 </>
               ) : (
                 <>
@@ -130,6 +140,9 @@ async function brought(each: Coming, replace: boolean, progress: Parameters<NonN
   try {
     return { ...rest, ...(await bring(replace, progress)) };
   } catch (problem) {
-    return { ...each, says: `was not imported: ${problem instanceof AskError ? problem.message : 'it could not be sent'}` };
+    return {
+      ...each,
+      says: `was not imported: ${problem instanceof AskError ? problem.message : problem instanceof DOMException ? 'the file was changed, or is gone' : 'it could not be sent'}`,
+    };
   }
 }

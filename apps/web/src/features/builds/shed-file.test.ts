@@ -1,11 +1,13 @@
 import { blankBuild, portionOfBytes, portionOfNotes } from '@hobrek/core';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { type Coming, readShedFile } from './shed-file.js';
+import type { Coming } from './shed-entry.js';
+import { readShedFile } from './shed-file.js';
 
 interface Sent {
   readonly path: string;
   readonly body: { readonly notes?: readonly { readonly id: string }[] };
+  readonly bytes?: readonly number[];
 }
 
 const sent: Sent[] = [];
@@ -22,15 +24,15 @@ const shed = (notes: unknown, build: unknown = blankBuild('Mangle')) => ({
   version: 2,
   builds: [{ id: '10000000-0000-4000-8000-000000000001', changedAt: '2026-01-01T00:00:00Z', build, notes }],
 });
-const read = (content: unknown) => readShedFile(fileOf(content), new Set(), () => {});
 const going = { says: () => {}, isStopped: () => false };
+const read = (content: unknown) => readShedFile(fileOf(content), new Set(), going);
 
 beforeEach(() => {
   sent.length = 0;
   refusePhotos = false;
   vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
     if (path.includes('/photos/')) {
-      sent.push({ path, body: {} });
+      sent.push({ path, body: {}, bytes: [...(init.body as Uint8Array)] });
       return refusePhotos ? new Response('{"status":400,"detail":"no picture"}', { status: 400 }) : new Response(null, { status: 204 });
     }
     const body = JSON.parse(init.body as string);
@@ -71,7 +73,48 @@ describe('a large entry', () => {
   });
 });
 
+describe('a file', () => {
+  it('is stopped while it is read, and nothing is imported', async () => {
+    const file = fileOf({ ...shed([]), builds: Array.from({ length: 5 }, () => shed([note(1)]).builds[0]) });
+    const read = await readShedFile(file, new Set(), { says: () => {}, isStopped: () => sent.length >= 2 });
+    expect(read).toEqual([{ key: 'shed.json', name: 'shed.json', says: 'was not read to its end: it was stopped. Nothing was imported.' }]);
+  });
+
+  it('that ends in the middle is none of it', async () => {
+    const whole = JSON.stringify({ ...shed([]), builds: Array.from({ length: 5 }, () => shed([note(1)]).builds[0]) });
+    expect(await read(whole.slice(0, -2))).toEqual([{ key: 'shed.json', name: 'shed.json', says: expect.stringContaining('Nothing was imported') }]);
+  });
+});
+
 describe('photos', () => {
+  it('go to the notes that hold them, each with its own bytes', async () => {
+    const id = (n: number) => `c0000000-0000-4000-8000-00000000000${n}`;
+    const notes = [
+      { ...note(0), photos: [{ id: id(1), webp: 'AAAA' }] },
+      note(1),
+      {
+        ...note(2),
+        photos: [
+          { id: id(2), webp: 'BBBB' },
+          { id: id(3), webp: 'CCCC' },
+        ],
+      },
+    ];
+    const [coming] = (await read(shed(notes))) as [Coming];
+    expect(await coming.bring?.(false, going)).toEqual({ says: 'is in the shed now.' });
+    const photos = sent.filter(({ path }) => path.includes('/photos/'));
+    expect(photos.map(({ path }) => path.replace(/.*notes/, ''))).toEqual([
+      `/${note(0).id}/photos/${id(1)}`,
+      `/${note(2).id}/photos/${id(2)}`,
+      `/${note(2).id}/photos/${id(3)}`,
+    ]);
+    expect(photos.map(({ bytes }) => bytes)).toEqual([
+      [0, 0, 0],
+      [4, 16, 65],
+      [8, 32, 130],
+    ]);
+  });
+
   it('that cannot be read are named, and keep the dialog open', async () => {
     refusePhotos = true;
     const held = { ...note(1), photos: [{ id: 'C0000000-0000-4000-8000-00000000000C', webp: 'AAAA' }, null, { id: 5, webp: 'AAAA' }] };
