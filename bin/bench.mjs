@@ -6,7 +6,7 @@ import { Agent, request } from 'node:http';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
-import { builtAt, evaluationAgainst, keysAgainst } from './bench/against.mjs';
+import { builtAt, evaluationAgainst, keysAgainst, savesAgainst } from './bench/against.mjs';
 import { keystrokes, withBrowser } from './bench/keystrokes.mjs';
 import { writeReport } from './bench/report.mjs';
 import { largeShed } from './bench/shed.mjs';
@@ -126,6 +126,17 @@ async function saves(base, client, count) {
   return { p50: share(took, 0.5), p99: share(took, 0.99), bare50: share(bare, 0.5), bare99: share(bare, 0.99) };
 }
 
+/** Saves one build again and again. @returns does it once, and tells how long it took, ms */
+function saver(base, { id, build: document, version }) {
+  let at = version;
+  return async () => {
+    const text = withPower(document, 500 + (at % 100));
+    const from = performance.now();
+    await put(`${base}/api/builds/${id}`, { 'content-type': 'application/json', 'if-match': `"${at++}"` }, text);
+    return performance.now() - from;
+  };
+}
+
 async function saving(base, client) {
   await client.query('create table bench_bare (id bigserial primary key, document jsonb)');
   const fill = (many) =>
@@ -200,6 +211,7 @@ async function against(commit) {
       withServer(async (nowBase) => {
         // Each its own demo: what is here may be written in words that the other does not know yet.
         const [old, current] = [await post(thenBase, sixStages(demo(then))), await post(nowBase, sixStages(demo()))];
+        await savesAgainst({ before: saver(thenBase, old), now: saver(nowBase, current) }, row);
         const pages = { before: `${thenBase}/builds/${old.id}`, now: `${nowBase}/builds/${current.id}` };
         await withBrowser((browser) => keysAgainst(pages, browser, row));
       }),

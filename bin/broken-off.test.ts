@@ -1,11 +1,12 @@
 /** What is ended or killed at any moment leaves nothing running and nothing half done. Seeded; `HOBREK_MOMENTS=50` for more of them. */
 import { type ChildProcess, spawn } from 'node:child_process';
-import { chmodSync, mkdtempSync, readdirSync, readFileSync, readlinkSync, rmSync } from 'node:fs';
+import { chmodSync, existsSync, mkdtempSync, readdirSync, readFileSync, readlinkSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type Cluster, startCluster } from './parts/database.mjs';
+import { beside, programOn } from './parts/database-programs.mjs';
 import { holdings } from './parts/holdings.mjs';
 
 const root = resolve(import.meta.dirname, '..');
@@ -75,7 +76,7 @@ describe('a start that is ended', () => {
   );
 });
 
-describe('a restore that is broken off', () => {
+describe('a backup or a restore that is broken off', () => {
   const folder = folderOf('broken');
   let cluster: Cluster;
   const now = { dumped: '', there: '' };
@@ -103,9 +104,50 @@ describe('a restore that is broken off', () => {
     rmSync(folder, { recursive: true, force: true });
   });
 
+  const nextOfBackup = seeded(24);
+  it.each(Array.from({ length: many }, (_, k) => [k, Math.round(2_500 * nextOfBackup())]))(
+    'backup, moment %i after %i ms, leaves a whole file or none under its name, and the shed as it was',
+    async (k, after) => {
+      const file = join(folder, `of-moment-${k}.dump`);
+      const backup = begin('backup.mjs', folder, file);
+      await new Promise((soon) => setTimeout(soon, after));
+      const isKilled = k % 2 === 0;
+      backup.kill(isKilled ? 'SIGKILL' : 'SIGINT');
+      await ended(backup);
+      // Who was asked to end has stopped all that it started; who was killed could not, and the next to come takes it over.
+      if (!isKilled) {
+        await expect.poll(() => workersOn(folder), { timeout: 10_000 }).toEqual([]);
+        expect(existsSync(`${file}.half`)).toBe(false);
+      }
+      cluster = await startCluster({ folder, testing: true, tidy: true });
+      expect((await holdings(cluster.url)).print).toBe(now.there);
+      if (existsSync(file)) {
+        expect(statSync(file).mode & 0o777).toBe(0o600);
+        // Whole to its end: put back into a database of its own, it is what was there.
+        const other = beside(cluster.url, 'of_a_backup');
+        const client = new pg.Client({ connectionString: beside(cluster.admin, 'postgres') });
+        await client.connect();
+        await client.query('create database of_a_backup owner hobrek_own');
+        await programOn(cluster.bin, other, 'pg_restore', ['--exit-on-error', '--no-owner', '--dbname=of_a_backup', file]);
+        expect((await holdings(other)).print).toBe(now.there);
+        await client.query('drop database of_a_backup');
+        await client.end();
+      }
+      await cluster.stop();
+      // Nothing is in the way of the next, whatever was left.
+      rmSync(file, { force: true });
+      if (k === 0) {
+        const again = begin('backup.mjs', folder, file);
+        expect(await ended(again)).toBe(0);
+        expect(existsSync(`${file}.half`)).toBe(false);
+      }
+    },
+    30_000,
+  );
+
   const next = seeded(23);
   it.each(Array.from({ length: many }, (_, k) => [k, Math.round(3_500 * next())]))(
-    'or killed, moment %i after %i ms, has changed all or nothing',
+    'restore, ended or killed, moment %i after %i ms, has changed all or nothing',
     async (k, after) => {
       const restore = begin('restore.mjs', folder, 'shed.dump', '--over');
       let said = '';
@@ -132,12 +174,10 @@ describe('a restore that is broken off', () => {
   );
 
   // As it would be found where one was broken off between its two names, or right behind them.
-  it('between its statements is finished or taken back, and said', async () => {
+  it('restore, between its statements is finished or taken back, and said', async () => {
     cluster = await startCluster({ folder, testing: true });
-    const admin = new URL(cluster.admin);
-    admin.pathname = '/postgres';
     const asAdmin = async (...statements: string[]) => {
-      const client = new pg.Client({ connectionString: String(admin) });
+      const client = new pg.Client({ connectionString: beside(cluster.admin, 'postgres') });
       await client.connect();
       for (const statement of statements) await client.query(statement);
       await client.end();

@@ -55,6 +55,23 @@ export async function keysAgainst(pages, browser, row) {
   told('a key that changes figures, on six stages', before, now, row);
 }
 
+/** So many saves of each, of one build with another motor each time. @param save saves once, and tells how long it took, ms */
+export async function savesAgainst(saves, row, each = 60) {
+  const [before, now] = [[], []];
+  for (let turn = 0; turn < turns; turn++) {
+    for (const [save, into] of [
+      [saves.before, before],
+      [saves.now, now],
+    ]) {
+      const took = [];
+      for (let k = 0; k < each; k++) took.push(await save());
+      // What a first turn warms up is no part of it.
+      if (turn > 0) into.push(median(took));
+    }
+  }
+  told('a save', before, now, row);
+}
+
 function told(what, before, now, row) {
   const [then, here] = [median(before), median(now)];
   row(`${what}, over before (${turns} turns)`, `${ms(here)} / ${ms(then)} = ${(here / then).toFixed(2)}`, 'wanted: 1.1');

@@ -22,7 +22,7 @@ import { aptInstall, ensurePostgres, postgresVersions } from './system.mjs';
 import { tidyRestores } from './tidy-restores.mjs';
 
 /** Speed instead of safety, for clusters that are thrown away. */
-const throwAway = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'];
+const throwAway = ['fsync=off', 'full_page_writes=off'];
 
 /**
  * A PostgreSQL cluster of Hobrek's own under `folder`, on loopback, with checksums, owned by an unprivileged user; made when it is not there,

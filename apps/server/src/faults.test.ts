@@ -2,9 +2,11 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Problem, StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
+import { sql } from 'drizzle-orm';
 import pg from 'pg';
 import { describe, expect, it } from 'vitest';
 import { repository, type Served, serve } from '../test/serve.js';
+import { DATABASE, type Database } from './db/database.js';
 import { problemFrom } from './platform/problem-filter.js';
 
 const demo = (name: string): Build => ({ ...(JSON.parse(readFileSync(join(repository, 'demo/apple-crusher.json'), 'utf8')) as Build), name });
@@ -32,6 +34,26 @@ describe('a database that is slow', () => {
     while (!next.ok && Date.now() - freed < 5_000) next = await save(served, id, 1, 'Again');
     expect(next.status).toBe(200);
     expect(((await next.json()) as StoredBuild).version).toBe(2);
+    await served.stop();
+  });
+});
+
+describe('a connection that breaks between two statements of a transaction', () => {
+  it('fails that transaction, and the server goes on', async () => {
+    const served = await serve();
+    const database = served.app.get<Database>(DATABASE, { strict: false });
+    const other = new pg.Client({ connectionString: served.url });
+    await other.connect();
+    const broken = database.transaction(async (tx) => {
+      const { rows } = await tx.execute<{ pid: number }>(sql`select pg_backend_pid() as pid`);
+      await other.query('select pg_terminate_backend($1)', [rows[0]?.pid]);
+      // Nothing is being asked while it breaks.
+      await new Promise((resolve) => setTimeout(resolve, 200));
+      await tx.execute(sql`select 1`);
+    });
+    await expect(broken).rejects.toThrow();
+    await other.end();
+    expect((await served.ask('GET', 'builds')).status).toBe(200);
     await served.stop();
   });
 });

@@ -11,5 +11,8 @@ export function openDatabase(url: string): Database {
   pool.on('error', () => {
     // An idle connection broke; the next query opens another and reports for itself.
   });
+  // One that breaks while it is in use, between two statements of a transaction, has no other listener: without this the server would end with it. The next
+  // statement reports.
+  pool.on('connect', (client) => client.on('error', () => {}));
   return drizzle({ client: pool });
 }

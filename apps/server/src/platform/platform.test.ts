@@ -44,6 +44,17 @@ it.each([
   expect(problemFrom(thrown).code).toBe(code);
 });
 
+it.each([
+  [withCode('ECONNREFUSED'), /^Nothing was changed/],
+  [withCode('57014'), /^Nothing was changed/],
+  [new Error('Failed query', { cause: new Error('timeout exceeded when trying to connect') }), /^Nothing was changed/],
+  [new Error('Failed query', { cause: new Error('Connection terminated unexpectedly') }), /kept whole, or not at all/],
+  [new Error('Query read timeout'), /kept whole, or not at all/],
+  [withCode('ECONNRESET'), /kept whole, or not at all/],
+])('%s says of what was sent only what is known', (thrown, words) => {
+  expect(problemFrom(thrown).message).toMatch(words);
+});
+
 it('tells nothing of the inside of a fault', () => {
   expect(JSON.stringify(problemFrom(new Error('password=secret')))).not.toContain('secret');
 });

@@ -21,6 +21,9 @@ export class ProblemFilter implements ExceptionFilter {
 }
 
 const makeRoom = 'Nothing was changed. Make room on the disk that holds the builds; what you entered is sent as soon as there is some.';
+const notDone = 'Nothing was changed. What you entered is still on this page; try again in a moment.';
+const wholeOrNot =
+  'It went away in the middle: what was sent is kept whole, or not at all. What you entered is still on this page; try again in a moment.';
 const tooLarge = 'A build may be at most 1 MB, a picture 25 MB.';
 
 /** What the body parser says of a text it could not take (its documented `type`); Nest keeps only the status of the others. */
@@ -30,8 +33,7 @@ export function problemFrom(thrown: unknown): ProblemError {
   if (thrown instanceof ProblemError) return thrown;
   if (brokenOff.has(typeOf(thrown))) return new ProblemError('bad-json', 'The text breaks off or is not JSON. Nothing was changed.');
   if (isDiskFull(thrown)) return new ProblemError('disk-full', makeRoom);
-  if (isDatabaseAway(thrown))
-    return new ProblemError('database-down', 'Nothing was changed. What you entered is still on this page; try again in a moment.');
+  if (isDatabaseAway(thrown)) return new ProblemError('database-down', isBrokenOff(thrown) ? wholeOrNot : notDone);
   const status = thrown instanceof HttpException ? thrown.getStatus() : statusOf(thrown);
   if (status === 413) return new ProblemError('too-large', tooLarge);
   if (status === 415) return new ProblemError('wrong-type', 'Send the build as plain JSON in UTF-8.');
@@ -76,6 +78,17 @@ function isDiskFull(thrown: unknown): boolean {
   } catch {
     return false;
   }
+}
+
+/** Did the connection break under a statement that it had taken? Then nobody knows whether it was done. */
+function isBrokenOff(thrown: unknown): boolean {
+  for (let error = thrown as { code?: string; message?: string; cause?: unknown } | undefined; error; error = error.cause as typeof error)
+    if (
+      /^(ECONNRESET|EPIPE|57P01|57P02)$/.test(error.code ?? '') ||
+      /Connection terminated unexpectedly|Query read timeout/.test(error.message ?? '')
+    )
+      return true;
+  return false;
 }
 
 /** Is the database gone, going or too slow (SQLSTATE classes 08, 53, 57), somewhere down the chain of causes? */

@@ -26,7 +26,7 @@ const fromPhone = (width = 400, height = 300) =>
 
 const sent = (bytes: Uint8Array, type = 'image/jpeg', path = `builds/${build}/photos`, method = 'POST') =>
   fetch(`${served.base}/api/${path}`, { method, headers: { 'content-type': type }, body: new Uint8Array(bytes) });
-const added = async (bytes: Uint8Array) => (await (await sent(bytes)).json()) as NotePhoto;
+const added = async (bytes: Uint8Array, type?: string) => (await (await sent(bytes, type)).json()) as NotePhoto;
 const write = (body: object, into = build) => served.ask('POST', `builds/${into}/notes`, { text: '', by: '', ...body });
 const notesOf = async (id = build) => ((await (await served.ask('GET', `builds/${id}/log`)).json()) as BuildLog).notes;
 const shown = async (id: string, size = '') => fetch(`${served.base}/api/builds/${build}/photos/${id}${size}`);
