@@ -1,5 +1,5 @@
 import { Dialog } from 'radix-ui';
-import { type ChangeEvent, useRef, useState } from 'react';
+import { type ChangeEvent, memo, useRef, useState } from 'react';
 import { AskError } from '../../shared/ask.js';
 import type { Coming } from './shed-entry.js';
 import { readShedFile } from './shed-file.js';
@@ -84,25 +84,7 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
           >
             <Dialog.Title className="font-head text-xl tracking-wide text-blue uppercase">Import</Dialog.Title>
             {coming.length > 1 && <p className="text-soft">{tally(coming)}</p>}
-            <ul className="mt-2 max-h-[50vh] overflow-y-auto">
-              {coming.map(({ key, name, says, replaces, bring: can }) => (
-                <li key={key} className="border-b border-hair py-1.5">
-                  <b>{name}</b>: {says}
-                  {replaces && can && (
-                    <label className="flex cursor-pointer items-baseline gap-2 text-sm">
-                      <input
-                        type="checkbox"
-                        checked={wanted.has(key)}
-                        onChange={(event) =>
-                          setWanted((now) => (event.target.checked ? new Set([...now, key]) : new Set([...now].filter((k) => k !== key))))
-                        }
-                      />
-                      replace what is here by the file’s; the log can restore that
-                    </label>
-                  )}
-                </li>
-              ))}
-            </ul>
+            <Rows coming={coming} wanted={wanted} setWanted={setWanted} />
             <div className="mt-4 flex gap-5" aria-live="polite">
               {busy ? (
                 <>
@@ -126,6 +108,33 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
     </>
   );
 }
+
+interface RowsProps {
+  readonly coming: readonly Coming[];
+  readonly wanted: ReadonlySet<string>;
+  readonly setWanted: (change: (now: ReadonlySet<string>) => ReadonlySet<string>) => void;
+}
+
+/** They may be thousands, and how far it is changes many times a second: drawn again only when they themselves change. */
+const Rows = memo(({ coming, wanted, setWanted }: RowsProps) => (
+  <ul className="mt-2 max-h-[50vh] overflow-y-auto">
+    {coming.map(({ key, name, says, replaces, bring: can }) => (
+      <li key={key} className="border-b border-hair py-1.5">
+        <b>{name}</b>: {says}
+        {replaces && can && (
+          <label className="flex cursor-pointer items-baseline gap-2 text-sm">
+            <input
+              type="checkbox"
+              checked={wanted.has(key)}
+              onChange={(event) => setWanted((now) => (event.target.checked ? new Set([...now, key]) : new Set([...now].filter((k) => k !== key))))}
+            />
+            replace what is here by the file’s; the log can restore that
+          </label>
+        )}
+      </li>
+    ))}
+  </ul>
+));
 
 function tally(coming: readonly Coming[]): string {
   const fresh = coming.filter(({ bring, replaces }) => bring && !replaces).length;

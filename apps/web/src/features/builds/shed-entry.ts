@@ -166,11 +166,22 @@ function withoutPhotos(note: unknown): unknown {
   return words;
 }
 
+/** @throws DOMException when it is no base64 */
+function bytesOf(base64: string): Uint8Array<ArrayBuffer> {
+  const letters = atob(base64);
+  const bytes = new Uint8Array(letters.length);
+  for (let k = 0; k < letters.length; k++) bytes[k] = letters.charCodeAt(k);
+  return bytes;
+}
+
 /** @returns false when it could not be imported */
 async function bringPhoto(build: string, note: string, id: string, webp: string): Promise<boolean> {
   try {
-    const body = Uint8Array.from(atob(webp), (letter) => letter.charCodeAt(0));
-    await ask(`builds/${build}/notes/${note}/photos/${id}`, { method: 'PUT', headers: { 'content-type': 'image/webp' }, body });
+    await ask(`builds/${build}/notes/${note}/photos/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'image/webp' },
+      body: new Blob([bytesOf(webp)]),
+    });
     return true;
   } catch {
     return false;

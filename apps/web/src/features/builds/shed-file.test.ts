@@ -32,7 +32,7 @@ beforeEach(() => {
   refusePhotos = false;
   vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
     if (path.includes('/photos/')) {
-      sent.push({ path, body: {}, bytes: [...(init.body as Uint8Array)] });
+      sent.push({ path, body: {}, bytes: [...new Uint8Array(await (init.body as Blob).arrayBuffer())] });
       return refusePhotos ? new Response('{"status":400,"detail":"no picture"}', { status: 400 }) : new Response(null, { status: 204 });
     }
     const body = JSON.parse(init.body as string);
