@@ -18,6 +18,7 @@ import { checkNode, installPackages } from './parts/install.mjs';
 import { root, tool } from './parts/places.mjs';
 import { freePort } from './parts/ports.mjs';
 import { run } from './parts/run.mjs';
+import { serverMemory } from './parts/server-memory.mjs';
 import { ensureChromium } from './parts/system.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
@@ -64,7 +65,7 @@ async function withServer(work, tree = root) {
   chmodSync(folder, 0o755);
   const cluster = await startCluster({ folder });
   const port = await freePort();
-  const env = { ...process.env, DATABASE_URL: cluster.url, HOBREK_PORT: String(port), HOBREK_DUMPS: join(folder, 'dumps') };
+  const env = { ...serverMemory, ...process.env, DATABASE_URL: cluster.url, HOBREK_PORT: String(port), HOBREK_DUMPS: join(folder, 'dumps') };
   const server = spawn(process.execPath, [join(tree, 'apps/server/dist/main.js')], { env, stdio: ['ignore', 'ignore', 'inherit', 'ipc'] });
   await new Promise((resolve) => server.once('message', resolve));
   const { default: pg } = await import('pg');

@@ -9,6 +9,7 @@ import { lookAfter } from './parts/look-after.mjs';
 import { dataFolder, root } from './parts/places.mjs';
 import { isFree } from './parts/ports.mjs';
 import { Ended, onEnding, unlessEnding } from './parts/run.mjs';
+import { serverMemory } from './parts/server-memory.mjs';
 import { keepPort, keptPort, portFrom } from './parts/web-port.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
@@ -81,6 +82,7 @@ async function* portsToTry() {
 /** Runs the server until it ends or is told to. @returns the exit code of this process */
 async function serve(cluster) {
   const env = {
+    ...serverMemory,
     ...process.env,
     ...(cluster ? { DATABASE_URL: cluster.url, HOBREK_PG_DUMP: join(cluster.bin, 'pg_dump') } : {}),
     HOBREK_DUMPS: join(data, 'dumps'),

@@ -25,7 +25,7 @@ test('from the list to the machine: half a horsepower changes the sentence, and 
   await expect(page.getByText('A 0.55 kW motor would do')).toBeVisible();
   // Tried beside the page, so that the next key does not wait for it.
   expect(page.workers()).toHaveLength(1);
-  await expect(page.getByRole('button', { name: /^speed, roll: 423 rpm/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^speed, roll: 430 rpm/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^torque, roll: 8\.00 N·m/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Belt speed, unloaded: 5\.89 m\/s/ })).toBeVisible();
   await kept(page);
@@ -302,14 +302,14 @@ test('a second stage is put in, made a chain, moved and taken out again, and eve
   await page.getByLabel('Driven sprocket, teeth').fill('42');
   await page.getByLabel('Centre distance').last().fill('369 mm');
   await expect(sentence(page)).toContainText(/28\.5 to 33\.0.N·m reaches the roll/);
-  await expect(page.getByRole('button', { name: /^speed, layshaft: 423 rpm/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^speed, layshaft: 430 rpm/ })).toBeVisible();
   await expect(page.getByText(/chain rating/)).toBeVisible();
   await page.getByRole('button', { name: 'earlier' }).click();
   await expect(page.getByRole('button', { name: /^speed, layshaft: 509 rpm/ })).toBeVisible();
   await page.getByRole('button', { name: 'take out' }).last().click();
   await expect(page.getByLabel('kind of stage')).toHaveCount(1);
   for (const _step of ['taken out', 'moved']) await page.keyboard.press('Control+z');
-  await expect(page.getByRole('button', { name: /^speed, layshaft: 423 rpm/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^speed, layshaft: 430 rpm/ })).toBeVisible();
   await page.getByLabel('kind of work').selectOption('fruit crusher, toothed roll');
   await expect(page.getByLabel('Roll, diameter over the teeth')).toBeVisible();
   await kept(page);

@@ -36,7 +36,9 @@ describe('check', () => {
     expect(out).toContain(
       'Apple crusher: The motor is strong enough: 10.9 to 12.0 N·m reaches the roll, the work needs 8 N·m; at worst reserve 26 %.',
     );
-    expect(out).toContain('roll: 423 rpm (419 to 425 rpm), 11.8 N·m (10.9 to 12.0 N·m)');
+    expect(out).toContain(
+      'roll: 430 rpm (424 to 433 rpm), 8 N·m, 360 W (355 to 362 W); at full load 423 rpm (419 to 425 rpm), 11.8 N·m (10.9 to 12.0 N·m)',
+    );
     expect(out).toContain('V-belt, belt speed: 5.60 m/s');
     expect(out).toContain('Not worked out: shaft strength');
   });

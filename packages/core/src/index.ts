@@ -91,6 +91,7 @@ export { procedureWords } from './procedures/procedure-words.js';
 export { remedyFor } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
+export { runningOrFull } from './procedures/station-figures.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export { fieldsThatDecide, unreadIn } from './procedures/unread.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';

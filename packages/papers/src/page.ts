@@ -3,6 +3,8 @@ import {
   type Evaluation,
   partsList,
   reserveOf,
+  runningOrFull,
+  type StationFigures,
   say,
   sayAll,
   showFigure,
@@ -52,6 +54,10 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
   const left = evaluation.checks.length - checks.length;
   const heading = (text: string) => ({ text, bold: true, fontSize: 8, margin: [0, 5, 0, 1] });
   const parts = partsList(build);
+  const told = (station: StationFigures) => {
+    const { speed, torque, power } = runningOrFull(station);
+    return [speed, torque, power];
+  };
   return {
     pageSize: name,
     pageMargins: [margin_mm * point, 10 * point, margin_mm * point, 12 * point],
@@ -70,19 +76,18 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
       ...(unread ? [{ text: unread, bold: true }] : []),
       { svg: drawingSvg(drawing, { scale, words_mm: 2.6 }), width: size.width * point, margin: [0, 4, 0, 0] },
       { text: drawing.trueScale ? `Side view, 1:${scale} when printed at full size` : 'Not to scale: not every size is entered', fontSize: 6 },
-      heading('At each shaft'),
+      heading(stations.some(({ running }) => running) ? 'At each shaft, running' : 'At each shaft, at full load'),
       {
         layout: 'lightHorizontalLines',
         table: {
           headerRows: 1,
-          widths: ['*', '*', '*', '*', '*'],
+          widths: ['*', '*', '*', '*', '*', '*'],
           body: [
-            ['shaft', 'speed', 'torque', 'power', 'pull'],
+            ['shaft', 'speed', 'torque', 'power', 'at full load', 'pull'],
             ...stations.map((each) => [
               each.name,
-              showFigure(each.speed, units),
-              showFigure(each.torque, units),
-              showFigure(each.power, units),
+              ...told(each).map((figure) => showFigure(figure, units)),
+              each.running ? [each.speed, each.torque, each.power].map((figure) => showFigure(figure, units)).join(', ') : '',
               each.pull ? showFigure(each.pull, units) : '',
             ]),
           ],

@@ -2,6 +2,7 @@ import {
   type Check,
   decidedBy,
   evaluateBuild,
+  type Figure,
   figuresByPath,
   labelledFigures,
   loadKinds,
@@ -14,6 +15,7 @@ import {
   showFigure,
   unreadIn,
   verdictOf,
+  type Wording,
   wordingFor,
 } from '@hobrek/core';
 import type { Outcome } from '../refusal.js';
@@ -61,11 +63,10 @@ export async function check(file: string): Promise<Outcome> {
     notWorkedOut,
     ...(unread ? { unread } : {}),
     cautions,
-    stations: stations.map(({ name, speed, torque, power }) => ({
+    stations: stations.map(({ name, running, ...full }) => ({
       name,
-      speed: plain(speed, wording),
-      torque: plain(torque, wording),
-      power: plain(power, wording),
+      ...(running ? { running: shaft(running, wording) } : {}),
+      ...shaft(full, wording),
     })),
     figures: Object.fromEntries([...figures].map(([path, figure]) => [path, plain(figure, wording)])),
     checks: evaluation.checks.map((each) => {
@@ -77,6 +78,14 @@ export async function check(file: string): Promise<Outcome> {
   return { text, json, exit: evaluation.checks.some((each) => each.verdict === 'fails') ? 1 : 0 };
 }
 
-function stationLine({ name, speed, torque, power }: StationFigures): string {
-  return `${name}: ${[speed, torque, power].map((figure) => showFigure(figure)).join(', ')}`;
+const shaft = ({ speed, torque, power }: Pick<StationFigures, 'speed' | 'torque' | 'power'>, wording: Wording) => ({
+  speed: plain(speed, wording),
+  torque: plain(torque, wording),
+  power: plain(power, wording),
+});
+
+function stationLine({ name, speed, torque, power, running }: StationFigures): string {
+  const told = (figures: readonly Figure[]) => figures.map((figure) => showFigure(figure)).join(', ');
+  const full = told([speed, torque, power]);
+  return running ? `${name}: ${told([running.speed, running.torque, running.power])}; at full load ${full}` : `${name}: at full load ${full}`;
 }

@@ -34,6 +34,7 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
   ['speed-of-rim', { v: Math.PI, d: 60 }, 1000, 'π m/s on 60 mm: 188.5 mm a turn, 16.67 turns a second'],
   ['crank-torque', { F: 100, r: 350 }, 35, '100 N at 0.35 m'],
   ['derated-power', { P_r: 1000, h: 1525 }, 825, 'five times 305 m, five times 3.5 %'],
+  ['driving-speed', { n2: 495, i: 3, s: 0.01 }, 1500, '495 are 99 of 100 of 500, three times'],
   ['friction-loss', { P: 800, k: 0.95 }, 40, 'a twentieth of 800 W'],
   ['geared-angle', { phi: 0.25, i: 6 }, 1.5, 'six times the angle'],
   ['grown-torque', { T_1: 8, n: 500, n_1: 1000, g: 2 }, 2, 'affinity laws (fan textbooks): half the speed, a quarter of the torque'],

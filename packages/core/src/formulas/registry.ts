@@ -151,6 +151,7 @@ import { angleBetweenPulls } from './transmission/angle-between-pulls.js';
 import { carriedTorque } from './transmission/carried-torque.js';
 import { carrierHeldRatio } from './transmission/carrier-held-ratio.js';
 import { drivenSpeed } from './transmission/driven-speed.js';
+import { drivingSpeed } from './transmission/driving-speed.js';
 import { frictionLoss } from './transmission/friction-loss.js';
 import { gearedAngle } from './transmission/geared-angle.js';
 import { gripTorque } from './transmission/grip-torque.js';
@@ -334,6 +335,7 @@ const all = [
   carriedTorque,
   carrierHeldRatio,
   drivenSpeed,
+  drivingSpeed,
   frictionLoss,
   gearedAngle,
   gripTorque,

@@ -48,6 +48,7 @@ export const relations: Readonly<Record<string, Relation>> = {
   'discharge-time': ["*",["/",["*","R","C"],1000000],["log",["/","V_0","V_1"]]],
   'drawn-power': ["/","P","eta"],
   'driven-speed': ["/",["*","n1",["-",1,"s"]],"i"],
+  'driving-speed': ["/",["*","n2","i"],["-",1,"s"]],
   'duty-heat': ["/",["-",1,["exp",["/",["-","t_on"],"tau"]]],["-",1,["exp",["/",["-","t_c"],"tau"]]]],
   'edge-share': ["/","h","D"],
   'even-run-up': ["/",["*",["*","pi","J"],"n"],["*",30,"T_s"]],

@@ -231,14 +231,35 @@ export interface Duty {
   readonly inertias: () => { readonly before: Figure<'kg·m²'>; readonly behind: Figure<'kg·m²'> };
 }
 
+/** Speed and torque of a shaft as plain numbers, for solvers: rpm, N·m. */
+export interface ShaftState {
+  readonly flow: number;
+  readonly effort: number;
+}
+
+/** At which end of what is not sure: where the load is the heaviest for what drives it, where it likely is, where it is the lightest. */
+export type End = 'heaviest' | 'likely' | 'lightest';
+
+/** A stage at one end of what is not sure, in plain numbers: what it loses of speed and of torque apart. */
+export interface Passing {
+  /** State of the driven shaft, for one of the driving shaft. */
+  readonly forward: (driving: ShaftState) => ShaftState;
+  /** State that the driving shaft must have, for one of the driven shaft. */
+  readonly backward: (driven: ShaftState) => ShaftState;
+  /** Both losses are the same shares at every speed and torque: a search need ask once only. */
+  readonly isEven: boolean;
+}
+
 /** What a stage makes of speed and torque, before it is known what it has to transmit. */
 export interface StageTransfer {
   readonly leaving: Rotary;
   readonly ratio: Figure<'1'>;
   /** Share of the torque that is passed on. */
   readonly efficiency: Figure<'1'>;
-  /** Share of the speed that is lost; left out by what does not slip. */
-  readonly slip?: Figure<'1'>;
+  /** Share of the speed that is lost. */
+  readonly slip: Figure<'1'>;
+  /** The door for solvers; null while what it hangs on is not known. */
+  readonly passes: (end: End) => Passing | null;
   /** Of what spins with its driving and with its driven shaft. */
   readonly inertia: { readonly in: Figure<'kg·m²'>; readonly out: Figure<'kg·m²'> };
   readonly outline: StageOutline;

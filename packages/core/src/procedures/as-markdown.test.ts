@@ -11,7 +11,7 @@ it('has everything that was entered, every check with a source that is listed, a
   const evaluation = evaluateBuild(crusher(), kinds);
   const text = asMarkdown(crusher(), evaluation);
   expect(text).toMatch(/^# Apple crusher\n/);
-  expect(text).toContain('| roll | 423 rpm (419 to 425 rpm) | 11.8 N·m (10.9 to 12.0 N·m) |');
+  expect(text).toContain('| 8 N·m | 360 W (355 to 362 W) | 423 rpm (419 to 425 rpm) | 11.8 N·m (10.9 to 12.0 N·m) |');
   expect(text).toContain('| Plate power | motor | 0.55 kW | plate |');
   expect(text).toContain('| Starting | motor | a start capacitor, switched out | measured |');
   expect(text).toContain('- Torque, V-belt: `T₂ = T₁ × i × k = 3.69 × 3.33 × 0.96 = 11.8 N·m`');

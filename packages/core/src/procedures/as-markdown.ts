@@ -34,8 +34,11 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
     [evaluation.says, evaluation.jam, unreadIn(build), evaluation.notWorkedOut].map((said) => sayAll(said, wording)).filter(Boolean),
     ['## At each shaft'],
     table(
-      ['shaft', 'speed', 'torque', 'power'],
-      stations.map(({ name, speed, torque, power }) => [name, ...[speed, torque, power].map((figure) => showFigure(figure, units))]),
+      ['shaft', 'speed', 'torque', 'power', 'at full load: speed', 'torque', 'power'],
+      stations.map(({ name, running, speed, torque, power }) => [
+        name,
+        ...[running?.speed, running?.torque, running?.power, speed, torque, power].map((figure) => (figure ? showFigure(figure, units) : '')),
+      ]),
     ),
     ['## Checks, worst first'],
     table(

@@ -21,14 +21,22 @@ it('names what was entered otherwise, and only the figures and checks that chang
     'motor: breakdown torque',
     'motor: speed under the load',
     'motor: run-up time',
-    'motor shaft: torque',
+    'motor shaft: speed',
     'motor shaft: power',
-    'roll: torque',
+    'motor shaft: torque at full load',
+    'motor shaft: power at full load',
+    'roll: speed',
     'roll: power',
+    'roll: torque at full load',
+    'roll: power at full load',
     'roll: jam torque at the tool',
     'roll: time it may go on',
   ]);
-  expect(half.figures.find(({ what }) => what === 'motor shaft: torque')).toEqual({ what: 'motor shaft: torque', a: '3.69 N·m', b: '2.50 N·m' });
+  expect(half.figures.find(({ what }) => what === 'motor shaft: torque at full load')).toEqual({
+    what: 'motor shaft: torque at full load',
+    a: '3.69 N·m',
+    b: '2.50 N·m',
+  });
   const carries = half.checks.find(({ id }) => id === 'main/work/check-carries');
   expect([carries?.a?.verdict, carries?.b?.verdict]).toEqual(['holds', 'fails']);
   expect(half.checks.some(({ id }) => id === 'main/belt/check-wrap')).toBe(false);
@@ -37,6 +45,6 @@ it('names what was entered otherwise, and only the figures and checks that chang
 it('lays a machine with a stage more beside the one without', () => {
   const more = compareBuilds(crusher(), withStageAdded(crusher(), 'main', 1, 'coupling'), kinds);
   expect(more.entered.join()).toContain('coupling added');
-  expect(more.figures.find(({ what }) => what === 'layshaft: speed')).toMatchObject({ a: '', b: expect.stringContaining('423 rpm') });
+  expect(more.figures.find(({ what }) => what === 'layshaft: speed at full load')).toMatchObject({ a: '', b: expect.stringContaining('423 rpm') });
   expect(more.checks.find(({ id }) => id === 'main/coupling/check-rating')).toMatchObject({ a: null, b: { verdict: 'unknown' } });
 });

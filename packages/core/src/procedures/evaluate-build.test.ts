@@ -39,7 +39,7 @@ describe('the demo crusher', () => {
     expect(lines[0]?.checks[0]?.verdict).toBe('holds');
     expect(verdict).toBe('close');
     expect(says).toBe(
-      'The motor is strong enough: 10.9 to 12.0 N·m reaches the roll, the work needs 8 N·m; at worst reserve 26 %. The belt is rated for 575 W; the work needs 439 to 563 W with a service factor of 1.2 to 1.4 (light shock); the newer standard rates it for 939 W (reserve 2 %).',
+      'The motor is strong enough: 10.9 to 12.0 N·m reaches the roll, the work needs 8 N·m; at worst reserve 26 %. The belt is rated for 575 W; the work needs 439 to 563 W with a service factor of 1.2 to 1.4 (light shock); the newer standard rates it for 939 W (reserve 2 %). It runs at 1447 rpm and 379 W; full load is 550 W at 1425 rpm.',
     );
     expect(remedy({})).toBe('');
   });
@@ -177,8 +177,8 @@ it('a summary says where the machine goes from and to', () => {
   const { path, speed, torque, outlines } = summariseBuild(crusher(), kinds);
   expect(path).toBe('0.55 kW motor → V-belt 75 mm to 250 mm → roll');
   expect([speed, torque]).toEqual([
-    { number: '423', symbol: 'rpm' },
-    { number: '11.8', symbol: 'N·m' },
+    { number: '430', symbol: 'rpm' },
+    { number: '8', symbol: 'N·m' },
   ]);
   expect(outlines).toEqual([{ kind: 'v-belt', driver: 75, driven: 250, centres: 420 }]);
   expect(summariseBuild(blankBuild('b'), kinds).speed).toBeNull();

@@ -12,11 +12,12 @@ import { type Sentence, sentence } from '../wording/sentence.js';
 import { couldDrive } from './could-drive.js';
 import { type Need, needOf } from './need.js';
 import { ratioSays } from './need-says.js';
+import { runsAt } from './running.js';
 import { type WalkedLine, walkLine } from './walk-line.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 13;
+export const engineVersion = 14;
 
 /** What was worked out of a build. Plain data: sentences are put into words, and figures into units, by whoever shows them. */
 export interface Evaluation {
@@ -68,6 +69,7 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   const wall = checks.find(({ id, verdict }) => id.endsWith('/check-circuit') && (verdict === 'fails' || verdict === 'close'));
   if (wall && wall !== worst) other.push(withReserve(wall));
   const fromEnds = headline && headline.verdict !== 'unknown' ? joined(ends, (each) => each.stillOpen) : joined(ends, (each) => each.says);
+  if (open.size === 0) other.push(...joined(lines, ({ stations: [first] }) => first && runsAt(first)));
   const notEntered = joined(lines, (line) => line.notEntered);
   const what = [...never, ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
   return {

@@ -48,13 +48,13 @@ it('knows what a figure goes into', () => {
   // A figure and a check, both called as they are beside the drawing, to be walked up to.
   const [power, carries, ...others] = uses('main/belt/torque');
   expect(others).toEqual([]);
-  expect(power).toEqual({ path: 'main/roll/power', called: 'Power, roll', figure: at('main/roll/power') });
+  expect(power).toEqual({ path: 'main/roll/power', called: 'Power at full load, roll', figure: at('main/roll/power') });
   expect(carries).toMatchObject({
     path: 'main/work/check-carries',
     called: told(crusher(), kinds).checks.find(({ id }) => id === 'main/work/check-carries')?.says,
     check: { has: at('main/belt/torque') },
   });
-  expect(uses('main/roll/speed').map(({ called }) => called)).toContain('Power, roll');
+  expect(uses('main/roll/speed').map(({ called }) => called)).toContain('Power at full load, roll');
   expect(uses('main/source/most-torque').map(({ called }) => called)).toEqual(['Stall torque, motor']);
   expect(uses('main/source/torque-at-rest').map(({ called }) => called)).toContain('Run-up time, motor');
 });

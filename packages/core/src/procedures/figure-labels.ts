@@ -8,6 +8,7 @@ import { elementsOf } from '../machine/paths.js';
 import type { Evaluation } from './evaluate-build.js';
 import { limitName } from './jam.js';
 import { jamOutputs, needOutputs, outputsOfRole, stationFigures } from './line-outputs.js';
+import { figuresOfStation } from './station-figures.js';
 import type { WalkedLine } from './walk-line.js';
 
 /** A figure with all that people call it by. */
@@ -62,11 +63,10 @@ function ofLine(line: Line, evaluation: Evaluation, k: number): LabelledFigure[]
   const ofElements = elementsOf(line).flatMap((placed) => ofElement(line, walked, placed));
   const taken = new Set(ofElements.map(({ path }) => path));
   const ofStations = walked.stations.flatMap((station) =>
-    Object.entries(stationFigures).flatMap(([name, output]) => {
-      const figure = station[name as keyof typeof stationFigures];
+    figuresOfStation(station).flatMap(([name, figure]) => {
       const path = `${line.id}/${station.id}/${name}`;
       // An element of the same name speaks first.
-      return figure && !taken.has(path) ? [labelled(path, figure, station.name, output)] : [];
+      return taken.has(path) ? [] : [labelled(path, figure, station.name, stationFigures[name])];
     }),
   );
   return [...ofElements, ...ofStations, ...inJam(line, walked), ...ofNeed(line, walked)];

@@ -1,6 +1,7 @@
 import type { Figure } from '../figure/figure.js';
 import { remembering } from '../remembering.js';
 import type { Evaluation } from './evaluate-build.js';
+import { figureOfStation, figuresOfStation } from './station-figures.js';
 
 const indexed = new WeakMap<object, Map<string, Figure>>();
 
@@ -17,8 +18,7 @@ export function figureAt(evaluation: Pick<Evaluation, 'lines'>, path: string): F
     const own = line.figures.get(place)?.get(name);
     if (own) return own;
     const station = line.stations.find(({ id }) => place === `${line.id}/${id}`);
-    const here = station && (['speed', 'torque', 'power', 'pull'] as const).find((each) => each === name);
-    const figure = station && here && station[here];
+    const figure = station && figureOfStation(station, name);
     if (figure) return figure;
   }
   return undefined;
@@ -31,9 +31,9 @@ export function figuresByPath(evaluation: Pick<Evaluation, 'lines'>): ReadonlyMa
   const all = new Map<string, Figure>();
   for (const line of evaluation.lines) {
     for (const [element, own] of line.figures) for (const [name, figure] of own) all.set(`${element}/${name}`, figure);
-    for (const { id, speed, torque, power, pull } of line.stations) {
-      for (const [name, figure] of Object.entries({ speed, torque, power, ...(pull ? { pull } : {}) })) {
-        const path = `${line.id}/${id}/${name}`;
+    for (const station of line.stations) {
+      for (const [name, figure] of figuresOfStation(station)) {
+        const path = `${line.id}/${station.id}/${name}`;
         // An element of the same name speaks first.
         if (!all.has(path)) all.set(path, figure);
       }

@@ -5,9 +5,12 @@ import { figure } from '../kinds/outputs.js';
 
 /** What is told of every shaft. */
 export const stationFigures = {
-  speed: figure('Speed', 'speed', 'At the shaft', { key: true }),
-  torque: figure('Torque', 'torque', 'At the shaft', { key: true }),
-  power: figure('Power', 'power', 'At the shaft', { key: true }),
+  'running-speed': figure('Speed', 'speed', 'At the shaft', { key: true }),
+  'running-torque': figure('Torque', 'torque', 'At the shaft', { key: true }),
+  'running-power': figure('Power', 'power', 'At the shaft', { key: true }),
+  speed: figure('Speed at full load', 'speed', 'At the shaft', { key: true }),
+  torque: figure('Torque at full load', 'torque', 'At the shaft', { key: true }),
+  power: figure('Power at full load', 'power', 'At the shaft', { key: true }),
   pull: figure('Pull', 'force', 'At the shaft', { key: true }),
 } as const satisfies FigureOutputs;
 
@@ -91,8 +94,10 @@ const wear = {
 /** What is worked out of any stage, beside what its kind puts out. */
 export const stageOutputs = {
   figures: {
-    'lost-to-friction': figure('Power lost to friction', 'power', 'Losses', { aside: true }),
-    'lost-to-slip': figure('Power lost to slip', 'power', 'Losses', { aside: true }),
+    'running-lost-to-friction': figure('Power lost to friction', 'power', 'Losses', { aside: true }),
+    'running-lost-to-slip': figure('Power lost to slip', 'power', 'Losses', { aside: true }),
+    'lost-to-friction': figure('Power lost to friction at full load', 'power', 'Losses', { aside: true }),
+    'lost-to-slip': figure('Power lost to slip at full load', 'power', 'Losses', { aside: true }),
   },
   checks: {
     'driver-wear': wear,

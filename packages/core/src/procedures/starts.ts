@@ -4,9 +4,10 @@ import { defineProcedure, type Procedure } from '../figure/formula.js';
 import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { runDown } from '../formulas/dynamics/run-down.js';
 import { neededBefore } from '../formulas/transmission/needed-before.js';
-import type { Curve, Ends, SourceOutput, StageTransfer, WorkDemand } from '../kinds/kind.js';
+import type { Curve, End, Ends, SourceOutput, StageTransfer, WorkDemand } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
+import { chainOf, loadThrough } from './chain.js';
 import { hangsSays, sourceOutputs } from './line-outputs.js';
 import { settlesLoaded, startUp } from './start-up.js';
 
@@ -53,6 +54,8 @@ interface Machine {
 interface Started {
   readonly checks: readonly Check[];
   readonly runningUp: RunningUp | null;
+  /** The speed of the source at work, not known where it likely never gets there; null where there is nothing to tell it by. */
+  readonly settles: Figure<'rpm'> | null;
   readonly cautions: readonly Sentence[];
 }
 
@@ -65,28 +68,22 @@ export function starts(machine: Machine): Started {
     transfers.reduceRight((T, { ratio, efficiency }) => neededBefore({ T_2: T, i: ratio, k: efficiency }), demand.breakaway),
   );
   const checks: Check[] = [startsUnder(output, breakaway, context)];
-  if (output.byHand) return { checks, runningUp: null, cautions: [] };
+  if (output.byHand) return { checks, runningUp: null, settles: null, cautions: [] };
   const J = note('inertia-at-motor', inertiaAtSource(output, transfers, demand));
   const cautions = runsDown(machine, J);
-  const ends = endsOf(machine, breakaway);
+  const ends = endsOf(machine);
   const { curves } = output;
-  if (!curves || !ends || !J.known) return { checks, runningUp: null, cautions };
-  const runs = [
-    startUp(curves[0], ends.high, highEnd(J)),
-    startUp(curves[1], ends.likely, J.value),
-    startUp(curves[2], ends.low, lowEnd(J)),
-  ] as const;
+  if (!curves || !ends || !J.known) return { checks, runningUp: null, settles: null, cautions };
+  const inertias = [highEnd(J), J.value, lowEnd(J)];
+  const runs = curves.map((curve, k) => startUp(curve, ends[k]?.starting as Load, inertias[k] as number)) as unknown as readonly [Run, Run, Run];
   const from = { T: output.starting, T_0: breakaway, J };
-  const loads = [ends.fullHigh, ends.fullLikely, ends.fullLow];
-  const settles = note(
-    'settles-at',
-    solved(
-      'rpm',
-      settlingSpeed,
-      from,
-      runs.map((run, k) => (demand.startsEmpty ? settlesLoaded(curves[k] as Curve, loads[k] as Load) : run.settles_rpm)),
-    ),
+  const settles = solved(
+    'rpm',
+    settlingSpeed,
+    from,
+    runs.map((run, k) => (demand.startsEmpty ? settlesLoaded(curves[k] as Curve, ends[k]?.atWork as Load) : run.settles_rpm)),
   );
+  note('settles-at', settles);
   const notEverywhere = unknown('s', [], 'it does not run up at every end of what is not sure');
   const over = (procedure: Procedure, each: readonly (number | null)[]) =>
     each.every((one) => one !== null) ? solved('s', procedure, from, each as number[]) : notEverywhere;
@@ -105,7 +102,14 @@ export function starts(machine: Machine): Started {
     ),
   );
   checks.push(runsUp(machine, time, heated, runs, from));
-  return { checks, runningUp: { curves, load: ends.likely, settles }, cautions };
+  return { checks, runningUp: { curves, load: ends[1].starting, settles }, settles: stays(settles, runs[1]), cautions };
+}
+
+/** Where it likely stays, unless that is no running at all. */
+function stays(settles: Known<'rpm'>, { runs, settles_rpm }: Run): Figure<'rpm'> {
+  if (runs && settles.value > 0) return settles;
+  if (runs) return unknown('rpm', [], 'it stalls once it is loaded');
+  return unknown('rpm', [], settles_rpm === 0 ? hangsSays.neverFromRest : sentence(hangsSays.hangs, { speed: { value: settles_rpm, unit: 'rpm' } }));
 }
 
 const dragSource =
@@ -158,25 +162,25 @@ const shutShare = [0.3, 0.5, 0.7] as const;
  * The load at the source over its speed, as plain numbers: breaking away at rest, eased to the steady torque within a twentieth of full speed; of what is loaded
  * later what it needs empty, throughout. And what it needs at work.
  */
-function endsOf({ output, transfers, demand, steady, toolSpeed }: Machine, breakaway: Figure<'N·m'>) {
-  const ratio = transfers.reduce((i, each) => (each.ratio.known ? i * each.ratio.value : Number.NaN), 1);
-  if (!steady.known || !breakaway.known || !toolSpeed.known || !output.top.known || !Number.isFinite(ratio)) return null;
-  const rated = toolSpeed.value * ratio;
+function endsOf({ output, transfers, demand, toolSpeed }: Machine) {
+  const { steady, breakaway, growth } = demand;
+  if (!steady.known || !breakaway.known || !toolSpeed.known || !output.top.known) return null;
   const eased = 0.05 * output.top.value;
-  const grown = (T: number): Load => (demand.growth === 0 ? () => T : (n) => T * (n / rated) ** demand.growth);
-  const load = (T: number, T_0: number, shut: number): Load => {
-    if (demand.startsEmpty && demand.growth === 0) return () => T_0;
-    const full = demand.startsEmpty ? (n: number) => shut * grown(T)(n) : grown(T);
-    return (n) => (n >= eased ? full(n) : full(n) + ((T_0 - full(n)) * (eased - n)) / eased);
+  const load = (end: End, T: number, T_0: number, shut: number): { readonly starting: Load; readonly atWork: Load } | null => {
+    const chain = chainOf(transfers, end);
+    if (!chain) return null;
+    const atWork = loadThrough(chain, { torque: T, at: toolSpeed.value, growth });
+    const empty = loadThrough(chain, { torque: T_0, at: toolSpeed.value, growth: 0 });
+    if (demand.startsEmpty && growth === 0) return { starting: empty, atWork };
+    const full: Load = demand.startsEmpty ? (n) => shut * atWork(n) : atWork;
+    return { starting: (n) => (n >= eased ? full(n) : full(n) + ((empty(n) - full(n)) * (eased - n)) / eased), atWork };
   };
-  return {
-    low: load(lowEnd(steady), lowEnd(breakaway), shutShare[0]),
-    likely: load(steady.value, breakaway.value, shutShare[1]),
-    high: load(highEnd(steady), highEnd(breakaway), shutShare[2]),
-    fullLow: grown(lowEnd(steady)),
-    fullLikely: grown(steady.value),
-    fullHigh: grown(highEnd(steady)),
-  };
+  const ends = [
+    load('heaviest', highEnd(steady), highEnd(breakaway), shutShare[2]),
+    load('likely', steady.value, breakaway.value, shutShare[1]),
+    load('lightest', lowEnd(steady), lowEnd(breakaway), shutShare[0]),
+  ] as const;
+  return ends.every((end) => end !== null) ? (ends as Ends<NonNullable<(typeof ends)[number]>>) : null;
 }
 
 type Run = ReturnType<typeof startUp>;

@@ -7,6 +7,7 @@ import { elementsOf } from '../machine/paths.js';
 import { type Shown, showParts, type UnitHabit } from '../quantity/show.js';
 import { sayAll, wordingFor } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
+import { runningOrFull } from './station-figures.js';
 import { unreadIn } from './unread.js';
 
 /** What a list shows of a build without opening it. A cache: marked with the engine that made it, and made again when that has changed. */
@@ -15,7 +16,7 @@ export interface BuildSummary {
   readonly says: string;
   /** From source to work, in a few words. */
   readonly path: string;
-  /** At the tool of the first line; null while unknown. */
+  /** At the tool of the first line, at work where that is known, otherwise at full load; null while unknown. */
   readonly speed: Shown | null;
   readonly torque: Shown | null;
   readonly outlines: readonly DrawnStage[];
@@ -25,7 +26,8 @@ export function summariseBuild(build: Build, kinds: Kinds, units: UnitHabit = 'm
   const { verdict, says, lines } = evaluateBuild(build, kinds);
   const first = build.lines[0];
   const walked = lines[0];
-  const tool = walked?.stations.at(-1);
+  const last = walked?.stations.at(-1);
+  const tool = last && runningOrFull(last);
   const shown = (figure: Figure | undefined) => (figure?.known ? showParts(figure.value, figure.unit, units) : null);
   return {
     verdict,

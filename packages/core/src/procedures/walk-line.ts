@@ -29,6 +29,7 @@ import type {
 } from '../kinds/kind.js';
 import type { Context, Limit } from '../kinds/outputs.js';
 import { type Kinds, kindKey } from '../kinds/registry.js';
+import { noSlip } from '../kinds/shared/driven-shaft.js';
 import { serviceFactor } from '../kinds/shared/service-factor.js';
 import type { Build, Element, Line } from '../machine/build.js';
 import { entryFigure } from '../machine/entry-figure.js';
@@ -38,9 +39,10 @@ import { type Jam, jam } from './jam.js';
 import { sourceOutputs, stageOutputs, workOutputs } from './line-outputs.js';
 import { fillOpen } from './open-places.js';
 import { pullOnShaft } from './pull-on-shaft.js';
+import { type Running, runningAt } from './running.js';
 import { type RunningUp, starts } from './starts.js';
 
-/** Figures at one shaft, under it on the drawing. */
+/** Figures at one shaft, under it on the drawing: at full load of the source, and running. */
 export interface StationFigures {
   readonly id: string;
   readonly name: string;
@@ -49,6 +51,8 @@ export interface StationFigures {
   readonly power: Figure<'W'>;
   /** Pull of belts and the like on the shaft, where one is worked out. */
   readonly pull: Figure<'N'> | null;
+  /** What it does at work; null where there is nothing to tell it by. */
+  readonly running: Running | null;
 }
 
 export interface WalkedLine {
@@ -136,16 +140,18 @@ export function walk(
       inertias: () => ({ before: inertiaBefore(output, transfers, k), behind: inertiaBehind(transfers, demand, k) }),
     }),
   );
-  const stations = at.map((shaft, k) => stationOf(line, shaft, k, transfers, results));
+  const asSource = contextAt(source.path, sourceOutputs, source.figures);
+  const steady = neededAt[0] as Figure<'N·m'>;
+  const toolSpeed = (at.at(-1) as Rotary).speed;
+  const started = starts({ output, transfers, demand, steady, toolSpeed, context: asSource });
+  const running = runningAt({ settles: started.settles, transfers, demand, toolSpeed, neededAt });
+  const stations = at.map((shaft, k) => stationOf(line, shaft, k, transfers, results, running?.[k] ?? null));
   for (const [k, transfer] of transfers.entries()) loses(stages[k] as Opened, stations[k] as StationFigures, transfer);
   const last = stations.at(-1) as StationFigures;
   const inJam: OwnFigures = new Map();
   const shafts = stations.map(({ name }) => name);
   const stopped = jam({ tool: last.name, noun, output, transfers, results, demand, at, shafts, figures: inJam, path: `${line.id}/jam` });
   figures.set(`${line.id}/jam`, inJam);
-  const asSource = contextAt(source.path, sourceOutputs, source.figures);
-  const steady = neededAt[0] as Figure<'N·m'>;
-  const started = starts({ output, transfers, demand, steady, toolSpeed: last.speed, context: asSource });
   const everyone: readonly Said[] = [output, ...results, demand];
   const walked: WalkedLine = {
     id: line.id,
@@ -263,6 +269,7 @@ function stationOf(
   k: number,
   transfers: readonly StageTransfer[],
   results: readonly StageResult[],
+  running: Running | null,
 ): StationFigures {
   const station = line.stations[k];
   return {
@@ -272,14 +279,18 @@ function stationOf(
     torque,
     power: shaftPower({ T: torque, n: speed }),
     pull: pullOnShaft(k, transfers, results),
+    running,
   };
 }
 
 /** Where the power went: what a stage loses to friction and to slip is what arrives less what leaves. */
-function loses({ path, figures }: Opened, { power: P }: StationFigures, { efficiency: k, slip }: StageTransfer): void {
+function loses({ path, figures }: Opened, { power: P, running }: StationFigures, { efficiency: k, slip }: StageTransfer): void {
   const { note } = contextAt(path, stageOutputs, figures);
   note('lost-to-friction', frictionLoss({ P, k }));
-  if (slip) note('lost-to-slip', slipLoss({ P, k, s: slip }));
+  if (slip !== noSlip) note('lost-to-slip', slipLoss({ P, k, s: slip }));
+  if (!running) return;
+  note('running-lost-to-friction', frictionLoss({ P: running.power, k }));
+  if (slip !== noSlip) note('running-lost-to-slip', slipLoss({ P: running.power, k, s: slip }));
 }
 
 /** The fields of an element: entered, usual where nothing was, or unknown and naming itself; a choice as what was chosen. */

@@ -76,7 +76,7 @@ function SideView({ room }: { room: number }) {
       </div>
       <FromAbove stages={outlines} names={names} drawn={drawn} />
       <PathTable />
-      <figcaption className={hung ? 'relative h-21 max-sm:h-34' : 'mt-2 grid grid-cols-2 gap-4'}>
+      <figcaption className={hung ? 'relative h-27 max-sm:h-44' : 'mt-2 grid grid-cols-2 gap-4'}>
         {stations.map((id, k) => (
           <Station
             key={id}
@@ -170,6 +170,8 @@ interface StationShown {
 
 const Station = memo(function Station({ path, name, left, element, picked }: StationShown) {
   const pull = useShown(({ open }) => open && figureAt(open.evaluation, `${path}/pull`)?.known === true);
+  const runs = useShown(({ open }) => open && figureAt(open.evaluation, `${path}/running-power`)?.known === true);
+  const at = runs ? 'running-' : '';
   const isPicked = element !== undefined && element === picked;
   return (
     <div
@@ -186,17 +188,27 @@ const Station = memo(function Station({ path, name, left, element, picked }: Sta
         )}
       </h2>
       <p>
-        <FigureText path={`${path}/speed`} name={`speed, ${name}`} size="text-2xl" />
+        <FigureText path={`${path}/${at}speed`} name={`speed, ${name}`} size="text-2xl" />
       </p>
       <p className="flex flex-wrap gap-x-3">
-        <FigureText path={`${path}/torque`} name={`torque, ${name}`} />
-        <FigureText path={`${path}/power`} name={`power, ${name}`} />
+        <FigureText path={`${path}/${at}torque`} name={`torque, ${name}`} />
+        <FigureText path={`${path}/${at}power`} name={`power, ${name}`} />
         {pull && (
           <span>
             <FigureText path={`${path}/pull`} name={`pull, ${name}`} /> <span className="text-sm text-soft">pull</span>
           </span>
         )}
       </p>
+      {runs ? (
+        <p className="flex flex-wrap gap-x-2 text-sm text-soft">
+          full load
+          {['speed', 'torque', 'power'].map((each) => (
+            <FigureText key={each} path={`${path}/${each}`} name={`${each} at full load, ${name}`} size="text-sm" />
+          ))}
+        </p>
+      ) : (
+        <p className="text-sm text-soft">at full load</p>
+      )}
     </div>
   );
 });

@@ -13,7 +13,7 @@ import type { InputFigures } from '../../fields.js';
 import type { Duty, Rotary, StageKind, StageResult } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { noPull, onOneAxis, straightThrough, weightless } from '../../shared/coaxial.js';
-import { leavingWith } from '../../shared/driven-shaft.js';
+import { through } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { ratedBetween, rowOf, serviceFactor } from '../../shared/service-factor.js';
 import { couplingHead } from './fields.js';
@@ -43,9 +43,7 @@ export const coupling: StageKind<typeof couplingHead> = {
     const { type } = inputs;
     const efficiency = type.is ? efficiencies[type.is] : unseen('1', [0.97, 0.99, 1], type.field, anySource);
     return {
-      leaving: leavingWith(arriving, straightThrough, efficiency, context),
-      ratio: straightThrough,
-      efficiency,
+      ...through(arriving, straightThrough, efficiency, context),
       inertia: { in: weightless, out: weightless },
       outline: onOneAxis(inputs.size),
       under: (duty) => underLoad(inputs, arriving, duty, context),

@@ -18,7 +18,7 @@ import { sentence } from '../../../wording/sentence.js';
 import type { InputFigures } from '../../fields.js';
 import type { Duty, Rotary, StageKind, StageResult } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { leavingWith } from '../../shared/driven-shaft.js';
+import { through } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { outlineOf } from '../../shared/outline.js';
 import { rowOf, serviceFactor } from '../../shared/service-factor.js';
@@ -52,9 +52,7 @@ export const gearPair: StageKind<typeof gearPairHead> = {
     const centres = note('centres', gearCentres({ m, z_1: inputs.z1, z_2: inputs.z2 }));
     const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
     return {
-      leaving: leavingWith(arriving, ratio, inputs.efficiency, context),
-      ratio,
-      efficiency: inputs.efficiency,
+      ...through(arriving, ratio, inputs.efficiency, context),
       inertia: {
         in: note('driver-inertia', toothedInertia(driver, inputs.face, inputs.driverMass)),
         out: note('driven-inertia', toothedInertia(driven, inputs.face, inputs.drivenMass)),

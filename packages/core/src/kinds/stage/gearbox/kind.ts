@@ -9,7 +9,7 @@ import type { InputFigures } from '../../fields.js';
 import type { Duty, Rotary, StageKind, StageResult } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { noPull, onOneAxis, weightless } from '../../shared/coaxial.js';
-import { leavingWith } from '../../shared/driven-shaft.js';
+import { through } from '../../shared/driven-shaft.js';
 import { hubFixing } from '../../shared/hub-fixing.js';
 import { ratedBetween, rowOf, serviceFactor } from '../../shared/service-factor.js';
 import { gearboxHead } from './fields.js';
@@ -64,9 +64,7 @@ export const gearbox: StageKind<typeof gearboxHead> = {
     const ratio = context.note('ratio', ratioOf(inputs));
     const efficiency = context.note('efficiency', efficiencyOf(inputs));
     return {
-      leaving: leavingWith(arriving, ratio, efficiency, context),
-      ratio,
-      efficiency,
+      ...through(arriving, ratio, efficiency, context),
       inertia: { in: weightless, out: weightless },
       outline: onOneAxis(inputs.size),
       under: (duty) => underLoad(inputs, arriving, duty, efficiency, context),

@@ -1,7 +1,7 @@
 import type { Figure } from '../../../figure/figure.js';
 import type { StageKind, StageOutline, StageResult } from '../../kind.js';
 import { noPull, weightless } from '../../shared/coaxial.js';
-import { leavingWith } from '../../shared/driven-shaft.js';
+import { through } from '../../shared/driven-shaft.js';
 import { stagesFor, usuallyPasses } from '../../shared/usual-losses.js';
 import { openStageHead } from './fields.js';
 
@@ -12,9 +12,7 @@ export const openStage: StageKind<typeof openStageHead> = {
     const i = context.note('ratio', ratio);
     const efficiency = context.note('efficiency', usuallyPasses(i));
     return {
-      leaving: leavingWith(arriving, i, efficiency, context),
-      ratio: i,
-      efficiency,
+      ...through(arriving, i, efficiency, context),
       inertia: { in: weightless, out: weightless },
       outline: suggested(i),
       under: () => nothingToCheck,

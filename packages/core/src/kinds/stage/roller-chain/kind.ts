@@ -12,7 +12,7 @@ import { sprocketDiameter } from '../../../formulas/chain/sprocket-diameter.js';
 import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { Candidate, StageKind, StageResult } from '../../kind.js';
-import { leavingWith } from '../../shared/driven-shaft.js';
+import { through } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { outlineOf } from '../../shared/outline.js';
 import { serviceFactor } from '../../shared/service-factor.js';
@@ -36,15 +36,12 @@ export const rollerChain: StageKind<typeof rollerChainHead> = {
     const driven = note('driven-pitch', sprocketDiameter({ p, z: inputs.z2 }));
     const centres = centresOf(inputs, p, driver, driven);
     const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
-    const { efficiency } = inputs;
-    const leaving = leavingWith(arriving, ratio, efficiency, context);
+    const passed = through(arriving, ratio, inputs.efficiency, context);
     const speed = note('chain-speed', chainSpeed({ p, z: inputs.z1, n: arriving.speed }));
     note('worn-at-ten-links', wornLength(inputs, p));
     if (!inputs.centres.known && centres.known) note('centres', centres);
     return {
-      leaving,
-      ratio,
-      efficiency,
+      ...passed,
       inertia: {
         in: note('driver-inertia', sprocketInertia(inputs, driver, inputs.driverMass)),
         out: note('driven-inertia', sprocketInertia(inputs, driven, inputs.drivenMass)),

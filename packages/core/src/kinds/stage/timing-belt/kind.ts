@@ -24,7 +24,7 @@ import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { Candidate, StageKind, StageResult } from '../../kind.js';
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
-import { leavingWith } from '../../shared/driven-shaft.js';
+import { through } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { beltShape, centresOf, heldTension, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf } from '../../shared/outline.js';
@@ -93,8 +93,7 @@ export const timingBelt: StageKind<typeof timingBeltHead> = {
     if (length.known) note('belt-teeth', teethOf(inputs));
     const centres = centresOf(inputs.centres, driver, driven, length);
     const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
-    const { efficiency } = inputs;
-    const leaving = leavingWith(arriving, ratio, efficiency, context);
+    const passed = through(arriving, ratio, inputs.efficiency, context);
     const v = note('belt-speed', rimSpeed({ d: driver, n: arriving.speed }));
     const { small, large, wrap, length: around } = beltShape(inputs, driver, driven, centres, context);
     if (inputs.centres.known)
@@ -103,9 +102,7 @@ export const timingBelt: StageKind<typeof timingBeltHead> = {
         solve('1', pitchesRound, { L: around, p }, ({ L = 0, p: pitch = 1 }) => L / pitch),
       );
     return {
-      leaving,
-      ratio,
-      efficiency,
+      ...passed,
       inertia: {
         in: note('driver-inertia', toothedInertia(driver, inputs.width, inputs.driverMass)),
         out: note('driven-inertia', toothedInertia(driven, inputs.width, inputs.drivenMass)),

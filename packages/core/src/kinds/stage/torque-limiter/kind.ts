@@ -4,7 +4,7 @@ import { shearPinTorque } from '../../../formulas/hub/shear-pin-torque.js';
 import type { InputFigures } from '../../fields.js';
 import type { StageKind } from '../../kind.js';
 import { noPull, onOneAxis, straightThrough, weightless } from '../../shared/coaxial.js';
-import { leavingWith } from '../../shared/driven-shaft.js';
+import { through } from '../../shared/driven-shaft.js';
 import { torqueLimiterHead } from './fields.js';
 import { clutchSource, pinSource } from './outputs.js';
 
@@ -21,9 +21,7 @@ const all = fixed('1', 1, 'It loses nothing while it holds');
 export const torqueLimiter: StageKind<typeof torqueLimiterHead> = {
   ...torqueLimiterHead,
   transfer: (inputs, arriving, context) => ({
-    leaving: leavingWith(arriving, straightThrough, all, context),
-    ratio: straightThrough,
-    efficiency: all,
+    ...through(arriving, straightThrough, all, context),
     inertia: { in: weightless, out: weightless },
     outline: onOneAxis(inputs.type.is === 'shear-pin' ? inputs.radius : inputs.mean),
     under: ({ torque }) => {

@@ -20,7 +20,7 @@ import { sentence } from '../../../wording/sentence.js';
 import type { Candidate, StageKind, StageOutline, StageResult } from '../../kind.js';
 import type { Limit } from '../../outputs.js';
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
-import { leavingWith } from '../../shared/driven-shaft.js';
+import { through } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { beltShape, centresOf, heldTension, smallerFirst, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf, slotAround } from '../../shared/outline.js';
@@ -52,18 +52,15 @@ export const vBelt: StageKind<typeof vBeltHead> = {
     const centres = centresOf(inputs.centres, driver, driven, marked);
     const ratio = note('ratio', pulleyRatio({ d1: driver, d2: driven }));
     const { slip, efficiency } = inputs;
-    const leaving = leavingWith(arriving, ratio, efficiency, context, slip);
+    const passed = through(arriving, ratio, efficiency, context, slip);
     const v = note('belt-speed', rimSpeed({ d: driver, n: arriving.speed }));
     const { small, large, wrap, length } = beltShape(inputs, driver, driven, centres, context);
     const section = inputs.section.is;
     const { m, many } = beltsOf(section, inputs.belts);
     const F_c = centrifugalTension({ m, v });
-    const drive: Drive = { section, small, ratio, n: small === driver ? arriving.speed : leaving.speed, v, wrap, length, m, many, F_c };
+    const drive: Drive = { section, small, ratio, n: small === driver ? arriving.speed : passed.leaving.speed, v, wrap, length, m, many, F_c };
     return {
-      leaving,
-      ratio,
-      efficiency,
-      slip,
+      ...passed,
       inertia: {
         in: note('driver-inertia', pulleyInertia(inputs, driver, inputs.driverMass)),
         out: note('driven-inertia', pulleyInertia(inputs, driven, inputs.drivenMass)),
