@@ -50,6 +50,7 @@ program
   .argument('<file>', 'a build file')
   .option('--as <form>', 'svg or dxf', 'svg')
   .option('--scale <times>', '5 for 1:5, SVG only', '5')
+  .option('--line <name>', 'which one, of several lines')
   .option('--json', 'its lines and circles as JSON')
   .action((file: string, options) => print(draw(file, options), options));
 

@@ -37,6 +37,7 @@ export { namesOfElements } from './machine/element-names.js';
 export { type Entered, enter, notKnown } from './machine/enter.js';
 export { type FromMark, filledFromMark, fromMark } from './machine/fill-from-mark.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
+export { lineNameWrong, lineOf, withLineAdded, withLineMoved, withLineRemoved, withLineRenamed } from './machine/lines.js';
 export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
@@ -67,7 +68,7 @@ export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';
 export { type CouldDriveWork, couldDriveWorks } from './procedures/could-drive.js';
 export { decidedBy } from './procedures/decided-by.js';
-export { type Evaluation, engineVersion, evaluateBuild } from './procedures/evaluate-build.js';
+export { type EvaluatedLine, type Evaluation, engineVersion, evaluateBuild, worstLine } from './procedures/evaluate-build.js';
 export {
   type ExplainedPart,
   type Explanation,
@@ -91,7 +92,7 @@ export { procedureWords } from './procedures/procedure-words.js';
 export { remedyFor } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
-export { runningOrFull } from './procedures/station-figures.js';
+export { runningOrFull, stationsNamed } from './procedures/station-figures.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export { fieldsThatDecide, unreadIn } from './procedures/unread.js';
 export type { StationFigures, WalkedLine } from './procedures/walk-line.js';

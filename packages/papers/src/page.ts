@@ -1,10 +1,11 @@
 import {
   type Build,
+  type EvaluatedLine,
   type Evaluation,
+  type Figure,
   partsList,
   reserveOf,
   runningOrFull,
-  type StationFigures,
   say,
   sayAll,
   showFigure,
@@ -40,24 +41,13 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
   const unread = sayAll(unreadIn(build), wording);
   const { width, name, checks: most } = papers[paper];
   const room_mm = width - 2 * margin_mm;
-  const [line] = evaluation.lines;
-  const stations = line?.stations ?? [];
-  const drawing = drawMachine(
-    line?.outlines ?? [],
-    stations.map((station) => station.name),
+  const lines = evaluation.lines.map((line) =>
+    lineOnPaper(line, { room_mm, height_mm: most_mm / evaluation.lines.length, isOne: evaluation.lines.length === 1, units }),
   );
-  const fits = (scale: number) => paperSize(drawing, scale).width <= room_mm && paperSize(drawing, scale).height <= 50;
-  const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
-  const size = paperSize(drawing, scale);
   const checks = evaluation.checks.slice(0, most);
   const sources = [...new Set(checks.map((check) => check.source))];
   const left = evaluation.checks.length - checks.length;
-  const heading = (text: string) => ({ text, bold: true, fontSize: 8, margin: [0, 5, 0, 1] });
   const parts = partsList(build);
-  const told = (station: StationFigures) => {
-    const { speed, torque, power } = runningOrFull(station);
-    return [speed, torque, power];
-  };
   return {
     pageSize: name,
     pageMargins: [margin_mm * point, 10 * point, margin_mm * point, 12 * point],
@@ -74,25 +64,7 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
       { text: sayAll(evaluation.says, wording), fontSize: 9, margin: [0, 2, 0, 0] },
       ...(jam ? [{ text: jam }] : []),
       ...(unread ? [{ text: unread, bold: true }] : []),
-      { svg: drawingSvg(drawing, { scale, words_mm: 2.6 }), width: size.width * point, margin: [0, 4, 0, 0] },
-      { text: drawing.trueScale ? `Side view, 1:${scale} when printed at full size` : 'Not to scale: not every size is entered', fontSize: 6 },
-      heading(stations.some(({ running }) => running) ? 'At each shaft, running' : 'At each shaft, at full load'),
-      {
-        layout: 'lightHorizontalLines',
-        table: {
-          headerRows: 1,
-          widths: ['*', '*', '*', '*', '*', '*'],
-          body: [
-            ['shaft', 'speed', 'torque', 'power', 'at full load', 'pull'],
-            ...stations.map((each) => [
-              each.name,
-              ...told(each).map((figure) => showFigure(figure, units)),
-              each.running ? [each.speed, each.torque, each.power].map((figure) => showFigure(figure, units)).join(', ') : '',
-              each.pull ? showFigure(each.pull, units) : '',
-            ]),
-          ],
-        },
-      },
+      ...lines.flat(),
       heading('Ledger, worst first'),
       {
         layout: 'noBorders',
@@ -131,4 +103,53 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
       { text: sources.map((source, k) => `[${k + 1}] ${source}`).join('  '), fontSize: 5.2 },
     ],
   };
+}
+
+/** All drawings together are at most so high. */
+const most_mm = 50;
+
+const heading = (text: string) => ({ text, bold: true, fontSize: 8, margin: [0, 5, 0, 1] });
+
+interface OnPaper {
+  readonly room_mm: number;
+  readonly height_mm: number;
+  readonly isOne: boolean;
+  readonly units: UnitHabit;
+}
+
+/** The drawing of a line to a scale that is stated, and what there is at each shaft. */
+function lineOnPaper({ name, outlines, stations }: EvaluatedLine, { room_mm, height_mm, isOne, units }: OnPaper): object[] {
+  const drawing = drawMachine(
+    outlines,
+    stations.map((station) => station.name),
+  );
+  const fits = (scale: number) => paperSize(drawing, scale).width <= room_mm && paperSize(drawing, scale).height <= height_mm;
+  const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
+  const shown = (figures: readonly Figure[]) => figures.map((figure) => showFigure(figure, units));
+  const state = stations.some(({ running }) => running) ? 'at each shaft, running' : 'at each shaft, at full load';
+  return [
+    ...(isOne ? [] : [heading(name)]),
+    { svg: drawingSvg(drawing, { scale, words_mm: 2.6 }), width: paperSize(drawing, scale).width * point, margin: [0, 4, 0, 0] },
+    { text: drawing.trueScale ? `Side view, 1:${scale} when printed at full size` : 'Not to scale: not every size is entered', fontSize: 6 },
+    heading(isOne ? `${state.charAt(0).toUpperCase()}${state.slice(1)}` : `${name}, ${state}`),
+    {
+      layout: 'lightHorizontalLines',
+      table: {
+        headerRows: 1,
+        widths: ['*', '*', '*', '*', '*', '*'],
+        body: [
+          ['shaft', 'speed', 'torque', 'power', 'at full load', 'pull'],
+          ...stations.map((each) => {
+            const { speed, torque, power } = runningOrFull(each);
+            return [
+              each.name,
+              ...shown([speed, torque, power]),
+              each.running ? shown([each.speed, each.torque, each.power]).join(', ') : '',
+              each.pull ? showFigure(each.pull, units) : '',
+            ];
+          }),
+        ],
+      },
+    },
+  ];
 }

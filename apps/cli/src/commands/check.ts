@@ -13,6 +13,7 @@ import {
   say,
   sayAll,
   showFigure,
+  stationsNamed,
   unreadIn,
   verdictOf,
   type Wording,
@@ -36,7 +37,7 @@ export async function check(file: string): Promise<Outcome> {
   const remedy = remedyFor(build, kinds, evaluation, wording);
   const guesses = overGuesses(build, kinds, wording);
   const figures = figuresByPath(evaluation);
-  const stations = evaluation.lines.flatMap((line) => line.stations);
+  const stations = stationsNamed(evaluation);
   const [says, jam, notWorkedOut] = [evaluation.says, evaluation.jam, evaluation.notWorkedOut].map((said) => sayAll(said, wording));
   const unread = sayAll(unreadIn(build), wording);
   const cautions = evaluation.cautions.map((caution) => say(caution, wording));

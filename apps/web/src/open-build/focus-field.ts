@@ -1,12 +1,14 @@
 import { fieldsThatDecide } from '@hobrek/core';
+import { flushSync } from 'react-dom';
 import { pick } from './open-build.js';
 import { useOpenBuild } from './store.js';
 
 /** The field itself, its group opened. */
 export function focusField(path: string): void {
+  // Picked first: a field of another line is on the page only once that line is shown.
+  flushSync(() => pick(path.split('/').slice(0, 2).join('/')));
   const field = document.querySelector<HTMLElement>(`[data-path="${CSS.escape(path)}"]`);
   field?.closest('details')?.setAttribute('open', '');
-  pick(path.split('/').slice(0, 2).join('/'));
   field?.focus();
   field?.scrollIntoView({ block: 'center' });
 }

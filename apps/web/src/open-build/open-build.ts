@@ -25,6 +25,10 @@ import {
   type Wall,
   withInput,
   withKind,
+  withLineAdded,
+  withLineMoved,
+  withLineRemoved,
+  withLineRenamed,
   withoutStage,
   withShaftAt,
   withSizedKind,
@@ -43,6 +47,7 @@ import { afterwards, doPending } from './afterwards.js';
 import { derive, giveUpRemedies } from './derive.js';
 import { clearUnsent, findUnsent, type Unsent, writeUnsent } from './journal.js';
 import { SaveQueue, type SaveState } from './save-queue.js';
+import { shownLine } from './shown-line.js';
 import { closed, type MergeConflict, type OpenBuild, useOpenBuild } from './store.js';
 
 let queue: SaveQueue | null = null;
@@ -88,7 +93,17 @@ export async function openBuild(stored: StoredBuild, sizing = false): Promise<vo
     },
   );
   useOpenBuild.setState({
-    open: { id, kinds, sizing, ...derive(begin(build), kinds, null, sizing), notices, save: savedAs(version), mergeConflict: null, picked: null },
+    open: {
+      id,
+      kinds,
+      sizing,
+      ...derive(begin(build), kinds, null, sizing),
+      notices,
+      save: savedAs(version),
+      mergeConflict: null,
+      picked: null,
+      line: null,
+    },
   });
   stopHearing?.();
   stopHearing = hearChanges((each) => {
@@ -183,13 +198,37 @@ export const noted = (notes: string): void => edit('notes', (build) => ({ ...bui
 /** An element is picked, in whichever zone; null picks nothing. */
 export function pick(path: string | null): void {
   const { open } = useOpenBuild.getState();
-  if (open && open.picked !== path) useOpenBuild.setState({ open: { ...open, picked: path } });
+  if (!open || open.picked === path) return;
+  // What is picked is on the screen, whichever line it is of.
+  const line = open.build.lines.find(({ id }) => path?.startsWith(`${id}/`))?.id ?? open.line;
+  useOpenBuild.setState({ open: { ...open, picked: path, line } });
+}
+
+/** Another line of the build is shown; null is the first. Nothing of the one before stays picked. */
+export function lineShown(line: string | null): void {
+  const { open } = useOpenBuild.getState();
+  if (open && open.line !== line) useOpenBuild.setState({ open: { ...open, line, picked: null } });
+}
+
+/** A line more, at the end, and shown. @throws RangeError when the name is another line's */
+export function lineAdded(name: string): void {
+  reshape((build) => withLineAdded(build, name));
+  lineShown(useOpenBuild.getState().open?.build.lines.at(-1)?.id ?? null);
+}
+export const lineRenamed = (line: string, name: string): void => reshape((build) => withLineRenamed(build, line, name));
+export const lineMoved = (line: string, by: 1 | -1): void => reshape((build) => withLineMoved(build, line, by));
+/** It is gone, the one before it is shown; undo brings it back. */
+export function lineRemoved(line: string): void {
+  const lines = useOpenBuild.getState().open?.build.lines ?? [];
+  const k = lines.findIndex(({ id }) => id === line);
+  reshape((build) => withLineRemoved(build, line));
+  lineShown(lines[k === 0 ? 1 : k - 1]?.id ?? null);
 }
 
 /** The next element along the power path, from source to work, or the one before. Nothing picked: the first, or the last. */
 export function pickAlong(by: 1 | -1): void {
   const { open } = useOpenBuild.getState();
-  const paths = open?.build.lines.flatMap(elementsOf).flatMap(({ role, path }) => (role === 'feed' ? [] : [path])) ?? [];
+  const paths = (open ? elementsOf(shownLine(open)) : []).flatMap(({ role, path }) => (role === 'feed' ? [] : [path]));
   const at = paths.indexOf(open?.picked ?? '');
   const next = at < 0 ? (by === 1 ? 0 : paths.length - 1) : Math.min(paths.length - 1, Math.max(0, at + by));
   pick(paths[next] ?? null);

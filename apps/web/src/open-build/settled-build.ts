@@ -24,4 +24,8 @@ function settle(): void {
 
 /** Whether anything is drawn otherwise: that it was kept is not. */
 const changed = (now: OpenBuild, before: OpenBuild) =>
-  now.build !== before.build || now.evaluation !== before.evaluation || now.greyed !== before.greyed || now.picked !== before.picked;
+  now.build !== before.build ||
+  now.evaluation !== before.evaluation ||
+  now.greyed !== before.greyed ||
+  now.picked !== before.picked ||
+  now.line !== before.line;

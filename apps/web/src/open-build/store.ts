@@ -29,6 +29,8 @@ export interface OpenBuild {
   readonly mergeConflict: MergeConflict | null;
   /** Path of the element that is picked, in all zones of the sheet: `main/belt`. Not part of the build, and no step to undo. */
   readonly picked: string | null;
+  /** Id of the line that is shown; null is the first. Not part of the build, and no step to undo. */
+  readonly line: string | null;
   /** Its work is being sized: what is worked out takes what is usual where nothing is entered, and leaves open what drives it. */
   readonly sizing: boolean;
 }

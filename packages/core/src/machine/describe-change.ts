@@ -1,6 +1,6 @@
 import type { Field } from '../kinds/fields.js';
 import { listed } from '../quantity/listed.js';
-import type { Build, QuantityInput } from './build.js';
+import type { Build, Line, QuantityInput } from './build.js';
 import { namesOfElements } from './element-names.js';
 import { same } from './merge.js';
 import { placesOf } from './paths.js';
@@ -28,7 +28,9 @@ export function describeChange(before: Build, after: Build): string[] {
     const old = was.get(path);
     if (was.has(path) && !same(old, input)) words.push(`${field.label} ${difference(field, old, input)}`);
   }
-  const elements = (build: Build) => new Map(build.lines.flatMap((line) => [...namesOfElements(line)]));
+  words.push(...linesChanged(before, after));
+  const both = (build: Build, other: Build) => build.lines.filter(({ id }) => other.lines.some((line) => line.id === id));
+  const elements = (build: Build) => new Map(both(build, build === before ? after : before).flatMap((line) => [...namesOfElements(line)]));
   const [then, now] = [elements(before), elements(after)];
   const added = [...now].flatMap(([path, name]) => (then.has(path) ? [] : [name]));
   const gone = [...then].flatMap(([path, name]) => (now.has(path) ? [] : [name]));
@@ -38,4 +40,21 @@ export function describeChange(before: Build, after: Build): string[] {
     if (!same(before[key], after[key])) words.push(`${name} changed`);
   }
   return words.length === 0 && !same(before, after) ? ['Something else changed'] : words;
+}
+
+function linesChanged({ lines: before }: Build, { lines: after }: Build): string[] {
+  const names = (all: readonly Line[], others: readonly Line[]) =>
+    all.filter(({ id }) => !others.some((line) => line.id === id)).map(({ name }) => `“${name}”`);
+  const [added, gone] = [names(after, before), names(before, after)];
+  const renamed = after.flatMap(({ id, name }) => {
+    const was = before.find((line) => line.id === id);
+    return was && was.name !== name ? [`Line “${was.name}” is now “${name}”`] : [];
+  });
+  const order = (all: readonly Line[], others: readonly Line[]) => all.filter(({ id }) => others.some((line) => line.id === id)).map(({ id }) => id);
+  return [
+    ...(added.length > 0 ? [`Line ${listed(added)} added`] : []),
+    ...(gone.length > 0 ? [`Line ${listed(gone)} taken out`] : []),
+    ...renamed,
+    ...(same(order(before, after), order(after, before)) ? [] : ['Lines in another order']),
+  ];
 }

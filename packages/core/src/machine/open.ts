@@ -1,4 +1,4 @@
-import type { Build, Element } from './build.js';
+import type { Element, Line } from './build.js';
 import { elementsOf } from './paths.js';
 
 /** Kind of a place that is kept for an element that is still to be chosen. */
@@ -6,6 +6,6 @@ export const openKind = 'open';
 
 export const isOpen = ({ kind }: Pick<Element, 'kind'>): boolean => kind === openKind;
 
-/** Paths of the places of a build that are open. */
-export const openPlaces = (build: Build): ReadonlySet<string> =>
-  new Set(build.lines.flatMap(elementsOf).flatMap(({ path, element }) => (isOpen(element) ? [path] : [])));
+/** Paths of the places of a line that are open. */
+export const openPlacesOf = (line: Line): ReadonlySet<string> =>
+  new Set(elementsOf(line).flatMap(({ path, element }) => (isOpen(element) ? [path] : [])));

@@ -5,6 +5,7 @@ import type { Sized, Sizing, SizingField } from '../kinds/sizing.js';
 import { blankBuild } from './blank-build.js';
 import type { Build, QuantityInput } from './build.js';
 import { enter } from './enter.js';
+import { mainLine } from './lines.js';
 import { openKind } from './open.js';
 import { placesOf, withInput } from './paths.js';
 import { withKind } from './reshape.js';
@@ -59,7 +60,7 @@ const without = <E extends { readonly was?: unknown }>({ was: _was, ...element }
 
 /** Another kind of work in a build that is being sized: name and shaft follow while nobody has named them. */
 export function withSizedKind(build: Build, kind: string): Build {
-  const line = build.lines[0];
+  const line = mainLine(build);
   if (!line) return build;
   const isNamed = build.name !== nameOfSized(line.work.kind);
   const changed = withToolOf(withKind(build, `${line.id}/work`, kind));
@@ -88,7 +89,7 @@ export interface SizingPlace extends SizingField {
 
 /** The few fields by which a build is sized, with what is entered and what is taken; none where its kind of work has none. */
 export function sizingPlaces(build: Build): readonly SizingPlace[] {
-  const line = build.lines[0];
+  const line = mainLine(build);
   const sizing = line && kindHead('work', line.work.kind)?.sizing;
   if (!line || !sizing) return [];
   const places = placesOf(build);
@@ -145,7 +146,7 @@ export const withUsualGuessed = (build: Build): Build =>
 
 /** The machine as it is drawn from what is entered or usual; null where its kind of work has no drawing. */
 export function sketchOf(build: Build): Sketch | null {
-  const line = build.lines[0];
+  const line = mainLine(build);
   const sizing = line && kindHead('work', line.work.kind)?.sizing;
   return sizing ? drawnFrom(sizing, Object.fromEntries(sizingPlaces(build).flatMap(sizeOf))) : null;
 }

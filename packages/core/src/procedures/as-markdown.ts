@@ -8,6 +8,7 @@ import { say, sayAll, wordingFor } from '../wording/wording.js';
 import type { Evaluation } from './evaluate-build.js';
 import { showFigure, sumsOf } from './explain.js';
 import { labelledFigures } from './figure-labels.js';
+import { stationsNamed } from './station-figures.js';
 import { unreadIn } from './unread.js';
 
 /** A cell of a table: a bar or a line break would end it. */
@@ -21,7 +22,7 @@ const table = (head: readonly string[], rows: readonly (readonly string[])[]): s
 /** A build on paper: the sentence, figures at each shaft and of each element, everything entered, every check with its source, every sum, and what to beware of. */
 export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabit = 'metric'): string {
   const wording = wordingFor(build, units);
-  const stations = evaluation.lines.flatMap((line) => line.stations);
+  const stations = stationsNamed(evaluation);
   const entered = placesOf(build).flatMap(({ path, field, input }): string[][] => {
     if (!input?.text) return [];
     const text = field.is === 'choice' ? (field.options[input.text] ?? input.text) : input.text;

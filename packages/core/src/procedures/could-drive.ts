@@ -3,6 +3,7 @@ import type { Rotary } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
 import { usuallyPasses } from '../kinds/shared/usual-losses.js';
 import type { Build } from '../machine/build.js';
+import { lineOf } from '../machine/lines.js';
 import { beginSizing, sizedBuild, sizedKinds } from '../machine/sizing.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { needOf } from './need.js';
@@ -44,8 +45,7 @@ export interface CouldDriveWork {
  * @returns none while its power is not known
  */
 export function couldDriveWorks(build: Build, kinds: Kinds): readonly CouldDriveWork[] {
-  const line = build.lines[0];
-  const power = line && walkLine(line, kinds, build).stations[0]?.power;
+  const power = walkLine(lineOf(build, null), kinds, build).stations[0]?.power;
   if (!power?.known) return [];
   const all = sizedKinds.flatMap(({ kind, sizing }): CouldDriveWork[] => {
     const { atMotor } = needOf(sizedBuild(beginSizing(kind)), kinds);

@@ -6,7 +6,7 @@ import { joined, joinedOnce } from '../joined.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Line } from '../machine/build.js';
 import { meansTheSame } from '../machine/means-the-same.js';
-import { isOpen, openPlaces } from '../machine/open.js';
+import { isOpen, openPlacesOf } from '../machine/open.js';
 import { listed } from '../quantity/listed.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { couldDrive } from './could-drive.js';
@@ -19,14 +19,28 @@ import { wishChecks } from './wishes.js';
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
 export const engineVersion = 14;
 
+/** A line of a build with what is said of it alone. */
+export interface EvaluatedLine extends WalkedLine {
+  readonly name: string;
+  readonly verdict: Verdict;
+  /** The sentence over this line. */
+  readonly says: readonly Sentence[];
+  /** What fails first in a jam of it; empty while that is not known. */
+  readonly inJam: readonly Sentence[];
+  /** Its checks, worst first, without those that hang on what is open. */
+  readonly ledger: readonly Check[];
+}
+
 /** What was worked out of a build. Plain data: sentences are put into words, and figures into units, by whoever shows them. */
 export interface Evaluation {
-  readonly lines: readonly WalkedLine[];
-  /** Every check, worst first. */
+  readonly lines: readonly EvaluatedLine[];
+  /** Every check, worst first; of several lines with the name of its own. */
   readonly checks: readonly Check[];
   readonly verdict: Verdict;
-  /** The sentence over the whole. */
+  /** The sentence over the whole: of several lines that of the worst, which is named. */
   readonly says: readonly Sentence[];
+  /** What is wrong between its lines, and what would do. */
+  readonly atOdds: readonly Sentence[];
   /** What fails first in a jam, and how long it may go on. Empty while that is not known. */
   readonly jam: readonly Sentence[];
   /** What the answer does not cover. */
@@ -51,42 +65,95 @@ export interface WorkedOut {
  */
 export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Evaluation {
   if (last && meansTheSame(build, last.build)) return last.evaluation;
-  const open = openPlaces(build);
-  const walked = build.lines.map((line) => walkLine(line, kinds, build));
-  const ends = build.lines.map((line, k) => fromEitherEnd(build, kinds, line, walked[k] as WalkedLine));
-  const lines = walked.map((line, k) => withNeed(line, ends[k]?.need));
-  const all = [...joined(lines, (line) => line.checks), ...wishChecks(build, lines)];
-  // What hangs on a place that is still open is not told one by one: the sentence is about that.
-  const checks = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
-  // The sentence is about the work first, then about whatever is worse.
-  const headline = lines
-    .map((line) => line.checks[0] as Check)
-    .filter((check) => !hangsOn(check, open))
-    .sort(byVerdict)[0];
-  const worst = checks[0];
-  const other = worst && rankOf[worst.verdict] > rankOf[headline?.verdict ?? 'unknown'] ? [withReserve(worst)] : [];
-  // What the wall feeds bounds every cure.
-  const wall = checks.find(({ id, verdict }) => id.endsWith('/check-circuit') && (verdict === 'fails' || verdict === 'close'));
-  if (wall && wall !== worst) other.push(withReserve(wall));
-  const fromEnds = headline && headline.verdict !== 'unknown' ? joined(ends, (each) => each.stillOpen) : joined(ends, (each) => each.says);
-  if (open.size === 0) other.push(...joined(lines, ({ stations: [first] }) => first && runsAt(first)));
+  const lines = build.lines.map((line, k) => keptLine(build, k, last) ?? evaluateLine(build, kinds, line, k));
+  const [only, ...others] = lines as [EvaluatedLine, ...EvaluatedLine[]];
+  const isOne = others.length === 0;
   const notEntered = joined(lines, (line) => line.notEntered);
-  const what = [...never, ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
+  const what = [...never, ...linesNotJoined(build), ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
+  const worst = worstLine(lines);
+  const atOdds = linesAtOdds(build);
   return {
     lines,
-    checks,
-    verdict: open.size > 0 && worst?.verdict !== 'fails' ? 'unknown' : worstVerdict(checks),
-    says:
-      headline || fromEnds.length > 0
-        ? [...fromEnds, ...(headline ? [headline.says] : []), ...other]
-        : [sentence('nothing is entered yet: begin with the motor')],
-    jam: open.size > 0 ? [] : joined(lines, (line) => line.jam.says),
+    checks: isOne
+      ? only.ledger
+      : worstFirst(joined(lines, ({ name, ledger }) => ledger.map((check) => ({ ...check, says: ofLine(name, check.says) })))),
+    verdict: worst.verdict,
+    atOdds,
+    says: isOne ? [...atOdds, ...only.says] : [...atOdds, ...worst.says.map((said, k) => (k === 0 ? ofLine(worst.name, said) : said))],
+    jam: isOne ? only.inJam : joined(lines, ({ name, inJam }) => inJam.map((said, k) => (k === 0 ? ofLine(name, said) : said))),
     notWorkedOut: [
       ...(notEntered.length > 0 ? [sentence('not entered: {fields}', { fields: listed(notEntered) })] : []),
       sentence('not worked out: {what}', { what }),
     ],
     cautions: joinedOnce(lines, (line) => line.cautions),
   };
+}
+
+/** The line with the worst verdict, the first of several. */
+export const worstLine = (lines: readonly EvaluatedLine[]): EvaluatedLine => lines.reduce((a, b) => (rankOf[b.verdict] > rankOf[a.verdict] ? b : a));
+
+/** A line that nobody touched, under the same supply and wishes, is not worked out again. */
+function keptLine(build: Build, k: number, last: WorkedOut | undefined): EvaluatedLine | undefined {
+  if (!last || last.build.supply !== build.supply || last.build.wishes !== build.wishes) return undefined;
+  const was = last.build.lines.indexOf(build.lines[k] as Line);
+  // What is wished is held against the first.
+  return was < 0 || (was === 0) !== (k === 0) ? undefined : last.evaluation.lines[was];
+}
+
+function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): EvaluatedLine {
+  const open = openPlacesOf(line);
+  const walked = walkLine(line, kinds, build);
+  const ends = fromEitherEnd(build, kinds, line, walked);
+  const all = k === 0 ? [...walked.checks, ...wishChecks(build, walked)] : walked.checks;
+  // What hangs on a place that is still open is not told one by one: the sentence is about that.
+  const ledger = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
+  // The sentence is about the work first, then about whatever is worse.
+  const headline = [walked.checks[0] as Check].filter((check) => !hangsOn(check, open))[0];
+  const worst = ledger[0];
+  const other = worst && rankOf[worst.verdict] > rankOf[headline?.verdict ?? 'unknown'] ? [withReserve(worst)] : [];
+  // What the wall feeds bounds every cure.
+  const wall = ledger.find(({ id, verdict }) => id.endsWith('/check-circuit') && (verdict === 'fails' || verdict === 'close'));
+  if (wall && wall !== worst) other.push(withReserve(wall));
+  const [first] = walked.stations;
+  if (open.size === 0 && first) other.push(...runsAt(first));
+  const fromEnds = headline && headline.verdict !== 'unknown' ? ends.stillOpen : ends.says;
+  return {
+    ...withNeed(walked, ends.need),
+    name: line.name,
+    verdict: open.size > 0 && worst?.verdict !== 'fails' ? 'unknown' : worstVerdict(ledger),
+    says:
+      headline || fromEnds.length > 0
+        ? [...fromEnds, ...(headline ? [headline.says] : []), ...other]
+        : [sentence('nothing is entered yet: begin with the motor')],
+    inJam: open.size > 0 ? [] : walked.jam.says,
+    ledger,
+  };
+}
+
+/** What is said of one line of several. */
+const ofLine = (name: string, says: Sentence): Sentence => ({
+  ...sentence('{line}: {says}', { line: name, says }),
+  ...(says.verdict ? { verdict: says.verdict } : {}),
+});
+
+/** Two lines of one name, or a source that is a shaft of a line that is gone: what is the matter, and what would do. */
+function linesAtOdds({ lines }: Build): Sentence[] {
+  const names = lines.map(({ name }) => name.trim().toLowerCase());
+  const twice = lines.filter(({ name }, k) => names.indexOf(name.trim().toLowerCase()) < k);
+  const gone = lines.filter(
+    ({ source: { from } }) => from && !lines.some(({ id, stations }) => id === from.line && stations.some((each) => each.id === from.shaft)),
+  );
+  return [
+    ...twice.map(({ name }) => sentence('two lines are called “{name}”: rename one of them', { name })),
+    ...gone.map(({ name }) => sentence('the source of “{name}” is a shaft that is not there: choose another source for it', { name })),
+  ];
+}
+
+/** What joins lines is kept, and not worked out yet. */
+function linesNotJoined({ lines }: Build): string[] {
+  const shared = lines.flatMap(({ stations }) => stations.flatMap(({ shaft }) => shaft ?? []));
+  const isJoined = lines.some(({ source }) => source.from) || new Set(shared).size < shared.length;
+  return isJoined ? ['what joined lines do to each other (each is worked out as if it stood apart)'] : [];
 }
 
 interface FromEnds {
@@ -132,8 +199,6 @@ function withReserve(check: Check): Sentence {
   const reserve = reserveOf(check);
   return reserve ? sentence('{says} ({reserve})', { says: check.says, reserve }) : check.says;
 }
-
-const byVerdict = (a: Check, b: Check) => rankOf[b.verdict] - rankOf[a.verdict];
 
 /** By verdict, then by how little is left. What they are sorted by is read once: a sort needs it some hundreds of times. */
 function worstFirst(checks: readonly Check[]): Check[] {

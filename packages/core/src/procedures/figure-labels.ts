@@ -52,7 +52,10 @@ const found = new WeakMap<Evaluation, readonly LabelledFigure[]>();
 export function labelledFigures(build: Build, evaluation: Evaluation): readonly LabelledFigure[] {
   const known = found.get(evaluation);
   if (known) return known;
-  const all = build.lines.flatMap((line, k) => ofLine(line, evaluation, k));
+  const isOne = build.lines.length === 1;
+  const all = build.lines.flatMap((line, k) =>
+    ofLine(line, evaluation, k).map((each) => (isOne ? each : { ...each, of: `${each.of}, ${line.name}` })),
+  );
   found.set(evaluation, all);
   return all;
 }

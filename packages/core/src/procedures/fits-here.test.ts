@@ -35,14 +35,14 @@ describe('what could go here', () => {
 
   it('goes for the speed that is wished of the tool', () => {
     const slow = afterTyping(crusher(), { 'wishes/leastSpeed': '90 rpm', 'wishes/mostSpeed': '110 rpm' });
-    expect(ratioNeeded(slow, evaluateBuild(slow, kinds))).toBeCloseTo(423.2 / Math.sqrt(90 * 110), 1);
+    expect(ratioNeeded(slow, 'main', evaluateBuild(slow, kinds))).toBeCloseTo(423.2 / Math.sqrt(90 * 110), 1);
     const speed = evaluateBuild(
       withStageAdded(slow, 'main', 1, 'gearbox', tried(slow).find(({ kind }) => kind === 'gearbox')?.begins),
       kinds,
     ).lines[0]?.stations.at(-1)?.speed;
     expect(speed?.known && speed.value > 90 && speed.value < 110).toBe(true);
     const met = afterTyping(crusher(), { 'wishes/leastSpeed': '400 rpm' });
-    expect(ratioNeeded(met, evaluateBuild(met, kinds))).toBe(2);
+    expect(ratioNeeded(met, 'main', evaluateBuild(met, kinds))).toBe(2);
   });
 });
 

@@ -26,8 +26,8 @@ const plainRatio = 2;
  * The ratio that is still missing between the speed that reaches the tool and the one that is wished of it; two where nothing is wished, or where it is
  * within its bounds already.
  */
-export function ratioNeeded(build: Build, now: Evaluation): number {
-  const speed = now.lines[0]?.stations.at(-1)?.speed;
+export function ratioNeeded(build: Build, lineId: string, now: Evaluation): number {
+  const speed = now.lines.find(({ id }) => id === lineId)?.stations.at(-1)?.speed;
   const { leastSpeed, mostSpeed } = build.wishes ?? {};
   const [least, most] = [leastSpeed?.value, mostSpeed?.value];
   if (!speed?.known || (speed.value >= (least ?? 0) && speed.value <= (most ?? Number.POSITIVE_INFINITY))) return plainRatio;
@@ -37,7 +37,7 @@ export function ratioNeeded(build: Build, now: Evaluation): number {
 
 /** Every kind of stage that takes a turning shaft and turns another, tried in a gap of a line with what it would begin with. */
 export function fitsHere(build: Build, kinds: Kinds, lineId: string, at: number, now: Evaluation, units: UnitHabit = 'metric'): Fitting[] {
-  const ratio = ratioNeeded(build, now);
+  const ratio = ratioNeeded(build, lineId, now);
   const line = build.lines.find(({ id }) => id === lineId);
   const source = (line && kindHead('source', line.source.kind)?.noun) ?? 'source';
   return kindHeads('stage')

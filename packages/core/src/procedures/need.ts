@@ -13,6 +13,7 @@ import { type Kinds, kindHead, kindKey } from '../kinds/registry.js';
 import { serviceFactor } from '../kinds/shared/service-factor.js';
 import { perStage, usuallyPasses } from '../kinds/shared/usual-losses.js';
 import type { Build, Line, Source } from '../machine/build.js';
+import { lineOf } from '../machine/lines.js';
 import { isOpen, openKind } from '../machine/open.js';
 import { elementsOf } from '../machine/paths.js';
 import type { Sentence } from '../wording/sentence.js';
@@ -41,7 +42,7 @@ export interface Need extends Needed, Said {}
  * What motor a line of a build needs, whatever drives it today, or nothing: the speed that there is, else that of the brief, else the work’s own; torque from the
  * work at that speed; losses of the stages that are there, usual ones where none is.
  */
-export function needOf(build: Build, kinds: Kinds, line: Line = build.lines[0] as Line, walked: WalkedLine = walkLine(line, kinds, build)): Need {
+export function needOf(build: Build, kinds: Kinds, line: Line = lineOf(build, null), walked: WalkedLine = walkLine(line, kinds, build)): Need {
   const figures: OwnFigures = new Map();
   const { note } = contextAt(`${line.id}/need`, needOutputs, figures);
   const opened = elementsOf(line).map((placed) => openElement(placed, kinds));

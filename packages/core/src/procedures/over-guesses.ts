@@ -3,6 +3,7 @@ import type { FieldPath } from '../figure/figure.js';
 import { type QuantityField, unitOf } from '../kinds/fields.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, QuantityInput } from '../machine/build.js';
+import { lineOf } from '../machine/lines.js';
 import { placesOf, withInput } from '../machine/paths.js';
 import { signChange } from '../numeric/root.js';
 import { sentence as told } from '../wording/sentence.js';
@@ -64,7 +65,12 @@ export function overGuesses(build: Build, kinds: Kinds, wording: Wording): OverG
   const fails = all.filter(isFailing).length;
   const [first] = order;
   const says = [
-    sentence(all.length, fails, nounOf(build), first && fails > 0 && fails < all.length ? hinge(first.guess, first.k, ends, attempt, wording) : ''),
+    sentence(
+      all.length,
+      fails,
+      nounOf(build, all[0]?.work.at ?? ''),
+      first && fails > 0 && fails < all.length ? hinge(first.guess, first.k, ends, attempt, wording) : '',
+    ),
     others(all, wording),
   ];
   return { tried: all.length, fails, order: order.map(({ guess }) => guess.path), says: says.filter(Boolean).join(' ') };
@@ -84,7 +90,9 @@ function attempted(build: Build, kinds: Kinds, guesses: readonly Guess[], way: W
     return withInput(sofar, path, { ...input, value: way[k] as number, how: 'measured' });
   }, build);
   const { lines, checks } = evaluateBuild(settled, kinds);
-  const work = lines[0]?.checks[0];
+  const work = lines
+    .flatMap((line) => line.checks[0] ?? [])
+    .reduce<Check | undefined>((worst, each) => (worst && left({ work: worst }) <= left({ work: each }) ? worst : each), undefined);
   return work ? { way, work, others: checks.filter((check) => check.verdict === 'fails' && check !== work) } : null;
 }
 
@@ -143,7 +151,12 @@ function hinge({ path, field, low, high }: Guess, k: number, ends: readonly Trie
   return phrase(told(`{called} decides, from {from} ${fails > holds ? 'up' : 'down'}: measure it first`, { called, from }), wording);
 }
 
-const nounOf = ({ lines: [line] }: Build): string => (line && kindHead('source', line.source.kind)?.noun) ?? 'source';
+/** What drives the work of this path; of several lines with the name of its own. */
+function nounOf(build: Build, path: string): string {
+  const line = lineOf(build, path.split('/')[0]);
+  const noun = kindHead('source', line.source.kind)?.noun ?? 'source';
+  return build.lines.length === 1 ? noun : `${noun} of “${line.name}”`;
+}
 
 function sentence(tried: number, fails: number, source: string, hinges: string): string {
   const ways = `Of what is guessed ${tried} ways were tried`;

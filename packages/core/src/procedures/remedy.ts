@@ -38,7 +38,7 @@ export function remedyFor(build: Build, kinds: Kinds, now: Evaluation, wording: 
     const cure = curesFor(work, build, kinds, now, wording);
     if (cure) return cure;
   }
-  for (const check of now.checks.filter((each) => each !== work && each.verdict === 'fails').slice(0, 3)) {
+  for (const check of now.checks.filter((each) => each.id !== work?.id && each.verdict === 'fails').slice(0, 3)) {
     const cure = curesFor(check, build, kinds, now, wording);
     if (!cure) continue;
     // It does not cure what the work needs: then it is said what it is good for.
@@ -86,7 +86,9 @@ const mostPairs = 30;
 function curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
   const isWork = now.lines.some((line) => line.checks[0]?.id === failing.id);
   const name = failing.id.slice(failing.at.length + 1);
-  const all = offersOf(build, kinds);
+  // What is done to another line cures nothing of this one.
+  const [line] = failing.at.split('/');
+  const all = offersOf(build, kinds).filter(({ path }) => build.lines.length === 1 || path.startsWith(`${line}/`));
   const meant = all.filter((offer) => (offer.cures === undefined ? isWork : offer.path === failing.at && offer.cures === name));
   const tries = (offers: readonly Offer[]) => {
     const changed = withOffers(build, offers);

@@ -11,7 +11,7 @@ const kinds = await loadKinds(crusher());
 /** The load at the motor's shaft, and what it is made of. */
 function loaded(fields: Readonly<Record<string, string>>) {
   const build = afterTyping(crusher(), fields);
-  const [line] = evaluateBuild(build, kinds).lines as [WalkedLine];
+  const line = evaluateBuild(build, kinds).lines[0] as WalkedLine;
   const breakaway = line.figures.get('main/source')?.get('breakaway-at-motor') as Known;
   const { load_Nm, speeds_rpm } = chartRunUp(build, kinds, 'main') as RunUp;
   const top = speeds_rpm.at(-1) as number;

@@ -1,6 +1,13 @@
 import type { Figure } from '../figure/figure.js';
+import type { Evaluation } from './evaluate-build.js';
 import type { stationFigures } from './line-outputs.js';
 import type { StationFigures } from './walk-line.js';
+
+/** Every shaft, of several lines with the name of its own before it. */
+export const stationsNamed = ({ lines }: Pick<Evaluation, 'lines'>): readonly StationFigures[] =>
+  lines.flatMap(({ name, stations }) =>
+    lines.length === 1 ? stations : stations.map((station) => ({ ...station, name: `${name}: ${station.name}` })),
+  );
 
 type Name = keyof typeof stationFigures;
 

@@ -3,10 +3,11 @@ import type { Figure } from '../figure/figure.js';
 import type { DrawnStage, Role } from '../kinds/kind.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Element } from '../machine/build.js';
+import { lineOf } from '../machine/lines.js';
 import { elementsOf } from '../machine/paths.js';
 import { type Shown, showParts, type UnitHabit } from '../quantity/show.js';
 import { sayAll, wordingFor } from '../wording/wording.js';
-import { evaluateBuild } from './evaluate-build.js';
+import { evaluateBuild, worstLine } from './evaluate-build.js';
 import { runningOrFull } from './station-figures.js';
 import { unreadIn } from './unread.js';
 
@@ -14,9 +15,9 @@ import { unreadIn } from './unread.js';
 export interface BuildSummary {
   readonly verdict: Verdict;
   readonly says: string;
-  /** From source to work, in a few words. */
+  /** From source to work, in a few words; of several lines the worst, by its name. */
   readonly path: string;
-  /** At the tool of the first line, at work where that is known, otherwise at full load; null while unknown. */
+  /** At the tool of that line, at work where that is known, otherwise at full load; null while unknown. */
   readonly speed: Shown | null;
   readonly torque: Shown | null;
   readonly outlines: readonly DrawnStage[];
@@ -24,25 +25,24 @@ export interface BuildSummary {
 
 export function summariseBuild(build: Build, kinds: Kinds, units: UnitHabit = 'metric'): BuildSummary {
   const { verdict, says, lines } = evaluateBuild(build, kinds);
-  const first = build.lines[0];
-  const walked = lines[0];
-  const last = walked?.stations.at(-1);
+  const walked = worstLine(lines);
+  const line = lineOf(build, walked.id);
+  const last = walked.stations.at(-1);
   const tool = last && runningOrFull(last);
   const shown = (figure: Figure | undefined) => (figure?.known ? showParts(figure.value, figure.unit, units) : null);
+  const way = [
+    ...elementsOf(line)
+      .slice(1, -1)
+      .map(({ role, element }) => short(role, element)),
+    line.stations.at(-1)?.name ?? 'tool',
+  ].join(' → ');
   return {
     verdict,
     says: sayAll([...says, ...unreadIn(build)], wordingFor(build, units)),
-    path: first
-      ? [
-          ...elementsOf(first)
-            .slice(1, -1)
-            .map(({ role, element }) => short(role, element)),
-          first.stations.at(-1)?.name ?? 'tool',
-        ].join(' → ')
-      : '',
+    path: lines.length === 1 ? way : `${line.name}, one of ${lines.length} lines: ${way}`,
     speed: shown(tool?.speed),
     torque: shown(tool?.torque),
-    outlines: (walked?.outlines ?? []).map(({ stock: _, ...drawn }) => drawn),
+    outlines: walked.outlines.map(({ stock: _, ...drawn }) => drawn),
   };
 }
 

@@ -35,16 +35,15 @@ export const wishOutputs = {
   mostNoise: wished('mostNoise', 'its sound level is', 'at most'),
 } as const satisfies Partial<Record<Wish, CheckOutput>>;
 
-/** What was wished of the machine, each wish a check once both its sides are known. */
-export function wishChecks(build: Build, lines: readonly WalkedLine[]): Check[] {
+/** What was wished of the machine, held against its first line, each wish a check once both its sides are known. */
+export function wishChecks(build: Build, line: WalkedLine): Check[] {
   const { wishes } = build;
   if (!wishes) return [];
   const entered = (name: Wish): Figure => {
     return entryFigure(wishes[name], unitOf(wishFields[name]), `wishes/${name}`);
   };
-  const [line] = lines;
-  const tool = line?.stations.at(-1);
-  const across = extentOf(line?.outlines ?? []);
+  const tool = line.stations.at(-1);
+  const across = extentOf(line.outlines);
   const speed: Figure = tool?.speed ?? unknown('rpm', []);
   const shaft = tool?.name ?? 'tool shaft';
   const rows: readonly (readonly [wish: keyof typeof wishOutputs, is: Figure])[] = [

@@ -1,7 +1,8 @@
-import { chartRunUp, type Evaluation, type Figure, figuresOfElement, flag, type Known, kindHead, type RunUp } from '@hobrek/core';
+import { chartRunUp, type EvaluatedLine, type Figure, figuresOfElement, flag, type Known, kindHead, type RunUp } from '@hobrek/core';
 import { lazy, Suspense } from 'react';
 import { FigureText } from '../../open-build/figure-text.js';
 import { said } from '../../open-build/said.js';
+import { shownEvaluated, shownLine } from '../../open-build/shown-line.js';
 import { type OpenBuild, useOpenBuild } from '../../open-build/store.js';
 import { showRange } from '../../shared/in-my-units.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
@@ -11,11 +12,11 @@ const RunUpChart = lazy(async () => ({ default: (await import('./run-up-chart.js
 
 /** What the source really can do: does it start, how it runs up, where it settles, and what that rests on. */
 export function MotorStop() {
-  const line = useOpenBuild(({ open }) => open?.evaluation.lines[0]);
+  const line = useOpenBuild(({ open }) => open && shownEvaluated(open));
   const open = useOpenBuild((store) => store.open);
-  const noun = useOpenBuild(({ open }) => open?.build.lines[0] && kindHead('source', open.build.lines[0].source.kind)?.noun) ?? 'source';
+  const noun = useOpenBuild(({ open }) => open && kindHead('source', shownLine(open).source.kind)?.noun) ?? 'source';
   if (!line || !open) return null;
-  const runUp = runUpOf(open);
+  const runUp = runUpOf(open, line);
   const path = `${line.id}/source`;
   const figures = figuresOfElement(open.build, open.evaluation, path);
   const groups = [...new Set(figures.map(({ group }) => group))];
@@ -63,12 +64,12 @@ export function MotorStop() {
   );
 }
 
-/** Charted once for an evaluation. */
-const charted = new WeakMap<Evaluation, { readonly runUp: RunUp | null }>();
+/** Charted once for what was worked out of a line. */
+const charted = new WeakMap<EvaluatedLine, { readonly runUp: RunUp | null }>();
 
-function runUpOf({ build, kinds, evaluation }: OpenBuild): RunUp | null {
-  const known = charted.get(evaluation) ?? { runUp: chartRunUp(build, kinds, build.lines[0]?.id ?? '') };
-  charted.set(evaluation, known);
+function runUpOf({ build, kinds }: OpenBuild, line: EvaluatedLine): RunUp | null {
+  const known = charted.get(line) ?? { runUp: chartRunUp(build, kinds, line.id) };
+  charted.set(line, known);
   return known.runUp;
 }
 

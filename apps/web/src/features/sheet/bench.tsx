@@ -21,6 +21,7 @@ import { Field } from '../../open-build/field.js';
 import { FigureText } from '../../open-build/figure-text.js';
 import { useShown, WhenInSight } from '../../open-build/in-sight.js';
 import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved } from '../../open-build/open-build.js';
+import { shownEvaluated, shownLine } from '../../open-build/shown-line.js';
 import { useOpenBuild } from '../../open-build/store.js';
 import { Rivets } from '../../shared/rivets.js';
 import { InOrder, useGrip } from './in-order.js';
@@ -31,8 +32,8 @@ export function Bench() {
   // Which elements there are, as one text: a key in one of them draws none of this again.
   const order = useOpenBuild(
     ({ open }) =>
-      open?.build.lines[0] &&
-      elementsOf(open.build.lines[0])
+      open &&
+      elementsOf(shownLine(open))
         .map(({ role, path }) => `${role} ${path}`)
         .join(),
   );
@@ -59,7 +60,7 @@ const unseen = {
 
 /** Drawn again only when the element itself is touched or picked; its figures follow by themselves. */
 const ElementBench = memo(function ElementBench({ role, path }: { role: Role; path: string }) {
-  const element = useOpenBuild(({ open }) => open?.build.lines[0] && elementsOf(open.build.lines[0]).find((each) => each.path === path)?.element);
+  const element = useOpenBuild(({ open }) => open && elementsOf(shownLine(open)).find((each) => each.path === path)?.element);
   const picked = useOpenBuild(({ open }) => open?.picked === path);
   if (!element) return null;
   const head = kindHead(role, element.kind);
@@ -114,8 +115,9 @@ function StageBench({ path, picked, kind, label, groups }: ElementShown) {
 
 function WithOutline({ path, Extra }: { path: string; Extra: ComponentType<{ outline: DrawnStage }> }) {
   const outline = useShown(({ open }) => {
-    const line = open?.build.lines[0];
-    return open?.evaluation.lines[0]?.outlines[line?.stages.findIndex((stage) => `${line.id}/${stage.id}` === path) ?? -1];
+    if (!open) return undefined;
+    const line = shownLine(open);
+    return shownEvaluated(open)?.outlines[line.stages.findIndex((stage) => `${line.id}/${stage.id}` === path)];
   });
   return outline ? <Extra outline={outline} /> : null;
 }
@@ -268,7 +270,7 @@ function StageActs({ path, label }: { path: string; label: string }) {
 
 /** What an element is called: `supply`; of stages, whose kind says it already, which of several it is. */
 function Heading({ of, path }: { of: Role; path: string }) {
-  const name = useOpenBuild(({ open }) => open?.build.lines[0] && namesOfElements(open.build.lines[0]).get(path));
+  const name = useOpenBuild(({ open }) => open && namesOfElements(shownLine(open)).get(path));
   return of === 'stage' ? / \d+$/.exec(name ?? '')?.[0] : name;
 }
 

@@ -1,5 +1,5 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
-import { applies, type Build, elementsOf, fitsHere, kindHead, type UnitHabit } from '@hobrek/core';
+import { applies, type Build, elementsOf, fitsHere, kindHead, type Line, type UnitHabit } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
@@ -7,10 +7,12 @@ import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { focusField } from '../../open-build/focus-field.js';
-import { redone, stageAdded, stageRemoved, undone } from '../../open-build/open-build.js';
+import { lineShown, redone, stageAdded, stageRemoved, undone } from '../../open-build/open-build.js';
+import { shownLine } from '../../open-build/shown-line.js';
 import { useOpenBuild } from '../../open-build/store.js';
 import { ask, send } from '../../shared/ask.js';
 import { usePreferences } from '../../shared/preferences.js';
+import { addLine } from './lines.js';
 
 interface Act {
   readonly says: string;
@@ -109,9 +111,9 @@ function useHeaps(): Heap[] {
   if (!open) return [];
   const { id, build, kinds, evaluation, picked } = open;
   const to = (path: string) => () => void go(path);
-  const [line] = build.lines;
-  const stages = line?.stages ?? [];
-  const after = line ? placeAfter(build, picked) : 0;
+  const line = shownLine(open);
+  const { stages } = line;
+  const after = placeAfter(line, picked);
   const behind = after === 0 ? 'the source' : `the ${kindHead('stage', stages[after - 1]?.kind ?? '')?.label}`;
   return [
     {
@@ -129,14 +131,18 @@ function useHeaps(): Heap[] {
       acts: [
         { says: 'undo', act: undone },
         { says: 'redo', act: redone },
-        ...(line ? fitsHere(build, kinds, line.id, after, evaluation) : []).map(({ kind, label, begins }) => ({
+        ...fitsHere(build, kinds, line.id, after, evaluation).map(({ kind, label, begins }) => ({
           says: `add a ${label} behind ${behind}`,
-          act: () => stageAdded(line?.id ?? '', after, kind, begins),
+          act: () => stageAdded(line.id, after, kind, begins),
         })),
         ...stages.map(({ id: stage, kind }, k) => ({
           says: `take out stage ${k + 1}, the ${kindHead('stage', kind)?.label}`,
-          act: () => stageRemoved(`${line?.id}/${stage}`),
+          act: () => stageRemoved(`${line.id}/${stage}`),
         })),
+        { says: 'add a line: another source with work of its own', act: addLine },
+        ...build.lines
+          .filter(({ id: other }) => other !== line.id)
+          .map(({ id: other, name }) => ({ says: `show the line ${name}`, act: () => lineShown(other) })),
         {
           says: 'try a variant: a copy of this build, opened',
           act: () => void variantOf(build).then((stored) => go(`/builds/${stored}`)),
@@ -187,9 +193,8 @@ async function variantOf(build: Build): Promise<string> {
 }
 
 /** Where a new stage goes: behind the one that is picked, else at the end of the line. */
-function placeAfter({ lines: [line] }: Build, picked: string | null): number {
-  const stages = line?.stages ?? [];
-  if (picked === `${line?.id}/source`) return 0;
-  const k = stages.findIndex(({ id }) => picked === `${line?.id}/${id}`);
+function placeAfter({ id: line, stages }: Line, picked: string | null): number {
+  if (picked === `${line}/source`) return 0;
+  const k = stages.findIndex(({ id }) => picked === `${line}/${id}`);
   return k < 0 ? stages.length : k + 1;
 }

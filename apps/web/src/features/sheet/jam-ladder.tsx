@@ -2,6 +2,7 @@ import { type Figure, type Known, type Rung } from '@hobrek/core';
 import { memo, useState } from 'react';
 import { useShown } from '../../open-build/in-sight.js';
 import { pick } from '../../open-build/open-build.js';
+import { shownEvaluated } from '../../open-build/shown-line.js';
 import { show, showParts, showRange, unitShown } from '../../shared/in-my-units.js';
 import { useWidth } from '../../shared/use-width.js';
 import { ladderRuler } from './ladder-ruler.js';
@@ -24,7 +25,7 @@ interface Line {
 
 /** What the work needs, what reaches the tool, what fails in a jam and the jam torque, all as the tool feels it, on one ruler. */
 export function JamLadder() {
-  const line = useShown(({ open }) => open?.evaluation.lines[0]);
+  const line = useShown(({ open }) => open && shownEvaluated(open));
   const stale = useShown(({ open }) => (open?.greyed.size ?? 0) > 0);
   const picked = useShown(({ open }) => open?.picked);
   const [all, setAll] = useState(false);

@@ -6,6 +6,7 @@ import { InSight, useFollowed, useInSight, useShown, WhenInSight } from '../../o
 import { pick } from '../../open-build/open-build.js';
 import { said } from '../../open-build/said.js';
 import { useSettledBuild } from '../../open-build/settled-build.js';
+import { shownEvaluated } from '../../open-build/shown-line.js';
 import type { OpenBuild } from '../../open-build/store.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
@@ -24,7 +25,13 @@ export function Ledger() {
 
 function Checks() {
   // Rows change places when typing has paused: while it goes on each says at once what is so, in its place.
-  const listed = useSettledBuild(({ open }) => open?.evaluation.checks.map(({ id }) => id).join('\n'));
+  const listed = useSettledBuild(({ open }) =>
+    open
+      ? shownEvaluated(open)
+          ?.ledger.map(({ id }) => id)
+          .join('\n')
+      : undefined,
+  );
   if (listed === undefined) return null;
   const ids = listed === '' ? [] : listed.split('\n');
   return (
@@ -47,7 +54,7 @@ function Checks() {
 
 /** How many do not hold. Apart, so that the rows are not gone through when it changes. */
 function Odd() {
-  return useShown(({ open }) => tally(open?.evaluation.checks ?? [])) || 'all hold';
+  return useShown(({ open }) => tally((open && shownEvaluated(open)?.ledger) ?? [])) || 'all hold';
 }
 
 /** What to beware of with the elements that are here, each once. */

@@ -4,6 +4,7 @@ import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/
 import { FigureText } from '../../open-build/figure-text.js';
 import { useShown, useShownList, WhenInSight } from '../../open-build/in-sight.js';
 import { pick } from '../../open-build/open-build.js';
+import { shownEvaluated, shownLine } from '../../open-build/shown-line.js';
 import { useOpenBuild } from '../../open-build/store.js';
 import { show, unitShown } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
@@ -43,11 +44,11 @@ export function PowerPath() {
 }
 
 function SideView({ room }: { room: number }) {
-  const line = useShown(({ open }) => open?.evaluation.lines[0]?.id);
-  const outlines = useShown(({ open }) => open?.evaluation.lines[0]?.outlines);
-  const names = useShownList(({ open }) => open?.evaluation.lines[0]?.stations.map(({ name }) => name));
-  const stations = useShownList(({ open }) => open?.evaluation.lines[0]?.stations.map(({ id }) => id));
-  const elements = useShownList(({ open }) => open?.build.lines[0] && elementsOf(open.build.lines[0]).map(({ path }) => path));
+  const line = useShown(({ open }) => open && shownLine(open).id);
+  const outlines = useShown(({ open }) => open && shownEvaluated(open)?.outlines);
+  const names = useShownList(({ open }) => (open ? shownEvaluated(open)?.stations.map(({ name }) => name) : undefined));
+  const stations = useShownList(({ open }) => (open ? shownEvaluated(open)?.stations.map(({ id }) => id) : undefined));
+  const elements = useShownList(({ open }) => (open ? elementsOf(shownLine(open)).map(({ path }) => path) : undefined));
   const picked = useShown(({ open }) => open?.picked);
   const [held, setHeld] = useState<Frame | undefined>();
   const drawn = useMemo(
@@ -94,7 +95,8 @@ function SideView({ room }: { room: number }) {
 
 /** The stage at a place of the line as it is now. */
 function pickStage(k: number): void {
-  const line = useOpenBuild.getState().open?.build.lines[0];
+  const { open } = useOpenBuild.getState();
+  const line = open && shownLine(open);
   const stage = line?.stages[k];
   pick(line && stage ? `${line.id}/${stage.id}` : null);
 }

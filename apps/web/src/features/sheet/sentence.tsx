@@ -1,22 +1,34 @@
-import { unreadIn } from '@hobrek/core';
+import { type EvaluatedLine, unreadIn, worstLine } from '@hobrek/core';
 import { useEffect, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { noticed } from '../../open-build/open-build.js';
 import { allSaid } from '../../open-build/said.js';
+import { shownEvaluated } from '../../open-build/shown-line.js';
 import { useOpenBuild } from '../../open-build/store.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
+
+/** Another line that is worse than the one that is shown. */
+const worstElsewhere = (lines: readonly EvaluatedLine[], line: EvaluatedLine): EvaluatedLine | undefined => {
+  const worst = worstLine(lines);
+  return worst.verdict !== line.verdict ? worst : undefined;
+};
 
 /** The state of the whole in one sentence, and what was tried that would cure it. */
 export function Sentence() {
   const shown = useOpenBuild(
     useShallow(({ open }) => {
       if (!open) return null;
-      const { says, verdict, jam, notWorkedOut } = open.evaluation;
+      const { says, verdict, jam, notWorkedOut, lines } = open.evaluation;
+      // Of several lines each has its own; what is at odds between them is said of the whole.
+      const line = lines.length > 1 ? shownEvaluated(open) : undefined;
+      const elsewhere = line && worstElsewhere(lines, line);
       return {
-        says: allSaid(says),
-        verdict,
-        jam: allSaid(jam),
+        says: allSaid(line?.says ?? says),
+        verdict: line?.verdict ?? verdict,
+        elsewhere: elsewhere ? `${elsewhere.name}: ${allSaid(elsewhere.says.slice(0, 1))}` : '',
+        atOdds: allSaid(open.evaluation.atOdds),
+        jam: allSaid(line?.inJam ?? jam),
         notWorkedOut: allSaid(notWorkedOut),
         remedy: open.remedy,
         guesses: open.guesses,
@@ -27,7 +39,7 @@ export function Sentence() {
     }),
   );
   if (!shown) return null;
-  const { says, verdict, jam, notWorkedOut, remedy, guesses, notices, stale, unread } = shown;
+  const { says, verdict, elsewhere, atOdds, jam, notWorkedOut, remedy, guesses, notices, stale, unread } = shown;
   return (
     <div className="min-h-18">
       <p
@@ -38,6 +50,8 @@ export function Sentence() {
       >
         <VerdictMark verdict={verdict} /> {unbroken(says)}
       </p>
+      {atOdds && <p className="text-close-word">{atOdds}</p>}
+      {elsewhere && <p className="text-soft">{unbroken(elsewhere)}</p>}
       <p className="mt-0.5 text-soft">
         {stale ? `${unread} This is for the entry that was there before. ` : ''}
         {unbroken(jam)} {remedy && <b className="font-semibold text-ink">{unbroken(remedy)}</b>}

@@ -8,6 +8,7 @@ import { isSafe } from '../../open-build/journal.js';
 import { MergeConflict } from '../../open-build/merge-conflict.js';
 import { closeBuild, fieldLeft, openBuild, renamed } from '../../open-build/open-build.js';
 import { SaveWord } from '../../open-build/save-word.js';
+import { shownLine } from '../../open-build/shown-line.js';
 import { useOpenBuild } from '../../open-build/store.js';
 import { UndoKeys } from '../../open-build/undo-keys.js';
 import { WhySheet } from '../../open-build/why.js';
@@ -15,6 +16,7 @@ import { ask } from '../../shared/ask.js';
 import { PageHead } from '../../shared/page-head.js';
 import { PreferencesSheet } from '../../shared/preferences-sheet.js';
 import { CommandList } from './command-list.js';
+import { Lines } from './lines.js';
 import { PowerPath } from './power-path.js';
 import { Sentence } from './sentence.js';
 import { TakeAway } from './take-away.js';
@@ -56,6 +58,7 @@ export function SheetPage() {
       <MergeConflict />
       <main className="flex grow flex-col">
         <section className="px-6 pt-4 max-sm:px-4">
+          <Lines />
           <Sentence />
           <PowerPath />
         </section>
@@ -90,7 +93,7 @@ function Stops({ id }: { id: string }) {
 
 /** What the source is called: a motor, an engine, a crank. */
 function SourceName() {
-  const noun = useOpenBuild(({ open }) => open?.build.lines[0] && kindHead('source', open.build.lines[0].source.kind)?.noun) ?? 'source';
+  const noun = useOpenBuild(({ open }) => open && kindHead('source', shownLine(open).source.kind)?.noun) ?? 'source';
   return noun.charAt(0).toUpperCase() + noun.slice(1);
 }
 

@@ -1,14 +1,15 @@
 import { asMarkdown } from '@hobrek/core';
 import { DropdownMenu } from 'radix-ui';
+import { shownEvaluated } from '../../open-build/shown-line.js';
 import { type OpenBuild, useOpenBuild } from '../../open-build/store.js';
 import { usePreferences, useUnits } from '../../shared/preferences.js';
 import { takeFile } from '../../shared/take-file.js';
 
 /** The writers of drawings and tables come in when one is chosen. */
 const papers = () => import('@hobrek/papers');
-const drawn = async ({ evaluation }: OpenBuild) => {
+const drawn = async (open: OpenBuild) => {
   const { drawMachine } = await papers();
-  const [line] = evaluation.lines;
+  const line = shownEvaluated(open);
   return drawMachine(line?.outlines ?? [], line?.stations.map(({ name }) => name) ?? []);
 };
 

@@ -1,4 +1,4 @@
-import { kindHead, type Need, needOf, sizedBuild } from '@hobrek/core';
+import { kindHead, lineOf, type Need, needOf, sizedBuild } from '@hobrek/core';
 import { useMemo, useState } from 'react';
 import { FigureText } from '../../open-build/figure-text.js';
 import { allSaid, said } from '../../open-build/said.js';
@@ -44,7 +44,7 @@ export function ShortAnswer() {
 /** Speed, torque, power, one rule of motor sizes, the line to copy, and what hangs on it. */
 export function Answer() {
   const need = useNeed();
-  const line = useOpenBuild(({ open }) => open?.build.lines[0]);
+  const line = useOpenBuild(({ open }) => open && lineOf(open.build, null));
   const failing = useOpenBuild(({ open }) => open?.evaluation.checks.find(({ verdict }) => verdict === 'fails'));
   const units = useUnits();
   if (!need || !line) return null;

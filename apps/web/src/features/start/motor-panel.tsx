@@ -1,4 +1,4 @@
-import { applies, couldDriveWorks, placesOf } from '@hobrek/core';
+import { applies, couldDriveWorks, lineOf, placesOf } from '@hobrek/core';
 import { useMemo } from 'react';
 import { Choice } from '../../open-build/choice-field.js';
 import { Field } from '../../open-build/field.js';
@@ -18,7 +18,7 @@ export function MotorPanel() {
   if (!build) return null;
   const places = placesOf(build).filter(({ path, field }) => {
     const name = path.replace(/^\w+\/source\//, '');
-    return asked.includes(name) && applies(field, build.lines[0]?.source.inputs ?? {});
+    return asked.includes(name) && applies(field, lineOf(build, null).source.inputs);
   });
   return (
     <fieldset className="relative border border-ink bg-plate px-8 pt-2 pb-3">

@@ -1,5 +1,5 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { beginSizing, beginWithMotor, isOpen as isOpenKind, kindHead, sketchOf } from '@hobrek/core';
+import { beginSizing, beginWithMotor, isOpen as isOpenKind, kindHead, lineOf, sketchOf } from '@hobrek/core';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { v4 as newId } from 'uuid';
@@ -34,8 +34,8 @@ export function StartPage() {
   const navigate = useNavigate();
   const failed = useBegun(id, search.get('with'));
   const isOpen = useOpenBuild(({ open }) => id !== undefined && open?.id === id);
-  const work = useOpenBuild(({ open }) => open?.build.lines[0]?.work.kind ?? null);
-  const source = useOpenBuild(({ open }) => open?.build.lines[0]?.source.kind);
+  const work = useOpenBuild(({ open }) => (open ? lineOf(open.build, null).work.kind : null));
+  const source = useOpenBuild(({ open }) => (open ? lineOf(open.build, null).source.kind : undefined));
   const isMotor = isOpen && search.get('with') === motorInHand;
   const change = (kind: string) => {
     workChosen(kind);
@@ -141,7 +141,7 @@ function Sizing({ id, hasMotor }: { id: string; hasMotor: boolean }) {
     // By keys one goes on from the wall to the first figure.
     if (matchMedia('(pointer: fine)').matches) document.querySelector<HTMLInputElement>('[data-few] [data-path]')?.focus();
   }, []);
-  const line = build?.lines[0];
+  const line = build && lineOf(build, null);
   const sizing = line && kindHead('work', line.work.kind)?.sizing;
   const sketch = build && sketchOf(build);
   if (!sizing || !sketch) return <p>This work is not sized by a few figures; all of it is on the sheet.</p>;
