@@ -117,6 +117,32 @@ describe('check', () => {
   });
 });
 
+describe('a build of several lines', () => {
+  const two = () =>
+    file(
+      'two.json',
+      changed((build) => {
+        const { lines } = build;
+        Object.assign(build, { lines: [...lines, ...lines.map((line) => ({ ...line, id: 'fan', name: 'fan' }))] });
+      }),
+    );
+
+  it('is told line by line, each shaft and check by the name of its own', async () => {
+    const { exit, out } = await hobrek('check', two());
+    expect(exit).toBe(0);
+    expect(out).toContain('fan: roll: 430 rpm');
+    expect(out).toContain('motor to roll: roll: 430 rpm');
+    expect(out).toMatch(/holds .* Fan: the motor is strong enough/);
+  });
+
+  it('is drawn a line at a time, by name or id; which there are is said', async () => {
+    expect((await hobrek('draw', two(), '--line', 'fan')).out).toContain('<svg');
+    const none = await hobrek('draw', two());
+    expect([none.exit, none.err.trim()]).toEqual([2, expect.stringContaining('The build has 2 lines: --line takes “motor to roll” or “fan”')]);
+    expect((await hobrek('draw', two(), '--line', 'pump')).err).toContain('--line takes “motor to roll” or “fan”, not “pump”');
+  });
+});
+
 describe('need', () => {
   it('names a class from the work alone, and ends with 0; what is missing ends with 1, what is no build with 2', async () => {
     const emptied = file(

@@ -44,7 +44,8 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
   const lines = evaluation.lines.map((line) =>
     lineOnPaper(line, { room_mm, height_mm: most_mm / evaluation.lines.length, isOne: evaluation.lines.length === 1, units }),
   );
-  const checks = evaluation.checks.slice(0, most);
+  // Each line more takes the room of some of them.
+  const checks = evaluation.checks.slice(0, Math.max(leastChecks, most - perLine * (evaluation.lines.length - 1)));
   const sources = [...new Set(checks.map((check) => check.source))];
   const left = evaluation.checks.length - checks.length;
   const parts = partsList(build);
@@ -104,6 +105,9 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
     ],
   };
 }
+
+/** Checks that are told however many lines there are, and as many as a line more takes the room of. */
+const [leastChecks, perLine] = [4, 7];
 
 /** All drawings together are at most so high. */
 const most_mm = 50;

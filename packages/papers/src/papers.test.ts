@@ -142,4 +142,14 @@ describe('the page', () => {
       expect(text).not.toMatch(/NaN|undefined|null/);
     },
   );
+
+  it('of several lines has each, by its name, with a drawing and its shafts', () => {
+    const { lines } = crusher;
+    const two = { ...crusher, lines: [...lines, ...lines.map((line) => ({ ...line, id: 'fan', name: 'fan' }))] };
+    const text = JSON.stringify(pageOf(two, evaluateBuild(two, kinds), 'a4', '2026-11-25'));
+    expect(text.match(/<svg/g)).toHaveLength(2);
+    expect(text).toContain('motor to roll, at each shaft, running');
+    expect(text).toContain('fan, at each shaft, running');
+    expect(text).toContain('Fan: the motor is strong enough');
+  });
 });

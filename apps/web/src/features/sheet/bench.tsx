@@ -25,6 +25,7 @@ import { shownEvaluated, shownLine } from '../../open-build/shown-line.js';
 import { useOpenBuild } from '../../open-build/store.js';
 import { Rivets } from '../../shared/rivets.js';
 import { InOrder, useGrip } from './in-order.js';
+import { AddLine } from './lines.js';
 import { WhatCouldGoHere } from './what-could-go-here.js';
 
 /** Where the elements of the machine are entered, in the order of the power path; the supply, which is seldom touched, comes last. */
@@ -48,6 +49,9 @@ export function Bench() {
           </WhenInSight>
         ))}
       </InOrder>
+      <p className="mt-2 text-sm text-soft">
+        <AddLine />: another source with work of its own, in the same build
+      </p>
     </section>
   );
 }

@@ -24,7 +24,7 @@ function heightOf(stages: readonly DrawnStage[]): number {
 }
 
 /** Narrower than this the figures under two shafts would run into each other. */
-const leastSpacing_px = 170;
+const leastSpacing_px = 215;
 
 /** The machine in side view, to scale, with its figures hung under each shaft. A key that moves nothing draws none of it again: figures follow by themselves. */
 export function PowerPath() {
@@ -202,7 +202,7 @@ const Station = memo(function Station({ path, name, left, element, picked }: Sta
         )}
       </p>
       {runs ? (
-        <p className="flex flex-wrap gap-x-2 text-sm text-soft">
+        <p className="flex flex-wrap items-baseline gap-x-2 text-sm text-soft">
           full load
           {['speed', 'torque', 'power'].map((each) => (
             <FigureText key={each} path={`${path}/${each}`} name={`${each} at full load, ${name}`} size="text-sm" />

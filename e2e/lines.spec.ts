@@ -1,0 +1,62 @@
+import type { Page } from '@playwright/test';
+import { addBuild, demo, expect, test } from './parts/hobrek.js';
+
+const sentence = (page: Page) => page.getByTestId('sentence');
+const lines = (page: Page) => page.getByRole('navigation', { name: 'lines of the build' });
+const kept = (page: Page) => expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+
+/** The crusher twice in one build; the second is called fan. */
+const twice = () => {
+  const build = demo();
+  return { ...build, name: 'Press house', lines: [...build.lines, ...build.lines.map((line) => ({ ...line, id: 'fan', name: 'fan' }))] };
+};
+
+test('a second line, its motor too weak: the sheet shows it, the list names it, and undo takes it back', async ({ page, address }) => {
+  const { id } = await addBuild(address, twice());
+  await page.goto(`${address}/builds/${id}`);
+  await expect(lines(page).getByRole('button', { name: 'motor to roll' })).toHaveAttribute('aria-current', 'true');
+  await expect(sentence(page)).toHaveAttribute('data-verdict', 'close');
+
+  await lines(page).getByRole('button', { name: 'fan', exact: true }).click();
+  await expect(page).toHaveURL(/\?line=fan$/);
+  await page.getByLabel('Plate power').fill('120 W');
+  await expect(sentence(page)).toContainText('too weak');
+  await expect(sentence(page)).toHaveAttribute('data-verdict', 'fails');
+  await kept(page);
+
+  // By key to the other line: it is as good as it was, and it is said where something is wrong.
+  await page.locator('body').click({ position: { x: 2, y: 2 } });
+  await page.keyboard.press(']');
+  await expect(sentence(page)).toHaveAttribute('data-verdict', 'close');
+  await expect(page.getByText(/^fan: The motor is too weak/)).toBeVisible();
+  await expect(page.getByLabel('Plate power')).toHaveValue('0.55 kW');
+
+  await page.goto(address);
+  const row = page.getByRole('link', { name: /Press house/ });
+  await expect(row).toContainText('Fan: the motor is too weak');
+  await expect(row).toContainText('fan, one of 2 lines');
+});
+
+test('a line is added, renamed, put before the other and taken out; each step is undone by one', async ({ page, crusher: _ }) => {
+  await expect(lines(page)).toHaveCount(0);
+  await page.keyboard.press('k');
+  await page.getByPlaceholder(/what/i).or(page.getByRole('combobox')).first().fill('add a line');
+  await page.keyboard.press('Enter');
+  await expect(lines(page).getByRole('button', { name: 'line 2', exact: true })).toHaveAttribute('aria-current', 'true');
+  await expect(page.getByLabel('Plate power')).toHaveValue('');
+
+  await lines(page).getByRole('button', { name: 'Rename line 2' }).click();
+  await page.getByLabel('name of the line').fill('motor to roll');
+  await expect(page.getByRole('alert')).toHaveText('Another line is called “motor to roll”.');
+  await page.getByLabel('name of the line').fill('Fan');
+  await page.keyboard.press('Enter');
+  await lines(page).getByRole('button', { name: 'Put Fan one place before' }).click();
+  await expect(lines(page).locator('button').first()).toContainText('Fan');
+  await lines(page).getByRole('button', { name: 'Take out Fan' }).click();
+  await expect(lines(page)).toHaveCount(0);
+  await expect(page.getByLabel('Plate power')).toHaveValue('0.55 kW');
+
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(lines(page).locator('button').first()).toContainText('Fan');
+  await kept(page);
+});
