@@ -25,6 +25,8 @@ function heightOf(stages: readonly DrawnStage[]): number {
 
 /** Narrower than this the figures under two shafts would run into each other. */
 const leastSpacing_px = 215;
+/** And so much is left behind the last, at the edge of a phone. */
+const leastBehind_px = 130;
 
 /** The machine in side view, to scale, with its figures hung under each shaft. A key that moves nothing draws none of it again: figures follow by themselves. */
 export function PowerPath() {
@@ -60,7 +62,8 @@ function SideView({ room }: { room: number }) {
   const stages = others.slice(0, -1);
   // A shaft is picked with the element that ends there: the source at the first, the work at the last.
   const atShaft = (k: number) => (k === 0 ? source : k === stages.length ? others.at(-1) : undefined);
-  const hung = drawn.shafts.every(({ x }, k) => k === 0 || x - (drawn.shafts[k - 1]?.x ?? 0) >= leastSpacing_px);
+  const last = drawn.shafts.at(-1)?.x ?? 0;
+  const hung = room - last >= leastBehind_px && drawn.shafts.every(({ x }, k) => k === 0 || x - (drawn.shafts[k - 1]?.x ?? 0) >= leastSpacing_px);
   return (
     <figure aria-label="Power path in side view, to scale">
       <div className="relative">
