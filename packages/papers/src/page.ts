@@ -17,7 +17,7 @@ import {
 import { drawMachine } from './drawing.js';
 import { drawingSvg, paperSize } from './drawing-svg.js';
 
-/** Sizes of paper, mm, and how many checks each has room for. */
+/** Sizes of paper, mm, and how many checks each has room for at most. */
 export const papers = {
   a4: { width: 210, height: 297, name: 'A4', checks: 20 },
   letter: { width: 215.9, height: 279.4, name: 'LETTER', checks: 16 },
@@ -34,18 +34,25 @@ const scales = [1, 2, 2.5, 5, 10, 20, 25, 50, 100];
  * sources. As a description for pdfmake, which sets it; long lists are cut so that one page is enough, and it says so.
  * @param when the day it is printed, as it shall be written
  * @param units those of whoever reads it
+ * @param most checks that are listed: fewer where they make a second page
  */
-export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when: string, units: UnitHabit = 'metric'): object {
+export function pageOf(
+  build: Build,
+  evaluation: Evaluation,
+  paper: Paper,
+  when: string,
+  units: UnitHabit = 'metric',
+  most: number = papers[paper].checks,
+): object {
   const wording = wordingFor(build, units);
   const jam = sayAll(evaluation.jam, wording);
   const unread = sayAll(unreadIn(build), wording);
-  const { width, name, checks: most } = papers[paper];
+  const { width, name } = papers[paper];
   const room_mm = width - 2 * margin_mm;
   const lines = evaluation.lines.map((line) =>
     lineOnPaper(line, { room_mm, height_mm: most_mm / evaluation.lines.length, isOne: evaluation.lines.length === 1, units }),
   );
-  // Each line more takes the room of some of them.
-  const checks = evaluation.checks.slice(0, Math.max(leastChecks, most - perLine * (evaluation.lines.length - 1)));
+  const checks = evaluation.checks.slice(0, most);
   const sources = [...new Set(checks.map((check) => check.source))];
   const left = evaluation.checks.length - checks.length;
   const parts = partsList(build);
@@ -106,9 +113,6 @@ export function pageOf(build: Build, evaluation: Evaluation, paper: Paper, when:
   };
 }
 
-/** Checks that are told however many lines there are, and as many as a line more takes the room of. */
-const [leastChecks, perLine] = [4, 7];
-
 /** All drawings together are at most so high. */
 const most_mm = 50;
 
@@ -140,7 +144,7 @@ function lineOnPaper({ name, outlines, stations }: EvaluatedLine, { room_mm, hei
       layout: 'lightHorizontalLines',
       table: {
         headerRows: 1,
-        widths: ['*', '*', '*', '*', '*', '*'],
+        widths: ['*', '*', '*', '*', '*', 48],
         body: [
           ['shaft', 'speed', 'torque', 'power', 'at full load', 'pull'],
           ...stations.map((each) => {
