@@ -89,10 +89,10 @@ test('a stage is replaced by another kind, doubled, taken to another place, and 
     .first()
     .focus();
   await page.keyboard.press('Space');
-  await page.waitForTimeout(300);
+  await page.waitForTimeout(900);
   for (let k = 0; k < 2; k++) {
     await page.keyboard.press('ArrowDown');
-    await page.waitForTimeout(300);
+    await page.waitForTimeout(900);
   }
   await page.keyboard.press('Space');
   await expect.poll(order).toEqual(['v-belt', 'roller-chain', 'v-belt']);
