@@ -134,7 +134,7 @@ function lineOnPaper({ name, outlines, stations }: EvaluatedLine, { room_mm, hei
   const fits = (scale: number) => paperSize(drawing, scale).width <= room_mm && paperSize(drawing, scale).height <= height_mm;
   const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
   const shown = (figures: readonly Figure[]) => figures.map((figure) => showFigure(figure, units));
-  const state = stations.some(({ running }) => running) ? 'at each shaft, running' : 'at each shaft, at full load';
+  const state = stations.some(({ running }) => running?.power.known) ? 'at each shaft, running' : 'at each shaft, at full load';
   return [
     ...(isOne ? [] : [heading(name)]),
     { svg: drawingSvg(drawing, { scale, words_mm: 2.6 }), width: paperSize(drawing, scale).width * point, margin: [0, 4, 0, 0] },
@@ -152,7 +152,7 @@ function lineOnPaper({ name, outlines, stations }: EvaluatedLine, { room_mm, hei
             return [
               each.name,
               ...shown([speed, torque, power]),
-              each.running ? shown([each.speed, each.torque, each.power]).join(', ') : '',
+              each.running?.power.known ? shown([each.speed, each.torque, each.power]).join(', ') : '',
               each.pull ? showFigure(each.pull, units) : '',
             ];
           }),

@@ -246,7 +246,7 @@ export interface Passing {
   readonly forward: (driving: ShaftState) => ShaftState;
   /** State that the driving shaft must have, for one of the driven shaft. */
   readonly backward: (driven: ShaftState) => ShaftState;
-  /** Both losses are the same shares at every speed and torque: a search need ask once only. */
+  /** Both losses are the same shares at every speed and torque: one point tells all. */
   readonly isEven: boolean;
 }
 

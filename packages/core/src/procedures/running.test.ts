@@ -176,7 +176,7 @@ describe.each(stages)('%s in plain numbers', (kind, { passes, ratio, efficiency,
 describe('a chain of stages', () => {
   const known_ = stages.flatMap(([, stage]) => (stage.passes('likely') ? [stage] : []));
 
-  it('has its load at the source the same whether it is asked at every speed or once', () => {
+  it('has its load at the source the same whether it is worked out at every speed or once', () => {
     expect(known_.length).toBeGreaterThan(3);
     const even = chainOf(known_, 'likely');
     if (!even) throw new Error('not known');

@@ -33,6 +33,6 @@ export function figureOfStation(station: StationFigures, name: string): Figure |
   return figuresOfStation(station).find(([each]) => each === name)?.[1];
 }
 
-/** What it does at work, or at full load where that is all there is to tell. */
+/** What it does at work, or at full load where that is all there is to tell: it does not run, or nothing says how. */
 export const runningOrFull = ({ speed, torque, power, running }: StationFigures): NonNullable<StationFigures['running']> =>
-  running ?? { speed, torque, power };
+  running?.power.known ? running : { speed, torque, power };
