@@ -68,8 +68,7 @@ const leastRoom_bytes = 20 * 2 ** 20;
 
 /** Is the disk full: as the database says, or by its being away while there is no room where it keeps its files? */
 function isDiskFull(thrown: unknown): boolean {
-  for (let error = thrown as { code?: string; cause?: unknown } | undefined; error; error = error.cause as typeof error)
-    if (error.code === '53100' || error.code === 'ENOSPC') return true;
+  if (someCause(thrown, ({ code }) => code === '53100' || code === 'ENOSPC')) return true;
   const { HOBREK_ON_DISK: folder } = process.env;
   if (!folder || !isDatabaseAway(thrown)) return false;
   try {
@@ -81,21 +80,29 @@ function isDiskFull(thrown: unknown): boolean {
 }
 
 /** Did the connection break under a statement that it had taken? Then nobody knows whether it was done. */
-function isBrokenOff(thrown: unknown): boolean {
-  for (let error = thrown as { code?: string; message?: string; cause?: unknown } | undefined; error; error = error.cause as typeof error)
-    if (
-      /^(ECONNRESET|EPIPE|57P01|57P02)$/.test(error.code ?? '') ||
-      /Connection terminated unexpectedly|Query read timeout/.test(error.message ?? '')
-    )
-      return true;
-  return false;
-}
+const isBrokenOff = (thrown: unknown): boolean =>
+  someCause(
+    thrown,
+    ({ code = '', message = '' }) =>
+      /^(ECONNRESET|EPIPE|57P01|57P02)$/.test(code) || /Connection terminated unexpectedly|Query read timeout/.test(message),
+  );
 
 /** Is the database gone, going or too slow (SQLSTATE classes 08, 53, 57), somewhere down the chain of causes? */
-export function isDatabaseAway(thrown: unknown): boolean {
-  for (let error = thrown as { code?: string; message?: string; cause?: unknown } | undefined; error; error = error.cause as typeof error) {
-    if (error.code !== undefined && awayCodes.has(error.code)) return true;
-    if (/Connection terminated|timeout exceeded when trying to connect|Query read timeout/.test(error.message ?? '')) return true;
-  }
+export const isDatabaseAway = (thrown: unknown): boolean =>
+  someCause(
+    thrown,
+    ({ code, message = '' }) =>
+      (code !== undefined && awayCodes.has(code)) || /Connection terminated|timeout exceeded when trying to connect|Query read timeout/.test(message),
+  );
+
+interface Cause {
+  readonly code?: string;
+  readonly message?: string;
+  readonly cause?: unknown;
+}
+
+/** Whether it, or something down the chain of its causes, is of a kind. */
+function someCause(thrown: unknown, is: (error: Cause) => boolean): boolean {
+  for (let error = thrown as Cause | undefined; error; error = error.cause as Cause | undefined) if (is(error)) return true;
   return false;
 }
