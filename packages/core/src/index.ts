@@ -12,6 +12,7 @@ export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js'
 export { type ChoiceField, type Field, type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from './kinds/fields.js';
 export type { Curve, DrawnStage, KindHead, Role, StockBelt, StockWheel } from './kinds/kind.js';
 export type { FigureOutput, Harm, Limit } from './kinds/outputs.js';
+export { portKinds } from './kinds/ports.js';
 export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
 export { nearestSize, nextSize } from './kinds/shared/stock-wheels.js';
 export type { Sizing } from './kinds/sizing.js';
@@ -41,6 +42,7 @@ export { lineNameWrong, lineOf, withLineAdded, withLineMoved, withLineRemoved, w
 export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
+export { kindsFitting } from './machine/neighbours.js';
 export { isOpen, openKind } from './machine/open.js';
 export { inchesMeant } from './machine/other-unit.js';
 export { applies, elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
@@ -92,10 +94,10 @@ export { procedureWords } from './procedures/procedure-words.js';
 export { remedyFor } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
-export { runningOrFull, stationsNamed } from './procedures/station-figures.js';
+export { runningOrFull, sidesOf, stationsNamed } from './procedures/station-figures.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export { fieldsThatDecide, unreadIn } from './procedures/unread.js';
-export type { StationFigures, WalkedLine } from './procedures/walk-line.js';
+export type { StationFigures, WalkedLine } from './procedures/walked.js';
 export { wishOutputs } from './procedures/wishes.js';
 export { inNextUnit } from './quantity/convert.js';
 export { listed } from './quantity/listed.js';

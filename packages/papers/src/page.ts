@@ -9,6 +9,7 @@ import {
   say,
   sayAll,
   showFigure,
+  sidesOf,
   type UnitHabit,
   unreadIn,
   verdictOf,
@@ -146,13 +147,13 @@ function lineOnPaper({ name, outlines, stations }: EvaluatedLine, { room_mm, hei
         headerRows: 1,
         widths: ['*', '*', '*', '*', '*', 48],
         body: [
-          ['shaft', 'speed', 'torque', 'power', 'at full load', 'pull'],
+          ['shaft', ...sidesOf(stations), 'power', 'at full load', 'pull'],
           ...stations.map((each) => {
-            const { speed, torque, power } = runningOrFull(each);
+            const { flow, effort, power } = runningOrFull(each);
             return [
               each.name,
-              ...shown([speed, torque, power]),
-              each.running?.power.known ? shown([each.speed, each.torque, each.power]).join(', ') : '',
+              ...shown([flow, effort, power]),
+              each.running?.power.known ? shown([each.flow, each.effort, each.power]).join(', ') : '',
               each.pull ? showFigure(each.pull, units) : '',
             ];
           }),

@@ -7,6 +7,7 @@ import {
   labelledFigures,
   loadKinds,
   overGuesses,
+  portKinds,
   remedyFor,
   reserveOf,
   type StationFigures,
@@ -64,10 +65,10 @@ export async function check(file: string): Promise<Outcome> {
     notWorkedOut,
     ...(unread ? { unread } : {}),
     cautions,
-    stations: stations.map(({ name, running, ...full }) => ({
-      name,
-      ...(running ? { running: shaft(running, wording) } : {}),
-      ...shaft(full, wording),
+    stations: stations.map((station) => ({
+      name: station.name,
+      ...(station.running ? { running: sides(station, station.running, wording) } : {}),
+      ...sides(station, station, wording),
     })),
     figures: Object.fromEntries([...figures].map(([path, figure]) => [path, plain(figure, wording)])),
     checks: evaluation.checks.map((each) => {
@@ -79,14 +80,15 @@ export async function check(file: string): Promise<Outcome> {
   return { text, json, exit: evaluation.checks.some((each) => each.verdict === 'fails') ? 1 : 0 };
 }
 
-const shaft = ({ speed, torque, power }: Pick<StationFigures, 'speed' | 'torque' | 'power'>, wording: Wording) => ({
-  speed: plain(speed, wording),
-  torque: plain(torque, wording),
+/** By the names that they have at that shaft: `speed` and `torque` where it turns. */
+const sides = ({ is }: StationFigures, { flow, effort, power }: NonNullable<StationFigures['running']>, wording: Wording) => ({
+  [portKinds[is].flow.name]: plain(flow, wording),
+  [portKinds[is].effort.name]: plain(effort, wording),
   power: plain(power, wording),
 });
 
-function stationLine({ name, speed, torque, power, running }: StationFigures): string {
+function stationLine({ name, flow, effort, power, running }: StationFigures): string {
   const told = (figures: readonly Figure[]) => figures.map((figure) => showFigure(figure)).join(', ');
-  const full = told([speed, torque, power]);
-  return running ? `${name}: ${told([running.speed, running.torque, running.power])}; at full load ${full}` : `${name}: at full load ${full}`;
+  const full = told([flow, effort, power]);
+  return running ? `${name}: ${told([running.flow, running.effort, running.power])}; at full load ${full}` : `${name}: at full load ${full}`;
 }

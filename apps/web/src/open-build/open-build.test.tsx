@@ -69,7 +69,7 @@ const open = () => {
   return now;
 };
 const input = (path: string) => placesOf(open().build).find((place) => place.path === path)?.input;
-const roll = () => open().evaluation.lines[0]?.stations.at(-1)?.torque;
+const roll = () => open().evaluation.lines[0]?.stations.at(-1)?.effort;
 
 /** A field as the bench shows it, following the store. */
 function FieldAt({ path }: { path: string }) {
@@ -389,7 +389,7 @@ describe('a visit of a field', () => {
     render(<PowerField />);
     fireEvent.change(screen.getByLabelText('Plate power'), { target: { value: '' } });
     expect(power()).toBeUndefined();
-    expect(open().evaluation.lines[0]?.stations[0]?.torque.known).toBe(false);
+    expect(open().evaluation.lines[0]?.stations[0]?.effort.known).toBe(false);
     act(undone);
     expect(power()?.text).toBe('0.55 kW');
   });

@@ -159,7 +159,8 @@ it('each of what is declared for every line is put out by some line', () => {
         all.some((each) => each?.figures.has(name)),
         name,
       ).toBe(true);
-    for (const name of Object.keys(ofRole[role].checks))
+    // Neighbours that do not fit: all of today's kinds turn shafts. Held in core with kinds made for it, ports.test.ts.
+    for (const name of Object.keys(ofRole[role].checks).filter((each) => each !== 'fits'))
       expect(
         all.some((each) => each?.checks.has(name)),
         name,

@@ -71,6 +71,7 @@ import { forwardInertia } from './dynamics/forward-inertia.js';
 import { gearedStiffness } from './dynamics/geared-stiffness.js';
 import { jamTorque } from './dynamics/jam-torque.js';
 import { kineticEnergy } from './dynamics/kinetic-energy.js';
+import { movingEnergy } from './dynamics/moving-energy.js';
 import { quickestRatio } from './dynamics/quickest-ratio.js';
 import { reflectedInertia } from './dynamics/reflected-inertia.js';
 import { rigidPeak } from './dynamics/rigid-peak.js';
@@ -143,6 +144,8 @@ import { tripCurrent } from './motor/trip-current.js';
 import { voltageDrop } from './motor/voltage-drop.js';
 import { wireArea } from './motor/wire-area.js';
 import { wireDiameter } from './motor/wire-diameter.js';
+import { fluidPower } from './power/fluid-power.js';
+import { pushPower } from './power/push-power.js';
 import { shaftPower } from './power/shaft-power.js';
 import { shaftTorque } from './power/shaft-torque.js';
 import { crankTorque } from './source/crank-torque.js';
@@ -255,6 +258,7 @@ const all = [
   gearedStiffness,
   jamTorque,
   kineticEnergy,
+  movingEnergy,
   quickestRatio,
   reflectedInertia,
   rigidPeak,
@@ -327,6 +331,8 @@ const all = [
   voltageDrop,
   wireArea,
   wireDiameter,
+  fluidPower,
+  pushPower,
   shaftPower,
   shaftTorque,
   crankTorque,

@@ -7,6 +7,7 @@ import type { Sentence } from '../wording/sentence.js';
 import type { Chosen, Fields, InputFigures } from './fields.js';
 import type { Marked } from './marks.js';
 import type { Context, Limit, Outputs } from './outputs.js';
+import type { Effort, Flow, Moved, Port, PortKind, PortsDeclared } from './ports.js';
 import type { Sizing } from './sizing.js';
 import type { Starter } from './starter.js';
 
@@ -47,6 +48,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> exte
   /** Of a source, what its own shaft is called: `motor shaft`. */
   readonly shaft?: string;
   readonly fields: F;
+  /** In what form power comes in and goes out; nothing of either at the ends of a line. */
+  readonly ports: PortsDeclared;
   /** Fields that belong together, by what the group is called; what is in none comes first. */
   readonly groups?: Readonly<Record<string, readonly (keyof F & string)[]>>;
   /**
@@ -72,14 +75,6 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> exte
   readonly upgrade?: Readonly<Record<number, (inputs: Inputs) => Inputs>>;
   /** The element in a few words, from what was typed: `0.55 kW motor`. */
   readonly short: (typed: Typed) => string;
-}
-
-/** A turning shaft as it is handed from one element to the next. */
-export interface Rotary {
-  readonly speed: Figure<'rpm'>;
-  readonly torque: Figure<'N·m'>;
-  /** The highest speed it can reach, unloaded. */
-  readonly top: Figure<'rpm'>;
 }
 
 /** A change a kind offers where a check fails or is close. It is shown only after it has proved itself in a full evaluation. */
@@ -182,17 +177,16 @@ export interface Supply {
 }
 
 /** What a source puts out at its shaft, steadily and for a moment. */
-export interface SourceOutput extends Rotary, Said {
+export interface SourceOutput<Out extends PortKind = 'rotary'> extends Port<Out>, Said {
   /** A person starts and stops it: there is no run-up to work out. */
   readonly byHand?: true;
   readonly curves: Ends<Curve> | null;
   /** Torque at rest. */
-  readonly starting: Figure<'N·m'>;
+  readonly starting: Effort<Out>;
   /** Where it stalls: the most torque at any speed. */
   readonly stall: Limit;
   /** What gets hot while it runs up, `the winding withstands {lasts} of starting current`, and for how long it may; null for a person. */
   readonly heating: { readonly template: string; readonly lasts: Figure<'s'>; readonly source: string } | null;
-  readonly inertia: Figure<'kg·m²'>;
   /** Overhung load that its own bearings support. */
   readonly supports: Figure<'N'>;
   /** What it is in the sense of service factors; undefined while it is not known which kind of motor. */
@@ -250,22 +244,51 @@ export interface Passing {
   readonly isEven: boolean;
 }
 
-/** What a stage makes of speed and torque, before it is known what it has to transmit. */
-export interface StageTransfer {
-  readonly leaving: Rotary;
+/** A stage's relations by their figure doors: whoever walks a line needs to know nothing else of what is between two ports. */
+export interface Across<In extends PortKind = 'rotary', Out extends PortKind = 'rotary'> {
+  /** Flow at the driven port as the stage slips under load; its most, unloaded, where nothing slips. */
+  readonly flowBehind: (flow: Flow<In>) => Flow<Out>;
+  readonly topBehind: (top: Flow<In>) => Flow<Out>;
+  readonly effortBehind: (effort: Effort<In>) => Effort<Out>;
+  /** Effort that it takes at the driving port. */
+  readonly effortBefore: (effort: Effort<Out>) => Effort<In>;
+  /** What moves on one side as the other feels it. */
+  readonly movedBehind: (moved: Moved<In>) => Moved<Out>;
+  readonly movedBefore: (moved: Moved<Out>) => Moved<In>;
+  /** What an effort at the driving port becomes at the tool, by what one at the driven port becomes there. */
+  readonly gainBefore: (behind: Figure<'1'>) => Figure<'1'>;
+  /** The same relations where a stop is felt, with nothing lost. */
+  readonly lossless: {
+    readonly effortBehind: (effort: Effort<In>) => Effort<Out>;
+    readonly gainBefore: (behind: Figure<'1'>) => Figure<'1'>;
+    /** How far its driving port goes on while its driven port does. */
+    readonly travelBefore: (travel: Figure<'rad'>) => Figure<'rad'>;
+    readonly stiffnessBehind: (stiffness: Figure<'N·m/rad'>) => Figure<'N·m/rad'>;
+  };
+}
+
+/** What there is of a stage whatever it transmits: shape, ratio, losses that hang on no load. */
+export interface StageReady<In extends PortKind = 'rotary', Out extends PortKind = 'rotary'> {
   readonly ratio: Figure<'1'>;
   /** Share of the torque that is passed on. */
   readonly efficiency: Figure<'1'>;
   /** Share of the speed that is lost. */
   readonly slip: Figure<'1'>;
+  readonly across: Across<In, Out>;
   /** The door for solvers; null while what it hangs on is not known. */
   readonly passes: (end: End) => Passing | null;
-  /** Of what spins with its driving and with its driven shaft. */
-  readonly inertia: { readonly in: Figure<'kg·m²'>; readonly out: Figure<'kg·m²'> };
+  /** Of what moves with its driving and with its driven port. */
+  readonly moved: { readonly in: Moved<In>; readonly out: Moved<Out> };
   readonly outline: StageOutline;
   /** Direction of the driven shaft from the driving one; left out by what is on one axis. */
   readonly direction?: Figure<'rad'>;
-  readonly under: (duty: Duty) => StageResult;
+}
+
+/** What is at a stage's two ports, at full load and as the work needs it. */
+export interface StageState<In extends PortKind = 'rotary', Out extends PortKind = 'rotary'> {
+  readonly arriving: Port<In>;
+  readonly leaving: Port<Out>;
+  readonly duty: Duty;
 }
 
 /** What comes of a stage under its load. */
@@ -287,8 +310,14 @@ export interface StageResult extends Said {
   readonly pulls: { readonly in: Figure<'N'>; readonly out: Figure<'N'>; readonly aside?: Figure<'rad'> };
 }
 
-export interface StageKind<H extends KindHead<'stage'> = KindHead<'stage'>> extends KindHead<'stage', H['fields']> {
-  readonly transfer: (inputs: InputFigures<H['fields']>, arriving: Rotary, context: Context<H>) => StageTransfer;
+/**
+ * A stage answers in three parts: what it is (`ready`, worked out once for the same inputs), what it passes on in plain numbers (`passes`, for solvers), and what
+ * comes of it under a load (`under`).
+ */
+export interface StageKind<H extends KindHead<'stage'> = KindHead<'stage'>, R extends StageReady = StageReady>
+  extends KindHead<'stage', H['fields']> {
+  readonly ready: (inputs: InputFigures<H['fields']>, context: Context<H>) => R;
+  readonly under: (inputs: InputFigures<H['fields']>, ready: R, state: StageState, context: Context<H>) => StageResult;
   readonly candidates?: (inputs: InputFigures<H['fields']>, typed: Typed) => Candidate[];
 }
 
@@ -308,7 +337,8 @@ export interface WorkDemand extends Said {
   readonly handsClear?: boolean;
   /** Exponent with which the torque grows with speed: 0, 1 or 2. */
   readonly growth: number;
-  readonly inertia: Figure<'kg·m²'>;
+  /** Inertia of the tool. */
+  readonly moved: Figure<'kg·m²'>;
   /** Angle in which a jam stops it. */
   readonly stops: Figure<'rad'>;
   /** Where nothing can jam it, or only what should not be there. */
@@ -323,7 +353,7 @@ export interface WorkKind<H extends KindHead<'work'> = KindHead<'work'>> extends
   /** Speed that the work itself needs, where it has one: it counts where the brief says none. */
   readonly speedNeeded?: (inputs: InputFigures<H['fields']>) => Figure<'rpm'>;
   /** What the tool needs at the speed that reaches it. */
-  readonly demand: (inputs: InputFigures<H['fields']>, arriving: Rotary, context: Context<H>) => WorkDemand;
+  readonly demand: (inputs: InputFigures<H['fields']>, arriving: Port<'rotary'>, context: Context<H>) => WorkDemand;
   readonly candidates?: (inputs: InputFigures<H['fields']>, typed: Typed) => Candidate[];
 }
 

@@ -21,7 +21,7 @@ describe.each(starters.filter(({ id }) => id !== 'blank'))('the starter $id', ({
   it('works out to the tool at once, and what holds on guesses holds by estimate', () => {
     const { lines } = evaluateBuild(build, kinds);
     expect(build.lines[0]?.stages.map(({ kind }) => kind)).toEqual(stages.map(([kind]) => kind));
-    expect(lines[0]?.stations.at(-1)?.torque.known).toBe(true);
+    expect(lines[0]?.stations.at(-1)?.effort.known).toBe(true);
     const carries = lines[0]?.checks[0];
     expect(carries?.margin).not.toBeNull();
     expect(carries?.verdict !== 'holds' || carries.byEstimate).toBe(true);

@@ -8,7 +8,7 @@ import { say, sayAll, wordingFor } from '../wording/wording.js';
 import type { Evaluation } from './evaluate-build.js';
 import { showFigure, sumsOf } from './explain.js';
 import { labelledFigures } from './figure-labels.js';
-import { stationsNamed } from './station-figures.js';
+import { sidesOf, stationsNamed } from './station-figures.js';
 import { unreadIn } from './unread.js';
 
 /** A cell of a table: a bar or a line break would end it. */
@@ -28,6 +28,7 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
     const text = field.is === 'choice' ? (field.options[input.text] ?? input.text) : input.text;
     return [[field.label, called(build, path), text, input.how, input.note ?? '']];
   });
+  const [flow, effort] = sidesOf(stations);
   const sources = [...new Set(evaluation.checks.map((check) => check.source))];
   const sections = [
     [`# ${build.name}`],
@@ -35,10 +36,12 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
     [evaluation.says, evaluation.jam, unreadIn(build), evaluation.notWorkedOut].map((said) => sayAll(said, wording)).filter(Boolean),
     ['## At each shaft'],
     table(
-      ['shaft', 'speed', 'torque', 'power', 'at full load: speed', 'torque', 'power'],
-      stations.map(({ name, running, speed, torque, power }) => [
+      ['shaft', flow, effort, 'power', `at full load: ${flow}`, effort, 'power'],
+      stations.map(({ name, running, ...full }) => [
         name,
-        ...[running?.speed, running?.torque, running?.power, speed, torque, power].map((figure) => (figure ? showFigure(figure, units) : '')),
+        ...[running?.flow, running?.effort, running?.power, full.flow, full.effort, full.power].map((figure) =>
+          figure ? showFigure(figure, units) : '',
+        ),
       ]),
     ),
     ['## Checks, worst first'],

@@ -1,8 +1,8 @@
 import { grownTorque } from '../formulas/work/grown-torque.js';
-import type { End, Passing, ShaftState, StageTransfer } from '../kinds/kind.js';
+import type { End, Passing, ShaftState, StageReady } from '../kinds/kind.js';
 
 /** The stages of a line as one, from the shaft of its source to that of its tool; null while one of them is not known. */
-export function chainOf(transfers: readonly StageTransfer[], end: End): Passing | null {
+export function chainOf(transfers: readonly StageReady[], end: End): Passing | null {
   const stages = transfers.map(({ passes }) => passes(end));
   if (!stages.every((stage) => stage !== null)) return null;
   return {

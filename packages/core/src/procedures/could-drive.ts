@@ -1,5 +1,4 @@
-import { known, scaled } from '../figure/figure.js';
-import type { Rotary } from '../kinds/kind.js';
+import { type Figure, known, scaled } from '../figure/figure.js';
 import type { Kinds } from '../kinds/registry.js';
 import { usuallyPasses } from '../kinds/shared/usual-losses.js';
 import type { Build } from '../machine/build.js';
@@ -15,7 +14,7 @@ const outputs_rpm = [30, 100, 300, 1000] as const;
  * What a source alone could drive: its torque at some speeds after usual losses.
  * @param source its own shaft
  */
-export function couldDrive({ torque, speed }: Pick<Rotary, 'torque' | 'speed'>, noun: string): Sentence | null {
+export function couldDrive({ torque, speed }: { readonly torque: Figure<'N·m'>; readonly speed: Figure<'rpm'> }, noun: string): Sentence | null {
   if (!torque.known || !speed.known) return null;
   const each = outputs_rpm.flatMap((rpm) => {
     const i = speed.value / rpm;

@@ -21,16 +21,16 @@ const value = (figure: Figure | undefined) => (figure as Known).value;
 const figures = ({ lines }: ToldBuild): Figure[] =>
   lines.flatMap((line) => [
     ...[...line.figures.values()].flatMap((own) => [...own.values()]),
-    ...line.stations.flatMap(({ speed, torque, power }) => [speed, torque, power]),
+    ...line.stations.flatMap(({ flow: speed, effort: torque, power }) => [speed, torque, power]),
   ]);
 
 describe('the demo crusher', () => {
   // By hand: T1 = 60·550/(2π·1425) = 3.6857 N·m; i = 250/75; n2 = 1425·0.99/3.3333 = 423.2 rpm; T2 = 3.6857·3.3333·0.96 = 11.794 N·m; v = π·0.075·1425/60 = 5.596 m/s.
   it('has at each shaft what a pocket calculator says', () => {
     const [motor, roll] = evaluate(crusher()).lines[0]?.stations ?? [];
-    expect(value(motor?.torque)).toBeCloseTo(3.6857, 4);
-    expect(value(roll?.speed)).toBeCloseTo(423.2, 1);
-    expect(value(roll?.torque)).toBeCloseTo(11.794, 3);
+    expect(value(motor?.effort)).toBeCloseTo(3.6857, 4);
+    expect(value(roll?.flow)).toBeCloseTo(423.2, 1);
+    expect(value(roll?.effort)).toBeCloseTo(11.794, 3);
     expect(value(evaluate(crusher()).lines[0]?.figures.get('main/belt')?.get('belt-speed'))).toBeCloseTo(5.596, 3);
   });
 
@@ -146,7 +146,7 @@ describe('the demo crusher', () => {
     expect(checks.find((check) => check.id === 'main/belt/check-wrap')?.says).toBe(
       'Wrap on the smaller pulley is not known yet: the pulleys overlap: their radii add up to 163 mm, the centres are 150 mm apart.',
     );
-    expect(lines[0]?.stations.at(-1)?.torque.known).toBe(true);
+    expect(lines[0]?.stations.at(-1)?.effort.known).toBe(true);
   });
 
   // By hand: π × 0.450 m × 1500/60 = 35.34 m/s, at the 1500 rpm that an unloaded motor reaches, not the 1425 of its plate.

@@ -13,7 +13,9 @@ import { couldDrive } from './could-drive.js';
 import { type Need, needOf } from './need.js';
 import { ratioSays } from './need-says.js';
 import { runsAt } from './running.js';
-import { type WalkedLine, walkLine } from './walk-line.js';
+import { turning } from './station-figures.js';
+import { walkLine } from './walk-line.js';
+import type { WalkedLine } from './walked.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
@@ -103,6 +105,8 @@ function keptLine(build: Build, k: number, last: WorkedOut | undefined): Evaluat
 function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): EvaluatedLine {
   const open = openPlacesOf(line);
   const walked = walkLine(line, kinds, build);
+  if (walked.isApart)
+    return { ...walked, name: line.name, verdict: 'fails', says: walked.checks.map((check) => check.says), inJam: [], ledger: walked.checks };
   const ends = fromEitherEnd(build, kinds, line, walked);
   const all = k === 0 ? [...walked.checks, ...wishChecks(build, walked)] : walked.checks;
   // What hangs on a place that is still open is not told one by one: the sentence is about that.
@@ -170,13 +174,13 @@ function fromEitherEnd(build: Build, kinds: Kinds, line: Line, walked: WalkedLin
   const [source] = walked.stations;
   const needed = walked.checks[0]?.needs;
   const none = { says: [], stillOpen: [] };
-  if (!source || !needed) return none;
-  if (isOpen(line.source) || !source.torque.known) {
+  if (!source || !needed || walked.isApart) return none;
+  if (isOpen(line.source) || !source.effort.known) {
     const need = needOf(build, kinds, line, walked);
     return { need, says: need.motor || isOpen(line.source) ? need.says : [], stillOpen: [] };
   }
-  if (source.torque.known && !needed.known)
-    return { ...none, says: [couldDrive(source, kindHead('source', line.source.kind)?.noun ?? 'motor')].flatMap((says) => says ?? []) };
+  if (!needed.known)
+    return { ...none, says: [couldDrive(turning(source), kindHead('source', line.source.kind)?.noun ?? 'motor')].flatMap((says) => says ?? []) };
   const ratio = line.stages.findIndex(isOpen);
   if (ratio < 0) return none;
   const left = ratioSays(walked.figures.get(`${line.id}/${line.stages[ratio]?.id}`)?.get('ratio') as Figure<'1'>);

@@ -9,7 +9,7 @@ import type { Evaluation } from './evaluate-build.js';
 import { limitName } from './jam.js';
 import { jamOutputs, needOutputs, outputsOfRole, stationFigures } from './line-outputs.js';
 import { figuresOfStation } from './station-figures.js';
-import type { WalkedLine } from './walk-line.js';
+import type { WalkedLine } from './walked.js';
 
 /** A figure with all that people call it by. */
 export interface LabelledFigure {
@@ -69,7 +69,7 @@ function ofLine(line: Line, evaluation: Evaluation, k: number): LabelledFigure[]
     figuresOfStation(station).flatMap(([name, figure]) => {
       const path = `${line.id}/${station.id}/${name}`;
       // An element of the same name speaks first.
-      return taken.has(path) ? [] : [labelled(path, figure, station.name, stationFigures[name])];
+      return taken.has(path) ? [] : [labelled(path, figure, station.name, stationFigures(station.is)[name] as FigureOutput)];
     }),
   );
   return [...ofElements, ...ofStations, ...inJam(line, walked), ...ofNeed(line, walked)];

@@ -39,7 +39,7 @@ describe('what could go here', () => {
     const speed = evaluateBuild(
       withStageAdded(slow, 'main', 1, 'gearbox', tried(slow).find(({ kind }) => kind === 'gearbox')?.begins),
       kinds,
-    ).lines[0]?.stations.at(-1)?.speed;
+    ).lines[0]?.stations.at(-1)?.flow;
     expect(speed?.known && speed.value > 90 && speed.value < 110).toBe(true);
     const met = afterTyping(crusher(), { 'wishes/leastSpeed': '400 rpm' });
     expect(ratioNeeded(met, 'main', evaluateBuild(met, kinds))).toBe(2);

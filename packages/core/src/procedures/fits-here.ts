@@ -1,8 +1,9 @@
 import type { Check } from '../checks/check.js';
 import { type Verdict, worstVerdict } from '../checks/verdict.js';
 import type { Figure } from '../figure/figure.js';
-import { type Kinds, kindHead, kindHeads } from '../kinds/registry.js';
+import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
+import { stagesFitting } from '../machine/neighbours.js';
 import { isOpen } from '../machine/open.js';
 import { withStageAdded } from '../machine/reshape.js';
 import { show, type UnitHabit } from '../quantity/show.js';
@@ -27,7 +28,7 @@ const plainRatio = 2;
  * within its bounds already.
  */
 export function ratioNeeded(build: Build, lineId: string, now: Evaluation): number {
-  const speed = now.lines.find(({ id }) => id === lineId)?.stations.at(-1)?.speed;
+  const speed = now.lines.find(({ id }) => id === lineId)?.stations.at(-1)?.flow;
   const { leastSpeed, mostSpeed } = build.wishes ?? {};
   const [least, most] = [leastSpeed?.value, mostSpeed?.value];
   if (!speed?.known || (speed.value >= (least ?? 0) && speed.value <= (most ?? Number.POSITIVE_INFINITY))) return plainRatio;
@@ -35,12 +36,12 @@ export function ratioNeeded(build: Build, lineId: string, now: Evaluation): numb
   return speed.value / Math.sqrt((least ?? most ?? speed.value) * (most ?? least ?? speed.value));
 }
 
-/** Every kind of stage that takes a turning shaft and turns another, tried in a gap of a line with what it would begin with. */
+/** Every kind of stage that fits between its neighbours there, tried in a gap of a line with what it would begin with. */
 export function fitsHere(build: Build, kinds: Kinds, lineId: string, at: number, now: Evaluation, units: UnitHabit = 'metric'): Fitting[] {
   const ratio = ratioNeeded(build, lineId, now);
   const line = build.lines.find(({ id }) => id === lineId);
   const source = (line && kindHead('source', line.source.kind)?.noun) ?? 'source';
-  return kindHeads('stage')
+  return (line ? stagesFitting(line, at) : [])
     .filter((head) => !isOpen(head))
     .map(({ kind, label, begins }) => {
       const entries = begins?.(ratio) ?? {};
@@ -55,8 +56,8 @@ const judged = ({ checks }: Evaluation): Verdict => worstVerdict(checks.filter((
 function changes(before: Evaluation, after: Evaluation, lineId: string, source: string, units: UnitHabit): string {
   const [was, is] = [before, after].map(({ lines }) => lines.find(({ id }) => id === lineId)?.stations.at(-1));
   const said = [
-    difference('speed', was?.speed, is?.speed, units),
-    difference('torque', was?.torque, is?.torque, units),
+    difference('speed', was?.flow, is?.flow, units),
+    difference('torque', was?.effort, is?.effort, units),
     ...turned(before.checks, after.checks, source),
   ];
   const words = said.filter(Boolean).join('; ');

@@ -134,7 +134,7 @@ describe('the demo crusher when it starts', () => {
     expect(check(plate, 'main/source/check-plate')?.says).toBe(
       'The plate contradicts itself: 1.12 kW from 230 V and 3 A would need 162 % efficiency; it would draw at least 4.86 A. By its amps it has 260 to 400 W at the shaft. A peak or a brochure’s power is no shaft power: enter what it runs all day.',
     );
-    expect(plate.lines[0]?.stations.at(-1)?.torque.known).toBe(true);
+    expect(plate.lines[0]?.stations.at(-1)?.effort.known).toBe(true);
     expect(check(typed({ 'main/source/frequency': '60 Hz', 'main/source/poles': '6' }), 'main/source/check-slip')?.verdict).toBe('unknown');
   });
 
@@ -188,7 +188,7 @@ describe('the V-belt', () => {
       known: false,
       because: expect.objectContaining({ template: expect.stringContaining('the belt cannot reach') }),
     });
-    expect(short.lines[0]?.stations.at(-1)?.speed.known).toBe(true);
+    expect(short.lines[0]?.stations.at(-1)?.flow.known).toBe(true);
   });
 
   // By hand: A53 is 53 + 1.3 = 54.3 in = 1379.2 mm at the pitch line; at 420 mm the pulleys need 1368.8, which is short by half of it, 5.2 mm, and by a little more since the spans lean.

@@ -2,16 +2,13 @@ import { type Check, hold, noWorseThanClose } from '../checks/check.js';
 import type { Verdict } from '../checks/verdict.js';
 import { type Figure, fixed, highEnd, lowEnd, type PickRule, picked, unknown } from '../figure/figure.js';
 import { jamTorque } from '../formulas/dynamics/jam-torque.js';
-import { kineticEnergy } from '../formulas/dynamics/kinetic-energy.js';
-import { carriedTorque } from '../formulas/transmission/carried-torque.js';
-import { gearedAngle } from '../formulas/transmission/geared-angle.js';
 import { neededBefore } from '../formulas/transmission/needed-before.js';
 import { torqueAtTool } from '../formulas/transmission/torque-at-tool.js';
-import { torqueGain } from '../formulas/transmission/torque-gain.js';
 import { joined } from '../joined.js';
 import { contextAt } from '../kinds/context.js';
-import type { Rotary, StageTransfer, WorkDemand } from '../kinds/kind.js';
+import type { ShaftState, StageReady, WorkDemand } from '../kinds/kind.js';
 import type { Harm, Limit } from '../kinds/outputs.js';
+import { energyAt, type Port } from '../kinds/ports.js';
 import { remembering } from '../remembering.js';
 import type { Sentence } from '../wording/sentence.js';
 import { neverJams, weakestPart, whatFailsFirst } from './jam-says.js';
@@ -144,9 +141,9 @@ function prepare(machine: Jammed, all: readonly Placed[]): Prepared {
   const wheels = wheelsOf(machine);
   const angles: Figure<'rad'>[] = [demand.stops];
   const ratios: Figure<'1'>[] = [atTheTool];
-  for (const { ratio } of [...transfers].reverse()) {
-    angles.unshift(gearedAngle({ phi: angles[0] as Figure<'rad'>, i: ratio }));
-    ratios.unshift(torqueGain({ i: ratio, k: atTheTool, G_2: ratios[0] as Figure<'1'> }));
+  for (const { across } of transfers.toReversed()) {
+    angles.unshift(across.lossless.travelBefore(angles[0] as Figure<'rad'>));
+    ratios.unshift(across.lossless.gainBefore(ratios[0] as Figure<'1'>));
   }
   const firstBehind = (place: number) => {
     const first = wheels.along.findIndex((each) => each > place);
@@ -163,14 +160,14 @@ function prepare(machine: Jammed, all: readonly Placed[]): Prepared {
 function wheelsOf({ transfers, results, output, at }: Jammed): Wheels {
   const ways = waysToTheTool({ transfers, results });
   const all = [
-    { J: output.inertia, shaft: 0, along: 0, way: ways.arriving[0] },
-    ...joined(transfers, ({ inertia }, k) => [
-      { J: inertia.in, shaft: k, along: k + 0.3, way: ways.leaving[k] },
-      { J: inertia.out, shaft: k + 1, along: k + 0.7, way: ways.arriving[k + 1] },
+    { J: output.moved, shaft: 0, along: 0, way: ways.arriving[0] },
+    ...joined(transfers, ({ moved }, k) => [
+      { J: moved.in, shaft: k, along: k + 0.3, way: ways.leaving[k] },
+      { J: moved.out, shaft: k + 1, along: k + 0.7, way: ways.arriving[k + 1] },
     ]),
   ];
   const wheels = all.filter(({ J }) => !(J.known && highEnd(J) === 0));
-  const energy = wheels.map(({ J, shaft }) => kineticEnergy({ J, n: (at[shaft] as Rotary).speed }));
+  const energy = wheels.map(({ J, shaft }) => energyAt(at[shaft] as Port<'rotary'>, J));
   const peak = wheels.map(({ shaft, way }, k) => peakAtTool(energy[k] as Figure<'J'>, way as Figure<'N·m/rad'>, transfers.slice(shaft)));
   return {
     along: wheels.map((wheel) => wheel.along),
@@ -194,7 +191,7 @@ function sums<T>(of: readonly T[], value: (each: T) => number): number[] {
 }
 
 /** A fuse's torque as each shaft feels it: forward with power flowing to the tool, backward since nothing more can pass the earlier one. */
-function followed(fuse: Placed, first: number, transfers: readonly StageTransfer[]): Fuse {
+function followed(fuse: Placed, first: number, transfers: readonly StageReady[]): Fuse {
   const { torque } = fuse.limit;
   const on: (Figure<'N·m'> | null)[] = [];
   for (let k = 0; k <= transfers.length; k++) on.push(k === fuse.shaft ? torque : null);
@@ -203,36 +200,34 @@ function followed(fuse: Placed, first: number, transfers: readonly StageTransfer
     if (found) return found;
     const forward = shaft > fuse.shaft;
     const next = onShaft(forward ? shaft - 1 : shaft + 1);
-    const { ratio, efficiency } = transfers[forward ? shaft - 1 : shaft] as StageTransfer;
-    const there = forward ? carriedTorque({ T1: next, i: ratio, k: efficiency }) : neededBefore({ T_2: next, i: ratio, k: efficiency });
+    const { across } = transfers[forward ? shaft - 1 : shaft] as StageReady;
+    const there = forward ? across.effortBehind(next) : across.effortBefore(next);
     on[shaft] = there;
     return there;
   };
   const low = [torque.known ? lowEnd(torque) : Number.NaN];
   const high = [torque.known ? highEnd(torque) : Number.NaN];
-  for (const { ratio, efficiency } of transfers.slice(fuse.shaft)) {
-    const sure = ratio.known && efficiency.known;
-    low.push(sure ? carriedTorque.compute({ T1: low.at(-1) as number, i: lowEnd(ratio), k: lowEnd(efficiency) }) : Number.NaN);
-    high.push(sure ? carriedTorque.compute({ T1: high.at(-1) as number, i: highEnd(ratio), k: highEnd(efficiency) }) : Number.NaN);
+  for (const { passes } of transfers.slice(fuse.shaft)) {
+    low.push(effortOf(passes('heaviest')?.forward({ flow: 0, effort: low.at(-1) as number })));
+    high.push(effortOf(passes('lightest')?.forward({ flow: 0, effort: high.at(-1) as number })));
   }
-  for (let k = fuse.shaft - 1; k >= 0; k--) {
-    const { ratio, efficiency } = transfers[k] as StageTransfer;
-    const sure = ratio.known && efficiency.known;
-    low.unshift(sure ? neededBefore.compute({ T_2: low[0] as number, i: highEnd(ratio), k: highEnd(efficiency) }) : Number.NaN);
-    high.unshift(sure ? neededBefore.compute({ T_2: high[0] as number, i: lowEnd(ratio), k: lowEnd(efficiency) }) : Number.NaN);
+  for (const { passes } of transfers.slice(0, fuse.shaft).toReversed()) {
+    low.unshift(effortOf(passes('lightest')?.backward({ flow: 0, effort: low[0] as number })));
+    high.unshift(effortOf(passes('heaviest')?.backward({ flow: 0, effort: high[0] as number })));
   }
   return { fuse, first, low, high, onShaft };
 }
 
+const effortOf = (state: ShaftState | undefined): number => state?.effort ?? Number.NaN;
+
 const atTheTool = fixed('1', 1, 'Definition: at the tool itself');
 
 /** What a torque on each shaft has become at the tool. */
-function gainsOf(transfers: readonly StageTransfer[]): readonly Figure<'1'>[] {
+function gainsOf(transfers: readonly StageReady[]): readonly Figure<'1'>[] {
   let G_2: Figure<'1'> = atTheTool;
   const backward: Figure<'1'>[] = [atTheTool];
-  for (let k = transfers.length - 1; k >= 0; k--) {
-    const { ratio, efficiency } = transfers[k] as StageTransfer;
-    G_2 = torqueGain({ i: ratio, k: efficiency, G_2 });
+  for (const { across } of transfers.toReversed()) {
+    G_2 = across.gainBefore(G_2);
     backward.push(G_2);
   }
   return backward.reverse();

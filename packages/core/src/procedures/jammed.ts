@@ -1,8 +1,9 @@
 import type { Check } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
 import type { OwnFigures } from '../kinds/context.js';
-import type { Rotary, SourceOutput, StageResult, StageTransfer, WorkDemand } from '../kinds/kind.js';
+import type { SourceOutput, StageReady, StageResult, WorkDemand } from '../kinds/kind.js';
 import type { Limit } from '../kinds/outputs.js';
+import type { Port } from '../kinds/ports.js';
 
 /** A line whose tool is stopped. */
 export interface Jammed {
@@ -10,11 +11,11 @@ export interface Jammed {
   readonly tool: string;
   readonly noun: string;
   readonly output: SourceOutput;
-  readonly transfers: readonly StageTransfer[];
+  readonly transfers: readonly StageReady[];
   readonly results: readonly StageResult[];
   readonly demand: WorkDemand;
   /** Shafts from source to tool, and what they are called. */
-  readonly at: readonly Rotary[];
+  readonly at: readonly Port<'rotary'>[];
   readonly shafts: readonly string[];
   /** Path and figures of the jam itself. */
   readonly path: string;

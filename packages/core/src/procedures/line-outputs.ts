@@ -2,17 +2,24 @@ import { keySource } from '../catalog/hubs.js';
 import type { CheckOutput } from '../checks/check-output.js';
 import type { FigureOutputs, Outputs } from '../kinds/outputs.js';
 import { figure } from '../kinds/outputs.js';
+import { type PortKind, portKinds } from '../kinds/ports.js';
 
-/** What is told of every shaft. */
-export const stationFigures = {
-  'running-speed': figure('Speed', 'speed', 'At the shaft', { key: true }),
-  'running-torque': figure('Torque', 'torque', 'At the shaft', { key: true }),
-  'running-power': figure('Power', 'power', 'At the shaft', { key: true }),
-  speed: figure('Speed at full load', 'speed', 'At the shaft', { key: true }),
-  torque: figure('Torque at full load', 'torque', 'At the shaft', { key: true }),
-  power: figure('Power at full load', 'power', 'At the shaft', { key: true }),
-  pull: figure('Pull', 'force', 'At the shaft', { key: true }),
-} as const satisfies FigureOutputs;
+const key = { key: true } as const;
+
+/** What is told of every shaft, and of whatever else power is handed on by. */
+export function stationFigures(is: PortKind): FigureOutputs {
+  const { flow, effort } = portKinds[is];
+  const group = is === 'rotary' ? 'At the shaft' : 'At the rod or pipe';
+  return {
+    [`running-${flow.name}`]: figure(flow.label, flow.quantity, group, key),
+    [`running-${effort.name}`]: figure(effort.label, effort.quantity, group, key),
+    'running-power': figure('Power', 'power', group, key),
+    [flow.name]: figure(`${flow.label} at full load`, flow.quantity, group, key),
+    [effort.name]: figure(`${effort.label} at full load`, effort.quantity, group, key),
+    power: figure('Power at full load', 'power', group, key),
+    pull: figure('Pull', 'force', group, key),
+  };
+}
 
 const startSource = 'Surplus of the source’s torque over the load at every speed from rest (closed form); Kloss’s curve, start by kind of motor';
 
@@ -91,6 +98,15 @@ const wear = {
   },
 } as const satisfies CheckOutput;
 
+/** An element that its neighbour cannot drive. */
+const fits = {
+  subject: 'whether what is before it can drive it',
+  source: 'Definition: a shaft turns, a ram is pushed by oil, a rod is pushed along',
+  says: '{says}',
+} as const satisfies CheckOutput;
+
+export const fitOutputs = { figures: {}, checks: { fits }, limits: {} } as const satisfies Outputs;
+
 /** What is worked out of any stage, beside what its kind puts out. */
 export const stageOutputs = {
   figures: {
@@ -100,6 +116,7 @@ export const stageOutputs = {
     'lost-to-slip': figure('Power lost to slip at full load', 'power', 'Losses', { aside: true }),
   },
   checks: {
+    fits,
     'driver-wear': wear,
     'driven-wear': wear,
     overhung: {
@@ -118,6 +135,7 @@ export const workOutputs = {
     'stalls-at-tool': figure('Torque at which it stalls', 'torque', 'At work', { aside: true }),
   },
   checks: {
+    fits,
     carries: {
       subject: 'whether the {source} is strong enough',
       source: 'Torque that arrives against torque needed; close below 20 % reserve (Hobrek’s threshold)',
@@ -206,4 +224,13 @@ export const outputsOfRole = {
 } as const satisfies Record<string, Outputs>;
 
 /** All that is declared of lines, whatever is in them: for the reference, and for who reads every word. */
-export const outputsOfLines = { stationFigures, sourceOutputs, stageOutputs, workOutputs, jamOutputs, needOutputs, jamCheck, hangsSays } as const;
+export const outputsOfLines = {
+  stationFigures: stationFigures('rotary'),
+  sourceOutputs,
+  stageOutputs,
+  workOutputs,
+  jamOutputs,
+  needOutputs,
+  jamCheck,
+  hangsSays,
+} as const;

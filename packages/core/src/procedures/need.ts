@@ -7,8 +7,9 @@ import { neededBefore } from '../formulas/transmission/needed-before.js';
 import { torqueAtTool } from '../formulas/transmission/torque-at-tool.js';
 import { torqueGain } from '../formulas/transmission/torque-gain.js';
 import { contextAt, type OwnFigures } from '../kinds/context.js';
-import type { FeedKind, Rotary, StageKind, WorkDemand, WorkKind } from '../kinds/kind.js';
+import type { FeedKind, StageKind, WorkDemand, WorkKind } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
+import type { Port } from '../kinds/ports.js';
 import { type Kinds, kindHead, kindKey } from '../kinds/registry.js';
 import { serviceFactor } from '../kinds/shared/service-factor.js';
 import { perStage, usuallyPasses } from '../kinds/shared/usual-losses.js';
@@ -33,7 +34,10 @@ import {
 } from './motor-class.js';
 import { type Needed, needSays, type Said } from './need-says.js';
 import { ratioLeft, speedNeeded, usualMotor } from './open-places.js';
-import { openElement, supplyOf, type WalkedLine, walkLine } from './walk-line.js';
+import { openElement } from './opened.js';
+import { turning as turns } from './station-figures.js';
+import { supplyOf, walkLine } from './walk-line.js';
+import type { WalkedLine } from './walked.js';
 
 /** What the work needs of a motor, worked out backwards from the tool. */
 export interface Need extends Needed, Said {}
@@ -50,18 +54,19 @@ export function needOf(build: Build, kinds: Kinds, line: Line = lineOf(build, nu
   const kind = work.kind as WorkKind;
   const feed = opened[0] as (typeof opened)[number];
   const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(build.supply), contextAt(feed.path, feed.kind, new Map()));
-  const arrives = walked.stations.at(-1)?.speed ?? unknown('rpm', []);
+  const last = walked.stations.at(-1);
+  const arrives = last ? turns(last).speed : unknown('rpm', []);
   const needed = speedNeeded(build.wishes, kind, work.inputs);
   // What comes of a usual motor through the stages says nothing of how fast the tool should turn.
   const isSaid = arrives.known && !line.stages.some(isOpen) && (needed.aim.known || !isOpen(line.source));
   const speed = note('speed', isSaid ? arrives : needed.aim);
-  const turning: Rotary = { speed, torque: unknown('N·m', []), top: speed };
+  const turning: Port<'rotary'> = { is: 'rotary', flow: speed, effort: unknown('N·m', []), top: speed, moved: unknown('kg·m²', []) };
   const demand = kind.demand(work.inputs, turning, contextAt(work.path, kind, new Map()));
   const torque = note('torque', demand.steady);
   const power = note('power', shaftPower({ T: torque, n: speed }));
 
   const chosen = opened.filter(({ kind: each }) => each.role === 'stage' && !isOpen(each));
-  const stages = chosen.map(({ kind: stage, path, inputs }) => (stage as StageKind).transfer(inputs, turning, contextAt(path, stage, new Map())));
+  const stages = chosen.map(({ kind: stage, path, inputs }) => (stage as StageKind).ready(inputs, contextAt(path, stage, new Map())));
   const hasStages = stages.length > 0 && !line.stages.some(isOpen);
   const geared = stages.reduce<number | null>((i, stage) => (i !== null && stage.ratio.known ? i * stage.ratio.value : null), 1);
   const shaft = scaled(speed, hasStages ? (geared ?? 1) : 1, 'Through the stages');

@@ -2,7 +2,7 @@ import { type Figure, fixed, flag, highEnd, known, lowEnd, scaled, unknown } fro
 import { defineProcedure, solve } from '../figure/formula.js';
 import { contextAt } from '../kinds/context.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
-import type { Kind, Rotary, StageKind, WorkKind } from '../kinds/kind.js';
+import type { Kind, StageKind, WorkKind } from '../kinds/kind.js';
 import type { Build } from '../machine/build.js';
 import { entryFigure } from '../machine/entry-figure.js';
 import { isOpen } from '../machine/open.js';
@@ -107,11 +107,10 @@ export function fillOpen(opened: readonly Opened[], wishes: Build['wishes'], fre
   if (!opened.some(({ kind }) => isOpen(kind))) return null;
   const [source, work, stages] = [opened[1] as Opened, opened.at(-1) as Opened, opened.slice(2, -1)];
   const { aim } = speedNeeded(wishes, work.kind as WorkKind, work.inputs);
-  const turning: Rotary = { speed: aim, torque: unknown('N·m', []), top: aim };
   const isLeft = ({ kind, inputs }: Opened) => isOpen(kind) && !entered(inputs, 'ratio');
   const there = stages
     .filter((stage) => !isLeft(stage))
-    .map(({ kind, inputs, path }) => (kind as StageKind).transfer(inputs, turning, contextAt(path, kind, new Map())).ratio);
+    .map(({ kind, inputs, path }) => (kind as StageKind).ready(inputs, contextAt(path, kind, new Map())).ratio);
   const left = stages.length - there.length;
   const before = left > 0 ? aim : there.reduce<Figure<'rpm'>>((n, i) => (i.known ? scaled(n, i.value, 'Through the stages') : n), aim);
   const usual = usualMotor(before, frequency).speed;

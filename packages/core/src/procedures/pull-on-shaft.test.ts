@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { type Figure, fixed, type Known, known, unknown } from '../figure/figure.js';
-import type { StageResult, StageTransfer } from '../kinds/kind.js';
+import type { StageReady, StageResult } from '../kinds/kind.js';
 import { pullOnShaft } from './pull-on-shaft.js';
 
 const force = (value: number): Known<'N'> => fixed('N', value, 'given');
@@ -8,7 +8,7 @@ const force = (value: number): Known<'N'> => fixed('N', value, 'given');
 const entered = (degrees: number): Known<'rad'> => known('rad', (degrees * Math.PI) / 180, { by: 'given', field: 'main/belt/angle' });
 const level = fixed('rad', 0, 'drawn level while nothing is entered');
 const held = (into: number, out: number): StageResult => ({ pulls: { in: force(into), out: force(out) } }) as unknown as StageResult;
-const passing = (direction?: Figure<'rad'>): StageTransfer => (direction ? { direction } : {}) as unknown as StageTransfer;
+const passing = (direction?: Figure<'rad'>): StageReady => (direction ? { direction } : {}) as unknown as StageReady;
 const value = (pull: Figure<'N'> | null) => (pull?.known ? pull.value : pull);
 
 it('beside a stage on one axis, which pulls nothing, is the pull of the belt alone', () => {

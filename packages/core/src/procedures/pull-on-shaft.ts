@@ -1,7 +1,7 @@
 import { type Figure, fixed, picked } from '../figure/figure.js';
 import { angleBetweenPulls } from '../formulas/transmission/angle-between-pulls.js';
 import { resultantPull } from '../formulas/transmission/resultant-pull.js';
-import type { StageResult, StageTransfer } from '../kinds/kind.js';
+import type { StageReady, StageResult } from '../kinds/kind.js';
 
 const along = fixed('rad', 0, 'Belts and chains pull along the line of centres');
 /** Which way round a shaft turns is not in the build. */
@@ -12,7 +12,7 @@ const waysRound = [1, -1].map((way) => fixed('1', way, 'Which way round the shaf
  * which is more than two belts in line leave. Of what acts aside nothing cancels in line: with that the two are always put together.
  * @returns null where nothing pulls
  */
-export function pullOnShaft(k: number, transfers: readonly StageTransfer[], results: readonly StageResult[]): Figure<'N'> | null {
+export function pullOnShaft(k: number, transfers: readonly StageReady[], results: readonly StageResult[]): Figure<'N'> | null {
   const [before, behind] = [results[k - 1]?.pulls, results[k]?.pulls];
   const F_1 = before?.out ?? behind?.in;
   const F_2 = before && behind?.in;

@@ -11,7 +11,7 @@ import { type Sentence, sentence } from '../wording/sentence.js';
 import { phrase, say, type Wording } from '../wording/wording.js';
 import { decidedBy } from './decided-by.js';
 import { type Evaluation, evaluateBuild } from './evaluate-build.js';
-import { openElement } from './walk-line.js';
+import { openElement } from './opened.js';
 
 /** A candidate with the element it would change. */
 interface Offer extends Candidate {
@@ -145,8 +145,8 @@ function prove(offers: readonly Offer[], changed: Build, kinds: Kinds, id: strin
 function costs(after: Evaluation, before: Evaluation): Sentence | string {
   for (const [k, line] of after.lines.entries()) {
     const [tool, was] = [line.stations.at(-1), before.lines[k]?.stations.at(-1)];
-    if (!tool?.speed.known || !was?.speed.known || Math.abs(tool.speed.value / was.speed.value - 1) < 0.03) continue;
-    return sentence('; the {name} then turns {now:likely} instead of {before:likely}', { name: tool.name, now: tool.speed, before: was.speed });
+    if (!tool?.flow.known || !was?.flow.known || Math.abs(tool.flow.value / was.flow.value - 1) < 0.03) continue;
+    return sentence('; the {name} then turns {now:likely} instead of {before:likely}', { name: tool.name, now: tool.flow, before: was.flow });
   }
   return '';
 }

@@ -8,7 +8,7 @@ import { carriedTorque } from '../formulas/transmission/carried-torque.js';
 import { drivenSpeed } from '../formulas/transmission/driven-speed.js';
 import { neededBefore } from '../formulas/transmission/needed-before.js';
 import { contextAt } from '../kinds/context.js';
-import type { Rotary, StageKind, StageTransfer } from '../kinds/kind.js';
+import type { StageKind, StageReady } from '../kinds/kind.js';
 import { kindHeads, loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
@@ -16,7 +16,8 @@ import { withStageAdded } from '../machine/reshape.js';
 import { say, sayAll, wordingFor } from '../wording/wording.js';
 import { chainOf, loadThrough } from './chain.js';
 import { evaluateBuild } from './evaluate-build.js';
-import { openElement, walk } from './walk-line.js';
+import { openElement } from './opened.js';
+import { walk } from './walk-line.js';
 
 const kinds = await loadKinds();
 const folder = new URL('../../../../demo/', import.meta.url);
@@ -40,15 +41,15 @@ describe.each(demos)('%s', (_name, build) => {
     }
     const [, curve] = runningUp.curves;
     const J = value(line.figures.get('main/source')?.get('inertia-at-motor'));
-    const startsEmpty = runningUp.load(value(first?.running?.speed)) < 0.999 * value(first?.running?.torque);
-    const load = startsEmpty ? () => value(first?.running?.torque) : runningUp.load;
+    const startsEmpty = runningUp.load(value(first?.running?.flow)) < 0.999 * value(first?.running?.effort);
+    const load = startsEmpty ? () => value(first?.running?.effort) : runningUp.load;
     const solver = new Solver(1);
     solver.absoluteTolerance = 1e-9;
     solver.relativeTolerance = 1e-9;
     // What is loaded once it runs is followed down from its highest speed, the others up from rest; long enough for either.
     const from = startsEmpty ? curve.top_rpm / rpm : 0;
     const { y } = solver.solve((_t, [omega]) => [(curve.torque((omega as number) * rpm) - load((omega as number) * rpm)) / J], 0, [from], 60);
-    expect((y[0] as number) * rpm).toBeCloseTo(value(first?.running?.speed), 1);
+    expect((y[0] as number) * rpm).toBeCloseTo(value(first?.running?.flow), 1);
   });
 
   it('loses on the way what does not arrive, to a thousandth of a millionth', () => {
@@ -63,7 +64,7 @@ describe.each(demos)('%s', (_name, build) => {
 
   it('is likely between its least and its most', () => {
     for (const { running } of line.stations)
-      for (const figure of running ? [running.speed, running.torque, running.power] : []) {
+      for (const figure of running ? [running.flow, running.effort, running.power] : []) {
         if (!figure.known) continue;
         expect(figure.value).toBeGreaterThanOrEqual(lowEnd(figure));
         expect(figure.value).toBeLessThanOrEqual(highEnd(figure));
@@ -85,12 +86,12 @@ describe('the crusher, by hand', () => {
     const n = 1500 * (1 - s_b * (m - Math.sqrt(m * m - 1)));
     expect(T).toBeCloseTo(2.5, 4);
     expect(n).toBeCloseTo(1447, 0);
-    expect(value(motor?.running?.speed)).toBeCloseTo(n, 3);
-    expect(value(motor?.running?.torque)).toBeCloseTo(2.5, 4);
+    expect(value(motor?.running?.flow)).toBeCloseTo(n, 3);
+    expect(value(motor?.running?.effort)).toBeCloseTo(2.5, 4);
     // 2.5 N·m at 151.5 rad/s; a hundredth of slip less behind the belt, and 8 N·m there.
     expect(value(motor?.running?.power)).toBeCloseTo((2.5 * n) / rpm, 1);
-    expect(value(roll?.running?.speed)).toBeCloseTo((n * 0.99) / (10 / 3), 3);
-    expect(value(roll?.running?.torque)).toBe(8);
+    expect(value(roll?.running?.flow)).toBeCloseTo((n * 0.99) / (10 / 3), 3);
+    expect(value(roll?.running?.effort)).toBe(8);
   });
 
   it('says both where they differ by more than 15 %, and nothing where they do not', () => {
@@ -113,7 +114,7 @@ describe('the crusher, by hand', () => {
     const build = afterTyping(crusher(), typed as Record<string, string>);
     const running = walked(build).walked.stations[0]?.running;
     expect(running).not.toBeNull();
-    for (const figure of [running?.speed, running?.torque, running?.power]) {
+    for (const figure of [running?.flow, running?.effort, running?.power]) {
       expect(figure?.known).toBe(false);
       if (figure?.known) continue;
       const because = figure?.because ?? '';
@@ -126,19 +127,17 @@ describe('the crusher, by hand', () => {
 it('work that grows with the square of its speed takes more where it runs faster, by the affinity laws', () => {
   const { walked: line } = walked(afterTyping(crusher(), { 'main/work/growth': 'square' }));
   const [, roll] = line.stations;
-  const faster = value(roll?.running?.speed) / value(roll?.speed);
+  const faster = value(roll?.running?.flow) / value(roll?.flow);
   expect(faster).toBeGreaterThan(1.01);
-  expect(value(roll?.running?.torque)).toBeCloseTo(8 * faster ** 2, 6);
+  expect(value(roll?.running?.effort)).toBeCloseTo(8 * faster ** 2, 6);
 });
 
-const arriving: Rotary = { speed: fixed('rpm', 1425, ''), torque: fixed('N·m', 3.69, ''), top: fixed('rpm', 1500, '') };
-
 /** A stage of every kind as it begins. */
-const stages: readonly (readonly [string, StageTransfer])[] = kindHeads('stage').map((kind) => {
+const stages: readonly (readonly [string, StageReady])[] = kindHeads('stage').map((kind) => {
   const build = withStageAdded(crusher(), 'main', 1, kind.kind, kind.begins?.(3));
   const placed = elementsOf(build.lines[0] as Build['lines'][number])[3] as ReturnType<typeof elementsOf>[number];
   const { inputs, path } = openElement(placed, kinds);
-  return [kind.kind, (kinds.get(`stage:${kind.kind}`) as StageKind).transfer(inputs, arriving, contextAt(path, kind, new Map()))];
+  return [kind.kind, (kinds.get(`stage:${kind.kind}`) as StageKind).ready(inputs, contextAt(path, kind, new Map()))];
 });
 
 describe.each(stages)('%s in plain numbers', (kind, { passes, ratio, efficiency, slip }) => {
@@ -198,6 +197,6 @@ describe('a chain of stages', () => {
   it('is not known while one of its stages is not', () => {
     const open = stages.find(([, stage]) => !stage.passes('likely'))?.[1];
     expect(open).toBeDefined();
-    expect(chainOf([...known_, open as StageTransfer], 'likely')).toBeNull();
+    expect(chainOf([...known_, open as StageReady], 'likely')).toBeNull();
   });
 });

@@ -4,7 +4,7 @@ import type { Known } from '../figure/figure.js';
 import { loadKinds } from '../kinds/registry.js';
 import { chartRunUp, type RunUp } from './chart-run-up.js';
 import { evaluateBuild } from './evaluate-build.js';
-import type { WalkedLine } from './walk-line.js';
+import type { WalkedLine } from './walked.js';
 
 const kinds = await loadKinds(crusher());
 

@@ -1,11 +1,10 @@
 import type { Check } from '../checks/check.js';
 import { type Figure, fixed, flag, highEnd, type Known, known, lowEnd, picked, scaled, unknown, unseenUnder } from '../figure/figure.js';
 import { defineProcedure, type Procedure } from '../figure/formula.js';
-import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
 import { runDown } from '../formulas/dynamics/run-down.js';
-import { neededBefore } from '../formulas/transmission/needed-before.js';
-import type { Curve, End, Ends, SourceOutput, StageTransfer, WorkDemand } from '../kinds/kind.js';
+import type { Curve, End, Ends, SourceOutput, StageReady, WorkDemand } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
+import { type Port, unitAt } from '../kinds/ports.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { chainOf, loadThrough } from './chain.js';
 import { hangsSays, sourceOutputs } from './line-outputs.js';
@@ -41,7 +40,8 @@ export interface RunningUp {
 
 interface Machine {
   readonly output: SourceOutput;
-  readonly transfers: readonly StageTransfer[];
+  readonly at: readonly Port<'rotary'>[];
+  readonly transfers: readonly StageReady[];
   readonly demand: WorkDemand;
   /** What it needs steadily, as the source feels it. */
   readonly steady: Figure<'N·m'>;
@@ -65,11 +65,11 @@ export function starts(machine: Machine): Started {
   const { note } = context;
   const breakaway = note(
     'breakaway-at-motor',
-    transfers.reduceRight((T, { ratio, efficiency }) => neededBefore({ T_2: T, i: ratio, k: efficiency }), demand.breakaway),
+    transfers.reduceRight((T, { across }) => across.effortBefore(T), demand.breakaway),
   );
   const checks: Check[] = [startsUnder(output, breakaway, context)];
   if (output.byHand) return { checks, runningUp: null, settles: null, cautions: [] };
-  const J = note('inertia-at-motor', inertiaAtSource(output, transfers, demand));
+  const J = note('inertia-at-motor', movedAtSource(machine));
   const cautions = runsDown(machine, J);
   const ends = endsOf(machine);
   const { curves } = output;
@@ -122,9 +122,9 @@ const longRunDown_s = 5;
 /** How long it turns on, empty, when it is switched off at its highest speed; a fan or a pump is slowed by what it moves. */
 function runsDown({ output, demand, steady, context }: Machine, J: Figure<'kg·m²'>): Sentence[] {
   if (demand.stopsItself) return [];
-  const air = scaled(output.torque, ownFan, dragSource);
+  const air = scaled(output.effort, ownFan, dragSource);
   const T_w = demand.growth === 2 ? picked('sum', 'N·m', [air, steady]) : air;
-  const time = context.note('runs-down-in', runDown({ J, n: output.top, T_c: scaled(output.torque, drag, dragSource), T_w }));
+  const time = context.note('runs-down-in', runDown({ J, n: output.top, T_c: scaled(output.effort, drag, dragSource), T_w }));
   if (!time.known || time.value < longRunDown_s) return [];
   return [sentence('switched off and with nothing in it, it may turn on for {time}: wait until it is still before reaching in', { time })];
 }
@@ -146,13 +146,14 @@ function solved<U extends 'rpm' | 's'>(
   return known(unit, likely, { by: 'solved', id, from }, [Math.min(a, likely, b), Math.max(a, likely, b)], flags);
 }
 
-/** Inertia of everything that spins, as the source feels it. */
-function inertiaAtSource(output: SourceOutput, transfers: readonly StageTransfer[], demand: WorkDemand): Figure<'kg·m²'> {
+/** Inertia of everything that moves, as the source feels it. */
+function movedAtSource({ output, at, transfers, demand }: Machine): Figure<'kg·m²'> {
+  const sum = (k: number, moved: readonly Figure<'kg·m²'>[]) => picked('sum', unitAt((at[k] as Port<'rotary'>).is, 'moved'), moved);
   const behind = transfers.reduceRight<Figure<'kg·m²'>>(
-    (J, { ratio, inertia }) => picked('sum', 'kg·m²', [inertia.in, reflectedInertia({ J: picked('sum', 'kg·m²', [inertia.out, J]), i: ratio })]),
-    demand.inertia,
+    (J, { across, moved }, k) => sum(k, [moved.in, across.movedBefore(sum(k + 1, [moved.out, J]))]),
+    demand.moved,
   );
-  return picked('sum', 'kg·m²', [output.inertia, behind]);
+  return sum(0, [output.moved, behind]);
 }
 
 /** A pump or a fan with its valve shut takes a third to two thirds of what it takes with it open, at the same speed (common practice, no source). */

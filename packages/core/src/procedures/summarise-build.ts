@@ -40,8 +40,8 @@ export function summariseBuild(build: Build, kinds: Kinds, units: UnitHabit = 'm
     verdict,
     says: sayAll([...says, ...unreadIn(build)], wordingFor(build, units)),
     path: lines.length === 1 ? way : `${line.name}, one of ${lines.length} lines: ${way}`,
-    speed: shown(tool?.speed),
-    torque: shown(tool?.torque),
+    speed: shown(tool?.flow),
+    torque: shown(tool?.effort),
     outlines: walked.outlines.map(({ stock: _, ...drawn }) => drawn),
   };
 }

@@ -1,88 +1,43 @@
 import { type Check, noWorseThanClose } from '../checks/check.js';
-import { type Figure, fixed, flag, known, picked, scaled, unknown } from '../figure/figure.js';
-import { forwardInertia } from '../formulas/dynamics/forward-inertia.js';
-import { reflectedInertia } from '../formulas/dynamics/reflected-inertia.js';
-import { shaftPower } from '../formulas/power/shaft-power.js';
-import { carriedTorque } from '../formulas/transmission/carried-torque.js';
+import { type Figure, fixed, picked, scaled } from '../figure/figure.js';
 import { frictionLoss } from '../formulas/transmission/friction-loss.js';
-import { neededBefore } from '../formulas/transmission/needed-before.js';
 import { slipLoss } from '../formulas/transmission/slip-loss.js';
 import { joined, joinedOnce } from '../joined.js';
 import { contextAt, type OwnFigures } from '../kinds/context.js';
-import type { Fields, InputFigures } from '../kinds/fields.js';
-import { unitOf } from '../kinds/fields.js';
 import type {
   DrawnStage,
   FeedKind,
-  Kind,
-  Rotary,
   Said,
   SourceKind,
   SourceOutput,
   StageKind,
   StageOutline,
+  StageReady,
   StageResult,
-  StageTransfer,
   Supply,
   WorkDemand,
   WorkKind,
 } from '../kinds/kind.js';
+import { portsBetween } from '../kinds/neighbours.js';
 import type { Context, Limit } from '../kinds/outputs.js';
-import { type Kinds, kindKey } from '../kinds/registry.js';
+import { type Effort, type Moved, type Port, type PortKind, powerAt, unitAt } from '../kinds/ports.js';
+import type { Kinds } from '../kinds/registry.js';
 import { noSlip } from '../kinds/shared/driven-shaft.js';
 import { serviceFactor } from '../kinds/shared/service-factor.js';
 import type { Build, Element, Line } from '../machine/build.js';
 import { entryFigure } from '../machine/entry-figure.js';
 import { elementsOf } from '../machine/paths.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
-import { type Jam, jam } from './jam.js';
+import { jam } from './jam.js';
 import { sourceOutputs, stageOutputs, workOutputs } from './line-outputs.js';
 import { fillOpen } from './open-places.js';
+import { type Opened, openElement } from './opened.js';
 import { pullOnShaft } from './pull-on-shaft.js';
+import { leave, readyOf } from './ready.js';
 import { type Running, runningAt } from './running.js';
 import { type RunningUp, starts } from './starts.js';
-
-/** Figures at one shaft, under it on the drawing: at full load of the source, and running. */
-export interface StationFigures {
-  readonly id: string;
-  readonly name: string;
-  readonly speed: Figure<'rpm'>;
-  readonly torque: Figure<'N·m'>;
-  readonly power: Figure<'W'>;
-  /** Pull of belts and the like on the shaft, where one is worked out. */
-  readonly pull: Figure<'N'> | null;
-  /** What it does at work; null where there is nothing to tell it by. */
-  readonly running: Running | null;
-}
-
-export interface WalkedLine {
-  readonly id: string;
-  readonly figures: ReadonlyMap<string, ReadonlyMap<string, Figure>>;
-  readonly stations: readonly StationFigures[];
-  /** The first says whether the source is strong enough for the work. */
-  readonly checks: readonly Check[];
-  readonly outlines: readonly DrawnStage[];
-  readonly jam: Jam;
-  readonly cautions: readonly Sentence[];
-  readonly notEntered: readonly string[];
-  readonly notWorkedOut: readonly string[];
-}
-
-/** What an element is opened with: its entries as figures, and where it keeps its own. */
-interface Opened {
-  readonly kind: Kind;
-  readonly path: string;
-  readonly inputs: InputFigures<Fields>;
-  readonly figures: OwnFigures;
-  readonly context: Context;
-}
-
-/** An element with its entries as figures. @throws Error when its kind is not among `kinds`: the caller loads them first */
-export function openElement({ role, path, element }: ReturnType<typeof elementsOf>[number], kinds: Kinds): Pick<Opened, 'kind' | 'path' | 'inputs'> {
-  const kind = kinds.get(kindKey(role, element.kind));
-  if (!kind) throw new Error(`Kind ${element.kind} is not loaded`);
-  return { kind, path, inputs: inputFigures(path, element, kind.fields) };
-}
+import { unfitted } from './unfitted.js';
+import type { StationFigures, WalkedLine } from './walked.js';
 
 /** What of the brief goes into the sums. */
 type Brief = Partial<Pick<Build, 'supply' | 'wishes'>>;
@@ -107,44 +62,52 @@ export function walk(
     figures.set(path, own);
     return { kind, path, inputs, figures: own, context: contextAt(path, kind, own) };
   });
+  const apart = unfitted(line, opened, figures, kinds, ({ kind, path, inputs, figures: own }, k) =>
+    drawn(readyOf({ kind, path, inputs, figures: own }, 'rotary', 'rotary').outline, line.stages[k] as Element),
+  );
+  if (apart) return { walked: apart, runningUp: null };
   const [feed, source, ...others] = opened as [Opened, Opened, ...Opened[]];
   const stages = others.slice(0, -1);
   const work = others.at(-1) as Opened;
   const { noun } = source.kind;
 
   const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(supply), feed.context);
+  const ports = portsBetween(opened.slice(1).map(({ kind }) => kind));
   const open = fillOpen(opened, wishes, fed.frequency);
   const output = (source.kind as SourceKind).output(open?.source ?? source.inputs, fed, source.context);
-  const at: Rotary[] = [output];
-  const filled = open?.stages(output.speed);
-  const transfers = stages.map(({ kind, inputs, context }, k) => {
-    const transfer = (kind as StageKind).transfer(filled?.[k] ?? inputs, at.at(-1) as Rotary, context);
-    at.push(transfer.leaving);
-    return transfer;
+  const at: Port<'rotary'>[] = [output];
+  const filled = open?.stages(output.flow);
+  const transfers = stages.map((stage, k) => {
+    const ready = readyOf(filled ? { ...stage, inputs: filled[k] as Opened['inputs'] } : stage, ports[k] as PortKind, ports[k + 1] as PortKind);
+    at.push(leave(ready, at.at(-1) as Port<'rotary'>, ports[k + 1] as 'rotary', stage.context));
+    return ready;
   });
-  const demand = (work.kind as WorkKind).demand(work.inputs, at.at(-1) as Rotary, work.context);
-  const neededAt = torquesNeeded(demand.steady, transfers);
-  const breakawayAt = torquesNeeded(demand.breakaway, transfers);
-  const power = neededAt.map((T, k) => shaftPower({ T, n: (at[k] as Rotary).speed }));
+  const demand = (work.kind as WorkKind).demand(work.inputs, at.at(-1) as Port<'rotary'>, work.context);
+  const neededAt = effortsNeeded(demand.steady, transfers);
+  const breakawayAt = effortsNeeded(demand.breakaway, transfers);
+  const power = neededAt.map((effort, k) => powerAt({ is: ports[k] as 'rotary', effort, flow: (at[k] as Port<'rotary'>).flow }));
   const mustLast = mustLastOf(wishes);
-  const results = transfers.map((transfer, k) =>
-    transfer.under({
-      torque: neededAt[k] as Figure<'N·m'>,
+  const results = transfers.map((ready, k) => {
+    const { kind, inputs, context } = stages[k] as Opened;
+    const duty = {
+      torque: neededAt[k] as Effort<'rotary'>,
       power: power[k] as Figure<'W'>,
-      torqueBehind: neededAt[k + 1] as Figure<'N·m'>,
-      breakaway: breakawayAt[k] as Figure<'N·m'>,
-      breakawayBehind: breakawayAt[k + 1] as Figure<'N·m'>,
+      torqueBehind: neededAt[k + 1] as Effort<'rotary'>,
+      breakaway: breakawayAt[k] as Effort<'rotary'>,
+      breakawayBehind: breakawayAt[k + 1] as Effort<'rotary'>,
       shock: demand.shock,
       driver: output.driver,
       mustLast,
-      inertias: () => ({ before: inertiaBefore(output, transfers, k), behind: inertiaBehind(transfers, demand, k) }),
-    }),
-  );
+      inertias: () => ({ before: movedBefore(at, transfers, k), behind: movedBehind(at, transfers, demand, k) }),
+    };
+    const state = { arriving: at[k] as Port<'rotary'>, leaving: at[k + 1] as Port<'rotary'>, duty };
+    return (kind as StageKind).under(filled?.[k] ?? inputs, ready, state, context);
+  });
   const asSource = contextAt(source.path, sourceOutputs, source.figures);
-  const steady = neededAt[0] as Figure<'N·m'>;
-  const toolSpeed = (at.at(-1) as Rotary).speed;
-  const started = starts({ output, transfers, demand, steady, toolSpeed, context: asSource });
-  const running = runningAt({ settles: started.settles, transfers, demand, toolSpeed, neededAt });
+  const steady = neededAt[0] as Effort<'rotary'>;
+  const toolSpeed = (at.at(-1) as Port<'rotary'>).flow;
+  const started = starts({ output, at, transfers, demand, steady, toolSpeed, context: asSource });
+  const running = runningAt({ settles: started.settles, ports, transfers, demand, toolSpeed, neededAt });
   const stations = at.map((shaft, k) => stationOf(line, shaft, k, transfers, results, running?.[k] ?? null));
   for (const [k, transfer] of transfers.entries()) loses(stages[k] as Opened, stations[k] as StationFigures, transfer);
   const last = stations.at(-1) as StationFigures;
@@ -231,43 +194,41 @@ export function supplyOf(supply: Build['supply']): Supply {
   return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), phases, breaker: entry('breaker', 'A') };
 }
 
-/** Inertia of what spins before stage `k`, as its driving shaft feels it. */
-const inertiaBefore = (output: SourceOutput, transfers: readonly StageTransfer[], k: number): Figure<'kg·m²'> =>
-  picked('sum', 'kg·m²', [
-    transfers
-      .slice(0, k)
-      .reduce(
-        (J, { ratio, inertia }) => picked('sum', 'kg·m²', [forwardInertia({ J: picked('sum', 'kg·m²', [J, inertia.in]), i: ratio }), inertia.out]),
-        output.inertia,
-      ),
-    (transfers[k] as StageTransfer).inertia.in,
-  ]);
+const sumOf = (is: PortKind, moved: readonly Moved<'rotary'>[]): Moved<'rotary'> => picked('sum', unitAt(is as 'rotary', 'moved'), moved);
 
-/** Inertia of what spins behind stage `k`, as its driven shaft feels it. */
-const inertiaBehind = (transfers: readonly StageTransfer[], demand: WorkDemand, k: number): Figure<'kg·m²'> =>
-  picked('sum', 'kg·m²', [
-    (transfers[k] as StageTransfer).inertia.out,
-    transfers
-      .slice(k + 1)
-      .reduceRight(
-        (J, { ratio, inertia }) => picked('sum', 'kg·m²', [inertia.in, reflectedInertia({ J: picked('sum', 'kg·m²', [inertia.out, J]), i: ratio })]),
-        demand.inertia,
-      ),
-  ]);
+/** Inertia or mass of what moves before stage `k`, as its driving port feels it. */
+function movedBefore(at: readonly Port<'rotary'>[], transfers: readonly StageReady[], k: number): Moved<'rotary'> {
+  const before = transfers.slice(0, k).reduce(
+    (J, { across, moved }, s) => {
+      const [driving, driven] = [at[s] as Port<'rotary'>, at[s + 1] as Port<'rotary'>];
+      return sumOf(driven.is, [across.movedBehind(sumOf(driving.is, [J, moved.in])), moved.out]);
+    },
+    (at[0] as Port<'rotary'>).moved,
+  );
+  return sumOf((at[k] as Port<'rotary'>).is, [before, (transfers[k] as StageReady).moved.in]);
+}
 
-/** Torque the work needs at each shaft, from the source's to the tool's. */
-function torquesNeeded(steady: Figure<'N·m'>, transfers: readonly StageTransfer[]): Figure<'N·m'>[] {
-  const torques: Figure<'N·m'>[] = [steady];
-  for (const { ratio, efficiency } of [...transfers].reverse())
-    torques.unshift(neededBefore({ T_2: torques[0] as Figure<'N·m'>, i: ratio, k: efficiency }));
-  return torques;
+/** What moves behind stage `k`, as its driven port feels it. */
+function movedBehind(at: readonly Port<'rotary'>[], transfers: readonly StageReady[], demand: WorkDemand, k: number): Moved<'rotary'> {
+  const behind = transfers.slice(k + 1).reduceRight((J, { across, moved }, s) => {
+    const [driving, driven] = [at[k + 1 + s] as Port<'rotary'>, at[k + 2 + s] as Port<'rotary'>];
+    return sumOf(driving.is, [moved.in, across.movedBefore(sumOf(driven.is, [moved.out, J]))]);
+  }, demand.moved);
+  return sumOf((at[k + 1] as Port<'rotary'>).is, [(transfers[k] as StageReady).moved.out, behind]);
+}
+
+/** Effort that the work needs at each port, from the source's to the tool's. */
+function effortsNeeded(steady: Effort<'rotary'>, transfers: readonly StageReady[]): Effort<'rotary'>[] {
+  const efforts = [steady];
+  for (const { across } of transfers.toReversed()) efforts.unshift(across.effortBefore(efforts[0] as Effort<'rotary'>));
+  return efforts;
 }
 
 function stationOf(
   line: Line,
-  { speed, torque }: Rotary,
+  { is, flow, effort }: Port<'rotary'>,
   k: number,
-  transfers: readonly StageTransfer[],
+  transfers: readonly StageReady[],
   results: readonly StageResult[],
   running: Running | null,
 ): StationFigures {
@@ -275,16 +236,17 @@ function stationOf(
   return {
     id: station?.id ?? `s${k}`,
     name: station?.name ?? `shaft ${k + 1}`,
-    speed,
-    torque,
-    power: shaftPower({ T: torque, n: speed }),
+    is,
+    flow,
+    effort,
+    power: powerAt({ is, effort, flow }),
     pull: pullOnShaft(k, transfers, results),
     running,
   };
 }
 
 /** Where the power went: what a stage loses to friction and to slip is what arrives less what leaves. */
-function loses({ path, figures }: Opened, { power: P, running }: StationFigures, { efficiency: k, slip }: StageTransfer): void {
+function loses({ path, figures }: Opened, { power: P, running }: StationFigures, { efficiency: k, slip }: StageReady): void {
   const { note } = contextAt(path, stageOutputs, figures);
   note('lost-to-friction', frictionLoss({ P, k }));
   if (slip !== noSlip) note('lost-to-slip', slipLoss({ P, k, s: slip }));
@@ -293,47 +255,14 @@ function loses({ path, figures }: Opened, { power: P, running }: StationFigures,
   if (slip !== noSlip) note('running-lost-to-slip', slipLoss({ P: running.power, k, s: slip }));
 }
 
-/** The fields of an element: entered, usual where nothing was, or unknown and naming itself; a choice as what was chosen. */
-function inputFigures(path: string, element: Element, fields: Fields): InputFigures<Fields> {
-  const known = entries.get(element.inputs);
-  if (known?.path === path && known.fields === fields) return known.figures;
-  const figures = makeInputs(path, element, fields);
-  entries.set(element.inputs, { path, fields, figures });
-  return figures;
-}
-
-/** Entries never change: an element that nobody touched keeps its figures. */
-const entries = new WeakMap<object, { readonly path: string; readonly fields: Fields; readonly figures: InputFigures<Fields> }>();
-
-function makeInputs(path: string, element: Element, fields: Fields): InputFigures<Fields> {
-  const figures: Record<string, unknown> = {};
-  for (const [name, field] of Object.entries(fields)) {
-    const input = element.inputs[name];
-    const at = `${path}/${name}`;
-    if (field.is === 'choice') {
-      figures[name] = { is: input?.text || field.usual, field: at };
-      continue;
-    }
-    const unit = unitOf(field);
-    if (input?.value !== undefined) figures[name] = entryFigure(input, unit, at);
-    else if (field.usual) {
-      const { value, low, high, source, of } = field.usual;
-      figures[name] = known(unit, value, { by: 'usual', field: at, source }, [low, high], of === 'unseen' && low < high ? flag.unseen : 0);
-    } else {
-      figures[name] = unknown(unit, [at]);
-    }
-  }
-  return figures as InputFigures<Fields>;
-}
-
 /** Whether what arrives at the tool's shaft is what the work needs. */
-function strongEnough({ path, figures }: Opened, source: string, { torque, name }: StationFigures, needed: Figure<'N·m'>): Check {
-  return contextAt(path, workOutputs, figures).check('carries', { has: torque, needs: needed, tells: { source, shaft: name } });
+function strongEnough({ path, figures }: Opened, source: string, { effort, name }: StationFigures, needed: Figure<'N·m'>): Check {
+  return contextAt(path, workOutputs, figures).check('carries', { has: effort as Effort<'rotary'>, needs: needed, tells: { source, shaft: name } });
 }
 
 /** Torque of the stalled source as the tool feels it. */
-const stalledAtTool = ({ stall }: SourceOutput, transfers: readonly StageTransfer[]): Figure<'N·m'> =>
-  transfers.reduce<Figure<'N·m'>>((T1, { ratio: i, efficiency: k }) => carriedTorque({ T1, i, k }), stall.torque);
+const stalledAtTool = ({ stall }: SourceOutput, transfers: readonly StageReady[]): Effort<'rotary'> =>
+  transfers.reduce<Effort<'rotary'>>((effort, { across }) => across.effortBehind(effort), stall.torque);
 
 /** Whether the source gets over what the work takes for a moment. What spins helps it, so that it is close at worst. */
 function peaks({ path, figures }: Opened, source: string, shaft: string, stalls: Figure<'N·m'>, peak: Figure<'N·m'> | undefined): Check[] {

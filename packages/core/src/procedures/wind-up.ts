@@ -1,22 +1,19 @@
 import { type Figure, fixed, picked, unseen } from '../figure/figure.js';
-import { gearedStiffness } from '../formulas/dynamics/geared-stiffness.js';
 import { rigidPeak } from '../formulas/dynamics/rigid-peak.js';
 import { seriesStiffness } from '../formulas/dynamics/series-stiffness.js';
 import { shaftStiffness } from '../formulas/dynamics/shaft-stiffness.js';
-import { carriedTorque } from '../formulas/transmission/carried-torque.js';
-import type { StageResult, StageTransfer } from '../kinds/kind.js';
+import type { StageReady, StageResult } from '../kinds/kind.js';
 
 const steel = fixed('MPa', 79_300, "Shigley's Mechanical Engineering Design (10e), table A-5: carbon steel");
 const between = fixed('mm', 200, 'Common practice, no source: 0.1 to 0.4 m of shaft between what drives it and what it drives', [100, 400]);
 const rigid = fixed('N·m/rad', 1e9, 'Nothing in between that twists is known of: taken as rigid');
-const lossless = fixed('1', 1, 'Of what twists the way to the stop nothing is taken as lost');
 const boreSource = 'Not looked at: the shafts of small machines are from 8 to 100 mm thick';
 
 type Stiffness = Figure<'N·m/rad'>;
 
 /** What of a line it takes to tell how hard its wheels are to stop. */
 interface Line {
-  readonly transfers: readonly StageTransfer[];
+  readonly transfers: readonly StageReady[];
   readonly results: readonly StageResult[];
 }
 
@@ -53,7 +50,7 @@ export function waysToTheTool(line: Line): Ways {
   for (let s = transfers.length; s >= 0; s--) {
     const stage = transfers[s];
     if (stage) {
-      way = inARow(way && gearedStiffness({ k: way, i: stage.ratio }), results[s]?.stiffness);
+      way = inARow(way && stage.across.lossless.stiffnessBehind(way), results[s]?.stiffness);
       leaving[s] = way ?? rigid;
     }
     way = inARow(way, shaftBetween(s, line));
@@ -63,8 +60,8 @@ export function waysToTheTool(line: Line): Ways {
 }
 
 /** What a wheel would bring at the tool, were it stopped by the twist of its way there alone. */
-export function peakAtTool(E: Figure<'J'>, way: Stiffness, transfers: readonly StageTransfer[]): Figure<'N·m'> {
+export function peakAtTool(E: Figure<'J'>, way: Stiffness, transfers: readonly StageReady[]): Figure<'N·m'> {
   let T: Figure<'N·m'> = rigidPeak({ E, k: way });
-  for (const { ratio } of transfers) T = carriedTorque({ T1: T, i: ratio, k: lossless });
+  for (const { across } of transfers) T = across.lossless.effortBehind(T);
   return T;
 }

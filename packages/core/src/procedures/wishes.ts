@@ -8,7 +8,8 @@ import { wishFields } from '../machine/brief-fields.js';
 import type { Build } from '../machine/build.js';
 import { entryFigure } from '../machine/entry-figure.js';
 import type { Told } from '../wording/sentence.js';
-import type { WalkedLine } from './walk-line.js';
+import { turning } from './station-figures.js';
+import type { WalkedLine } from './walked.js';
 
 type Wish = keyof typeof wishFields;
 
@@ -44,7 +45,7 @@ export function wishChecks(build: Build, line: WalkedLine): Check[] {
   };
   const tool = line.stations.at(-1);
   const across = extentOf(line.outlines);
-  const speed: Figure = tool?.speed ?? unknown('rpm', []);
+  const speed: Figure = tool ? turning(tool).speed : unknown('rpm', []);
   const shaft = tool?.name ?? 'tool shaft';
   const rows: readonly (readonly [wish: keyof typeof wishOutputs, is: Figure])[] = [
     ['leastSpeed', speed],

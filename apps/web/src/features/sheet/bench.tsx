@@ -8,6 +8,8 @@ import {
   type KindHead,
   kindHead,
   kindHeads,
+  kindsFitting,
+  lineOf,
   namesOfElements,
   type Place,
   type Role,
@@ -19,7 +21,7 @@ import { benchExtras } from '../../kinds/registry.js';
 import { Choice } from '../../open-build/choice-field.js';
 import { Field } from '../../open-build/field.js';
 import { FigureText } from '../../open-build/figure-text.js';
-import { useShown, WhenInSight } from '../../open-build/in-sight.js';
+import { useShown, useShownList, WhenInSight } from '../../open-build/in-sight.js';
 import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved } from '../../open-build/open-build.js';
 import { shownEvaluated, shownLine } from '../../open-build/shown-line.js';
 import { useOpenBuild } from '../../open-build/store.js';
@@ -209,9 +211,9 @@ function StillOpen({ path }: { path: string }) {
   );
 }
 
-/** The element's kind, to be changed where there is more than one of its role. */
+/** The element's kind, to be changed where more than one fits between its neighbours. */
 const KindOf = memo(function KindOf({ of, path, kind, label }: { of: Role; path: string; kind: string; label: string }) {
-  const heads = kindHeads(of);
+  const heads = useShownList(({ open }) => (open ? kindsFitting(lineOf(open.build, path.split('/')[0]), path, of) : undefined)) ?? kindHeads(of);
   // The kind of a stage is its heading.
   const look = of === 'stage' ? 'font-head text-lg tracking-wide uppercase' : 'font-text text-sm tracking-normal text-soft normal-case';
   if (heads.length < 2) return <span className={look}>{label}</span>;

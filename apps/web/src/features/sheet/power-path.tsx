@@ -1,4 +1,4 @@
-import { type DrawnStage, elementsOf, figureAt, isOpen, layOut, type Point } from '@hobrek/core';
+import { type DrawnStage, elementsOf, figureAt, isOpen, layOut, type Point, portKinds } from '@hobrek/core';
 import { memo, useMemo, useState } from 'react';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { FigureText } from '../../open-build/figure-text.js';
@@ -176,6 +176,8 @@ interface StationShown {
 const Station = memo(function Station({ path, name, left, element, picked }: StationShown) {
   const pull = useShown(({ open }) => open && figureAt(open.evaluation, `${path}/pull`)?.known === true);
   const runs = useShown(({ open }) => open && figureAt(open.evaluation, `${path}/running-power`)?.known === true);
+  const is = useShown(({ open }) => open && shownEvaluated(open)?.stations.find(({ id }) => path.endsWith(`/${id}`))?.is) ?? 'rotary';
+  const [flow, effort] = [portKinds[is].flow.name, portKinds[is].effort.name];
   const at = runs ? 'running-' : '';
   const isPicked = element !== undefined && element === picked;
   return (
@@ -193,10 +195,10 @@ const Station = memo(function Station({ path, name, left, element, picked }: Sta
         )}
       </h2>
       <p>
-        <FigureText path={`${path}/${at}speed`} name={`speed, ${name}`} size="text-2xl" />
+        <FigureText path={`${path}/${at}${flow}`} name={`${flow}, ${name}`} size="text-2xl" />
       </p>
       <p className="flex flex-wrap gap-x-3">
-        <FigureText path={`${path}/${at}torque`} name={`torque, ${name}`} />
+        <FigureText path={`${path}/${at}${effort}`} name={`${effort}, ${name}`} />
         <FigureText path={`${path}/${at}power`} name={`power, ${name}`} />
         {pull && (
           <span>
@@ -207,7 +209,7 @@ const Station = memo(function Station({ path, name, left, element, picked }: Sta
       {runs ? (
         <p className="flex flex-wrap items-baseline gap-x-2 text-sm text-soft">
           full load
-          {['speed', 'torque', 'power'].map((each) => (
+          {[flow, effort, 'power'].map((each) => (
             <FigureText key={each} path={`${path}/${each}`} name={`${each} at full load, ${name}`} size="text-sm" />
           ))}
         </p>

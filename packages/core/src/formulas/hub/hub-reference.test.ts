@@ -3,6 +3,7 @@ import { proves } from '../../../test/reference.js';
 import { keyAnsi_mm, keyDin, keysDin, setScrews } from '../../catalog/hubs.js';
 import { known, unknown } from '../../figure/figure.js';
 import type { Limit } from '../../kinds/outputs.js';
+import { geared } from '../../kinds/shared/driven-shaft.js';
 import { type Jam, jam, type Rung } from '../../procedures/jam.js';
 import type { Unit } from '../../quantity/quantities.js';
 import { arcOfContact } from '../belt/arc-of-contact.js';
@@ -95,20 +96,19 @@ function jammed(stages: readonly { i: number; eta: number }[], limits: readonly 
         }
       : null;
   };
-  const rotary = { speed: nowhere, torque: unknown('N·m', []), top: nowhere };
+  const rotary = { is: 'rotary', flow: nowhere, effort: unknown('N·m', []), top: nowhere };
   const stall = next(0) as Limit;
   const transfers = stages.map(({ i, eta }) => ({
-    ratio: sure('1', i),
-    efficiency: sure('1', eta),
-    inertia: { in: sure('kg·m²', 0), out: sure('kg·m²', 0) },
+    ...geared(sure('1', i), sure('1', eta)),
+    moved: { in: sure('kg·m²', 0), out: sure('kg·m²', 0) },
   }));
   const results = stages.map((_, k) => ({ steady: next(k), hubs: { in: next(k), out: next(k + 1) }, breaks: next(k), slips: next(k) }));
-  const demand = { slips: next(stages.length), stops: unknown('rad', []), inertia: sure('kg·m²', 0) };
+  const demand = { slips: next(stages.length), stops: unknown('rad', []), moved: sure('kg·m²', 0) };
   expect(waiting).toEqual([]);
   const machine = {
     tool: 'tool',
     noun: 'motor',
-    output: { ...rotary, stall, inertia: sure('kg·m²', 0), stopped: '' },
+    output: { ...rotary, stall, moved: sure('kg·m²', 0), stopped: '' },
     transfers,
     results,
     demand,

@@ -1,11 +1,15 @@
 import { type Figure, fixed, highEnd, type Known, lowEnd } from '../../figure/figure.js';
+import { forwardInertia } from '../../formulas/dynamics/forward-inertia.js';
+import { gearedStiffness } from '../../formulas/dynamics/geared-stiffness.js';
+import { reflectedInertia } from '../../formulas/dynamics/reflected-inertia.js';
 import { carriedTorque } from '../../formulas/transmission/carried-torque.js';
 import { drivenSpeed } from '../../formulas/transmission/driven-speed.js';
 import { drivingSpeed } from '../../formulas/transmission/driving-speed.js';
+import { gearedAngle } from '../../formulas/transmission/geared-angle.js';
 import { neededBefore } from '../../formulas/transmission/needed-before.js';
-import type { End, Passing, Rotary, StageTransfer } from '../kind.js';
+import { torqueGain } from '../../formulas/transmission/torque-gain.js';
+import type { End, Passing, StageReady } from '../kind.js';
 import { type FigureOutputs, figure } from '../outputs.js';
-import type { Declares } from './only.js';
 
 /** What a stage puts out that changes the speed. */
 export const ratioFigure = { ratio: figure('Ratio', 'count', 'Driven shaft', { key: true }) } as const satisfies FigureOutputs;
@@ -19,35 +23,44 @@ export const drivenShaft = {
 
 export const noSlip = fixed('1', 0, 'It does not slip at work');
 
+const lossless = fixed('1', 1, 'Of what is felt on the way to a stop nothing is taken as lost');
+
 /**
- * What every stage makes of what turns its driving shaft, as long as its losses do not hang on the load. Unloaded nothing slips: the highest speed is that of the
- * ratio alone.
+ * What every stage does between two shafts, as long as its losses do not hang on the load. Unloaded nothing slips: the highest speed is that of the ratio alone.
  * @param i turns of the driving shaft for one of the driven shaft
  * @param efficiency share of the torque that is passed on
  * @param slip share of the speed that is lost under load
  */
-export function through(
-  arriving: Rotary,
+export function geared(
   i: Figure<'1'>,
   efficiency: Figure<'1'>,
-  { note }: Declares<typeof drivenShaft>,
   slip: Figure<'1'> = noSlip,
-): Pick<StageTransfer, 'leaving' | 'ratio' | 'efficiency' | 'slip' | 'passes'> {
+): Pick<StageReady, 'ratio' | 'efficiency' | 'slip' | 'across' | 'passes'> {
   return {
-    leaving: {
-      speed: note('speed', drivenSpeed({ n1: arriving.speed, i, s: slip })),
-      torque: note('torque', carriedTorque({ T1: arriving.torque, i, k: efficiency })),
-      top: note('highest-speed', drivenSpeed({ n1: arriving.top, i, s: noSlip })),
-    },
     ratio: i,
     efficiency,
     slip,
+    across: {
+      flowBehind: (n1) => drivenSpeed({ n1, i, s: slip }),
+      topBehind: (n1) => drivenSpeed({ n1, i, s: noSlip }),
+      effortBehind: (T1) => carriedTorque({ T1, i, k: efficiency }),
+      effortBefore: (T_2) => neededBefore({ T_2, i, k: efficiency }),
+      movedBehind: (J) => forwardInertia({ J, i }),
+      movedBefore: (J) => reflectedInertia({ J, i }),
+      gainBefore: (G_2) => torqueGain({ i, k: efficiency, G_2 }),
+      lossless: {
+        effortBehind: (T1) => carriedTorque({ T1, i, k: lossless }),
+        gainBefore: (G_2) => torqueGain({ i, k: lossless, G_2 }),
+        travelBefore: (phi) => gearedAngle({ phi, i }),
+        stiffnessBehind: (k) => gearedStiffness({ k, i }),
+      },
+    },
     passes: (end) => passesWith(i, efficiency, slip, end),
   };
 }
 
 /**
- * The same relations as in `through` and in the walk back from the work, by their number doors.
+ * The same relations by their number doors.
  * @returns null while one of them is not known
  */
 function passesWith(i: Figure<'1'>, efficiency: Figure<'1'>, slip: Figure<'1'>, end: End): Passing | null {

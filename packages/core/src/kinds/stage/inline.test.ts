@@ -116,8 +116,8 @@ describe('a gearbox', () => {
   it('multiplies the torque, divides the speed and warms by what it keeps', () => {
     const box = after('gearbox', { ratio: '5', rating: '100 N·m', gears: 'helical' });
     const tool = box.lines[0]?.stations.at(-1);
-    expect((tool?.torque as Known | undefined)?.value).toBeCloseTo(56.6, 1);
-    expect((tool?.speed as Known | undefined)?.value).toBeCloseTo(84.6, 1);
+    expect((tool?.effort as Known | undefined)?.value).toBeCloseTo(56.6, 1);
+    expect((tool?.flow as Known | undefined)?.value).toBeCloseTo(84.6, 1);
     expect(box.cautions.join(' ')).toContain('needs a brake');
   });
 

@@ -74,6 +74,7 @@ export const mainsHead = {
   v: 2,
   label: 'straight on the mains',
   noun: 'supply',
+  ports: [null, null],
   fields,
   groups: { 'Wall and lead': ['voltage', 'frequency', 'phases', 'length', 'section', 'laid', 'breaker', 'curve'] },
   figures: {

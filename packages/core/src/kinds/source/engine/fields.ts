@@ -90,6 +90,7 @@ export const engineHead = {
   v: 1,
   label: 'small petrol engine',
   noun: 'engine',
+  ports: [null, 'rotary'],
   shaft: 'engine shaft',
   fields,
   ...engineOutputs,

@@ -30,8 +30,9 @@ export const engine: SourceKind<typeof engineHead> = {
     const starting = note('torque-at-rest', slipping ? peak : clutch.is === 'none' ? nothing : unknown('N·m', [clutch.field]));
     const ready = torque.known && peak.known && speed.known && top.known && slipping && engages.known;
     return {
-      speed: note('speed', speed),
-      torque,
+      is: 'rotary',
+      flow: note('speed', speed),
+      effort: torque,
       top,
       curves: ready
         ? [
@@ -44,7 +45,7 @@ export const engine: SourceKind<typeof engineHead> = {
       ...(clutch.is === 'none' ? { unloaded: letsOff.is ? letsOff.is !== 'nothing' : [letsOff.field] } : {}),
       heating: { template: 'the clutch slips {heated} of it, and its lining withstands {lasts}', lasts: lining, source: liningSource },
       stall: limit('stall', { torque: peak, source }),
-      inertia: note('flywheel-inertia', inertia),
+      moved: note('flywheel-inertia', inertia),
       supports: unknown('N', []),
       driver: cylinders.is,
       stopped: '',

@@ -42,6 +42,7 @@ export const handCrankHead = {
   v: 1,
   label: 'hand crank',
   noun: 'crank',
+  ports: [null, 'rotary'],
   shaft: 'crank shaft',
   fields,
   ...handCrankOutputs,

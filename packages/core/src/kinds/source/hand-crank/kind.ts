@@ -16,14 +16,15 @@ export const handCrank: SourceKind<typeof handCrankHead> = {
     const most = note('most-torque', timesRated({ k: lunge, T_n: torque }));
     return {
       byHand: true,
-      speed: note('speed', speed),
-      torque,
+      is: 'rotary',
+      flow: note('speed', speed),
+      effort: torque,
       top: note('highest-speed', fixed('rpm', 120, 'Common practice, no source: nobody cranks faster')),
       curves: null,
       starting: most,
       heating: null,
       stall: limit('stall', { torque: most, source }),
-      inertia: inertia.known ? inertia : noWheel,
+      moved: inertia.known ? inertia : noWheel,
       supports: unknown('N', []),
       driver: 'hand',
       stopped: '',

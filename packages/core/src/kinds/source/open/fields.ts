@@ -18,6 +18,7 @@ export const openSourceHead = {
   v: 1,
   label: 'not chosen yet',
   noun: 'motor',
+  ports: [null, 'any'],
   shaft: 'motor shaft',
   fields,
   ...openSourceOutputs,

@@ -12,14 +12,15 @@ export const openSource: SourceKind<typeof openSourceHead> = {
     const torque: Figure<'N·m'> = unknown('N·m', [path]);
     return {
       byHand: true,
-      speed: note('speed', speed),
-      torque,
+      is: 'rotary',
+      flow: note('speed', speed),
+      effort: torque,
       top: scaled(speed, unloaded, topSource),
       curves: null,
       starting: torque,
       heating: null,
       stall: limit('stall', { torque, source: 'Nothing is chosen yet' }),
-      inertia: unknown('kg·m²', [path]),
+      moved: unknown('kg·m²', [path]),
       supports: unknown('N', []),
       driver: undefined,
       stopped: '',

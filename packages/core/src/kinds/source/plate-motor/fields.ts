@@ -177,6 +177,7 @@ export const plateMotorHead = {
   v: 2,
   label: 'induction motor from its plate',
   noun: 'motor',
+  ports: [null, 'rotary'],
   shaft: 'motor shaft',
   fields,
   groups: {

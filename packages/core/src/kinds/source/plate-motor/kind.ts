@@ -78,7 +78,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
     const flux = fluxOf(onIt, atWork);
     const lasting = note('lasting-torque', lastingTorque(torque, flux, breakdown, like[0] === 'shaded-pole' ? shadedReserve : reserve));
     const speed = onIt.isOtherFrequency
-      ? note('speed-on-wall', speedOnWall({ n_s: synchronous, n_p: ofPlate, n: rated, phi: fluxOf(onIt, onIt.wall) }))
+      ? note('speed-on-wall', turning(speedOnWall({ n_s: synchronous, n_p: ofPlate, n: rated, phi: fluxOf(onIt, onIt.wall) })))
       : rated;
     const lasts = note('withstands-stall', lockedSeconds({ theta_1: warm, theta_2: cooks, k: table('locked'), J: density }));
     const inertia = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : rotorInertia({ u: offBy, P: power, p: poles }));
@@ -99,8 +99,9 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
         : null;
     const wall: Wall = { ...onIt, fed, m, current, flux, speed, ofPlate: { speed: rated, torque }, lasting, capacitor, atWork };
     return {
-      speed,
-      torque: lasting,
+      is: 'rotary',
+      flow: speed,
+      effort: lasting,
       top: note('highest-speed', fastest(speed, synchronous)),
       curves,
       starting,
@@ -111,7 +112,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
       },
       // Pulled down, a starting winding is switched in again: it stalls at the larger of both.
       stall: limit('stall', { torque: note('stall-torque', picked('most', 'N·m', [breakdown, starting])), lasts, source: smallMotorSource }),
-      inertia,
+      moved: inertia,
       supports,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
       stopped: whatStopsAStall(inputs.protector.is, fed, inrush),
@@ -130,6 +131,10 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
   },
   candidates: largerMotors,
 };
+
+/** With so little flux that it lags by more than it turns, a motor does not turn under its rated torque. */
+const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>
+  n.known && lowEnd(n) <= 0 ? unknown('rpm', [], 'at the volts per hertz of this wall the motor is too weak to turn') : n;
 
 const warm = fixed('°C', 75, 'Common practice, no source: a small motor at work is 50 to 100 °C in its winding', [50, 100], flag.estimated);
 const cooks = fixed(

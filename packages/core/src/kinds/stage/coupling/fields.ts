@@ -75,6 +75,7 @@ export const couplingHead = {
   v: 1,
   label: 'coupling',
   noun: 'coupling',
+  ports: ['rotary', 'rotary'],
   fields,
   groups: {
     Alignment: ['offset', 'gap', 'bend'],

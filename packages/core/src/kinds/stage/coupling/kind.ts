@@ -10,10 +10,11 @@ import { jointAngleBySpeed } from '../../../formulas/hub/joint-angle-by-speed.js
 import { spacerAngle } from '../../../formulas/hub/spacer-angle.js';
 import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
 import type { InputFigures } from '../../fields.js';
-import type { Duty, Rotary, StageKind, StageResult } from '../../kind.js';
+import type { Duty, StageKind, StageResult } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { noPull, onOneAxis, straightThrough, weightless } from '../../shared/coaxial.js';
-import { through } from '../../shared/driven-shaft.js';
+import type { Port } from '../../ports.js';
+import { noPull, nothingEntered, onOneAxis, straightThrough } from '../../shared/coaxial.js';
+import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { ratedBetween, rowOf, serviceFactor } from '../../shared/service-factor.js';
 import { couplingHead } from './fields.js';
@@ -39,22 +40,17 @@ const misalignment = {
 /** Two shafts joined on one axis. */
 export const coupling: StageKind<typeof couplingHead> = {
   ...couplingHead,
-  transfer: (inputs, arriving, context) => {
-    const { type } = inputs;
+  ready: ({ type, size }) => {
     const efficiency = type.is ? efficiencies[type.is] : unseen('1', [0.97, 0.99, 1], type.field, anySource);
-    return {
-      ...through(arriving, straightThrough, efficiency, context),
-      inertia: { in: weightless, out: weightless },
-      outline: onOneAxis(inputs.size),
-      under: (duty) => underLoad(inputs, arriving, duty, context),
-    };
+    return { ...geared(straightThrough, efficiency), moved: nothingEntered, outline: onOneAxis(size) };
   },
+  under: (inputs, _ready, { arriving, duty }, context) => underLoad(inputs, arriving, duty, context),
 };
 
 const tearSource = 'Common practice, no source: an elastic part tears at two to three times its rating';
 const tears = fixed('1', 0.4, tearSource, [0.33, 0.5], flag.estimated);
 
-function underLoad(inputs: Inputs, arriving: Rotary, duty: Duty, context: Context<CouplingOutputs>): StageResult {
+function underLoad(inputs: Inputs, arriving: Port<'rotary'>, duty: Duty, context: Context<CouplingOutputs>): StageResult {
   const { torque } = duty;
   const { note, check, limit } = context;
   const { type, rating, offset, gap, bend } = inputs;
@@ -89,7 +85,7 @@ const speedTimesAngle = fixed('1', 18_000, shakeSource, [14_000, 20_000], flag.e
 const mostShake = fixed('1', 1250, shakeSource, [1000, 1500], flag.estimated);
 
 /** One joint alone turns the driven shaft faster and slower, twice a turn: judged at the highest speed that it can reach. */
-function turnsUnevenly({ bend }: Inputs, { speed, top: n }: Rotary, { note, check }: Context<CouplingOutputs>): Check[] {
+function turnsUnevenly({ bend }: Inputs, { flow: speed, top: n }: Port<'rotary'>, { note, check }: Context<CouplingOutputs>): Check[] {
   note('runs-up-to', cardanFastest({ n: speed, beta: bend }));
   note('runs-down-to', cardanSlowest({ n: speed, beta: bend }));
   const may = picked('least', 'rad', [jointAngleBySpeed({ k: speedTimesAngle, n }), jointAngleByShake({ a: mostShake, n })]);
@@ -113,7 +109,12 @@ const orders: Readonly<Record<Driver, readonly number[]>> = {
 const struck: Readonly<Record<number, string>> = { 0.5: 'every other turn', 1: 'once a turn', 1.5: 'three times in two turns', 2: 'twice a turn' };
 
 /** What spins on both sides oscillates against the elastic part: every order of the driver is kept off the speed it runs at, and the nearest is told. */
-function resonates({ stiffness }: Inputs, { speed }: Rotary, { inertias, driver }: Duty, { note, check }: Context<CouplingOutputs>): Check {
+function resonates(
+  { stiffness }: Inputs,
+  { flow: speed }: Port<'rotary'>,
+  { inertias, driver }: Duty,
+  { note, check }: Context<CouplingOutputs>,
+): Check {
   const { before, behind } = inertias();
   const f = note('resonance', twinResonance({ k: stiffness, J_1: spinning(before, 'before'), J_2: spinning(behind, 'behind') }));
   const apart = (n: Figure<'rpm'>) => scaled(n, quarterMore, quarterSource);

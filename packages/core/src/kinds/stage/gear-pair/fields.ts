@@ -75,6 +75,7 @@ export const gearPairHead = {
   v: 2,
   label: 'pair of spur gears',
   noun: 'gears',
+  ports: ['rotary', 'rotary'],
   fields,
   groups: {
     'Shafts: distance, direction': ['apart', 'angle'],

@@ -24,7 +24,7 @@ describe('a pair of gears behind the belt', () => {
   // By hand: 423.2 rpm through 18 to 54 is 141.1; circles of 36 and 108 mm touch at 72.
   it('divides the speed by its teeth and touches at its pitch circles', () => {
     const { line, value } = geared({});
-    const speed = line?.stations.at(-1)?.speed;
+    const speed = line?.stations.at(-1)?.flow;
     expect(speed?.known && speed.value).toBeCloseTo(141.1, 1);
     expect(line?.outlines[1]).toMatchObject({ kind: 'gear-pair', driver: 36, driven: 108, centres: 72 });
     expect(value('pull') / value('tooth-force')).toBeCloseTo(1 / Math.cos((20 * Math.PI) / 180), 9);

@@ -16,9 +16,9 @@ import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
 import { show } from '../../../quantity/show.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { InputFigures } from '../../fields.js';
-import type { Duty, Rotary, StageKind, StageResult } from '../../kind.js';
+import type { StageKind, StageReady, StageResult, StageState } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { through } from '../../shared/driven-shaft.js';
+import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { outlineOf } from '../../shared/outline.js';
 import { rowOf, serviceFactor } from '../../shared/service-factor.js';
@@ -41,27 +41,35 @@ const pushedAside = fixed(
 );
 const slowly = fixed('1', 1, 'In a jam the teeth hardly move');
 
+interface Ready extends StageReady {
+  readonly m: Figure<'mm'>;
+  /** Pitch diameters. */
+  readonly driver: Figure<'mm'>;
+  readonly driven: Figure<'mm'>;
+  readonly centres: Figure<'mm'>;
+}
+
 /** Two spur gears in mesh, in the open, on parallel shafts. */
-export const gearPair: StageKind<typeof gearPairHead> = {
+export const gearPair: StageKind<typeof gearPairHead, Ready> = {
   ...gearPairHead,
-  transfer: (inputs, arriving, context) => {
-    const { note } = context;
+  ready: (inputs, { note }) => {
     const m = inputs.module.known || !inputs.pitch.known ? inputs.module : note('module', moduleFromPitch({ P: inputs.pitch }));
     const driver = note('driver-pitch', gearDiameter({ m, z: inputs.z1 }));
     const driven = note('driven-pitch', gearDiameter({ m, z: inputs.z2 }));
     const centres = note('centres', gearCentres({ m, z_1: inputs.z1, z_2: inputs.z2 }));
-    const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
     return {
-      ...through(arriving, ratio, inputs.efficiency, context),
-      inertia: {
+      ...geared(note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 })), inputs.efficiency),
+      moved: {
         in: note('driver-inertia', toothedInertia(driver, inputs.face, inputs.driverMass)),
         out: note('driven-inertia', toothedInertia(driven, inputs.face, inputs.drivenMass)),
       },
       outline: outlineOf(inputs, driver, driven, centres),
       direction: inputs.angle,
-      under: (duty) => underLoad({ inputs, arriving, duty, context, m, driver, centres }),
+      ...{ m, driver, driven, centres },
     };
   },
+  under: (inputs, { m, driver, driven, centres }, { arriving, duty }, context) =>
+    underLoad({ inputs, arriving, duty, context, m, driver, driven, centres }),
   candidates: ({ face, material }) => [
     ...(face.known
       ? [1.5, 2, 3].map((times) => ({
@@ -75,14 +83,9 @@ export const gearPair: StageKind<typeof gearPairHead> = {
   ],
 };
 
-interface Loaded {
+interface Loaded extends Pick<Ready, 'm' | 'driver' | 'driven' | 'centres'>, Pick<StageState, 'arriving' | 'duty'> {
   readonly inputs: Inputs;
-  readonly arriving: Rotary;
-  readonly duty: Duty;
   readonly context: Context<GearPairOutputs>;
-  readonly m: Figure<'mm'>;
-  readonly driver: Figure<'mm'>;
-  readonly centres: Figure<'mm'>;
 }
 
 /** Form factor of the gear with the fewer teeth: of one material its teeth are the weaker. */
@@ -105,10 +108,10 @@ function strengthOf({ material }: Inputs, what: 'lasts' | 'breaks'): Figure<'MPa
 }
 
 function underLoad(loaded: Loaded): StageResult {
-  const { inputs, arriving, duty, context, m, driver } = loaded;
+  const { inputs, arriving, duty, context, m, driver, driven } = loaded;
   const { note, check, limit } = context;
   const { face: b } = inputs;
-  const v = note('tooth-speed', rimSpeed({ d: driver, n: arriving.speed }));
+  const v = note('tooth-speed', rimSpeed({ d: driver, n: arriving.flow }));
   const Y = note('form-factor', formOf(inputs));
   const K_v = note('velocity-factor', toothVelocityFactor({ v }));
   const W_t = note('tooth-force', toothForce({ T: duty.torque, d: driver }));
@@ -119,7 +122,7 @@ function underLoad(loaded: Loaded): StageResult {
   const lasting = note('lasts-up-to', ratedTorque({ T_r: enduring, f: factor }));
   const breaks = note('breaks-at', toothTorque({ sigma: strengthOf(inputs, 'breaks'), b, m, Y, d: driver, K_v: slowly }));
   const ready = inputs.material.is !== undefined;
-  const hubs = hubFixings(inputs, context, driver, gearDiameter({ m, z: inputs.z2 }));
+  const hubs = hubFixings(inputs, context, driver, driven);
   const bent = stress.known ? sentence(', which bends them with {stress}', { stress }) : '';
   return {
     checks: [

@@ -91,6 +91,7 @@ export const gearboxHead = {
   v: 1,
   label: 'gearbox from its plate',
   noun: 'gearbox',
+  ports: ['rotary', 'rotary'],
   fields,
   groups: { 'Counted in the open box': ['sun', 'ring', 'held', 'steps'], 'Hub fixing, output shaft': hubNames('driven') },
   parts: (typed) => [{ what: 'gearbox', size: sized(typed('ratio') && `${typed('ratio')} to 1`, typed('rating'), typed('gears')), many: 1 }],

@@ -6,10 +6,10 @@ import { planetaryRatio } from '../../../formulas/transmission/planetary-ratio.j
 import { ratedTorque } from '../../../formulas/transmission/rated-torque.js';
 import { type Band, bandAt } from '../../../numeric/band-at.js';
 import type { InputFigures } from '../../fields.js';
-import type { Duty, Rotary, StageKind, StageResult } from '../../kind.js';
+import type { StageKind, StageReady, StageResult, StageState } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { noPull, onOneAxis, weightless } from '../../shared/coaxial.js';
-import { through } from '../../shared/driven-shaft.js';
+import { noPull, nothingEntered, onOneAxis } from '../../shared/coaxial.js';
+import { geared } from '../../shared/driven-shaft.js';
 import { hubFixing } from '../../shared/hub-fixing.js';
 import { ratedBetween, rowOf, serviceFactor } from '../../shared/service-factor.js';
 import { gearboxHead } from './fields.js';
@@ -60,19 +60,15 @@ const breaks = fixed('1', 0.45, breakSource, [0.4, 0.5], flag.estimated);
 /** A gearbox that is taken at its plate's word. */
 export const gearbox: StageKind<typeof gearboxHead> = {
   ...gearboxHead,
-  transfer: (inputs, arriving, context) => {
-    const ratio = context.note('ratio', ratioOf(inputs));
-    const efficiency = context.note('efficiency', efficiencyOf(inputs));
-    return {
-      ...through(arriving, ratio, efficiency, context),
-      inertia: { in: weightless, out: weightless },
-      outline: onOneAxis(inputs.size),
-      under: (duty) => underLoad(inputs, arriving, duty, efficiency, context),
-    };
-  },
+  ready: (inputs, { note }) => ({
+    ...geared(note('ratio', ratioOf(inputs)), note('efficiency', efficiencyOf(inputs))),
+    moved: nothingEntered,
+    outline: onOneAxis(inputs.size),
+  }),
+  under: underLoad,
 };
 
-function underLoad(inputs: Inputs, { speed }: Rotary, duty: Duty, efficiency: Figure<'1'>, context: Context<GearboxOutputs>): StageResult {
+function underLoad(inputs: Inputs, { efficiency }: StageReady, { arriving, duty }: StageState, context: Context<GearboxOutputs>): StageResult {
   const { torqueBehind, power } = duty;
   const { note, check, limit } = context;
   const { rating, gears } = inputs;
@@ -84,7 +80,7 @@ function underLoad(inputs: Inputs, { speed }: Rotary, duty: Duty, efficiency: Fi
   return {
     checks: [
       ratedBetween(check('rating', { has: allowed, needs: torqueBehind, tells: { factor, factorOf: rowOf(duty) } }), duty),
-      ...(inputs.most.known ? [check('speed', { has: inputs.most, needs: speed })] : []),
+      ...(inputs.most.known ? [check('speed', { has: inputs.most, needs: arriving.flow })] : []),
     ],
     slips: null,
     steady: rating.known ? limit('lasts', { torque: allowed, source: ratingSource, isDriven: true }) : null,

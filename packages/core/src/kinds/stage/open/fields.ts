@@ -18,6 +18,7 @@ export const openStageHead = {
   v: 1,
   label: 'not chosen yet',
   noun: 'drive',
+  ports: ['any', 'any'],
   fields,
   ...openStageOutputs,
   parts: () => [],

@@ -1,23 +1,18 @@
 import type { Figure } from '../../../figure/figure.js';
 import type { StageKind, StageOutline, StageResult } from '../../kind.js';
-import { noPull, weightless } from '../../shared/coaxial.js';
-import { through } from '../../shared/driven-shaft.js';
+import { noPull, nothingEntered } from '../../shared/coaxial.js';
+import { geared } from '../../shared/driven-shaft.js';
 import { stagesFor, usuallyPasses } from '../../shared/usual-losses.js';
 import { openStageHead } from './fields.js';
 
 /** A place that is kept for whatever will be between two shafts: it has the ratio that is still needed, and what such stages usually lose. */
 export const openStage: StageKind<typeof openStageHead> = {
   ...openStageHead,
-  transfer: ({ ratio }, arriving, context) => {
-    const i = context.note('ratio', ratio);
-    const efficiency = context.note('efficiency', usuallyPasses(i));
-    return {
-      ...through(arriving, i, efficiency, context),
-      inertia: { in: weightless, out: weightless },
-      outline: suggested(i),
-      under: () => nothingToCheck,
-    };
+  ready: ({ ratio }, { note }) => {
+    const i = note('ratio', ratio);
+    return { ...geared(i, note('efficiency', usuallyPasses(i))), moved: nothingEntered, outline: suggested(i) };
   },
+  under: () => nothingToCheck,
 };
 
 const nothingToCheck: StageResult = { checks: [], slips: null, steady: null, hubs: { in: null, out: null }, pulls: { in: noPull, out: noPull } };

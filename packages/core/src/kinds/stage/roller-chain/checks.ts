@@ -6,8 +6,9 @@ import { chainCentres } from '../../../formulas/chain/chain-centres.js';
 import { gallingSpeed } from '../../../formulas/chain/galling-speed.js';
 import { listed } from '../../../quantity/listed.js';
 import { type Sentence, sentence } from '../../../wording/sentence.js';
-import type { Duty, Rotary } from '../../kind.js';
+import type { Duty } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import type { Port } from '../../ports.js';
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
 import { isShort, lasting, withLife } from '../../shared/life.js';
 import { rowOf } from '../../shared/service-factor.js';
@@ -32,7 +33,7 @@ export const sizesAlike = defineProcedure({
 export interface Loaded {
   readonly inputs: Inputs;
   readonly duty: Duty;
-  readonly arriving: Rotary;
+  readonly arriving: Port<'rotary'>;
   readonly context: Context<RollerChainOutputs>;
   readonly p: Figure<'mm'>;
   readonly driver: Figure<'mm'>;
@@ -53,7 +54,7 @@ const leastWrap = fixed('rad', Math.PI / 2, wrapSource);
 /** What hangs on its shape alone. */
 export function shapeChecks({ inputs, context, p, centres, arriving }: Loaded, { few, many, wrap, links }: Shape): Check[] {
   const { check } = context;
-  const slow = arriving.speed.known && arriving.speed.value < 300;
+  const slow = arriving.flow.known && arriving.flow.value < 300;
   const count = few.known ? few.value : 0;
   const alike = identified(inputs, context);
   return [

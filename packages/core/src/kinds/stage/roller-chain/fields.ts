@@ -110,6 +110,7 @@ export const rollerChainHead = {
   v: 2,
   label: 'roller chain',
   noun: 'roller chain',
+  ports: ['rotary', 'rotary'],
   fields,
   groups: {
     'Length and slot': ['angle', 'links', 'slotIn', 'slotOut', 'strands', 'offset', 'case'],

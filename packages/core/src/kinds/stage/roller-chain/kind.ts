@@ -11,8 +11,8 @@ import { chordalVariation } from '../../../formulas/chain/chordal-variation.js';
 import { sprocketDiameter } from '../../../formulas/chain/sprocket-diameter.js';
 import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
 import { sentence } from '../../../wording/sentence.js';
-import type { Candidate, StageKind, StageResult } from '../../kind.js';
-import { through } from '../../shared/driven-shaft.js';
+import type { Candidate, StageKind, StageReady, StageResult } from '../../kind.js';
+import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { outlineOf } from '../../shared/outline.js';
 import { serviceFactor } from '../../shared/service-factor.js';
@@ -26,30 +26,32 @@ import { centresOf, fewerFirst, type Inputs, pitchOf, sprocketInertia, stockFor,
 const stretchSource = 'Common practice, no source: a roller chain stretches elastically by 0.8 to 2 % until it breaks';
 const stretches = fixed('1', 80, stretchSource, [50, 120], flag.estimated);
 
+type Ready = StageReady & Pick<Loaded, 'p' | 'driver' | 'driven' | 'centres'>;
+
 /** A roller chain on two sprockets. */
-export const rollerChain: StageKind<typeof rollerChainHead> = {
+export const rollerChain: StageKind<typeof rollerChainHead, Ready> = {
   ...rollerChainHead,
-  transfer: (inputs, arriving, context) => {
-    const { note } = context;
+  ready: (inputs, { note }) => {
     const p = pitchOf(inputs);
     const driver = note('driver-pitch', sprocketDiameter({ p, z: inputs.z1 }));
     const driven = note('driven-pitch', sprocketDiameter({ p, z: inputs.z2 }));
     const centres = centresOf(inputs, p, driver, driven);
-    const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
-    const passed = through(arriving, ratio, inputs.efficiency, context);
-    const speed = note('chain-speed', chainSpeed({ p, z: inputs.z1, n: arriving.speed }));
     note('worn-at-ten-links', wornLength(inputs, p));
     if (!inputs.centres.known && centres.known) note('centres', centres);
     return {
-      ...passed,
-      inertia: {
+      ...geared(note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 })), inputs.efficiency),
+      moved: {
         in: note('driver-inertia', sprocketInertia(inputs, driver, inputs.driverMass)),
         out: note('driven-inertia', sprocketInertia(inputs, driven, inputs.drivenMass)),
       },
       outline: outlineOf(inputs, driver, driven, centres, stockFor(inputs, p, centres)),
       direction: inputs.angle,
-      under: (duty) => underLoad({ inputs, duty, arriving, context, p, driver, driven, centres, speed }),
+      ...{ p, driver, driven, centres },
     };
+  },
+  under: (inputs, { p, driver, driven, centres }, { arriving, duty }, context) => {
+    const speed = context.note('chain-speed', chainSpeed({ p, z: inputs.z1, n: arriving.flow }));
+    return underLoad({ inputs, duty, arriving, context, p, driver, driven, centres, speed });
   },
   candidates: (inputs) =>
     [
@@ -104,13 +106,13 @@ function underLoad(loaded: Loaded): StageResult {
   const pull = note('pull', chainPull({ T: duty.torque, d: driver }));
   const K_s = note('service-factor', serviceFactor('chain', duty));
   const design = note('design-power', designPower({ P: duty.power, K_s }));
-  const rating = ratingOf(inputs, p, arriving.speed);
+  const rating = ratingOf(inputs, p, arriving.flow);
   const good = note('good-for', rating.good);
   note('good-for-plates', rating.plates);
   note('good-for-rollers', rating.rollers);
   const Fu = breakingLoad(inputs);
   const breaks = note('breaks-at', chainTorque({ F: Fu, p, z: z1 }));
-  const lasts = note('lasts-up-to', lastingTorque({ P_a: good, K_s, n: arriving.speed }));
+  const lasts = note('lasts-up-to', lastingTorque({ P_a: good, K_s, n: arriving.flow }));
   const [few, many] = fewerFirst(z1, z2);
   const [small, large] = few === z1 ? [driver, driven] : [driven, driver];
   const shape = {

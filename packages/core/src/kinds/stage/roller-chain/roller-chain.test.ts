@@ -22,7 +22,7 @@ describe('the crusher with a chain behind its belt', () => {
   it('carries the torque through both stages, with a shaft between them', () => {
     const stations = typed().lines[0]?.stations ?? [];
     expect(stations.map((station) => station.name)).toEqual(['motor shaft', 'layshaft', 'roll']);
-    const [torque, speed] = [stations[2]?.torque, stations[2]?.speed] as [Known, Known];
+    const [torque, speed] = [stations[2]?.effort, stations[2]?.flow] as [Known, Known];
     expect(torque.value).toBeCloseTo(31.7, 1);
     expect(speed.value).toBeCloseTo(151.15, 1);
   });

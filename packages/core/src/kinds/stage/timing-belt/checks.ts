@@ -4,8 +4,9 @@ import { type Figure, fixed, lowEnd, picked } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { travelForStrain } from '../../../geometry/travel-for-strain.js';
-import type { Duty, Rotary } from '../../kind.js';
+import type { Duty } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import type { Port } from '../../ports.js';
 import { moveFor } from '../../shared/open-belt.js';
 import { rowOf } from '../../shared/service-factor.js';
 import { reaches, roomOutward } from '../../shared/slot.js';
@@ -29,7 +30,7 @@ export const tightensOver = defineProcedure({
 export interface Loaded {
   readonly inputs: Inputs;
   readonly duty: Duty;
-  readonly arriving: Rotary;
+  readonly arriving: Port<'rotary'>;
   readonly context: Context<TimingBeltOutputs>;
   readonly driver: Figure<'mm'>;
   readonly small: Figure<'mm'>;

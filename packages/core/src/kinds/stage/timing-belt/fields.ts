@@ -85,6 +85,7 @@ export const timingBeltHead = {
   v: 2,
   label: 'timing belt',
   noun: 'timing belt',
+  ports: ['rotary', 'rotary'],
   fields,
   groups: {
     'Belt length, motor slot': ['angle', 'belt', 'slotIn', 'slotOut'],

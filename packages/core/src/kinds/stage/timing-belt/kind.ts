@@ -22,9 +22,9 @@ import { timingTension } from '../../../formulas/belt/timing-tension.js';
 import { toneForTension } from '../../../formulas/belt/tone-for-tension.js';
 import { toothRatio } from '../../../formulas/transmission/tooth-ratio.js';
 import { sentence } from '../../../wording/sentence.js';
-import type { Candidate, StageKind, StageResult } from '../../kind.js';
+import type { Candidate, StageKind, StageReady, StageResult } from '../../kind.js';
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
-import { through } from '../../shared/driven-shaft.js';
+import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { beltShape, centresOf, heldTension, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf } from '../../shared/outline.js';
@@ -75,10 +75,12 @@ const tears = fixed('1', 6, tearSource, [4, 8], flag.estimated);
 const stretches = fixed('1', 670, strainSource, [500, 1000], flag.estimated);
 const shreds = fixed('s', 2, 'Common practice, no source: a belt that goes on jumping loses its teeth within seconds', [1, 5], flag.estimated);
 
+type Ready = StageReady & Pick<Loaded, 'driver' | 'small' | 'large' | 'centres' | 'length' | 'wrap'>;
+
 /** A timing belt on two toothed pulleys, open, on parallel shafts. */
-export const timingBelt: StageKind<typeof timingBeltHead> = {
+export const timingBelt: StageKind<typeof timingBeltHead, Ready> = {
   ...timingBeltHead,
-  transfer: (inputs, arriving, context) => {
+  ready: (inputs, context) => {
     const { note } = context;
     const p = pitchOf(inputs);
     const driver = note('driver-pitch', timingDiameter({ p, z: inputs.z1 }));
@@ -92,9 +94,6 @@ export const timingBelt: StageKind<typeof timingBeltHead> = {
     const length = lengthOf(inputs, p);
     if (length.known) note('belt-teeth', teethOf(inputs));
     const centres = centresOf(inputs.centres, driver, driven, length);
-    const ratio = note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 }));
-    const passed = through(arriving, ratio, inputs.efficiency, context);
-    const v = note('belt-speed', rimSpeed({ d: driver, n: arriving.speed }));
     const { small, large, wrap, length: around } = beltShape(inputs, driver, driven, centres, context);
     if (inputs.centres.known)
       note(
@@ -102,15 +101,19 @@ export const timingBelt: StageKind<typeof timingBeltHead> = {
         solve('1', pitchesRound, { L: around, p }, ({ L = 0, p: pitch = 1 }) => L / pitch),
       );
     return {
-      ...passed,
-      inertia: {
+      ...geared(note('ratio', toothRatio({ z_1: inputs.z1, z_2: inputs.z2 })), inputs.efficiency),
+      moved: {
         in: note('driver-inertia', toothedInertia(driver, inputs.width, inputs.driverMass)),
         out: note('driven-inertia', toothedInertia(driven, inputs.width, inputs.drivenMass)),
       },
       outline: outlineOf(inputs, driver, driven, centres, stockFor(inputs, driver, driven, centres)),
       direction: inputs.angle,
-      under: (duty) => underLoad({ inputs, duty, arriving, context, driver, small, large, centres, length, v, wrap }),
+      ...{ driver, small, large, centres, length, wrap },
     };
+  },
+  under: (inputs, { driver, small, large, centres, length, wrap }, { arriving, duty }, context) => {
+    const v = context.note('belt-speed', rimSpeed({ d: driver, n: arriving.flow }));
+    return underLoad({ inputs, duty, arriving, context, driver, small, large, centres, length, v, wrap });
   },
   candidates: ({ profile, width, z1 }): Candidate[] => [
     ...(profile.is && width.known
@@ -194,7 +197,7 @@ function underLoad(shape: Omit<Loaded, 'mesh' | 'rated' | 'atRest'>): StageResul
   const good = note('good-for', timingRating({ F_a, F_c, v }));
   const K_s = note('service-factor', serviceFactor('timing-belt', duty));
   const design = note('design-power', designPower({ P: duty.power, K_s }));
-  const lasts = note('lasts-up-to', lastingTorque({ P_a: good, K_s, n: arriving.speed }));
+  const lasts = note('lasts-up-to', lastingTorque({ P_a: good, K_s, n: arriving.flow }));
   const needed = note('tension-needed', timingTension({ k: halfThePull, F: beltPullDifference({ P: design, v, z: one }), F_c }));
   const span = note('span', spanLength({ d: small, D: large, C: centres }));
   const set = note('tension', tensionSet(inputs, span, m, needed));

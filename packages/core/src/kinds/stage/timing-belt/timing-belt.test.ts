@@ -18,7 +18,7 @@ const check = (fields: Record<string, string>, name: string) => typed(fields).ch
 describe('the crusher with a timing belt behind its V-belt', () => {
   // By hand: 24 and 48 teeth of half an inch, exactly 2 to 1; 12.7 · 24 / π = 97.02 mm.
   it('halves the speed exactly, on pulleys of its teeth', () => {
-    const [, before, behind] = typed().lines[0]?.stations.map(({ speed }) => (speed as Known).value) ?? [];
+    const [, before, behind] = typed().lines[0]?.stations.map(({ flow: speed }) => (speed as Known).value) ?? [];
     expect((behind as number) / (before as number)).toBeCloseTo(0.5, 12);
     expect(value({}, 'driver-pitch')).toBeCloseTo(97.02, 2);
     // a = 0.686 mm a side.

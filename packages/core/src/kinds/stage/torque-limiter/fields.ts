@@ -83,6 +83,7 @@ export const torqueLimiterHead = {
   v: 1,
   label: 'shear pin or slip clutch',
   noun: 'overload protection',
+  ports: ['rotary', 'rotary'],
   fields,
   parts: (typed) =>
     typed('type') === 'slip-clutch'

@@ -3,8 +3,8 @@ import { plateClutchTorque } from '../../../formulas/hub/plate-clutch-torque.js'
 import { shearPinTorque } from '../../../formulas/hub/shear-pin-torque.js';
 import type { InputFigures } from '../../fields.js';
 import type { StageKind } from '../../kind.js';
-import { noPull, onOneAxis, straightThrough, weightless } from '../../shared/coaxial.js';
-import { through } from '../../shared/driven-shaft.js';
+import { noPull, nothingEntered, onOneAxis, straightThrough } from '../../shared/coaxial.js';
+import { geared } from '../../shared/driven-shaft.js';
 import { torqueLimiterHead } from './fields.js';
 import { clutchSource, pinSource } from './outputs.js';
 
@@ -20,29 +20,28 @@ const all = fixed('1', 1, 'It loses nothing while it holds');
 /** A link that is meant to fail first, to save what is dearer. */
 export const torqueLimiter: StageKind<typeof torqueLimiterHead> = {
   ...torqueLimiterHead,
-  transfer: (inputs, arriving, context) => ({
-    ...through(arriving, straightThrough, all, context),
-    inertia: { in: weightless, out: weightless },
+  ready: (inputs) => ({
+    ...geared(straightThrough, all),
+    moved: nothingEntered,
     outline: onOneAxis(inputs.type.is === 'shear-pin' ? inputs.radius : inputs.mean),
-    under: ({ torque }) => {
-      const { note, check, limit } = context;
-      const isPin = inputs.type.is !== 'slip-clutch';
-      const clutch = plateClutchTorque({ mu: inputs.friction, F: inputs.springs, r: inputs.mean, z: inputs.faces });
-      const releases = note('releases-at', isPin ? pinTorque(inputs) : clutch);
-      const source = isPin ? pinSource : clutchSource;
-      return {
-        checks: [check('holds', { has: releases, needs: torque, source, tells: { what: isPin ? 'pin shears' : 'clutch slips' } })],
-        slips: inputs.type.is ? limit('limiter', { torque: releases, source, as: inputs.type.is }) : null,
-        steady: null,
-        hubs: { in: null, out: null },
-        pulls: { in: noPull, out: noPull },
-        cautions: isPin
-          ? ['Only ever put the same pin back: a stronger bolt moves the break to something dearer. A pin that shears flies: a cover over it.']
-          : ['A clutch that slips long is hot: let it cool before it is touched.'],
-        notEntered: inputs.type.is ? [] : ['what protects against overload'],
-      };
-    },
   }),
+  under: (inputs, _ready, { duty: { torque } }, { note, check, limit }) => {
+    const isPin = inputs.type.is !== 'slip-clutch';
+    const clutch = plateClutchTorque({ mu: inputs.friction, F: inputs.springs, r: inputs.mean, z: inputs.faces });
+    const releases = note('releases-at', isPin ? pinTorque(inputs) : clutch);
+    const source = isPin ? pinSource : clutchSource;
+    return {
+      checks: [check('holds', { has: releases, needs: torque, source, tells: { what: isPin ? 'pin shears' : 'clutch slips' } })],
+      slips: inputs.type.is ? limit('limiter', { torque: releases, source, as: inputs.type.is }) : null,
+      steady: null,
+      hubs: { in: null, out: null },
+      pulls: { in: noPull, out: noPull },
+      cautions: isPin
+        ? ['Only ever put the same pin back: a stronger bolt moves the break to something dearer. A pin that shears flies: a cover over it.']
+        : ['A clutch that slips long is hot: let it cool before it is touched.'],
+      notEntered: inputs.type.is ? [] : ['what protects against overload'],
+    };
+  },
 };
 
 function pinTorque({ pin, material, planes, radius }: Inputs): Figure<'N·m'> {

@@ -6,8 +6,9 @@ import { liftOffSpeed } from '../../../formulas/belt/lift-off-speed.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { shaftPower } from '../../../formulas/power/shaft-power.js';
 import { type Sentence, sentence } from '../../../wording/sentence.js';
-import type { Duty, Rotary } from '../../kind.js';
+import type { Duty } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import type { Port } from '../../ports.js';
 import { isShort, lasting, withLife } from '../../shared/life.js';
 import { isTensionSaid, moveFor } from '../../shared/open-belt.js';
 import { rowOf } from '../../shared/service-factor.js';
@@ -20,7 +21,7 @@ import type { Inputs } from './wheels.js';
 /** A belt with what it has to transmit. */
 export interface Loaded {
   readonly inputs: Inputs;
-  readonly arriving: Rotary;
+  readonly arriving: Port<'rotary'>;
   readonly duty: Duty;
   readonly context: Context<VBeltOutputs>;
   readonly drive: Drive;
@@ -139,7 +140,7 @@ export function loadChecks(
 
 /** What a belt that stands still on a turning pulley makes of the power: heat. */
 function slipHeat({ arriving }: Loaded, atDriver: Figure<'N·m'>): Sentence | string {
-  const P = shaftPower({ T: atDriver, n: arriving.speed });
+  const P = shaftPower({ T: atDriver, n: arriving.flow });
   return P.known ? sentence('; while it does, up to {P} goes into heat at the pulley', { P: { value: highEnd(P), unit: 'W' } }) : '';
 }
 

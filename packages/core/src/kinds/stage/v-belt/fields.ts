@@ -143,6 +143,7 @@ export const vBeltHead = {
   v: 3,
   label: 'V-belt',
   noun: 'V-belt',
+  ports: ['rotary', 'rotary'],
   fields,
   groups: {
     'Belt length, motor slot': ['angle', 'belt', 'lengthIs', 'slotIn', 'slotOut', 'belts', 'school', 'hours'],

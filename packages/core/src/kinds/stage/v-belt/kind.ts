@@ -17,10 +17,10 @@ import { wedgeFriction } from '../../../formulas/belt/wedge-friction.js';
 import { carriedTorque } from '../../../formulas/transmission/carried-torque.js';
 import { readQuantity } from '../../../quantity/read-quantity.js';
 import { sentence } from '../../../wording/sentence.js';
-import type { Candidate, StageKind, StageOutline, StageResult } from '../../kind.js';
+import type { Candidate, StageKind, StageOutline, StageReady, StageResult } from '../../kind.js';
 import type { Limit } from '../../outputs.js';
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
-import { through } from '../../shared/driven-shaft.js';
+import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
 import { beltShape, centresOf, heldTension, smallerFirst, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf, slotAround } from '../../shared/outline.js';
@@ -38,10 +38,14 @@ const still = fixed('N', 0, 'In a jam and at the start the belt hardly moves: no
 const rubber = fixed('J/(kg·K)', 1750, 'Rubber 1500 to 2000 J/(kg·K) (handbooks)', [1500, 2000]);
 const toGlaze = fixed('K', 80, 'Common practice, no source: 60 to 100 K above the shed before a belt glazes', [60, 100], flag.estimated);
 
+interface Ready extends StageReady, Pick<Loaded, 'driver' | 'driven' | 'large' | 'centres' | 'marked'> {
+  readonly shape: Omit<Drive, 'ratio' | 'n' | 'v' | 'F_c'>;
+}
+
 /** A V-belt on two grooved pulleys, open, on parallel shafts. */
-export const vBelt: StageKind<typeof vBeltHead> = {
+export const vBelt: StageKind<typeof vBeltHead, Ready> = {
   ...vBeltHead,
-  transfer: (inputs, arriving, context) => {
+  ready: (inputs, context) => {
     const { note } = context;
     const { driver, driven } = pitchDiameters(inputs);
     if (inputs.diameters.is === 'outside') {
@@ -50,39 +54,26 @@ export const vBelt: StageKind<typeof vBeltHead> = {
     }
     const marked = beltPitchLength(inputs);
     const centres = centresOf(inputs.centres, driver, driven, marked);
-    const ratio = note('ratio', pulleyRatio({ d1: driver, d2: driven }));
-    const { slip, efficiency } = inputs;
-    const passed = through(arriving, ratio, efficiency, context, slip);
-    const v = note('belt-speed', rimSpeed({ d: driver, n: arriving.speed }));
     const { small, large, wrap, length } = beltShape(inputs, driver, driven, centres, context);
     const section = inputs.section.is;
-    const { m, many } = beltsOf(section, inputs.belts);
-    const F_c = centrifugalTension({ m, v });
-    const drive: Drive = { section, small, ratio, n: small === driver ? arriving.speed : passed.leaving.speed, v, wrap, length, m, many, F_c };
     return {
-      ...passed,
-      inertia: {
+      ...geared(note('ratio', pulleyRatio({ d1: driver, d2: driven })), inputs.efficiency, inputs.slip),
+      moved: {
         in: note('driver-inertia', pulleyInertia(inputs, driver, inputs.driverMass)),
         out: note('driven-inertia', pulleyInertia(inputs, driven, inputs.drivenMass)),
       },
       outline: outlineOf(inputs, driver, driven, centres, stockFor(inputs, driver, driven, centres)),
       direction: inputs.angle,
-      under: (duty) =>
-        underLoad({
-          inputs,
-          arriving,
-          duty,
-          context,
-          drive,
-          rated: ratedBy(drive, inputs.belts),
-          K_s: note('service-factor', serviceFactor('v-belt', duty)),
-          driver,
-          driven,
-          large,
-          centres,
-          marked,
-        }),
+      shape: { section, small, wrap, length, ...beltsOf(section, inputs.belts) },
+      ...{ driver, driven, large, centres, marked },
     };
+  },
+  under: (inputs, { shape, ratio, driver, driven, large, centres, marked }, { arriving, leaving, duty }, context) => {
+    const v = context.note('belt-speed', rimSpeed({ d: driver, n: arriving.flow }));
+    const n = shape.small === driver ? arriving.flow : leaving.flow;
+    const drive: Drive = { ...shape, ratio, n, v, F_c: centrifugalTension({ m: shape.m, v }) };
+    const K_s = context.note('service-factor', serviceFactor('v-belt', duty));
+    return underLoad({ inputs, arriving, duty, context, drive, rated: ratedBy(drive, inputs.belts), K_s, driver, driven, large, centres, marked });
   },
   candidates: (inputs, typed) => [...largerDriven(inputs, typed('driven')), ...moreBelts(inputs), ...keyed(inputs)],
 };
@@ -107,7 +98,7 @@ function underLoad(loaded: Loaded): StageResult {
   const slipping = { running: slipsBehind(F_c), atRest: slipsBehind(still), atDriver };
   const jammed = note('slips-in-a-jam-at', beltSlipTorque({ z, F_i: set, F_c: still, e: grip, d: driver }));
   const pull = note('shaft-pull', shaftPull({ z, F_i: set, theta: wrap }));
-  const heating = { m, L: drive.length, c: rubber, dT: toGlaze, T: jammed, n: loaded.arriving.speed };
+  const heating = { m, L: drive.length, c: rubber, dT: toGlaze, T: jammed, n: loaded.arriving.flow };
   const lasts = note('may-slip-for', beltHeatingTime(heating));
   const slips: Limit | null = section ? limit('slip', { torque: jammed, lasts, source: slipSource }) : null;
   const steady = section ? limit('lasts', { torque: lasting(loaded), source: serviceFactors['v-belt'].source }) : null;
@@ -146,7 +137,7 @@ function fullTension({ drive, rated: { good } }: Loaded): Figure<'N'> {
 function lasting({ inputs, K_s, rated, arriving, context }: Loaded): Figure<'N·m'> {
   const { older, newer } = rated.good;
   const P_a = inputs.school.is === 'newer' ? (newer.known ? newer : older) : older.known ? older : newer;
-  return context.note('lasts-up-to', lastingTorque({ P_a, K_s, n: arriving.speed }));
+  return context.note('lasts-up-to', lastingTorque({ P_a, K_s, n: arriving.flow }));
 }
 
 function stockFor(inputs: Inputs, driver: Figure<'mm'>, driven: Figure<'mm'>, centres: Figure<'mm'>): StageOutline['stock'] {

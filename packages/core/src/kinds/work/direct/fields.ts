@@ -71,6 +71,7 @@ export const directWorkHead = {
   v: 2,
   label: 'work entered directly',
   noun: 'work',
+  ports: ['rotary', null],
   fields,
   groups: {
     'In a jam, and at speed': ['diameter', 'jam', 'handsClear', 'stops', 'resists', 'inertia', 'most', 'made'],

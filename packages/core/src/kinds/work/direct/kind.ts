@@ -35,7 +35,7 @@ export const directWork: WorkKind<typeof directWorkHead> = {
       lasts,
       handsClear: handsClear.is === 'yes',
       growth: exponents[growth.is ?? 'constant'],
-      inertia: note('inertia', toolInertia(inertia, diameter)),
+      moved: note('inertia', toolInertia(inertia, diameter)),
       ...jammedBy({ jam: growth.is === 'square' ? orNothing(jam) : jam, resists, stops, tool: inputs.tool }, diameter, context),
       shock: shock.is,
       checks: speeds,

@@ -104,6 +104,7 @@ export const fruitCrusherHead = {
   v: 1,
   label: 'fruit crusher, toothed roll',
   noun: 'roll',
+  ports: ['rotary', null],
   fields,
   groups: {
     'Lever and scale, instead of the guess': ['pull', 'arm'],

@@ -44,7 +44,7 @@ const bites = fixed(
 export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
   ...fruitCrusherHead,
   speedNeeded: ({ roll }) => speedOfRim({ v: bites, d: roll }),
-  demand: (inputs, { speed }, context) => {
+  demand: (inputs, { flow: speed }, context) => {
     const { note } = context;
     const { roll, mass, pull, arm, throughput, energy, loaded, handsClear, lasts } = inputs;
     const milling = note('milling-power', millingPower({ Q: throughput, w: energy }));
@@ -64,7 +64,7 @@ export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
       lasts,
       handsClear: handsClear.is === 'yes',
       growth: 0,
-      inertia: mass.known ? note('roll-inertia', discInertia({ k: solid, m: mass, d: roll })) : unweighed,
+      moved: mass.known ? note('roll-inertia', discInertia({ k: solid, m: mass, d: roll })) : unweighed,
       ...jammedBy(inputs, roll, context),
       shock: 'medium',
       checks: throughput.known ? [throughputCheck(inputs, speed, context)] : [],

@@ -66,6 +66,7 @@ export const measuredWorkHead = {
   v: 1,
   label: 'work of a measured machine',
   noun: 'work',
+  ports: ['rotary', null],
   fields,
   groups: {
     'Start, roughness': ['drag', 'loaded', 'shock', 'lasts'],

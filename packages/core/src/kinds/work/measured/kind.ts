@@ -1,7 +1,8 @@
-import { fixed, flag, picked, scaled } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { marginalEfficiency } from '../../../formulas/work/marginal-efficiency.js';
 import { measuredShaftPower } from '../../../formulas/work/measured-shaft-power.js';
+import { sentence } from '../../../wording/sentence.js';
 import type { WorkKind } from '../../kind.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
@@ -33,10 +34,8 @@ export const measuredWork: WorkKind<typeof measuredWorkHead> = {
     const speeds = diameter.known || most.known || made.is ? overspeeds({ most, made, diameter }, top, context) : [];
     const beware = bewareOf(tool, handsClear.is === 'yes' && jam.is !== 'nothing');
     const isSafe = speeds.every(({ verdict }) => verdict === 'holds' || verdict === 'close') && !(!made.is && rimMayBurst(diameter, top));
-    const power = note(
-      'power',
-      measuredShaftPower({ P_on: working, P_0: idling, eta: note('reaches-shaft', marginalEfficiency({ eta: efficiency, a: withLoad })) }),
-    );
+    const eta = note('reaches-shaft', marginalEfficiency({ eta: efficiency, a: withLoad }));
+    const power = note('power', moreThanIdling(measuredShaftPower({ P_on: working, P_0: idling, eta }), working, idling));
     const work = shaftTorque({ P: power, n: speed });
     const torque = note('torque', drag.known ? picked('sum', 'N·m', [work, drag]) : scaled(work, ownDrag, dragSource));
     return {
@@ -46,7 +45,7 @@ export const measuredWork: WorkKind<typeof measuredWorkHead> = {
       lasts,
       handsClear: handsClear.is === 'yes',
       growth: 0,
-      inertia: nothing,
+      moved: nothing,
       ...jammedBy({ jam, resists, tool }, diameter, context),
       shock: shock.is,
       checks: speeds,
@@ -56,3 +55,20 @@ export const measuredWork: WorkKind<typeof measuredWorkHead> = {
     };
   },
 };
+
+const none = fixed('W', 0, 'Work takes no less than idling');
+
+/** What draws no more at work than idling was read wrongly: nothing comes of it, least of all that any motor will do. */
+function moreThanIdling(power: Figure<'W'>, working: Figure<'W'>, idling: Figure<'W'>): Figure<'W'> {
+  if (!power.known) return power;
+  if (power.value <= 0)
+    return unknown(
+      'W',
+      [],
+      sentence('it draws no more at work ({working:likely}) than idling ({idling:likely}): are the two readings the wrong way round?', {
+        working,
+        idling,
+      }),
+    );
+  return lowEnd(power) < 0 ? picked('most', 'W', [power, none]) : power;
+}

@@ -83,6 +83,7 @@ export const rotaryTumblerHead = {
   v: 1,
   label: 'tumbling drum',
   noun: 'drum',
+  ports: ['rotary', null],
   fields,
   groups: {
     'Bearings, inertia': ['empty', 'shell'],

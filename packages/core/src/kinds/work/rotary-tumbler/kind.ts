@@ -7,8 +7,9 @@ import { liftedTorque } from '../../../formulas/work/lifted-torque.js';
 import { segmentCentre } from '../../../geometry/segment-centre.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { InputFigures } from '../../fields.js';
-import type { Rotary, WorkKind } from '../../kind.js';
+import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import type { Port } from '../../ports.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { rotaryTumblerHead } from './fields.js';
 import type { RotaryTumblerOutputs } from './outputs.js';
@@ -55,7 +56,7 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
       stopsItself: true,
       handsClear: handsClear.is === 'yes',
       growth: 0,
-      inertia: note('inertia-of-all', load.known ? picked('sum', 'kg·m²', [drumInertia, loadInertia]) : drumInertia),
+      moved: note('inertia-of-all', load.known ? picked('sum', 'kg·m²', [drumInertia, loadInertia]) : drumInertia),
       ...jammedBy(inputs, drum, context),
       shock: 'uniform',
       checks: [clings(critical, arriving, context)],
@@ -74,7 +75,7 @@ const centreOfLoad = ({ drum, fill }: Inputs): Figure<'mm'> =>
 const withDrag = (T: Figure<'N·m'>, empty: Figure<'N·m'>): Figure<'N·m'> => (empty.known ? picked('sum', 'N·m', [T, empty]) : T);
 
 /** Past the critical speed the load clings to the drum and nothing tumbles; under two fifths of it, it only slides. */
-function clings(critical: Figure<'rpm'>, { speed, top }: Rotary, { check }: Context<RotaryTumblerOutputs>): Check {
+function clings(critical: Figure<'rpm'>, { flow: speed, top }: Port<'rotary'>, { check }: Context<RotaryTumblerOutputs>): Check {
   const share = critical.known && speed.known ? speed.value / critical.value : null;
   return check('clings', {
     has: critical,

@@ -102,6 +102,7 @@ export const wheelDriveHead = {
   v: 1,
   label: 'wheels on the ground',
   noun: 'wheels',
+  ports: ['rotary', null],
   fields,
   groups: {
     'The way': ['kerb', 'beside'],

@@ -12,8 +12,9 @@ import { rollingForce } from '../../../formulas/work/rolling-force.js';
 import { stoppingAngle } from '../../../formulas/work/stopping-angle.js';
 import { wheelTorque } from '../../../formulas/work/wheel-torque.js';
 import type { InputFigures } from '../../fields.js';
-import type { Rotary, WorkKind } from '../../kind.js';
+import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import type { Port } from '../../ports.js';
 import { wheelDriveHead } from './fields.js';
 import { gripSource, paceSource, type WheelDriveOutputs } from './outputs.js';
 
@@ -35,7 +36,7 @@ export const wheelDrive: WorkKind<typeof wheelDriveHead> = {
     const grips = note('wheels-push', gripForce({ mu: band(inputs, 'grip'), k: share, m: mass, s: slope.known ? slope : level }));
     const spins = note('wheels-spin-at', wheelTorque({ F: grips, D: wheel }));
     const atEdge = kerb.known ? edge(inputs, context) : null;
-    note('runs-at', rimSpeed({ d: wheel, n: arriving.speed }));
+    note('runs-at', rimSpeed({ d: wheel, n: arriving.flow }));
     return {
       steady,
       // An edge needs more than the way, for a moment.
@@ -43,7 +44,7 @@ export const wheelDrive: WorkKind<typeof wheelDriveHead> = {
       stopsItself: true,
       lasts: inputs.lasts,
       growth: 0,
-      inertia: note('inertia-of-all', movedInertia({ m: mass, D: wheel })),
+      moved: note('inertia-of-all', movedInertia({ m: mass, D: wheel })),
       stops: note('stops-within', stoppingAngle({ a: tyre, D: wheel })),
       // However sharply it is stopped: it spins before more can pass.
       slips: limit('spin', { torque: spins, source: gripSource }),
@@ -92,7 +93,7 @@ function band(inputs: Inputs, what: 'rolling' | 'grip'): Figure<'1'> {
 }
 
 /** Faster than a walk, even unloaded, is a machine that has to be ridden or that runs away. */
-function paceChecks({ wheel, pace, beside }: Inputs, { speed, top }: Rotary, { check }: Context<WheelDriveOutputs>): Check[] {
+function paceChecks({ wheel, pace, beside }: Inputs, { flow: speed, top }: Port<'rotary'>, { check }: Context<WheelDriveOutputs>): Check[] {
   return [
     ...(beside.is === 'walks' ? [check('pace', { has: walking, needs: rimSpeed({ d: wheel, n: top }) })] : []),
     ...(pace.known ? [check('wished', { has: rimSpeed({ d: wheel, n: speed }), needs: pace })] : []),

@@ -1,0 +1,36 @@
+import type { Check } from '../checks/check.js';
+import type { Figure } from '../figure/figure.js';
+import type { DrawnStage } from '../kinds/kind.js';
+import type { PortKind } from '../kinds/ports.js';
+import type { Sentence } from '../wording/sentence.js';
+import type { Jam } from './jam.js';
+import type { Running } from './running.js';
+
+/** Figures at one shaft, or at what moves otherwise, under it on the drawing: at full load of the source, and running. */
+export interface StationFigures {
+  readonly id: string;
+  readonly name: string;
+  readonly is: PortKind;
+  readonly flow: Figure;
+  readonly effort: Figure;
+  readonly power: Figure<'W'>;
+  /** Pull of belts and the like on the shaft, where one is worked out. */
+  readonly pull: Figure<'N'> | null;
+  /** What it does at work; null where there is nothing to tell it by. */
+  readonly running: Running | null;
+}
+
+export interface WalkedLine {
+  readonly id: string;
+  readonly figures: ReadonlyMap<string, ReadonlyMap<string, Figure>>;
+  readonly stations: readonly StationFigures[];
+  /** The first says whether the source is strong enough for the work. */
+  readonly checks: readonly Check[];
+  readonly outlines: readonly DrawnStage[];
+  readonly jam: Jam;
+  readonly cautions: readonly Sentence[];
+  readonly notEntered: readonly string[];
+  readonly notWorkedOut: readonly string[];
+  /** One element of it cannot drive the next: the checks say so, and nothing else is worked out. */
+  readonly isApart?: true;
+}
