@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import type { Build } from '@hobrek/core';
 import type { Page } from '@playwright/test';
 import { addBuild, demo, expect, test } from './parts/hobrek.js';
 
@@ -62,3 +65,41 @@ test('a line is added, renamed, put before the other and taken out; each step is
   await expect(lines(page).locator('button').first()).toContainText('Fan');
   await kept(page);
 });
+
+const root = resolve(import.meta.dirname, '..');
+const sample = (name: string): Build => JSON.parse(readFileSync(join(root, `packages/contracts/test/samples/${name}.json`), 'utf8')) as Build;
+
+for (const name of ['build-2', 'build-3']) {
+  test(`${name}, kept from an older Hobrek, is whole on every page`, async ({ page, address }) => {
+    const { id } = await addBuild(address, sample(name));
+    const other = await addBuild(address, demo());
+    const wrong: string[] = [];
+    page.on('pageerror', (error) => wrong.push(error.message));
+    const isClean = async () => {
+      expect(wrong).toEqual([]);
+      await expect(page.getByText(/\bNaN\b|undefined|Infinity/)).toHaveCount(0);
+    };
+
+    await page.goto(`${address}/builds/${id}`);
+    for (const line of ['motor to roll', 'fruit']) {
+      await tab(page, line).click();
+      await expect(tab(page, line)).toHaveAttribute('aria-current', 'true');
+      await expect(page.locator('[data-path]').first()).toBeVisible();
+      await isClean();
+    }
+    for (const stop of ['brief', 'motor', 'log']) {
+      await page.goto(`${address}/builds/${id}/${stop}`);
+      await expect(page.getByRole('heading').first()).toBeVisible();
+      await isClean();
+    }
+    await page.goto(`${address}/start/${id}`);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+    await isClean();
+    await page.goto(`${address}/compare/${id}/${other.id}`);
+    await expect(page.getByText('fruit').first()).toBeVisible();
+    await isClean();
+    await page.goto(address);
+    await expect(page.getByRole('link', { name: new RegExp(sample(name).name) }).first()).toContainText('one of 2 lines');
+    await isClean();
+  });
+}

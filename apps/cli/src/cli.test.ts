@@ -288,3 +288,26 @@ describe('sum and formulas', () => {
     expect(await hobrek('--help')).toMatchObject({ exit: 0, err: '' });
   });
 });
+
+describe.each(['build-2', 'build-3'])('a build of two lines, sample %s', (sample) => {
+  const path = `packages/contracts/test/samples/${sample}.json`;
+
+  it('is checked, told, drawn and tabled line by line', async () => {
+    const { out } = await hobrek('check', path);
+    for (const line of ['motor to roll', 'fruit']) {
+      expect(out).toMatch(new RegExp(`^${line}: (?:motor shaft|[^:\\n]+): [\\d.,]+ .*rpm`, 'm'));
+      expect(out).toMatch(new RegExp(`^(?:holds|close|fails|not known).* ${line}: `, 'im'));
+    }
+    const json = JSON.parse((await hobrek('check', path, '--json')).out);
+    expect(new Set(json.stations.map(({ name }: { name: string }) => name.split(':')[0]))).toEqual(new Set(['motor to roll', 'fruit']));
+    const { out: words } = await hobrek('markdown', path);
+    expect(words).toContain('| fruit: ');
+    const { out: figures } = await hobrek('table', path, 'figures');
+    expect(figures).toMatch(/, fruit/);
+    const { out: parts } = await hobrek('table', path, 'parts');
+    expect(parts).toContain(',"V-belt, fruit",second/belt');
+    const [one, other] = await Promise.all(['main', 'second'].map((line) => hobrek('draw', path, '--line', line)));
+    expect([one?.exit, other?.exit]).toEqual([0, 0]);
+    expect([one?.out, other?.out].every((drawn) => drawn?.includes('<svg'))).toBe(true);
+  });
+});

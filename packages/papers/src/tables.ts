@@ -3,7 +3,6 @@ import {
   type Evaluation,
   type Figure,
   labelledFigures,
-  namesOfElements,
   partsList,
   reserveOf,
   say,
@@ -46,9 +45,8 @@ export function checksCsv(build: Build, evaluation: Evaluation, units: UnitHabit
 
 /** What has to be bought or made. */
 export function partsCsv(build: Build): string {
-  const names = new Map(build.lines.flatMap((line) => [...namesOfElements(line)]));
   return csv(
     ['what', 'size', 'many', 'for', 'path'],
-    partsList(build).map(({ what, size, many, path }) => [what, size, many, names.get(path) ?? '', path]),
+    partsList(build).map(({ what, size, many, of, path }) => [what, size, many, of, path]),
   );
 }

@@ -88,6 +88,7 @@ function lostIn(walked: WalkedLine, line: Line): string[] {
       const [before, behind] = [walked.stations[k], walked.stations[k + 1]].map((at) => (state ? at?.running?.power : at?.power));
       const [friction, slip] = [own?.get(`${state}lost-to-friction`), own?.get(`${state}lost-to-slip`)];
       if (!before?.known || !behind?.known || !friction?.known || (slip && !slip.known)) return [];
+      if (!(before.value >= 0 && behind.value >= 0)) return [`${id} ${state}: ${before.value} to ${behind.value} W`];
       const left = before.value - behind.value - friction.value - (slip?.known ? slip.value : 0);
       return Math.abs(left) <= 1e-9 * before.value ? [] : [`${id} ${state}: ${left} of ${before.value} W is nowhere`];
     });

@@ -23,7 +23,13 @@ export function shaftPowerOf(inputs: Inputs, byAmps: Figure<'W'>, eta: Figure<'1
   const { power, powerIs, voltage, current } = inputs;
   if (!power.known && voltage.known && current.known) return byAmps;
   if (powerIs.is !== 'input' && power.known && byAmps.known && isContradicted(inputs, m)) {
-    return unseen('W', [lowEnd(byAmps), byAmps.value, highEnd(power)], power.origin.by === 'given' ? power.origin.field : '', contradictedSource);
+    const most = highEnd(power);
+    return unseen(
+      'W',
+      [Math.min(lowEnd(byAmps), most), Math.min(byAmps.value, most), most],
+      power.origin.by === 'given' ? power.origin.field : '',
+      contradictedSource,
+    );
   }
   if (powerIs.is === 'shaft' || isShaftByAmps(inputs, eta, pf, m)) return power;
   if (powerIs.is === 'input') return shaftFromInput({ P: power, eta });

@@ -8,7 +8,7 @@ import {
   type VBeltSection,
   vBeltSections,
 } from '../../../catalog/v-belts.js';
-import { type Figure, fixed, flag, type Known, lookedUp, unknown, unseen } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, type Known, lookedUp, lowEnd, unknown, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { openBeltLength } from '../../../formulas/belt/open-belt-length.js';
 import { pitchFromOutside } from '../../../formulas/belt/pitch-from-outside.js';
@@ -16,6 +16,7 @@ import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { wheelMass } from '../../../formulas/dynamics/wheel-mass.js';
 import { centresFromLength } from '../../../geometry/centres-from-length.js';
 import { show } from '../../../quantity/show.js';
+import { sentence } from '../../../wording/sentence.js';
 import type { InputFigures } from '../../fields.js';
 import type { StockBelt } from '../../kind.js';
 import type { vBeltHead } from './fields.js';
@@ -32,7 +33,14 @@ export type Inputs = InputFigures<typeof vBeltHead.fields>;
 export function pitchDiameters({ driver, driven, diameters, section }: Inputs): { driver: Figure<'mm'>; driven: Figure<'mm'> } {
   if (diameters.is !== 'outside') return { driver, driven };
   const h = section.is ? fixed('mm', vBeltSections[section.is].overDatum_mm, sectionSource) : unknown('mm', [section.field]);
-  return { driver: pitchFromOutside({ d_a: driver, h }), driven: pitchFromOutside({ d_a: driven, h }) };
+  const pitch = (d_a: Figure<'mm'>): Figure<'mm'> => thatFits(pitchFromOutside({ d_a, h }), d_a, section.is ?? '');
+  return { driver: pitch(driver), driven: pitch(driven) };
+}
+
+/** A pulley is larger outside than its belt is deep in it. */
+function thatFits(pitch: Figure<'mm'>, outside: Figure<'mm'>, section: string): Figure<'mm'> {
+  if (!pitch.known || lowEnd(pitch) > 0) return pitch;
+  return unknown('mm', [], sentence(`a pulley of {outside} outside is too small for a belt of section ${section}`, { outside }));
 }
 
 export function groove(section: VBeltSection, d: Figure<'mm'>): Figure<'rad'> {
