@@ -19,7 +19,7 @@ import type { WalkedLine } from './walked.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 14;
+export const engineVersion = 15;
 
 /** A line of a build with what is said of it alone. */
 export interface EvaluatedLine extends WalkedLine {
@@ -98,7 +98,7 @@ export const worstLine = (lines: readonly EvaluatedLine[]): EvaluatedLine => lin
 function keptLine(build: Build, k: number, last: WorkedOut | undefined): EvaluatedLine | undefined {
   if (!last || last.build.supply !== build.supply || last.build.wishes !== build.wishes) return undefined;
   const was = last.build.lines.indexOf(build.lines[k] as Line);
-  // What is wished is held against the first.
+  // What is wished of the tool is held against that of the first.
   return was < 0 || (was === 0) !== (k === 0) ? undefined : last.evaluation.lines[was];
 }
 
@@ -108,7 +108,7 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): Evalua
   if (walked.isApart)
     return { ...walked, name: line.name, verdict: 'fails', says: walked.checks.map((check) => check.says), inJam: [], ledger: walked.checks };
   const ends = fromEitherEnd(build, kinds, line, walked);
-  const all = k === 0 ? [...walked.checks, ...wishChecks(build, walked)] : walked.checks;
+  const all = [...walked.checks, ...wishChecks(build, walked, k === 0)];
   // What hangs on a place that is still open is not told one by one: the sentence is about that.
   const ledger = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
   // The sentence is about the work first, then about whatever is worse.

@@ -36,6 +36,19 @@ describe('a wish', () => {
     expect(check?.verdict).toBe('unknown');
   });
 
+  it('of room is held against every line, of the tool against that of the first', () => {
+    const one = afterTyping(crusher(), { 'wishes/mostLength': '583 mm', 'wishes/mostSpeed': '430 rpm' });
+    const two = { ...one, lines: [...one.lines, ...one.lines.map((line) => ({ ...line, id: 'fan', name: 'fan' }))] };
+    const longer = afterTyping(two, { 'fan/belt/centres': '500 mm', 'fan/belt/driven': '100 mm' });
+    const { checks } = told(longer, kinds);
+    expect(checks.filter(({ at }) => at === 'wishes').map(({ id, verdict }) => [id, verdict])).toEqual([
+      ['wishes/check-mostLength-fan', 'fails'],
+      ['wishes/check-mostLength', 'holds'],
+      ['wishes/check-mostSpeed', 'holds'],
+    ]);
+    expect(checks[0]?.says).toMatch(/^fan: the drive has a length of/);
+  });
+
   it('of weight, cost or noise waits for what only the person can tell', () => {
     expect(wished({ mostMass: '40 kg' })[0]?.says).toContain('as wished, is not known yet: enter weight as built');
     expect(verdicts({ mostMass: '40 kg', mass: '86 lb' })).toEqual(['holds']);

@@ -36,8 +36,14 @@ export const wishOutputs = {
   mostNoise: wished('mostNoise', 'its sound level is', 'at most'),
 } as const satisfies Partial<Record<Wish, CheckOutput>>;
 
-/** What was wished of the machine, held against its first line, each wish a check once both its sides are known. */
-export function wishChecks(build: Build, line: WalkedLine): Check[] {
+/** The room that there is, which every line has to fit into. */
+const ofRoom: ReadonlySet<Wish> = new Set(['mostLength', 'mostHeight']);
+
+/**
+ * What was wished of the machine, each wish a check once both its sides are known.
+ * @param isMain whether it is the line that the build was begun with: what is wished of the tool is wished of its tool, and weight, cost and noise are told once
+ */
+export function wishChecks(build: Build, line: WalkedLine, isMain: boolean): Check[] {
   const { wishes } = build;
   if (!wishes) return [];
   const entered = (name: Wish): Figure => {
@@ -58,12 +64,13 @@ export function wishChecks(build: Build, line: WalkedLine): Check[] {
   ];
   return rows.flatMap(([wish, is]) => {
     const asWished = entered(wish);
-    if (!asWished.known) return [];
+    if (!asWished.known || !(isMain || ofRoom.has(wish))) return [];
     const { quantity } = wishFields[wish];
     // As the field writes it: money and sound level are numbers without a unit of their own.
     const told = (figure: Figure): Told => (figure.known ? { value: figure.value, unit: figure.unit, quantity } : '');
     const [has, needs] = wish === 'leastSpeed' ? [is, asWished] : [asWished, is];
-    return [hold(`wishes/check-${wish}`, 'wishes', wishOutputs[wish], { has, needs, tells: { is: told(is), wished: told(asWished), shaft } })];
+    const id = isMain ? `wishes/check-${wish}` : `wishes/check-${wish}-${line.id}`;
+    return [hold(id, 'wishes', wishOutputs[wish], { has, needs, tells: { is: told(is), wished: told(asWished), shaft } })];
   });
 }
 
