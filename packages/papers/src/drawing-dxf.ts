@@ -1,5 +1,5 @@
+import type { At, MachineDrawing, Stroke } from '@hobrek/core';
 import { Colors, DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
-import type { Drawing } from './drawing.js';
 
 /** Words in a drawing of a machine, mm. */
 const words_mm = 10;
@@ -8,19 +8,24 @@ const layerName = (name: string) => name.replace(/[^\w-]/g, '_');
 /** Words are UTF-8 from AC1021 on, which is what is written; a line break would end the value. */
 const plain = (text: string) => text.replace(/\s+/g, ' ');
 
-/** A drawing as DXF in true millimetres, one layer for each kind of stage, and for shafts, centre lines and words. */
-export function drawingDxf(drawing: Drawing): string {
+/** Points of a path one after the other, each with the next. */
+const legs = ({ through, closed }: Extract<Stroke, { is: 'path' }>): readonly (readonly [At, At])[] =>
+  (closed ? [...through, through[0] as At] : through).slice(1).map((to, k) => [through[k] as At, to]);
+
+/** A drawing as DXF in true millimetres, one layer for each kind of stage, and for shafts, centre lines and words. Of teeth there is the pitch circle, as the trade draws them (ISO 2203). */
+export function drawingDxf(drawing: MachineDrawing): string {
   const dxf = new DxfWriter();
   dxf.setUnits(Units.Millimeters);
   const colours = [Colors.Blue, Colors.Red, Colors.Green, Colors.Magenta, Colors.Cyan, Colors.White];
-  [...new Set(drawing.shapes.map(({ layer }) => layer))].forEach((layer, k) => {
+  [...new Set(drawing.strokes.map(({ layer }) => layer))].forEach((layer, k) => {
     dxf.addLayer(layerName(layer), colours[k % colours.length] as number, 'Continuous');
   });
-  for (const each of drawing.shapes) {
-    const options = { layerName: layerName(each.layer) };
-    if (each.is === 'circle') dxf.addCircle(point3d(each.x, each.y, 0), each.r, options);
-    else if (each.is === 'line') dxf.addLine(point3d(each.x1, each.y1, 0), point3d(each.x2, each.y2, 0), options);
-    else if (each.says) dxf.addText(point3d(each.x, each.y - 1.5 * words_mm, 0), words_mm, plain(each.says), options);
+  const point = ([x, y]: At, below = 0) => point3d(x, y - below, 0);
+  for (const { layer, stroke } of drawing.strokes) {
+    const options = { layerName: layerName(layer) };
+    if (stroke.is === 'circle') dxf.addCircle(point(stroke.at), stroke.r, options);
+    else if (stroke.is === 'path') for (const [from, to] of legs(stroke)) dxf.addLine(point(from), point(to), options);
+    else if (stroke.is === 'name' && stroke.says) dxf.addText(point(stroke.at, 1.5 * words_mm), words_mm, plain(stroke.says), options);
   }
   return dxf.stringify();
 }

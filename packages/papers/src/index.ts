@@ -1,4 +1,3 @@
-export { type Drawing, drawMachine, type Shape } from './drawing.js';
 export { drawingDxf } from './drawing-dxf.js';
 export { drawingSvg, paperSize } from './drawing-svg.js';
 export { type Paper, pageOf, papers } from './page.js';

@@ -1,5 +1,6 @@
 import {
   type Build,
+  drawMachine,
   type EvaluatedLine,
   type Evaluation,
   type Figure,
@@ -15,7 +16,6 @@ import {
   verdictOf,
   wordingFor,
 } from '@hobrek/core';
-import { drawMachine } from './drawing.js';
 import { drawingSvg, paperSize } from './drawing-svg.js';
 
 /** Sizes of paper, mm, and how many checks each has room for at most. */

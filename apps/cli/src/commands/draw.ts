@@ -1,5 +1,5 @@
-import { evaluateBuild, listed, loadKinds } from '@hobrek/core';
-import { drawingDxf, drawingSvg, drawMachine } from '@hobrek/papers';
+import { drawMachine, evaluateBuild, listed, loadKinds } from '@hobrek/core';
+import { drawingDxf, drawingSvg } from '@hobrek/papers';
 import { type Outcome, Refusal } from '../refusal.js';
 import { buildFrom } from './read-file.js';
 

@@ -1,7 +1,5 @@
-import { type DrawnStage, layOut, type Point } from '@hobrek/core';
+import { type At, type DrawnStage, drawMachine, layOut, type Pen, type Point, type Stroke, ticksOf } from '@hobrek/core';
 import { memo } from 'react';
-import type { DrawnWheel } from './drawn-wheel.js';
-import { stageDrawings } from './registry.js';
 
 export interface Drawn {
   readonly width: number;
@@ -32,18 +30,24 @@ export function fitDrawing(stages: readonly DrawnStage[], space: { width: number
   const scale = Math.min((space.width - 2 * edge_px) / (right - left), (space.height - 2 * edge_px) / (top - bottom));
   const [width, height] = [(right - left) * scale + 2 * edge_px, (top - bottom) * scale + 2 * edge_px];
   const { frame = { scale, left, top, width, height, origin: { x: 0, y: 0 } } } = space;
+  const put = putIn(frame);
   return {
     width: frame.width,
     height: frame.height,
     scale: frame.scale,
-    shafts: shafts.map(({ x, y }) => ({
-      x: (x + frame.origin.x - frame.left) * frame.scale + edge_px,
-      y: (frame.top - y - frame.origin.y) * frame.scale + edge_px,
-    })),
+    shafts: shafts.map(({ x, y }) => {
+      const [px, py] = put([x, y]);
+      return { x: px, y: py };
+    }),
     assumed,
     frame,
   };
 }
+
+/** From millimetres of the machine, y upward, to pixels of its view, y downward. */
+const putIn =
+  ({ scale, left, top, origin }: Frame) =>
+  ([x, y]: At): At => [(x + origin.x - left) * scale + edge_px, (top - y - origin.y) * scale + edge_px];
 
 interface MachineDrawn {
   readonly stages: readonly DrawnStage[];
@@ -53,27 +57,77 @@ interface MachineDrawn {
   readonly onPick?: (stage: number) => void;
 }
 
+/** How a pen looks on the screen. */
+const pens: Readonly<Record<Pen, object>> = {
+  line: { strokeWidth: 1.4, fill: 'var(--sheet)' },
+  thin: { strokeWidth: 1 },
+  stuff: { strokeWidth: 1, fill: 'var(--plate)' },
+  centre: { stroke: 'var(--soft)', strokeWidth: 1, strokeDasharray: '12 3 2 3' },
+  shaft: { stroke: 'var(--ink)', strokeWidth: 1 },
+  pitch: { strokeWidth: 1.2, strokeDasharray: '9 3 2 3', fill: 'var(--sheet)' },
+  hidden: { stroke: 'var(--unknown)', strokeWidth: 1.2, strokeDasharray: '4 4', fill: 'var(--sheet)' },
+  open: { strokeWidth: 1.2, strokeDasharray: '7 5', fill: 'var(--ground)' },
+  belt: { strokeWidth: 2.4 },
+  'toothed-belt': { strokeWidth: 4, strokeDasharray: '2.5 1' },
+  chain: { strokeWidth: 3, strokeDasharray: '7 3' },
+};
+
+/** Depth of a tooth and distance from one to the next, px: seen as teeth at any scale. */
+const tooth_px = { depth: 2.5, pitch: 13 };
+
+interface StrokeDrawn {
+  readonly stroke: Stroke;
+  readonly frame: Frame;
+  /** Drawn below it in brass while its stage is picked. */
+  readonly isUnder?: boolean;
+}
+
+const under = { stroke: 'var(--brass)', strokeWidth: 8, opacity: 0.45, fill: 'none' };
+
+function Drawing({ stroke, frame, isUnder = false }: StrokeDrawn) {
+  const put = putIn(frame);
+  const look = 'pen' in stroke ? (isUnder ? under : pens[stroke.pen]) : {};
+  if (stroke.is === 'circle') {
+    const [cx, cy] = put(stroke.at);
+    return <circle cx={cx} cy={cy} r={stroke.r * frame.scale} {...look} />;
+  }
+  if (stroke.is === 'path') {
+    const open = stroke.closed || isUnder ? {} : { fill: 'none' };
+    return <path d={`M${stroke.through.map((at) => put(at).join(' ')).join('L')}${stroke.closed ? 'Z' : ''}`} {...look} {...open} />;
+  }
+  if (stroke.is !== 'teeth' || isUnder) return null;
+  const ticks = ticksOf(stroke, tooth_px.depth / frame.scale, tooth_px.pitch / frame.scale);
+  return <path d={ticks.map(([from, to]) => `M${put(from).join(' ')}L${put(to).join(' ')}`).join('')} strokeWidth={1.2} />;
+}
+
+/** What is drawn in brass under a stage that is picked: all of it but its centre line. */
+const isShape = (stroke: Stroke): boolean => !('pen' in stroke && stroke.pen === 'centre');
+
 /** The power path in side view: wheels at their true diameters, belts on them, shafts as centre marks. */
 export const MachineDrawing = memo(function MachineDrawing({ stages, drawn, picked, onPick }: MachineDrawn) {
-  const { wheels } = layOut(stages);
-  const { scale, shafts } = drawn;
-  const circle = (stage: number, end: 'in' | 'out'): DrawnWheel => {
-    const wheel = wheels.find((each) => each.stage === stage && each.end === end);
-    const known = (end === 'in' ? stages[stage]?.driver : stages[stage]?.driven) !== null;
-    const { x, y } = shafts[stage + (end === 'out' ? 1 : 0)] ?? { x: 0, y: 0 };
-    return { x, y, r: (wheel?.r ?? 0) * scale, known };
-  };
+  const { strokes } = drawMachine(stages, []);
+  const { shafts, frame } = drawn;
   return (
     <>
       {stages.map((stage, k) => {
-        const Drawing = stageDrawings[stage.kind];
-        const key = `${stage.kind}-${k}`;
-        if (!Drawing) return null;
-        const drawing = <Drawing driver={circle(k, 'in')} driven={circle(k, 'out')} picked={picked === k} />;
+        const own = strokes.filter((each) => each.stage === k).map(({ stroke }) => stroke);
+        const keyed = (isUnder: boolean) =>
+          (isUnder ? own.filter(isShape) : own).map((stroke, place) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a stroke is its place in the drawing
+            <Drawing key={`${place} ${isUnder}`} stroke={stroke} frame={frame} isUnder={isUnder} />
+          ));
         // Pressing it is a short cut: the same is done by the arrow keys and by entering its fields.
         return (
-          <g key={key} className={onPick && 'cursor-pointer'} onPointerDown={onPick && (() => onPick(k))}>
-            {drawing}
+          <g
+            // biome-ignore lint/suspicious/noArrayIndexKey: a stage is its place in the line
+            key={`${stage.kind}-${k}`}
+            className={onPick && 'cursor-pointer'}
+            stroke="var(--blue)"
+            fill="none"
+            onPointerDown={onPick && (() => onPick(k))}
+          >
+            {picked === k && keyed(true)}
+            {keyed(false)}
           </g>
         );
       })}

@@ -12,7 +12,7 @@ interface SketchShown {
 const edge_px = 16;
 const letter_px = 9;
 
-const pens: Readonly<Record<Pen, object>> = {
+const pens: Readonly<Partial<Record<Pen, object>>> = {
   line: { stroke: 'var(--blue)', strokeWidth: 1.4 },
   thin: { stroke: 'var(--blue)', strokeWidth: 0.9 },
   centre: { stroke: 'var(--soft)', strokeWidth: 0.8, strokeDasharray: '9 3 2 3' },
@@ -52,6 +52,7 @@ function Drawn({ stroke, put, scale }: { stroke: Stroke; put: (at: At) => At; sc
     const isLarge = Math.abs(stroke.to - stroke.from) > Math.PI ? 1 : 0;
     return <path d={`M${end(stroke.from)}A${r} ${r} 0 ${isLarge} 0 ${end(stroke.to)}`} {...pens[stroke.pen]} />;
   }
+  if (stroke.is === 'teeth' || stroke.is === 'name') return null;
   if (stroke.is === 'letter') return <Letter at={put(stroke.at)} letter={stroke.letter} />;
   const [a, b] = besideOf(stroke).map(put) as [At, At];
   const [from, to] = [put(stroke.from), put(stroke.to)];

@@ -1,8 +1,11 @@
 /** A point in true millimetres, x to the right, y upward. */
 export type At = readonly [x: number, y: number];
 
-/** How a line is drawn: an outline, a thin one, a centre line, or filled as what is worked on. */
-export type Pen = 'line' | 'thin' | 'centre' | 'stuff';
+/**
+ * What a line stands for: an outline, a thin one, a centre line, filled as what is worked on, the pitch circle of teeth, what is not entered or not chosen yet, or what
+ * runs from wheel to wheel. How each is drawn is a matter of whoever draws it.
+ */
+export type Pen = 'line' | 'thin' | 'centre' | 'stuff' | 'pitch' | 'hidden' | 'open' | 'shaft' | 'belt' | 'toothed-belt' | 'chain';
 
 /** One stroke of a drawing, in true millimetres. */
 export type Stroke =
@@ -12,6 +15,10 @@ export type Stroke =
   | { readonly is: 'arc'; readonly pen: Pen; readonly at: At; readonly r: number; readonly from: number; readonly to: number }
   /** A measure between two points, drawn beside them at a distance, with the letter of the field that it is. */
   | { readonly is: 'measure'; readonly letter: string; readonly from: At; readonly to: At; readonly off: number }
+  /** Teeth round a pitch circle: outside of it, inside, or on both sides. */
+  | { readonly is: 'teeth'; readonly at: At; readonly r: number; readonly side: 'out' | 'in' | 'both' }
+  /** What a shaft is called, below it. */
+  | { readonly is: 'name'; readonly says: string; readonly at: At }
   /** The letter of a field that is no distance. */
   | { readonly is: 'letter'; readonly letter: string; readonly at: At };
 
@@ -66,7 +73,7 @@ export function turning(at: At, r: number, from: number, to: number): readonly S
 /** What a sketch takes up, mm, measures and letters with it. */
 export function extent({ strokes }: Sketch): { readonly left: number; readonly right: number; readonly bottom: number; readonly top: number } {
   const points = strokes.flatMap((stroke): readonly At[] => {
-    if (stroke.is === 'circle' || stroke.is === 'arc') {
+    if (stroke.is === 'circle' || stroke.is === 'arc' || stroke.is === 'teeth') {
       const [[x, y], r] = [stroke.at, stroke.r];
       return [
         [x - r, y - r],
@@ -74,7 +81,7 @@ export function extent({ strokes }: Sketch): { readonly left: number; readonly r
       ];
     }
     if (stroke.is === 'path') return stroke.through;
-    if (stroke.is === 'letter') return [stroke.at];
+    if (stroke.is === 'letter' || stroke.is === 'name') return [stroke.at];
     return [stroke.from, stroke.to, ...besideOf(stroke)];
   });
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
@@ -90,4 +97,15 @@ export function besideOf({ from, to, off }: Pick<Extract<Stroke, { is: 'measure'
     [from[0] + nx, from[1] + ny],
     [to[0] + nx, to[1] + ny],
   ];
+}
+
+/** Short strokes across a pitch circle for its teeth. @param depth of a tooth and `pitch` from one to the next, in the measure of the drawing */
+export function ticksOf({ at, r, side }: Extract<Stroke, { is: 'teeth' }>, depth: number, pitch: number): readonly (readonly [At, At])[] {
+  const many = Math.max(8, Math.round((2 * Math.PI * r) / pitch));
+  const deep = Math.min(depth, r / 6);
+  const [from, to] = side === 'out' ? [r, r + deep] : side === 'in' ? [r - deep, r] : [r - deep, r + deep];
+  return Array.from({ length: many }, (_, k): readonly [At, At] => {
+    const angle = (2 * Math.PI * k) / many;
+    return [around(at, from, angle), around(at, to, angle)];
+  });
 }

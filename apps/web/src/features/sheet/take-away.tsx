@@ -1,4 +1,4 @@
-import { asMarkdown } from '@hobrek/core';
+import { asMarkdown, drawMachine } from '@hobrek/core';
 import { DropdownMenu } from 'radix-ui';
 import { shownEvaluated } from '../../open-build/shown-line.js';
 import { type OpenBuild, useOpenBuild } from '../../open-build/store.js';
@@ -7,8 +7,7 @@ import { takeFile } from '../../shared/take-file.js';
 
 /** The writers of drawings and tables come in when one is chosen. */
 const papers = () => import('@hobrek/papers');
-const drawn = async (open: OpenBuild) => {
-  const { drawMachine } = await papers();
+const drawn = (open: OpenBuild) => {
   const line = shownEvaluated(open);
   return drawMachine(line?.outlines ?? [], line?.stations.map(({ name }) => name) ?? []);
 };
@@ -38,13 +37,13 @@ const forms: readonly Form[] = [
     says: 'the drawing, 1:5 on paper (SVG)',
     ending: '.svg',
     type: 'image/svg+xml',
-    text: async (open) => (await papers()).drawingSvg(await drawn(open), { scale: 5 }),
+    text: async (open) => (await papers()).drawingSvg(drawn(open), { scale: 5 }),
   },
   {
     says: 'the drawing in true millimetres (DXF)',
     ending: '.dxf',
     type: 'image/vnd.dxf',
-    text: async (open) => (await papers()).drawingDxf(await drawn(open)),
+    text: async (open) => (await papers()).drawingDxf(drawn(open)),
   },
   {
     says: 'every figure (CSV)',

@@ -1,0 +1,76 @@
+import { layOut } from '../geometry/lay-out.js';
+import { stageDrawings } from '../kinds/drawings.js';
+import type { DrawnStage } from '../kinds/kind.js';
+import type { DrawnWheel, StageDrawing } from '../kinds/shared/drawn-wheels.js';
+import { openKind } from '../machine/open.js';
+import { type At, path, type Stroke } from './sketch.js';
+
+/** A stroke with what it belongs to: a stage by its kind, or what is drawn of every machine. */
+export interface MachineStroke {
+  readonly layer: string;
+  /** Place of the stage in its line; null of shafts, centre lines and names. */
+  readonly stage: number | null;
+  readonly stroke: Stroke;
+}
+
+export interface MachineDrawing {
+  readonly strokes: readonly MachineStroke[];
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+  /** Whether every size and distance is entered: what is not is drawn where it only clears. */
+  readonly trueScale: boolean;
+}
+
+/** Half a centre mark, mm. */
+const mark_mm = 8;
+
+const drawingOf = (kind: string): StageDrawing | undefined => (stageDrawings as Readonly<Record<string, StageDrawing>>)[kind];
+
+/**
+ * A line in side view as strokes in true millimetres, x to the right, y upward, its first shaft at nought: what is shown on a screen, on paper and in a file. What lies on one
+ * axis is drawn beside each other.
+ * @param names of its shafts, written below them
+ */
+export function drawMachine(stages: readonly DrawnStage[], names: readonly string[]): MachineDrawing {
+  const { shafts, wheels, assumed, left, right, top, bottom } = layOut(stages);
+  const wheel = (stage: number, end: 'in' | 'out'): DrawnWheel => {
+    const found = wheels.find((each) => each.stage === stage && each.end === end);
+    const size = end === 'in' ? stages[stage]?.driver : stages[stage]?.driven;
+    return { at: [found?.x ?? 0, found?.y ?? 0], r: found?.r ?? 0, known: size !== null && size !== undefined };
+  };
+  const ofStages = stages.flatMap(({ kind }, stage) =>
+    (drawingOf(kind)?.({ driver: wheel(stage, 'in'), driven: wheel(stage, 'out') }) ?? []).map(
+      (stroke): MachineStroke => ({ layer: kind, stage, stroke }),
+    ),
+  );
+  const of = (layer: string, stroke: Stroke): MachineStroke => ({ layer, stage: null, stroke });
+  const at = (k: number): At => [shafts[k]?.x ?? 0, shafts[k]?.y ?? 0];
+  const centreLines = stages.map((_, k) => of('centre-lines', path([at(k), at(k + 1)], 'centre')));
+  const marks = shafts.flatMap(({ x, y }, k) => [
+    of(
+      'shafts',
+      path(
+        [
+          [x - mark_mm, y],
+          [x + mark_mm, y],
+        ],
+        'shaft',
+      ),
+    ),
+    of(
+      'shafts',
+      path(
+        [
+          [x, y - mark_mm],
+          [x, y + mark_mm],
+        ],
+        'shaft',
+      ),
+    ),
+    of('words', { is: 'name', at: [x, y - mark_mm], says: names[k] ?? '' }),
+  ]);
+  const trueScale = assumed.length === 0 && stages.every(({ kind, driver, driven }) => driver !== null && driven !== null && kind !== openKind);
+  return { strokes: [...ofStages, ...centreLines, ...marks], left, right, top, bottom, trueScale };
+}
