@@ -86,6 +86,7 @@ export { figureLabel, figuresOfElement, type LabelledFigure, labelledFigures } f
 export { figureAt, figuresByPath } from './procedures/figure-paths.js';
 export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
 export type { Jam, Rung } from './procedures/jam.js';
+export { type JobName, type Jobs, jobs } from './procedures/jobs.js';
 export { outputsOfLines } from './procedures/line-outputs.js';
 export type { MotorClass } from './procedures/motor-class.js';
 export { type Need, needOf } from './procedures/need.js';
@@ -96,6 +97,7 @@ export { remedyFor } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export { runningOrFull, sidesOf, stationsNamed } from './procedures/station-figures.js';
+export { atOnce, inSteps, type Steps } from './procedures/steps.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export { fieldsThatDecide, unreadIn } from './procedures/unread.js';
 export type { StationFigures, WalkedLine } from './procedures/walked.js';

@@ -1,14 +1,13 @@
 import {
+  atOnce,
   type Check,
-  decidedBy,
   evaluateBuild,
   type Figure,
   figuresByPath,
+  jobs,
   labelledFigures,
   loadKinds,
-  overGuesses,
   portKinds,
-  remedyFor,
   reserveOf,
   type StationFigures,
   say,
@@ -33,10 +32,11 @@ export async function check(file: string): Promise<Outcome> {
   const kinds = await loadKinds(build);
   const evaluation = evaluateBuild(build, kinds);
   const wording = wordingFor(build);
-  const decided = decidedBy(build, kinds, evaluation);
-  const sayOf = ({ id, says: said }: Check) => say(decided.get(id) ?? said, wording);
-  const remedy = remedyFor(build, kinds, evaluation, wording);
-  const guesses = overGuesses(build, kinds, wording);
+  const given = { build, units: 'metric' } as const;
+  const decided = atOnce(await jobs.decided(given));
+  const sayOf = ({ id, says: said }: Check) => decided[id] ?? say(said, wording);
+  const remedy = atOnce(await jobs.remedy(given));
+  const guesses = atOnce(await jobs.guesses(given));
   const figures = figuresByPath(evaluation);
   const stations = stationsNamed(evaluation);
   const [says, jam, notWorkedOut] = [evaluation.says, evaluation.jam, evaluation.notWorkedOut].map((said) => sayAll(said, wording));

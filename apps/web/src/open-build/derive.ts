@@ -1,6 +1,6 @@
 import { type Build, evaluateBuild, type History, type Kinds, placesOf, sizedBuild } from '@hobrek/core';
 import { usePreferences } from '../shared/preferences.js';
-import { workOut } from '../workers/calculator.js';
+import { newest, workOut } from '../workers/calculator.js';
 import { drawnAsBefore } from './drawn-as-before.js';
 import { type OpenBuild, useOpenBuild } from './store.js';
 
@@ -53,34 +53,30 @@ let trying: ReturnType<typeof setTimeout> | undefined;
 
 /** Cures are tried when there is a moment, beside the page: each costs an evaluation. Told of only while what they would cure is still so. */
 function tryRemedies(): void {
-  clearTimeout(trying);
+  giveUpRemedies();
   trying = setTimeout(() => {
     const { open } = useOpenBuild.getState();
     if (open && !open.sizing) void cure(open.build);
   }, pause_ms);
 }
 
-/** The build whose cures are looked for; of those that come while others are tried the last alone. */
-let ailing: Build | null = null;
-let curing = false;
+const cures = newest();
 
+/** Looks for cures of a build, for what decides and for what the guesses come to: of builds that follow each other the last alone. */
 async function cure(build: Build): Promise<void> {
-  ailing = build;
-  if (curing) return;
-  curing = true;
-  while (ailing) {
-    const tried: Build = ailing;
-    ailing = null;
-    const given = { build: tried, units: usePreferences.getState().units };
-    for (const name of ['remedy', 'decided', 'guesses'] as const) {
-      if (useOpenBuild.getState().open?.build !== tried) break;
-      // That it could not be tried is no news to the person.
-      const says = await workOut(name, given).catch(() => untried[name]);
-      const { open } = useOpenBuild.getState();
-      if (open?.build === tried) useOpenBuild.setState({ open: { ...open, [name]: says } });
-    }
-  }
-  curing = false;
+  const signal = cures.begin();
+  const given = { build, units: usePreferences.getState().units };
+  const tells = (told: Partial<typeof untried>) => {
+    const { open } = useOpenBuild.getState();
+    if (open?.build === build && !signal.aborted) useOpenBuild.setState({ open: { ...open, ...told } });
+  };
+  // That one could not be tried is no news to the person.
+  const none = () => undefined;
+  await Promise.all([
+    workOut('remedy', given, { signal }).then((remedy) => tells({ remedy }), none),
+    workOut('decided', given, { signal }).then((decided) => tells({ decided }), none),
+    workOut('guesses', given, { signal }).then((guesses) => tells({ guesses: guesses?.says ?? '' }), none),
+  ]);
 }
 
 /** Every sentence and figure is told again, in the units that are chosen now. */
@@ -90,4 +86,7 @@ usePreferences.subscribe(({ units }, { units: before }) => {
 });
 
 /** Cures that are still to be tried are not. */
-export const giveUpRemedies = (): void => clearTimeout(trying);
+export function giveUpRemedies(): void {
+  clearTimeout(trying);
+  cures.stop();
+}

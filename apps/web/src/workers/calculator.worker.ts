@@ -1,10 +1,4 @@
-import type { Asked } from './calculator.js';
-import { jobs } from './jobs.js';
+import { expose } from 'comlink';
+import { workerSide } from './worker-side.js';
 
-/** Does one job after the other, in the order in which they came. */
-addEventListener('message', ({ data: { turn, name, given } }: MessageEvent<Asked>) => {
-  jobs[name](given).then(
-    (answer) => postMessage({ turn, answer }),
-    (error: Error) => postMessage({ turn, failed: error.message }),
-  );
-});
+expose(workerSide);

@@ -7,6 +7,7 @@ import type { Build, QuantityInput } from '../machine/build.js';
 import { type Place, placesOf, withInput } from '../machine/paths.js';
 import { type Sentence, sentence, type Told } from '../wording/sentence.js';
 import { type Evaluation, evaluateBuild } from './evaluate-build.js';
+import { atOnce, type Steps } from './steps.js';
 
 /** One way in which a field at which nobody has looked may turn out, and what that makes of the checks. */
 interface Way {
@@ -23,10 +24,17 @@ const mostTried = 12;
  * @param now the build as it was worked out
  * @returns sentences by the id of their check
  */
-export function decidedBy(build: Build, kinds: Kinds, now: Evaluation): ReadonlyMap<string, Sentence> {
+export const decidedBy = (build: Build, kinds: Kinds, now: Evaluation): ReadonlyMap<string, Sentence> => atOnce(decidedSteps(build, kinds, now));
+
+/** The same in steps: one for each field that is tried. */
+export function* decidedSteps(build: Build, kinds: Kinds, now: Evaluation): Steps<ReadonlyMap<string, Sentence>> {
   const open = now.checks.filter((check) => check.verdict === 'unknown' && check.unseen);
   const fields = [...new Set(open.flatMap((check) => check.unseen ?? []))].slice(0, mostTried);
-  const ways = new Map(fields.map((path) => [path, waysOf(path, build, kinds, now)]));
+  const ways = new Map<FieldPath, readonly Way[]>();
+  for (const path of fields) {
+    ways.set(path, waysOf(path, build, kinds, now));
+    yield ways.size / fields.length;
+  }
   return new Map(open.flatMap((check) => (check.unseen ? [[check.id, decides(check, check.unseen, ways)] as const] : [])));
 }
 

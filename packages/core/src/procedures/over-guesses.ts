@@ -9,6 +9,7 @@ import { signChange } from '../numeric/root.js';
 import { sentence as told } from '../wording/sentence.js';
 import { phrase, say, type Wording } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
+import { atOnce, type Steps } from './steps.js';
 
 /** What becomes of a machine over all that was guessed about it. */
 export interface OverGuesses {
@@ -52,15 +53,25 @@ const fineness = 1e-6;
  * carried from figure to figure widens where one guess enters by two ways; a guess that is the same everywhere does not.
  * @returns null where nothing is guessed, or the work cannot be judged
  */
-export function overGuesses(build: Build, kinds: Kinds, wording: Wording): OverGuesses | null {
+export const overGuesses = (build: Build, kinds: Kinds, wording: Wording): OverGuesses | null => atOnce(guessesSteps(build, kinds, wording));
+
+/** The same in steps: one for each way that is tried. */
+export function* guessesSteps(build: Build, kinds: Kinds, wording: Wording): Steps<OverGuesses | null> {
   const guesses = guessesOf(build);
   if (guesses.length === 0) return null;
   const attempt = (way: Way): Tried | null => attempted(build, kinds, guesses, way);
   const likely = attempt(guesses.map(({ input }) => input.value as number));
   if (!likely?.work.margin) return null;
-  const ends = endsOf(guesses).flatMap((way) => attempt(way) ?? []);
-  const spread = spreadOver(guesses).flatMap((way) => attempt(way) ?? []);
-  const all = [likely, ...ends, ...spread];
+  const [atEnds, spread] = [endsOf(guesses), spreadOver(guesses)];
+  const tried: Tried[] = [];
+  const ends: Tried[] = [];
+  for (const [k, way] of [...atEnds, ...spread].entries()) {
+    const one = attempt(way);
+    if (one) (k < atEnds.length ? ends : tried).push(one);
+    // Where it begins to fail is looked for at the end.
+    yield (0.9 * (k + 1)) / (atEnds.length + spread.length);
+  }
+  const all = [likely, ...ends, ...tried];
   const order = guesses.map((guess, k) => ({ guess, k, moves: movedBy(k, guess, ends) })).sort((a, b) => b.moves - a.moves);
   const fails = all.filter(isFailing).length;
   const [first] = order;

@@ -9,9 +9,10 @@ import { enter } from '../machine/enter.js';
 import { elementsOf, placesOf, withInput } from '../machine/paths.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { phrase, say, type Wording } from '../wording/wording.js';
-import { decidedBy } from './decided-by.js';
+import { decidedSteps } from './decided-by.js';
 import { type Evaluation, evaluateBuild } from './evaluate-build.js';
 import { openElement } from './opened.js';
+import { atOnce, partOf, type Steps } from './steps.js';
 
 /** A candidate with the element it would change. */
 interface Offer extends Candidate {
@@ -27,19 +28,27 @@ const most = 2;
  * when there is time.
  * @param now the build as it was worked out
  */
-export function remedyFor(build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
+export const remedyFor = (build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string => atOnce(remedySteps(build, kinds, now, wording));
+
+/** How many checks that fail are tried to be cured beside the work's own. */
+const mostCured = 3;
+
+/** The same in steps: one for each cure that is tried. */
+export function* remedySteps(build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<string> {
+  const share = 1 / (mostCured + 2);
   // What contradicts itself is read again before anything is bought or looked at for it.
   if (now.checks.some(({ verdict, margin, unseen }) => verdict === 'unknown' && margin && !unseen)) return '';
   const work = now.lines.map((line) => line.checks[0]).find((check) => check && check.verdict !== 'holds');
-  if (work?.unseen) return whereToLook(work, build, kinds, now, wording);
+  if (work?.unseen) return yield* whereToLook(work, build, kinds, now, wording);
   const look = work && firstToLookAt(work);
   if (look) return say(look, wording);
   if (work && work.verdict !== 'unknown') {
-    const cure = curesFor(work, build, kinds, now, wording);
+    const cure = yield* partOf(curesFor(work, build, kinds, now, wording), 0, share);
     if (cure) return cure;
   }
-  for (const check of now.checks.filter((each) => each.id !== work?.id && each.verdict === 'fails').slice(0, 3)) {
-    const cure = curesFor(check, build, kinds, now, wording);
+  const failing = now.checks.filter((each) => each.id !== work?.id && each.verdict === 'fails').slice(0, mostCured);
+  for (const [k, check] of failing.entries()) {
+    const cure = yield* partOf(curesFor(check, build, kinds, now, wording), (k + 1) * share, (k + 2) * share);
     if (!cure) continue;
     // It does not cure what the work needs: then it is said what it is good for.
     const cured = build.lines.flatMap((line) => namesOfElements(line).get(check.at) ?? [])[0];
@@ -47,12 +56,12 @@ export function remedyFor(build: Build, kinds: Kinds, now: Evaluation, wording: 
   }
   // There is nothing to buy, but something to look at.
   const worst = now.checks.find((check) => check.unseen);
-  return worst ? whereToLook(worst, build, kinds, now, wording) : '';
+  return worst ? yield* partOf(whereToLook(worst, build, kinds, now, wording), 1 - share, 1) : '';
 }
 
 /** What decides a check that is not known, and where on the machine it is read or measured. */
-function whereToLook(check: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
-  const decided = decidedBy(build, kinds, now).get(check.id);
+function* whereToLook(check: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<string> {
+  const decided = (yield* decidedSteps(build, kinds, now)).get(check.id);
   const first = fieldsTold(decided ?? check.says)[0];
   const measure = placesOf(build).find(({ path }) => path === first)?.field.measure ?? '';
   return [say(decided ?? check.says, wording), measure].filter(Boolean).join(' ');
@@ -83,7 +92,7 @@ function offersOf(build: Build, kinds: Kinds): Offer[] {
 const mostPairs = 30;
 
 /** Tries what the kinds offer against a check, nearest size first, and speaks of the first of each field that does; where none does, of two together. */
-function curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string {
+function* curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<string> {
   const isWork = now.lines.some((line) => line.checks[0]?.id === failing.id);
   const name = failing.id.slice(failing.at.length + 1);
   // What is done to another line cures nothing of this one.
@@ -95,7 +104,8 @@ function curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, w
     return changed && prove(offers, changed, kinds, failing.id, now, isWork);
   };
   const proved = new Map<string, Sentence>();
-  for (const offer of meant) {
+  for (const [k, offer] of meant.entries()) {
+    yield (0.5 * k) / meant.length;
     const path = `${offer.path}/${offer.field}`;
     if (proved.has(path) || proved.size === most) continue;
     const says = tries([offer]);
@@ -105,7 +115,8 @@ function curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, w
     const pairs = meant.flatMap((one) =>
       all.filter((other) => `${other.path}/${other.field}` !== `${one.path}/${one.field}`).map((other) => [one, other] as const),
     );
-    for (const pair of pairs.slice(0, mostPairs)) {
+    for (const [k, pair] of pairs.slice(0, mostPairs).entries()) {
+      yield 0.5 + (0.5 * k) / mostPairs;
       const says = tries(pair);
       if (!says) continue;
       proved.set('both', says);

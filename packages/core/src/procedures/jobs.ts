@@ -1,0 +1,47 @@
+import { loadKinds } from '../kinds/registry.js';
+import type { Build } from '../machine/build.js';
+import type { UnitHabit } from '../quantity/show.js';
+import { say, wordingFor } from '../wording/wording.js';
+import { decidedSteps } from './decided-by.js';
+import { evaluateBuild } from './evaluate-build.js';
+import { guessesSteps, type OverGuesses } from './over-guesses.js';
+import { remedySteps } from './remedy.js';
+import type { Steps } from './steps.js';
+
+interface Given {
+  readonly build: Build;
+  readonly units: UnitHabit;
+}
+
+/** What takes longer than a key may: each kind of it with what it is given and what it answers, plain data both ways. */
+export interface Jobs {
+  /** What would cure a build, in words; each cure that is tried is an evaluation. */
+  readonly remedy: { readonly given: Given; readonly answers: string };
+  /** Of checks that are not known, what decides them, in words, by the id of the check; each field that may is tried at its ends. */
+  readonly decided: { readonly given: Given; readonly answers: Readonly<Record<string, string>> };
+  /** What becomes of it over all that is guessed; null where nothing is. */
+  readonly guesses: { readonly given: Given; readonly answers: OverGuesses | null };
+}
+
+export type JobName = keyof Jobs;
+
+/** Each job in steps, once the kinds that it needs are loaded: done beside the page, or by a command, wherever there is a core. */
+export const jobs: { readonly [N in JobName]: (given: Jobs[N]['given']) => Promise<Steps<Jobs[N]['answers']>> } = {
+  remedy: async ({ build, units }) => {
+    const kinds = await loadKinds(build);
+    return remedySteps(build, kinds, evaluateBuild(build, kinds), wordingFor(build, units));
+  },
+  decided: async ({ build, units }) => {
+    const kinds = await loadKinds(build);
+    const wording = wordingFor(build, units);
+    const steps = function* (): Steps<Readonly<Record<string, string>>> {
+      const decided = yield* decidedSteps(build, kinds, evaluateBuild(build, kinds));
+      return Object.fromEntries([...decided].map(([id, says]) => [id, say(says, wording)]));
+    };
+    return steps();
+  },
+  guesses: async ({ build, units }) => {
+    const kinds = await loadKinds(build);
+    return guessesSteps(build, kinds, wordingFor(build, units));
+  },
+};
