@@ -18,7 +18,7 @@ import { checkNode, installPackages } from './parts/install.mjs';
 import { root, tool } from './parts/places.mjs';
 import { freePort } from './parts/ports.mjs';
 import { run } from './parts/run.mjs';
-import { serverMemory } from './parts/server-memory.mjs';
+import { serverFlags, serverMemory } from './parts/server-memory.mjs';
 import { ensureChromium } from './parts/system.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
@@ -66,7 +66,10 @@ async function withServer(work, tree = root) {
   const cluster = await startCluster({ folder });
   const port = await freePort();
   const env = { ...serverMemory, ...process.env, DATABASE_URL: cluster.url, HOBREK_PORT: String(port), HOBREK_DUMPS: join(folder, 'dumps') };
-  const server = spawn(process.execPath, [join(tree, 'apps/server/dist/main.js')], { env, stdio: ['ignore', 'ignore', 'inherit', 'ipc'] });
+  const server = spawn(process.execPath, [...serverFlags, join(tree, 'apps/server/dist/main.js')], {
+    env,
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+  });
   await new Promise((resolve) => server.once('message', resolve));
   const { default: pg } = await import('pg');
   const client = new pg.Client({ connectionString: cluster.url });

@@ -6,7 +6,7 @@ import { root } from './parts/places.mjs';
 /** Where a kind lives, and the one line in each registry that it needs. */
 const own = [
   /^packages\/core\/src\/kinds\/(source|stage|work|feed)\/[^/]+\//,
-  /^packages\/core\/src\/kinds\/registry\.ts$/,
+  /^packages\/core\/src\/kinds\/(registry|drawings)\.ts$/,
   /^packages\/core\/src\/(formulas|catalog|geometry)\//,
   /^packages\/core\/src\/procedures\/procedure-words\.ts$/,
   /^packages\/core\/test\//,

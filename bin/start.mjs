@@ -9,7 +9,7 @@ import { lookAfter } from './parts/look-after.mjs';
 import { dataFolder, root } from './parts/places.mjs';
 import { isFree } from './parts/ports.mjs';
 import { Ended, onEnding, unlessEnding } from './parts/run.mjs';
-import { serverMemory } from './parts/server-memory.mjs';
+import { serverFlags, serverMemory } from './parts/server-memory.mjs';
 import { keepPort, keptPort, portFrom } from './parts/web-port.mjs';
 
 const say = (line) => process.stdout.write(`${line}\n`);
@@ -97,7 +97,7 @@ async function serve(cluster) {
 }
 
 function serveAt(port, env) {
-  const server = spawn(process.execPath, [join(root, 'apps/server/dist/main.js')], {
+  const server = spawn(process.execPath, [...serverFlags, join(root, 'apps/server/dist/main.js')], {
     env: { ...env, HOBREK_PORT: port },
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   });
