@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { blankBuild, kindHeads } from '@hobrek/core';
+import { blankBuild, evaluateBuild, kindHeads, loadKinds, sayAll, wordingFor } from '@hobrek/core';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -216,6 +216,22 @@ describe('damaged at random', () => {
     );
     expect(kept).toBeLessThan(300);
   });
+});
+
+it('a line that nothing drives opens with a place for what will, and says so; the other is worked out as it was', async () => {
+  const raw = JSON.parse(readFileSync(new URL('build-2.json', samples), 'utf8'));
+  const whole = readBuild(structuredClone(raw));
+  delete raw.lines[1].source;
+  const read = readBuild(raw);
+  if (!read.ok || !whole.ok) throw new Error('refused');
+  expect(read.notices).toEqual(['Nothing drives the line “fruit” in the file: its source is open.']);
+  expect(read.build.lines[1]?.source.kind).toBe('open');
+  const kinds = await loadKinds();
+  const [before, now] = [evaluateBuild(whole.build, kinds), evaluateBuild(read.build, kinds)];
+  expect(now.lines[0]?.verdict).toBe(before.lines[0]?.verdict);
+  expect(now.lines[0]?.stations.map(({ power }) => power)).toEqual(before.lines[0]?.stations.map(({ power }) => power));
+  expect(now.lines[1]?.verdict).toBe('unknown');
+  expect(sayAll(now.lines[1]?.says ?? [], wordingFor(read.build))).toContain('nothing drives it yet');
 });
 
 describe('what an open place held', () => {

@@ -34,7 +34,7 @@ export function readBuild(raw: unknown): BuildRead {
   }
   const tripwire = shapeGuard(raw);
   if (tripwire) return refuse(tripwire);
-  const { build: upgraded, tooNew } = upgradeBuild(raw);
+  const { build: upgraded, tooNew, notices } = upgradeBuild(raw);
   if (tooNew.length > 0) return refuse(...tooNew);
   const { left, passed } = judgedGood.without(upgraded as Partial<Build>);
   const misshapen = judge(left);
@@ -45,7 +45,7 @@ export function readBuild(raw: unknown): BuildRead {
   if (crossed.length > 0) return refuse(...crossed);
   const settled = settleValues(build);
   if (settled.refused.length > 0) return refuse(...settled.refused);
-  return { ok: true, build: settled.build, notices: settled.notices };
+  return { ok: true, build: settled.build, notices: [...notices, ...settled.notices] };
 }
 
 /** What the contract has to say of a document's shape alone. */

@@ -40,6 +40,6 @@ it('names what was written by a newer version', () => {
 it.each([{}, { lines: null }, { lines: [null, 7, { stages: null }, { stages: [null, 3], source: 'x', work: [] }] }])(
   'leaves %j for the contract to refuse',
   (raw) => {
-    expect(upgradeBuild(raw)).toEqual({ build: raw, tooNew: [] });
+    expect(upgradeBuild(raw)).toEqual({ build: raw, tooNew: [], notices: [] });
   },
 );

@@ -1,6 +1,7 @@
 import type { KindHead, Role } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
 import type { Build, Element } from './build.js';
+import { openKind } from './open.js';
 
 /** An element written by a newer version of its kind than the one there is here. */
 export interface TooNew {
@@ -8,15 +9,31 @@ export interface TooNew {
   readonly says: string;
 }
 
+export interface Upgraded {
+  /** The same object when nothing was old. */
+  readonly build: object;
+  /** What was written by a newer version. */
+  readonly tooNew: readonly TooNew[];
+  /** What was put in for what the file has not, in words. */
+  readonly notices: readonly string[];
+}
+
 type Find = (role: Role, kind: string) => KindHead | undefined;
 
 /**
  * Raises the elements of a build to the versions of their kinds, step by step, before a contract looks at it. Anything that is not shaped like
  * a build is left as it is, for the contract to refuse.
- * @returns the build, the same object when nothing was old, and what was written by a newer version
  */
-export function upgradeBuild(raw: object, find: Find = kindHead): { readonly build: object; readonly tooNew: readonly TooNew[] } {
+export function upgradeBuild(raw: object, find: Find = kindHead): Upgraded {
   const tooNew: TooNew[] = [];
+  const notices: string[] = [];
+  // A line that nothing drives yet has a place for what will: the others are worked out, and of this one what it needs.
+  const sourceOf = ({ name, source }: Build['lines'][number]) => {
+    const v = find('source', openKind)?.v;
+    if (source !== undefined || v === undefined) return source;
+    notices.push(`Nothing drives the line “${name}” in the file: its source is open.`);
+    return { kind: openKind, v, inputs: {}, settings: [] };
+  };
   const raise = <E>(role: Role, element: E, path: string): E => {
     const { was } = (element ?? {}) as Partial<Element>;
     const held = was && raiseOne(role, was, `${path}.was`);
@@ -43,11 +60,11 @@ export function upgradeBuild(raw: object, find: Find = kindHead): { readonly bui
     return { ...element, v: head.v, inputs: now };
   };
   const { lines } = raw as Partial<Build>;
-  if (!Array.isArray(lines)) return { build: raw, tooNew };
+  if (!Array.isArray(lines)) return { build: raw, tooNew, notices };
   const upgraded = lines.map((line: Build['lines'][number], k) => {
     if (typeof line !== 'object' || line === null || !Array.isArray(line.stages)) return line;
     const at = `lines.${k}`;
-    const motor = raise('source', line.source, `${at}.source`);
+    const motor = raise('source', sourceOf(line), `${at}.source`);
     const feed = motor?.feed && raise('feed', motor.feed, `${at}.source.feed`);
     const source = feed && feed !== motor.feed ? { ...motor, feed } : motor;
     const stages = line.stages.map((stage, n) => raise('stage', stage, `${at}.stages.${n}`));
@@ -55,5 +72,5 @@ export function upgradeBuild(raw: object, find: Find = kindHead): { readonly bui
     const changed = source !== line.source || work !== line.work || stages.some((stage, n) => stage !== line.stages[n]);
     return changed ? { ...line, source, stages, work } : line;
   });
-  return { build: upgraded.some((line, k) => line !== lines[k]) ? { ...raw, lines: upgraded } : raw, tooNew };
+  return { build: upgraded.some((line, k) => line !== lines[k]) ? { ...raw, lines: upgraded } : raw, tooNew, notices };
 }
