@@ -11,7 +11,7 @@ export { relations } from './formulas/relations.js';
 export { type LaidOut, layOut, type Place as ShaftPlace, type PlacedWheel } from './geometry/lay-out.js';
 export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
 export { type ChoiceField, type Field, type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from './kinds/fields.js';
-export type { Curve, DrawnStage, KindHead, Role, StockBelt, StockWheel } from './kinds/kind.js';
+export type { Curve, DrawnEnds, DrawnStage, KindHead, Role, StockBelt, StockWheel } from './kinds/kind.js';
 export type { FigureOutput, Harm, Limit } from './kinds/outputs.js';
 export { portKinds } from './kinds/ports.js';
 export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';

@@ -127,10 +127,11 @@ interface OnPaper {
 }
 
 /** The drawing of a line to a scale that is stated, and what there is at each shaft. */
-function lineOnPaper({ name, outlines, stations }: EvaluatedLine, { room_mm, height_mm, isOne, units }: OnPaper): object[] {
+function lineOnPaper({ name, outlines, ends, stations }: EvaluatedLine, { room_mm, height_mm, isOne, units }: OnPaper): object[] {
   const drawing = drawMachine(
     outlines,
     stations.map((station) => station.name),
+    ends,
   );
   const fits = (scale: number) => paperSize(drawing, scale).width <= room_mm && paperSize(drawing, scale).height <= height_mm;
   const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
@@ -139,7 +140,10 @@ function lineOnPaper({ name, outlines, stations }: EvaluatedLine, { room_mm, hei
   return [
     ...(isOne ? [] : [heading(name)]),
     { svg: drawingSvg(drawing, { scale, words_mm: 2.6 }), width: paperSize(drawing, scale).width * point, margin: [0, 4, 0, 0] },
-    { text: drawing.trueScale ? `Side view, 1:${scale} when printed at full size` : 'Not to scale: not every size is entered', fontSize: 6 },
+    {
+      text: `${drawing.trueScale ? `Side view, 1:${scale} when printed at full size` : 'Not to scale: not every size is entered'}${drawing.hasUsual ? '; what is dashed is not entered, and drawn at a usual size' : ''}`,
+      fontSize: 6,
+    },
     heading(isOne ? `${state.charAt(0).toUpperCase()}${state.slice(1)}` : `${name}, ${state}`),
     {
       layout: 'lightHorizontalLines',

@@ -23,6 +23,7 @@ export async function draw(file: string, { as, scale, line }: { as: string; scal
   const drawing = drawMachine(
     drawn.flatMap(({ outlines }) => outlines),
     drawn.flatMap(({ stations }) => stations.map(({ name }) => name)),
+    drawn[0]?.ends,
   );
   const text = as === 'dxf' ? drawingDxf(drawing) : drawingSvg(drawing, { scale: times });
   return { text, json: { drawing }, exit: 0 };

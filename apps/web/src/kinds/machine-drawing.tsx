@@ -1,4 +1,4 @@
-import { type At, type DrawnStage, drawMachine, layOut, type Pen, type Point, type Stroke, ticksOf } from '@hobrek/core';
+import { type At, type DrawnEnds, type DrawnStage, drawMachine, layOut, type Pen, type Point, type Stroke, ticksOf } from '@hobrek/core';
 import { memo } from 'react';
 
 export interface Drawn {
@@ -24,9 +24,17 @@ export interface Frame {
 
 const edge_px = 6;
 
+interface Space {
+  readonly width: number;
+  readonly height: number;
+  readonly frame?: Frame | undefined;
+  readonly ends?: DrawnEnds | undefined;
+}
+
 /** How large a machine is drawn in a space: to scale, as large as fits. */
-export function fitDrawing(stages: readonly DrawnStage[], space: { width: number; height: number; frame?: Frame | undefined }): Drawn {
-  const { left, right, top, bottom, shafts, assumed } = layOut(stages);
+export function fitDrawing(stages: readonly DrawnStage[], space: Space): Drawn {
+  const { shafts, assumed } = layOut(stages);
+  const { left, right, top, bottom } = drawMachine(stages, [], space.ends);
   const scale = Math.min((space.width - 2 * edge_px) / (right - left), (space.height - 2 * edge_px) / (top - bottom));
   const [width, height] = [(right - left) * scale + 2 * edge_px, (top - bottom) * scale + 2 * edge_px];
   const { frame = { scale, left, top, width, height, origin: { x: 0, y: 0 } } } = space;
@@ -51,6 +59,7 @@ const putIn =
 
 interface MachineDrawn {
   readonly stages: readonly DrawnStage[];
+  readonly ends?: DrawnEnds | undefined;
   readonly drawn: Drawn;
   /** Index of the stage that is picked, if any. */
   readonly picked?: number;
@@ -104,11 +113,19 @@ function Drawing({ stroke, frame, isUnder = false }: StrokeDrawn) {
 const isShape = (stroke: Stroke): boolean => !('pen' in stroke && stroke.pen === 'centre');
 
 /** The power path in side view: wheels at their true diameters, belts on them, shafts as centre marks. */
-export const MachineDrawing = memo(function MachineDrawing({ stages, drawn, picked, onPick }: MachineDrawn) {
-  const { strokes } = drawMachine(stages, []);
+export const MachineDrawing = memo(function MachineDrawing({ stages, ends, drawn, picked, onPick }: MachineDrawn) {
+  const { strokes } = drawMachine(stages, [], ends);
   const { shafts, frame } = drawn;
   return (
     <>
+      <g stroke="var(--blue)" fill="none">
+        {strokes
+          .filter(({ stage }) => stage === 'source' || stage === 'work')
+          .map(({ stroke }, place) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a stroke is its place in the drawing
+            <Drawing key={place} stroke={stroke} frame={frame} />
+          ))}
+      </g>
       {stages.map((stage, k) => {
         const own = strokes.filter((each) => each.stage === k).map(({ stroke }) => stroke);
         const keyed = (isUnder: boolean) =>

@@ -39,24 +39,25 @@ describe.each(builds)('%s', (_name, build) => {
   const { lines } = evaluateBuild(build, kinds);
 
   it('is the same on the screen, on paper and in a file: each circle and each line of a stage', () => {
-    for (const { outlines, stations } of lines) {
+    for (const { outlines, ends, stations } of lines) {
       const drawing = drawMachine(
         outlines,
         stations.map(({ name }) => name),
+        ends,
       );
       const ofStages = drawing.strokes.filter(({ stage }) => stage !== null);
 
       // The screen, from pixels back to millimetres.
-      const drawn = fitDrawing(outlines, { width: 740, height: 166 });
+      const drawn = fitDrawing(outlines, { width: 740, height: 166, ends });
       const { scale, left, top } = drawn.frame;
       const back = (x: number, y: number) => [(x - 6) / scale + left, top - (y - 6) / scale] as const;
       const { container } = render(
         <svg>
           <title>the machine</title>
-          <MachineDrawing stages={outlines} drawn={drawn} />
+          <MachineDrawing stages={outlines} ends={ends} drawn={drawn} />
         </svg>,
       );
-      const stages = [...container.querySelectorAll('svg > g')].slice(0, outlines.length);
+      const stages = [...container.querySelectorAll('svg > g')].slice(0, outlines.length + 1);
       const numberOf = (element: Element, name: string) => Number(element.getAttribute(name));
       const onScreen = {
         rounds: stages.flatMap((stage) =>

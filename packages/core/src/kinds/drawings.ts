@@ -1,5 +1,10 @@
-import type { StageKindName } from './registry.js';
+import type { SourceKindName, StageKindName, WorkKindName } from './registry.js';
+import type { EndDrawing } from './shared/body.js';
 import type { StageDrawing } from './shared/drawn-wheels.js';
+import { drawsEngine } from './source/engine/drawing.js';
+import { drawsHandCrank } from './source/hand-crank/drawing.js';
+import { drawsOpenSource } from './source/open/drawing.js';
+import { drawsPlateMotor } from './source/plate-motor/drawing.js';
 import { drawsCoupling } from './stage/coupling/drawing.js';
 import { drawsGearPair } from './stage/gear-pair/drawing.js';
 import { drawsGearbox } from './stage/gearbox/drawing.js';
@@ -8,6 +13,11 @@ import { drawsRollerChain } from './stage/roller-chain/drawing.js';
 import { drawsTimingBelt } from './stage/timing-belt/drawing.js';
 import { drawsTorqueLimiter } from './stage/torque-limiter/drawing.js';
 import { drawsVBelt } from './stage/v-belt/drawing.js';
+import { drawsDirectWork } from './work/direct/drawing.js';
+import { drawsFruitCrusher } from './work/fruit-crusher/drawing.js';
+import { drawsMeasuredWork } from './work/measured/drawing.js';
+import { drawsRotaryTumbler } from './work/rotary-tumbler/drawing.js';
+import { drawsWheelDrive } from './work/wheel-drive/drawing.js';
 
 /** How each kind of stage is drawn: a kind without a drawing does not compile. Apart from the registry, so that a list that draws does not load every field there is. */
 export const stageDrawings: Readonly<Record<StageKindName, StageDrawing>> = {
@@ -19,4 +29,19 @@ export const stageDrawings: Readonly<Record<StageKindName, StageDrawing>> = {
   'torque-limiter': drawsTorqueLimiter,
   gearbox: drawsGearbox,
   open: drawsOpen,
+};
+
+/** How each source is drawn, and each kind of work. */
+export const sourceDrawings: Readonly<Record<SourceKindName, EndDrawing>> = {
+  'plate-motor': drawsPlateMotor,
+  engine: drawsEngine,
+  'hand-crank': drawsHandCrank,
+  open: drawsOpenSource,
+};
+export const workDrawings: Readonly<Record<WorkKindName, EndDrawing>> = {
+  'fruit-crusher': drawsFruitCrusher,
+  'rotary-tumbler': drawsRotaryTumbler,
+  'wheel-drive': drawsWheelDrive,
+  measured: drawsMeasuredWork,
+  direct: drawsDirectWork,
 };

@@ -8,6 +8,7 @@ import type { Chosen, Fields, InputFigures } from './fields.js';
 import type { Marked } from './marks.js';
 import type { Context, Limit, Outputs } from './outputs.js';
 import type { Effort, Flow, Moved, Port, PortKind, PortsDeclared } from './ports.js';
+import type { Body } from './shared/body.js';
 import type { Sizing } from './sizing.js';
 import type { Starter } from './starter.js';
 
@@ -123,6 +124,17 @@ export interface DrawnStage extends StageOutline {
   readonly kind: string;
 }
 
+/** What is at an end of a line with the kind that knows how to draw it. */
+export interface DrawnEnd extends Body {
+  readonly kind: string;
+}
+
+/** What drives a line and what it drives, to scale. */
+export interface DrawnEnds {
+  readonly source: DrawnEnd;
+  readonly work: DrawnEnd;
+}
+
 /** Torque of a source over its speed: plain numbers, for the search of where it settles. */
 export interface Curve {
   readonly torque: (n_rpm: number) => number;
@@ -185,6 +197,8 @@ export interface SourceOutput<Out extends PortKind = 'rotary'> extends Port<Out>
   readonly starting: Effort<Out>;
   /** Where it stalls: the most torque at any speed. */
   readonly stall: Limit;
+  /** How it is drawn. */
+  readonly body: Body;
   /** What gets hot while it runs up, `the winding withstands {lasts} of starting current`, and for how long it may; null for a person. */
   readonly heating: { readonly template: string; readonly lasts: Figure<'s'>; readonly source: string } | null;
   /** Overhung load that its own bearings support. */
@@ -346,6 +360,8 @@ export interface WorkDemand extends Said {
   /** What slips or shears at the tool itself before more can pass, if anything does: a wheel on the ground, what jams it. On the tool's shaft. */
   readonly slips?: Limit | null;
   readonly shock: Shock | undefined;
+  /** How the tool is drawn. */
+  readonly body: Body;
   readonly checks: readonly Check[];
 }
 

@@ -28,7 +28,13 @@ interface Entry {
 /** Typed inside, erased here: a kind's own figures never meet another's. */
 const erased = (kind: unknown) => kind as Kind;
 
-/** Kinds of stages. Adding one is its folder, a line here and its drawing in `drawings.ts`. */
+/** Every kind there is, by role. Adding one is its folder, a line here and its drawing in `drawings.ts`. */
+const sources = [
+  { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
+  { head: engineHead, load: async () => erased((await import('./source/engine/kind.js')).engine) },
+  { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
+  { head: openSourceHead, load: async () => erased((await import('./source/open/kind.js')).openSource) },
+] as const;
 const stages = [
   { head: vBeltHead, load: async () => erased((await import('./stage/v-belt/kind.js')).vBelt) },
   { head: timingBeltHead, load: async () => erased((await import('./stage/timing-belt/kind.js')).timingBelt) },
@@ -39,23 +45,24 @@ const stages = [
   { head: gearboxHead, load: async () => erased((await import('./stage/gearbox/kind.js')).gearbox) },
   { head: openStageHead, load: async () => erased((await import('./stage/open/kind.js')).openStage) },
 ] as const;
-
-/** Each of them by its name. */
-export type StageKindName = (typeof stages)[number]['head']['kind'];
-
-/** Every kind there is. Adding one is its folder and a line here. */
-const entries: readonly Entry[] = [
-  { head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) },
-  { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
-  { head: engineHead, load: async () => erased((await import('./source/engine/kind.js')).engine) },
-  { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
-  { head: openSourceHead, load: async () => erased((await import('./source/open/kind.js')).openSource) },
-  ...stages,
+const works = [
   { head: fruitCrusherHead, load: async () => erased((await import('./work/fruit-crusher/kind.js')).fruitCrusher) },
   { head: rotaryTumblerHead, load: async () => erased((await import('./work/rotary-tumbler/kind.js')).rotaryTumbler) },
   { head: wheelDriveHead, load: async () => erased((await import('./work/wheel-drive/kind.js')).wheelDrive) },
   { head: measuredWorkHead, load: async () => erased((await import('./work/measured/kind.js')).measuredWork) },
   { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },
+] as const;
+
+/** Each of them by its name. */
+export type SourceKindName = (typeof sources)[number]['head']['kind'];
+export type StageKindName = (typeof stages)[number]['head']['kind'];
+export type WorkKindName = (typeof works)[number]['head']['kind'];
+
+const entries: readonly Entry[] = [
+  { head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) },
+  ...sources,
+  ...stages,
+  ...works,
 ];
 
 /** What feeds a source that says nothing of it. */

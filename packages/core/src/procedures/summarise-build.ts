@@ -1,6 +1,6 @@
 import type { Verdict } from '../checks/verdict.js';
 import type { Figure } from '../figure/figure.js';
-import type { DrawnStage, Role } from '../kinds/kind.js';
+import type { DrawnEnds, DrawnStage, Role } from '../kinds/kind.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Element } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
@@ -21,6 +21,7 @@ export interface BuildSummary {
   readonly speed: Shown | null;
   readonly torque: Shown | null;
   readonly outlines: readonly DrawnStage[];
+  readonly ends?: DrawnEnds;
 }
 
 export function summariseBuild(build: Build, kinds: Kinds, units: UnitHabit = 'metric'): BuildSummary {
@@ -43,6 +44,7 @@ export function summariseBuild(build: Build, kinds: Kinds, units: UnitHabit = 'm
     speed: shown(tool?.flow),
     torque: shown(tool?.effort),
     outlines: walked.outlines.map(({ stock: _, ...drawn }) => drawn),
+    ...(walked.ends ? { ends: walked.ends } : {}),
   };
 }
 

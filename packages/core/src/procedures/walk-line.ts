@@ -143,6 +143,7 @@ export function walk(
       ...stopped.checks,
     ],
     outlines: transfers.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
+    ends: { source: { kind: line.source.kind, ...output.body }, work: { kind: line.work.kind, ...demand.body } },
     jam: stopped,
     cautions: [...joinedOnce(everyone, (each) => each.cautions), ...started.cautions].map(asSentence),
     notEntered: joinedOnce(everyone, (each) => each.notEntered),

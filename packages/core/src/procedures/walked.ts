@@ -1,6 +1,6 @@
 import type { Check } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
-import type { DrawnStage } from '../kinds/kind.js';
+import type { DrawnEnds, DrawnStage } from '../kinds/kind.js';
 import type { PortKind } from '../kinds/ports.js';
 import type { Sentence } from '../wording/sentence.js';
 import type { Jam } from './jam.js';
@@ -27,6 +27,8 @@ export interface WalkedLine {
   /** The first says whether the source is strong enough for the work. */
   readonly checks: readonly Check[];
   readonly outlines: readonly DrawnStage[];
+  /** What drives it and what it drives; not of a line whose elements do not fit together. */
+  readonly ends?: DrawnEnds;
   readonly jam: Jam;
   readonly cautions: readonly Sentence[];
   readonly notEntered: readonly string[];

@@ -15,7 +15,7 @@ interface Row {
 }
 
 export function BuildRow({ listed: { id, name, summary }, remove, copy, beside, lay }: Row) {
-  const drawn = fitDrawing(summary.outlines, { width: 400, height: 96 });
+  const drawn = fitDrawing(summary.outlines, { width: 400, height: 96, ends: summary.ends });
   return (
     <li className="relative border-b border-hair [contain-intrinsic-size:auto_8rem] [content-visibility:auto]">
       <Link
@@ -30,7 +30,7 @@ export function BuildRow({ listed: { id, name, summary }, remove, copy, beside, 
           role="img"
           aria-label={`${name}, drawn to scale`}
         >
-          <MachineDrawing stages={summary.outlines} drawn={drawn} />
+          <MachineDrawing stages={summary.outlines} ends={summary.ends} drawn={drawn} />
         </svg>
         <div>
           <h2 className="font-head text-2xl">{name}</h2>

@@ -1,4 +1,4 @@
-import { type DrawnStage, elementsOf, figureAt, isOpen, layOut, type Point, portKinds } from '@hobrek/core';
+import { type DrawnEnds, type DrawnStage, drawMachine, elementsOf, figureAt, isOpen, type Point, portKinds } from '@hobrek/core';
 import { memo, useMemo, useState } from 'react';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { FigureText } from '../../open-build/figure-text.js';
@@ -18,8 +18,8 @@ import { PathTable } from './path-table.js';
 const height_px = 166;
 /** A machine that is built upward is given more height, so that its wheels are not drawn tiny. */
 const upward_px = 280;
-function heightOf(stages: readonly DrawnStage[]): number {
-  const { left, right, top, bottom } = layOut(stages);
+function heightOf(stages: readonly DrawnStage[], ends: DrawnEnds | undefined): number {
+  const { left, right, top, bottom } = drawMachine(stages, [], ends);
   return top - bottom > 0.8 * (right - left) ? upward_px : height_px;
 }
 
@@ -48,14 +48,15 @@ export function PowerPath() {
 function SideView({ room }: { room: number }) {
   const line = useShown(({ open }) => open && shownLine(open).id);
   const outlines = useShown(({ open }) => open && shownEvaluated(open)?.outlines);
+  const ends = useShown(({ open }) => (open && shownEvaluated(open)?.ends) || undefined);
   const names = useShownList(({ open }) => (open ? shownEvaluated(open)?.stations.map(({ name }) => name) : undefined));
   const stations = useShownList(({ open }) => (open ? shownEvaluated(open)?.stations.map(({ id }) => id) : undefined));
   const elements = useShownList(({ open }) => (open ? elementsOf(shownLine(open)).map(({ path }) => path) : undefined));
   const picked = useShown(({ open }) => open?.picked);
   const [held, setHeld] = useState<Frame | undefined>();
   const drawn = useMemo(
-    () => outlines && fitDrawing(outlines, { width: Math.max(room, 200), height: heightOf(outlines), frame: held }),
-    [outlines, room, held],
+    () => outlines && fitDrawing(outlines, { width: Math.max(room, 200), height: heightOf(outlines, ends), frame: held, ends }),
+    [outlines, ends, room, held],
   );
   if (!line || !names || !stations || !elements || !outlines || !drawn) return null;
   const [, source, ...others] = elements;
@@ -68,13 +69,13 @@ function SideView({ room }: { room: number }) {
     <figure aria-label="Power path in side view, to scale">
       <div className="relative">
         <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
-          <MachineDrawing stages={outlines} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={pickStage} />
+          <MachineDrawing stages={outlines} ends={ends} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={pickStage} />
           <CentreLine drawn={drawn} stages={outlines} />
           {hung &&
             drawn.shafts.map(({ x, y }) => (
               <path key={`${x} ${y}`} d={`M${x} ${y + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
             ))}
-          <ScaleBar drawn={drawn} room={room} trueScale={isToScale(outlines, drawn)} />
+          <ScaleBar drawn={drawn} room={room} trueScale={isToScale(outlines, drawn)} hasUsual={drawMachine(outlines, [], ends).hasUsual} />
         </svg>
         <Handles line={line} names={names} paths={stages} stages={outlines} drawn={drawn} picked={picked} hold={setHeld} />
       </div>
@@ -139,7 +140,15 @@ const bars = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 const isToScale = (stages: readonly DrawnStage[], drawn: Drawn) =>
   drawn.assumed.length === 0 && stages.every((stage) => stage.driver !== null && stage.driven !== null && !isOpen(stage));
 
-const ScaleBar = memo(function ScaleBar({ drawn, room, trueScale }: { drawn: Drawn; room: number; trueScale: boolean }) {
+interface ScaleShown {
+  readonly drawn: Drawn;
+  readonly room: number;
+  readonly trueScale: boolean;
+  /** Something is dashed: it is said what that means. */
+  readonly hasUsual: boolean;
+}
+
+const ScaleBar = memo(function ScaleBar({ drawn, room, trueScale, hasUsual }: ScaleShown) {
   useUnits();
   const { factor } = unitShown('mm');
   const long = (bars.find((each) => (each / factor) * drawn.scale >= 50) ?? 5000) / factor;
@@ -160,6 +169,11 @@ const ScaleBar = memo(function ScaleBar({ drawn, room, trueScale }: { drawn: Dra
       <text x={x + length / 2} y={y - 8} textAnchor="middle" fontSize="12" fill="var(--soft)" stroke="none">
         {show(long, 'mm')}
       </text>
+      {hasUsual && (
+        <text x={x} y={y + 15} fontSize="12" fill="var(--soft)" stroke="none">
+          dashed: a usual size
+        </text>
+      )}
     </g>
   );
 });

@@ -9,7 +9,7 @@ import { takeFile } from '../../shared/take-file.js';
 const papers = () => import('@hobrek/papers');
 const drawn = (open: OpenBuild) => {
   const line = shownEvaluated(open);
-  return drawMachine(line?.outlines ?? [], line?.stations.map(({ name }) => name) ?? []);
+  return drawMachine(line?.outlines ?? [], line?.stations.map(({ name }) => name) ?? [], line?.ends);
 };
 
 interface Form {

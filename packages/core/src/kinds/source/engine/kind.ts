@@ -18,6 +18,9 @@ const nothing = fixed('N·m', 0, 'Without a clutch an engine has no torque at re
 const liningSource = 'Common practice, no source: a small centrifugal clutch slips five to twenty seconds before its lining smokes';
 const lining = fixed('s', 10, liningSource, [5, 20], flag.estimated);
 
+/** Across the flywheel of a small engine (common practice, no source). */
+const usualFlywheel_mm = 200;
+
 /** A small engine with a governor: the rated point, a flat hump below it, and nothing at rest. */
 export const engine: SourceKind<typeof engineHead> = {
   ...engineHead,
@@ -46,6 +49,7 @@ export const engine: SourceKind<typeof engineHead> = {
       heating: { template: 'the clutch slips {heated} of it, and its lining withstands {lasts}', lasts: lining, source: liningSource },
       stall: limit('stall', { torque: peak, source }),
       moved: note('flywheel-inertia', inertia),
+      body: { across: usualFlywheel_mm, known: false },
       supports: unknown('N', []),
       driver: cylinders.is,
       stopped: '',

@@ -1,7 +1,8 @@
-import { fixed, flag, unknown } from '../../../figure/figure.js';
+import { fixed, flag, scaled, unknown } from '../../../figure/figure.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { crankTorque } from '../../../formulas/source/crank-torque.js';
 import type { SourceKind } from '../../kind.js';
+import { bodyOf } from '../../shared/body.js';
 import { handCrankHead } from './fields.js';
 
 const lunge = fixed('1', 3, 'Common practice, no source: for a moment a person pulls two to four times what lasts', [2, 4], flag.estimated);
@@ -25,6 +26,7 @@ export const handCrank: SourceKind<typeof handCrankHead> = {
       heating: null,
       stall: limit('stall', { torque: most, source }),
       moved: inertia.known ? inertia : noWheel,
+      body: bodyOf(scaled(radius, 2, 'Across the way of the handle'), 600),
       supports: unknown('N', []),
       driver: 'hand',
       stopped: '',

@@ -21,6 +21,7 @@ export const openSource: SourceKind<typeof openSourceHead> = {
       heating: null,
       stall: limit('stall', { torque, source: 'Nothing is chosen yet' }),
       moved: unknown('kg·m²', [path]),
+      body: { across: 0, known: false },
       supports: unknown('N', []),
       driver: undefined,
       stopped: '',

@@ -1,3 +1,4 @@
+import { motorBody } from '../../../catalog/motor-frames.js';
 import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource, smallMotors } from '../../../catalog/small-motors.js';
 import { type Figure, fixed, flag, fromTable, highEnd, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
 import { apparentPower } from '../../../formulas/motor/apparent-power.js';
@@ -113,6 +114,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
       // Pulled down, a starting winding is switched in again: it stalls at the larger of both.
       stall: limit('stall', { torque: note('stall-torque', picked('most', 'N·m', [breakdown, starting])), lasts, source: smallMotorSource }),
       moved: inertia,
+      body: { across: motorBody(power.known ? power.value / 1000 : 0.55), known: false },
       supports,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
       stopped: whatStopsAStall(inputs.protector.is, fed, inrush),

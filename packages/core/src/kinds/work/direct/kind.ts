@@ -1,6 +1,7 @@
 import { type Figure, fixed, flag, scaled, unknown, unseen } from '../../../figure/figure.js';
 import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
+import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque, startsEmpty } from '../../shared/loaded.js';
 import { mayBurst, overspeeds, rimMayBurst } from '../../shared/over-speed.js';
@@ -29,6 +30,7 @@ export const directWork: WorkKind<typeof directWorkHead> = {
     const isSafe = speeds.every(({ verdict }) => verdict === 'holds' || verdict === 'close');
     return {
       steady: note('torque', torque),
+      body: bodyOf(diameter, 0),
       breakaway: note('breakaway', breakawayOf(breakaway, torque, growth.is, loaded.is)),
       // A fan's breakaway torque is small, loaded or not: that its valve is shut must be said.
       startsEmpty: startsEmpty(loaded.is, growsWithSpeed(growth.is) ? unknown('N·m', []) : breakaway, torque),

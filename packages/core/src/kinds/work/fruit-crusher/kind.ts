@@ -10,6 +10,7 @@ import { nipTorque } from '../../../formulas/work/nip-torque.js';
 import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { fruitCrusherHead } from './fields.js';
@@ -58,6 +59,7 @@ export const fruitCrusher: WorkKind<typeof fruitCrusherHead> = {
     const isFedLater = loaded.is === 'up-to-speed';
     return {
       steady,
+      body: bodyOf(roll, 150),
       breakaway: note('breakaway', isFedLater ? emptyTorque(steady) : peak.known ? peak : steady),
       ...(lever || !throughput.known ? {} : { peak: byForce }),
       startsEmpty: isFedLater,

@@ -4,6 +4,7 @@ import { marginalEfficiency } from '../../../formulas/work/marginal-efficiency.j
 import { measuredShaftPower } from '../../../formulas/work/measured-shaft-power.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { WorkKind } from '../../kind.js';
+import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { mayBurst, overspeeds, rimMayBurst } from '../../shared/over-speed.js';
@@ -40,6 +41,7 @@ export const measuredWork: WorkKind<typeof measuredWorkHead> = {
     const torque = note('torque', drag.known ? picked('sum', 'N·m', [work, drag]) : scaled(work, ownDrag, dragSource));
     return {
       steady: torque,
+      body: bodyOf(diameter, 0),
       breakaway: note('breakaway', loaded.is === 'up-to-speed' ? emptyTorque(torque) : torque),
       startsEmpty: loaded.is === 'up-to-speed',
       lasts,

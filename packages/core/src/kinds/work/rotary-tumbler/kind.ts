@@ -10,6 +10,7 @@ import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import type { Port } from '../../ports.js';
+import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { rotaryTumblerHead } from './fields.js';
 import type { RotaryTumblerOutputs } from './outputs.js';
@@ -51,6 +52,7 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
     const drumInertia = drumMass.known ? discInertia({ k: shell, m: drumMass, d: drum }) : unweighed;
     return {
       steady,
+      body: bodyOf(drum, 300),
       breakaway: note('breakaway', withDrag(liftedTorque({ m: load, r, a: settled }), empty)),
       lasts,
       stopsItself: true,

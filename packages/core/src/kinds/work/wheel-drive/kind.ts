@@ -15,6 +15,7 @@ import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import type { Port } from '../../ports.js';
+import { bodyOf } from '../../shared/body.js';
 import { wheelDriveHead } from './fields.js';
 import { gripSource, paceSource, type WheelDriveOutputs } from './outputs.js';
 
@@ -39,6 +40,7 @@ export const wheelDrive: WorkKind<typeof wheelDriveHead> = {
     note('runs-at', rimSpeed({ d: wheel, n: arriving.flow }));
     return {
       steady,
+      body: bodyOf(wheel, 400),
       // An edge needs more than the way, for a moment.
       breakaway: note('breakaway', atEdge?.torque.known && steady.known ? picked('most', 'N·m', [steady, atEdge.torque]) : steady),
       stopsItself: true,
