@@ -136,7 +136,7 @@ export function newest() {
       return asking.signal;
     },
     stop(): void {
-      asking?.abort(new DOMException('A newer one was asked', 'AbortError'));
+      asking?.abort(new DOMException('Something newer is worked out', 'AbortError'));
     },
   };
 }

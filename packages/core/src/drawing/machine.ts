@@ -1,9 +1,9 @@
 import { layOut } from '../geometry/lay-out.js';
 import { sourceDrawings, stageDrawings, workDrawings } from '../kinds/drawings.js';
+import { isOpen } from '../kinds/is-open.js';
 import type { DrawnEnd, DrawnEnds, DrawnStage } from '../kinds/kind.js';
 import type { EndDrawing } from '../kinds/shared/body.js';
 import type { DrawnWheel, StageDrawing } from '../kinds/shared/drawn-wheels.js';
-import { openKind } from '../machine/open.js';
 import { type At, extent, path, type Stroke } from './sketch.js';
 
 /** A stroke with what it belongs to: a stage by its kind, or what is drawn of every machine. */
@@ -80,7 +80,7 @@ export function drawMachine(stages: readonly DrawnStage[], names: readonly strin
     ),
     of('words', { is: 'name', at: [x, y - mark_mm], says: names[k] ?? '' }),
   ]);
-  const trueScale = assumed.length === 0 && stages.every(({ kind, driver, driven }) => driver !== null && driven !== null && kind !== openKind);
+  const trueScale = assumed.length === 0 && stages.every((stage) => stage.driver !== null && stage.driven !== null && !isOpen(stage));
   const strokes = [...atEnds, ...ofStages, ...centreLines, ...marks];
   const hasUsual = strokes.some(({ stroke }) => 'pen' in stroke && stroke.pen === 'hidden');
   return { strokes, ...roomOf(laid, atEnds), trueScale, hasUsual };

@@ -1,10 +1,8 @@
-import type { Element, Line } from './build.js';
+import { isOpen } from '../kinds/is-open.js';
+import type { Line } from './build.js';
 import { elementsOf } from './paths.js';
 
-/** Kind of a place that is kept for an element that is still to be chosen. */
-export const openKind = 'open';
-
-export const isOpen = ({ kind }: Pick<Element, 'kind'>): boolean => kind === openKind;
+export { isOpen, openKind } from '../kinds/is-open.js';
 
 /** Paths of the places of a line that are open. */
 export const openPlacesOf = (line: Line): ReadonlySet<string> =>
