@@ -1,21 +1,25 @@
 // @vitest-environment node
-import { atOnce, blankBuild, enter, evaluateBuild, jobs, loadKinds, placesOf, remedyFor, withInput, wordingFor } from '@hobrek/core';
+import { atOnce, type Build, blankBuild, enter, evaluateBuild, jobs, loadKinds, placesOf, remedyFor, withInput, wordingFor } from '@hobrek/core';
 import { expose } from 'comlink';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { workerSide } from './worker-side.js';
 
+const typed = (build: Build, entries: Readonly<Record<string, string>>): Build =>
+  Object.entries(entries).reduce((now, [path, text]) => {
+    const place = placesOf(now).find((each) => each.path === `main/${path}`);
+    if (!place) throw new Error(`No field ${path}`);
+    return withInput(now, place.path, enter(place.field, text, undefined).input);
+  }, build);
+
 /** A machine whose motor does not carry the work, so that something would cure it. */
-const weak = [
-  ['source/power', '1/2 hp'],
-  ['source/powerIs', 'shaft'],
-  ['source/speed', '1425'],
-  ['belt/driver', '75'],
-  ['belt/driven', '250'],
-  ['work/torque', '12'],
-].reduce((build, [path, text]) => {
-  const place = placesOf(build).find((each) => each.path === `main/${path}`);
-  return place ? withInput(build, place.path, enter(place.field, text as string, undefined).input) : build;
-}, blankBuild('Crusher'));
+const weak = typed(blankBuild('Crusher'), {
+  'source/power': '1/2 hp',
+  'source/powerIs': 'shaft',
+  'source/speed': '1425',
+  'belt/driver': '75',
+  'belt/driven': '250',
+  'work/torque': '12',
+});
 
 type Listener = Parameters<MessagePort['addEventListener']>[1];
 
@@ -50,22 +54,18 @@ class Beside {
 }
 
 const given = { build: weak, units: 'metric' } as const;
-const guessed = { ...given, build: withGuesses() };
-
 /** The same with six guesses, which are tried in a hundred ways. */
-function withGuesses() {
-  return [
-    ['source/power', '300 to 500 W'],
-    ['work/torque', '8 to 14'],
-    ['belt/friction', '0.3 to 0.6'],
-    ['belt/efficiency', '90 to 97 %'],
-    ['source/speed', '1400 to 1440'],
-    ['work/breakaway', '10 to 16'],
-  ].reduce((build, [path, text]) => {
-    const place = placesOf(build).find((each) => each.path === `main/${path}`);
-    return place ? withInput(build, place.path, enter(place.field, text as string, undefined).input) : build;
-  }, weak);
-}
+const guessed = {
+  ...given,
+  build: typed(weak, {
+    'source/power': '300 to 500 W',
+    'work/torque': '8 to 14',
+    'belt/friction': '0.3 to 0.6',
+    'belt/efficiency': '90 to 97 %',
+    'source/speed': '1400 to 1440',
+    'work/breakaway': '10 to 16',
+  }),
+};
 
 describe('what is worked out beside the page', () => {
   let workOut: typeof import('./calculator.js').workOut;

@@ -2,7 +2,7 @@
 export type At = readonly [x: number, y: number];
 
 /**
- * What a line stands for: an outline, a thin one, a centre line, filled as what is worked on, the pitch circle of teeth, what is not entered or not chosen yet, or what
+ * What a line is: an outline, a thin one, a centre line, filled as what is worked on, the pitch circle of teeth, what is not entered or not chosen yet, or what
  * runs from wheel to wheel. How each is drawn is a matter of whoever draws it.
  */
 export type Pen = 'line' | 'thin' | 'centre' | 'stuff' | 'pitch' | 'hidden' | 'open' | 'shaft' | 'belt' | 'toothed-belt' | 'chain';

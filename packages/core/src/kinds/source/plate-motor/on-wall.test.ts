@@ -93,6 +93,24 @@ describe('a motor on the wall it is put to', () => {
     expect(check(typed({ ...fit, 'main/source/speed': '1740', 'supply/voltage': '400 V' }), 'frequency')?.verdict).toBe('close');
   });
 
+  // By hand: 24 of 230 V at 60 for 50 Hz leave 0.087 of the flux; 75 rpm of lag over its square are 9900 rpm, more than the 1800 that the field turns.
+  it('on hardly any volts per hertz does not turn: no speed below nought', () => {
+    const weak = typed({ 'main/feed/voltage': '24 V', 'main/feed/frequency': '60 Hz' });
+    expect(figure(weak, 'speed-on-wall')).toMatchObject({
+      known: false,
+      because: 'at the volts per hertz of this wall the motor is too weak to turn',
+    });
+    expect(weak.verdict).toBe('fails');
+  });
+
+  // By hand: 230 V and 1 to 29 A are 230 to 6670 VA: at the least they cannot drive 900 W, and likely (15 A, 3450 VA) more than the plate says.
+  it('of a plate that its amps contradict has a likely power between what these can drive and what it says', () => {
+    const power = figure(typed({ 'main/source/power': '900 W', 'main/source/powerIs': 'shaft', 'main/source/current': '1 to 29 A' }), 'power');
+    expect(power.value).toBeLessThanOrEqual(power.high ?? power.value);
+    expect(power.value).toBeGreaterThanOrEqual(power.low ?? power.value);
+    expect(power.high ?? power.value).toBe(900);
+  });
+
   it('is not judged while the wall is not entered: its figures are the plate’s', () => {
     const nowhere = typed({ 'supply/voltage': '?', 'supply/frequency': '?' });
     expect(check(nowhere, 'voltage')).toMatchObject({ verdict: 'unknown', says: expect.stringContaining('enter voltage at the wall') });

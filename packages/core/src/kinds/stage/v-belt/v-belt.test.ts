@@ -144,3 +144,13 @@ describe('sections of other standards', () => {
     expect(of('AX')).toBeGreaterThan(of('A'));
   });
 });
+
+// ISO 4183 (from memory): in section E a pulley is 19.2 mm larger outside than where the cords run: one of 15 mm would have a pitch diameter below nought.
+it('does not go round a pulley that is smaller outside than the belt is deep in it', () => {
+  const build = afterTyping(crusher(), { 'main/belt/section': 'E', 'main/belt/diameters': 'outside', 'main/belt/driver': '15 mm' });
+  const own = evaluateBuild(build, kinds).lines[0]?.figures.get('main/belt');
+  const ratio = own?.get('ratio');
+  expect(ratio?.known).toBe(false);
+  const because = ratio && !ratio.known ? ratio.because : undefined;
+  expect(typeof because === 'object' && say(because, wordingFor(build))).toMatch(/a pulley of 15 mm outside is too small for a belt of section E/i);
+});
