@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import type { StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
-import { test as base } from '@playwright/test';
+import { test as base, type Locator } from '@playwright/test';
 
 const root = resolve(import.meta.dirname, '../..');
 
@@ -63,6 +63,17 @@ export async function addBuild(address: string, build: Build): Promise<StoredBui
     body: JSON.stringify(build),
   });
   return (await response.json()) as StoredBuild;
+}
+
+/** Chooses one of a list, by its words or by its value. */
+export async function choose(field: Locator, what: string): Promise<void> {
+  await field.click();
+  const list = field.page().getByRole('listbox');
+  await list
+    .getByRole('option', { name: what, exact: true })
+    .or(list.locator(`[data-value="${what}"]`))
+    .first()
+    .click();
 }
 
 interface Fixtures {

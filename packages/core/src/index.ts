@@ -2,6 +2,8 @@ export { sizeNames, standardOutputs_kW } from './catalog/standard-motors.js';
 export type { Check, Margin } from './checks/check.js';
 export { reserveOf, reserveWords } from './checks/reserve.js';
 export { type Verdict, verdictOf, verdicts, verdictWords } from './checks/verdict.js';
+export { drawFromAbove, rim_mm } from './drawing/from-above.js';
+export { drawLine } from './drawing/line.js';
 export { drawMachine, type MachineDrawing, type MachineStroke } from './drawing/machine.js';
 export { type At, besideOf, extent, type Pen, type Sketch, type Stroke, ticksOf } from './drawing/sketch.js';
 export { type FieldPath, type Figure, flag, highEnd, type Known, lowEnd, type Origin, restsOn, type Unknown } from './figure/figure.js';
@@ -14,7 +16,16 @@ export { type ChoiceField, type Field, type Fields, type KnownBy, knownBy, type 
 export type { Curve, DrawnEnds, DrawnStage, KindHead, Role, StockBelt, StockWheel } from './kinds/kind.js';
 export type { FigureOutput, Harm, Limit } from './kinds/outputs.js';
 export { portKinds } from './kinds/ports.js';
-export { type Kinds, kindHead, kindHeads, loadKinds } from './kinds/registry.js';
+export {
+  type FeedKindName,
+  type Kinds,
+  kindHead,
+  kindHeads,
+  loadKinds,
+  type SourceKindName,
+  type StageKindName,
+  type WorkKindName,
+} from './kinds/registry.js';
 export { nearestSize, nextSize } from './kinds/shared/stock-wheels.js';
 export type { Sizing } from './kinds/sizing.js';
 export type { Starter } from './kinds/starter.js';
@@ -68,7 +79,7 @@ export { upgradeBuild } from './machine/upgrade.js';
 export { type Wall, wallOf, withWall } from './machine/wall.js';
 export { asMarkdown } from './procedures/as-markdown.js';
 export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
-export { type Compared, compareBuilds } from './procedures/compare-builds.js';
+export { type Compared, compareBuilds, type WorkedOut } from './procedures/compare-builds.js';
 export { type CouldDriveWork, couldDriveWorks } from './procedures/could-drive.js';
 export { decidedBy } from './procedures/decided-by.js';
 export { type EvaluatedLine, type Evaluation, engineVersion, evaluateBuild, worstLine } from './procedures/evaluate-build.js';

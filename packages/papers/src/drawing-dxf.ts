@@ -25,6 +25,7 @@ export function drawingDxf(drawing: MachineDrawing): string {
     const options = { layerName: layerName(layer) };
     if (stroke.is === 'circle') dxf.addCircle(point(stroke.at), stroke.r, options);
     else if (stroke.is === 'path') for (const [from, to] of legs(stroke)) dxf.addLine(point(from), point(to), options);
+    else if (stroke.is === 'note') dxf.addText(point(stroke.at), words_mm, plain(stroke.says), options);
     else if (stroke.is === 'name' && stroke.says) dxf.addText(point(stroke.at, 1.5 * words_mm), words_mm, plain(stroke.says), options);
   }
   return dxf.stringify();

@@ -33,6 +33,7 @@ const pens: Readonly<Record<Pen, string>> = {
   belt: ' stroke-width="0.6"',
   'toothed-belt': ' stroke-width="0.6" stroke-dasharray="0.6 0.3"',
   chain: ' stroke-width="0.7" stroke-dasharray="1.6 0.7"',
+  askew: ' stroke-width="0.6"',
 };
 
 /** Depth of a tooth and distance from one to the next on paper, mm. */
@@ -53,8 +54,10 @@ export function drawingSvg(drawing: MachineDrawing, { scale, words_mm = 3 }: Svg
       const ticks = ticksOf(stroke, tooth_mm.depth * scale, tooth_mm.pitch * scale);
       return `<path d="${ticks.map((tick) => run(tick)).join('')}"${pens.thin}/>`;
     }
-    if (stroke.is !== 'name') return '';
+    if (stroke.is !== 'name' && stroke.is !== 'note') return '';
     const [x, y] = put(stroke.at);
+    if (stroke.is === 'note')
+      return `<text x="${n(Number(x) + 1)}" y="${n(Number(y) + words_mm / 3)}" font-size="${n(0.85 * words_mm)}" fill="#1d2430" stroke="none">${escaped(stroke.says)}</text>`;
     return `<text x="${x}" y="${n(Number(y) + words_mm * 1.4)}" font-size="${words_mm}" text-anchor="middle" fill="#1d2430" stroke="none">${escaped(stroke.says)}</text>`;
   };
   const layers = [...new Set(drawing.strokes.map(({ layer }) => layer))].map((layer) => {

@@ -1,6 +1,6 @@
 import {
   type Build,
-  drawMachine,
+  drawLine,
   type EvaluatedLine,
   type Evaluation,
   type Figure,
@@ -127,12 +127,9 @@ interface OnPaper {
 }
 
 /** The drawing of a line to a scale that is stated, and what there is at each shaft. */
-function lineOnPaper({ name, outlines, ends, stations }: EvaluatedLine, { room_mm, height_mm, isOne, units }: OnPaper): object[] {
-  const drawing = drawMachine(
-    outlines,
-    stations.map((station) => station.name),
-    ends,
-  );
+function lineOnPaper(line: EvaluatedLine, { room_mm, height_mm, isOne, units }: OnPaper): object[] {
+  const { name, stations } = line;
+  const drawing = drawLine(line, units);
   const fits = (scale: number) => paperSize(drawing, scale).width <= room_mm && paperSize(drawing, scale).height <= height_mm;
   const scale = scales.find(fits) ?? scales.at(-1) ?? 100;
   const shown = (figures: readonly Figure[]) => figures.map((figure) => showFigure(figure, units));

@@ -1,4 +1,4 @@
-import { drawMachine, evaluateBuild, listed, loadKinds } from '@hobrek/core';
+import { drawLine, evaluateBuild, listed, loadKinds } from '@hobrek/core';
 import { drawingDxf, drawingSvg } from '@hobrek/papers';
 import { type Outcome, Refusal } from '../refusal.js';
 import { buildFrom } from './read-file.js';
@@ -18,13 +18,9 @@ export async function draw(file: string, { as, scale, line }: { as: string; scal
     'or',
   )}`;
   if (line === undefined && lines.length > 1) throw new Refusal(`The build has ${lines.length} lines: ${said}`);
-  const drawn = lines.filter(({ id, name }) => line === undefined || id === line || name === line);
-  if (drawn.length !== 1) throw new Refusal(`${said}, not “${line}”`);
-  const drawing = drawMachine(
-    drawn.flatMap(({ outlines }) => outlines),
-    drawn.flatMap(({ stations }) => stations.map(({ name }) => name)),
-    drawn[0]?.ends,
-  );
+  const [drawn, ...others] = lines.filter(({ id, name }) => line === undefined || id === line || name === line);
+  if (!drawn || others.length > 0) throw new Refusal(`${said}, not “${line}”`);
+  const drawing = drawLine(drawn);
   const text = as === 'dxf' ? drawingDxf(drawing) : drawingSvg(drawing, { scale: times });
   return { text, json: { drawing }, exit: 0 };
 }

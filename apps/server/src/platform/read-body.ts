@@ -17,8 +17,16 @@ export function readBody<T extends object>(
   asItCame: Partial<T> = {},
 ): { readonly read: T } | { readonly wrong: Wrong } {
   if (typeof body !== 'object' || body === null || Array.isArray(body)) return { wrong: { property: '', says: 'An object is needed.' } };
-  const read = Object.assign(plainToInstance(contract, body), asItCame);
-  const [wrong] = validateSync(read, { whitelist: true, forbidNonWhitelisted: true });
+  return judge(Object.assign(plainToInstance(contract, body), asItCame), true);
+}
+
+/** What a contract knows of something that holds more, such as all headers of a request. */
+export function readKnown<T extends object>(contract: new () => T, given: object): { readonly read: T } | { readonly wrong: Wrong } {
+  return judge(plainToInstance(contract, given), false);
+}
+
+function judge<T extends object>(read: T, isAll: boolean): { readonly read: T } | { readonly wrong: Wrong } {
+  const [wrong] = validateSync(read, { whitelist: true, forbidNonWhitelisted: isAll });
   return wrong ? { wrong: first(wrong) } : { read };
 }
 

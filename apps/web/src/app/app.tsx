@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { AskError, useShutOut } from '../shared/ask.js';
+import { Tips } from '../shared/tips.js';
 import { LetInPage } from './let-in-page.js';
 import { LostPage } from './lost-page.js';
 
@@ -38,5 +39,9 @@ const router = createBrowserRouter([
 
 export function App() {
   const out = useShutOut((state) => state.out);
-  return <QueryClientProvider client={queries}>{out ? <LetInPage /> : <RouterProvider router={router} />}</QueryClientProvider>;
+  return (
+    <QueryClientProvider client={queries}>
+      <Tips>{out ? <LetInPage /> : <RouterProvider router={router} />}</Tips>
+    </QueryClientProvider>
+  );
 }

@@ -79,6 +79,7 @@ const pens: Readonly<Record<Pen, object>> = {
   belt: { strokeWidth: 2.4 },
   'toothed-belt': { strokeWidth: 4, strokeDasharray: '2.5 1' },
   chain: { strokeWidth: 3, strokeDasharray: '7 3' },
+  askew: { stroke: 'var(--close)', strokeWidth: 2.4 },
 };
 
 /** Depth of a tooth and distance from one to the next, px: seen as teeth at any scale. */
@@ -93,7 +94,8 @@ interface StrokeDrawn {
 
 const under = { stroke: 'var(--brass)', strokeWidth: 8, opacity: 0.45, fill: 'none' };
 
-function Drawing({ stroke, frame, isUnder = false }: StrokeDrawn) {
+/** A stroke as the screen shows it. */
+export function Drawing({ stroke, frame, isUnder = false }: StrokeDrawn) {
   const put = putIn(frame);
   const look = 'pen' in stroke ? (isUnder ? under : pens[stroke.pen]) : {};
   if (stroke.is === 'circle') {
@@ -103,6 +105,14 @@ function Drawing({ stroke, frame, isUnder = false }: StrokeDrawn) {
   if (stroke.is === 'path') {
     const open = stroke.closed || isUnder ? {} : { fill: 'none' };
     return <path d={`M${stroke.through.map((at) => put(at).join(' ')).join('L')}${stroke.closed ? 'Z' : ''}`} {...look} {...open} />;
+  }
+  if (stroke.is === 'note') {
+    const [x, y] = put(stroke.at);
+    return (
+      <text x={x + 5} y={y + 4} fontSize="12" fill="var(--soft)" paintOrder="stroke" stroke="var(--ground)" strokeWidth={4}>
+        {stroke.says}
+      </text>
+    );
   }
   if (stroke.is !== 'teeth' || isUnder) return null;
   const ticks = ticksOf(stroke, tooth_px.depth / frame.scale, tooth_px.pitch / frame.scale);

@@ -2,15 +2,10 @@ import { blankBuild, evaluateBuild, kindHeads, loadKinds, withKind } from '@hobr
 import { cleanup, render } from '@testing-library/react';
 import { afterEach, expect, it } from 'vitest';
 import { fitDrawing, MachineDrawing } from './machine-drawing.js';
-import { benchExtras } from './registry.js';
 
 afterEach(cleanup);
 
 const stages = kindHeads('stage').map(({ kind }) => kind);
-
-it('shows more on the bench of no kind that there is not', () => {
-  for (const kind of Object.keys(benchExtras)) expect(stages).toContain(kind);
-});
 
 it.each(stages)('draws a %s as something that can be seen', async (kind) => {
   const build = withKind(blankBuild('Machine'), 'main/belt', kind);

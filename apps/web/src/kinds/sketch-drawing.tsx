@@ -52,7 +52,7 @@ function Drawn({ stroke, put, scale }: { stroke: Stroke; put: (at: At) => At; sc
     const isLarge = Math.abs(stroke.to - stroke.from) > Math.PI ? 1 : 0;
     return <path d={`M${end(stroke.from)}A${r} ${r} 0 ${isLarge} 0 ${end(stroke.to)}`} {...pens[stroke.pen]} />;
   }
-  if (stroke.is === 'teeth' || stroke.is === 'name') return null;
+  if (stroke.is === 'teeth' || stroke.is === 'name' || stroke.is === 'note') return null;
   if (stroke.is === 'letter') return <Letter at={put(stroke.at)} letter={stroke.letter} />;
   const [a, b] = besideOf(stroke).map(put) as [At, At];
   const [from, to] = [put(stroke.from), put(stroke.to)];

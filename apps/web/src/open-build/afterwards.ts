@@ -1,16 +1,23 @@
-let pending: (() => void)[] = [];
-
-/** Done as soon as the screen has answered the key, in order; at once when the page is left. */
-export function afterwards(work: () => void): void {
-  if (pending.length === 0) setTimeout(doPending);
-  pending.push(work);
+/** What is done as soon as the screen has answered the key. */
+export interface Afterwards {
+  /** Done then, in order; at once when the page is left. */
+  readonly later: (work: () => void) => void;
+  /** All that waits, now. */
+  readonly now: () => void;
 }
 
-/** All that waits, now. */
-export function doPending(): void {
-  const works = pending;
-  pending = [];
-  for (const work of works) work();
+export function createAfterwards(): Afterwards {
+  let pending: (() => void)[] = [];
+  const now = () => {
+    const works = pending;
+    pending = [];
+    for (const work of works) work();
+  };
+  return {
+    later: (work) => {
+      if (pending.length === 0) setTimeout(now);
+      pending.push(work);
+    },
+    now,
+  };
 }
-
-addEventListener('pagehide', doPending);

@@ -2,9 +2,9 @@ import { reserveOf } from '@hobrek/core';
 import { memo } from 'react';
 import { unbroken } from '../shared/unbroken.js';
 import { checkOf } from './check-of.js';
-import { useShown } from './in-sight.js';
-import { useOpenBuild } from './store.js';
-import { AskWhy, WhyTrail } from './why.js';
+import { useDerived, useFollowed } from './in-sight.js';
+import { WhyTrail } from './why.js';
+import { AskWhy } from './why-here.js';
 
 /** What is left of a check's limit; pressed, it says what was held against what, by which rule. */
 export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
@@ -16,8 +16,8 @@ export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
 });
 
 function Left({ id }: { id: string }) {
-  const left = useShown(({ open }) => {
-    const check = open && checkOf(open.evaluation, id);
+  const left = useDerived(({ evaluation }) => {
+    const check = checkOf(evaluation, id);
     return check ? reserveOf(check) : '';
   });
   return (
@@ -29,7 +29,7 @@ function Left({ id }: { id: string }) {
 }
 
 function Held({ id }: { id: string }) {
-  const check = useOpenBuild(({ open }) => (open ? checkOf(open.evaluation, id) : undefined));
+  const check = useFollowed(true, ({ evaluation }) => checkOf(evaluation, id));
   if (!check) return null;
   return (
     <>

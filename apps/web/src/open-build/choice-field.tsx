@@ -1,6 +1,8 @@
 import type { ChoiceField, QuantityInput } from '@hobrek/core';
 import { memo, useId } from 'react';
-import { fieldLeft, typed } from './open-build.js';
+import { Select } from '../shared/select.js';
+import { tip } from '../shared/tips.js';
+import { useOpen } from './here.js';
 
 interface Entry {
   readonly path: string;
@@ -11,14 +13,15 @@ interface Entry {
   readonly where?: string | undefined;
 }
 
-/** One of a few, or not known: the browser's own list, which every keyboard and every screen reader knows. */
+/** One of a few, or not known. */
 export const Choice = memo(function Choice({ path, field, input, taken, where }: Entry) {
+  const { typed, fieldLeft } = useOpen();
   const id = useId();
   const option = taken ?? field.usual;
   const usual = option === undefined ? 'not known' : `usually ${field.options[option]}`;
   return (
     <div>
-      <label htmlFor={id} className="block text-sm text-soft" title={`${field.help} ${field.measure}`}>
+      <label htmlFor={id} className="block text-sm text-soft" {...tip(`${field.help} ${field.measure}`.trim())}>
         {where === undefined ? (
           field.label
         ) : (
@@ -27,23 +30,17 @@ export const Choice = memo(function Choice({ path, field, input, taken, where }:
           </>
         )}
       </label>
-      <select
+      <Select
         id={id}
         data-path={path}
         value={input?.text ?? ''}
-        onChange={(event) => {
-          typed(path, event.target.value);
+        options={[['', usual], ...Object.entries(field.options)]}
+        change={(chosen) => {
+          typed(path, chosen);
           fieldLeft();
         }}
-        className={`w-full cursor-pointer overflow-hidden border-b-[1.5px] ${taken !== undefined && !input?.text ? 'border-dashed border-brass' : 'border-ink'} bg-transparent py-1 pr-5 text-base text-ellipsis outline-none focus:border-blue focus:bg-wash ${input?.text ? 'font-semibold' : 'text-soft'}`}
-      >
-        <option value="">{usual}</option>
-        {Object.entries(field.options).map(([option, words]) => (
-          <option key={option} value={option}>
-            {words}
-          </option>
-        ))}
-      </select>
+        className={`w-full border-b-[1.5px] ${taken !== undefined && !input?.text ? 'border-dashed border-brass' : 'border-ink'} bg-transparent py-1 text-base focus:border-blue focus:bg-wash ${input?.text ? 'font-semibold' : 'text-soft'}`}
+      />
       {input?.draft !== undefined && (
         <p className="text-sm text-fails-word">
           “{input.draft}” is none of these; {input.text ? 'what was chosen stays' : 'nothing is chosen'}.

@@ -14,11 +14,11 @@ import {
 } from '@hobrek/core';
 import { type KeyboardEvent, memo, useEffect, useId, useRef, useState } from 'react';
 import { usePreferences } from '../shared/preferences.js';
-import { typingPause_ms } from './derive.js';
+import { tip } from '../shared/tips.js';
 import { focusNext } from './focus-field.js';
+import { typingPause_ms } from './follow.js';
+import { useOpen } from './here.js';
 import { NumberKeys, useNumberKeys } from './number-keys.js';
-import { fieldEntered, fieldLeft, fieldRestored, markTaken, typed } from './open-build.js';
-import { useOpenBuild } from './store.js';
 
 interface Entry {
   readonly path: string;
@@ -37,16 +37,18 @@ const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen',
 
 /** Drawn again only when its own entry changes: entries that do not are the same objects. A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
 export const Field = memo(function Field({ path, field, input, stock, taken, where, empty = 'not known' }: Entry) {
+  const open = useOpen();
+  const { fieldEntered, fieldLeft, fieldRestored, markTaken, typed } = open;
   const id = useId();
   const preferences = usePreferences();
   const text = input?.draft ?? input?.text ?? '';
   const [asTyped, setAsTyped] = useState<string | null>(null);
   const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field, preferences);
   const refused = reading && !reading.ok ? reading.says : null;
-  const meant = reading?.ok ? inInches(path, text) : null;
+  const meant = reading?.ok ? inchesMeant(open.document.getState().build, path, text) : null;
   const offers = [...(reading?.offers ?? []), ...(meant ? [meant] : [])];
   const whole = asTyped?.slice(0, longestText).trim() === text ? asTyped : text;
-  const mark = refused ? markIn(path, whole, preferences) : null;
+  const mark = refused ? fromMark(open.document.getState().build, path, whole, preferences) : null;
   const toTake = useRef<FromMark | null>(null);
   toTake.current = mark;
   /** Left, or Enter: a mark means what it says, once. */
@@ -71,7 +73,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
   };
   return (
     <div>
-      <label htmlFor={id} className="block text-sm text-soft" title={`${field.help} ${field.measure}`}>
+      <label htmlFor={id} className="block text-sm text-soft" {...tip(`${field.help} ${field.measure}`.trim())}>
         {where === undefined ? (
           field.label
         ) : (
@@ -122,7 +124,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
             } else if (event.key === 'Enter') {
               event.preventDefault();
               finish();
-              focusNext(path);
+              focusNext(open, path);
             } else if (event.key === 'Escape') {
               event.preventDefault();
               fieldRestored(path);
@@ -132,11 +134,12 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
                 if (document.activeElement === field) field.select();
               });
             } else if (stock) {
-              stepped(event, path, stock, input);
+              const size = sizeStepped(event, stock, input);
+              if (size) typed(path, size);
             }
           }}
           aria-keyshortcuts={stock ? 'Alt+U ArrowUp ArrowDown' : 'Alt+U'}
-          title={stock && 'up and down keys go through what is on the shelf'}
+          {...tip(stock && 'up and down keys go through what is on the shelf')}
           autoComplete="off"
           spellCheck={false}
           aria-invalid={refused !== null}
@@ -149,7 +152,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
           <button
             type="button"
             tabIndex={-1}
-            title="in the next unit: Alt+U"
+            {...tip('in the next unit: Alt+U')}
             className="shrink-0 cursor-pointer text-sm text-soft hover:underline"
             onClick={convert}
           >
@@ -179,18 +182,6 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
   );
 });
 
-/** A bare number among inches. */
-function inInches(path: string, text: string): Offer | null {
-  const { open } = useOpenBuild.getState();
-  return open ? inchesMeant(open.build, path, text) : null;
-}
-
-/** What a mark in a field of the open build would fill. */
-function markIn(path: string, text: string, settings: Parameters<typeof fromMark>[3]): FromMark | null {
-  const { open } = useOpenBuild.getState();
-  return open ? fromMark(open.build, path, text, settings) : null;
-}
-
 /** What it may have been meant as, the likelier first: taken by a press, or by its number with Alt. */
 function Offers({ offers, take }: { readonly offers: readonly Offer[]; readonly take: (text: string) => void }) {
   return (
@@ -200,7 +191,7 @@ function Offers({ offers, take }: { readonly offers: readonly Offer[]; readonly 
           key={text}
           type="button"
           aria-keyshortcuts={`Alt+${k + 1}`}
-          title={`Alt+${k + 1}`}
+          {...tip(`Alt+${k + 1}`)}
           className="min-h-6 cursor-pointer border border-hair px-2 text-blue hover:underline"
           // Pressed, the field keeps the caret.
           onPointerDown={(event) => event.preventDefault()}
@@ -213,13 +204,12 @@ function Offers({ offers, take }: { readonly offers: readonly Offer[]; readonly 
   );
 }
 
-/** Up and down go through what is on the shelf. */
-function stepped(event: KeyboardEvent, path: string, stock: StockWheel, input: QuantityInput | undefined): void {
+/** Up and down go through what is on the shelf. @returns the next size; empty where there is none, or another key was pressed */
+function sizeStepped(event: KeyboardEvent, stock: StockWheel, input: QuantityInput | undefined): string | null {
   const by = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
-  if (by === 0 || input?.value === undefined) return;
+  if (by === 0 || input?.value === undefined) return null;
   event.preventDefault();
-  const text = nextSize(stock, input.value, input.text, by);
-  if (text) typed(path, text);
+  return nextSize(stock, input.value, input.text, by);
 }
 
 /** A sentence once typing has paused: halfway through a word it would only jump about. Its going is told at once. */

@@ -1,16 +1,17 @@
 import { type Evaluation, type Figure, figureAt, joinParts, restsOn } from '@hobrek/core';
 import { memo } from 'react';
 import { showParts, showRange } from '../shared/in-my-units.js';
-import { useShown } from './in-sight.js';
-import type { OpenBuild } from './store.js';
-import { AskWhy, WhyOf } from './why.js';
+import { useDerived } from './in-sight.js';
+import type { DerivedState } from './state.js';
+import { WhyOf } from './why.js';
+import { AskWhy } from './why-here.js';
 
 /**
  * The one way a figure is shown on a screen: large number, small unit, greyed when it is the last good one; pressed, it says why. It follows its own number
  * and nothing else: while that stays the same, it is not drawn again.
  */
 export const FigureText = memo(function FigureText({ path, name, size = 'text-base' }: { path: string; name: string; size?: string }) {
-  const seen = useShown(({ open }) => (open ? appearance(open, path) : ''));
+  const seen = useDerived((derived) => appearance(derived, path));
   const [stale = '', number = '', symbol = '', range = ''] = seen.split('|');
   const spoken = number === '' ? 'not known' : `${joinParts({ number, symbol })}${range ? ` (${range})` : ''}`;
   return (
@@ -19,7 +20,7 @@ export const FigureText = memo(function FigureText({ path, name, size = 'text-ba
       className={`min-w-6 text-left whitespace-nowrap ${stale ? 'stale' : ''}`}
       aria-label={`${name}: ${spoken}. Why?`}
       data-stale={stale ? true : undefined}
-      title={range || undefined}
+      data-tip={range || undefined}
     >
       {number === '' ? (
         <span className="text-soft">not known</span>
@@ -42,7 +43,7 @@ interface Made {
 }
 
 /** All that can be seen of a figure, as one text: equal texts look alike. */
-function appearance({ evaluation, greyed }: OpenBuild, path: string): string {
+function appearance({ evaluation, greyed }: DerivedState, path: string): string {
   const all = made.get(evaluation) ?? new Map<string, Made>();
   made.set(evaluation, all);
   const known = all.get(path);

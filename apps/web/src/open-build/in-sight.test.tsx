@@ -20,27 +20,33 @@ const browser = vi.hoisted(() => {
 });
 
 import { FigureText } from './figure-text.js';
+import { OpenBuildHere } from './here.js';
 import { WhenInSight } from './in-sight.js';
-import { closeBuild, openBuild, typed } from './open-build.js';
-import { settles_ms } from './settled-build.js';
+import { type OpenBuild, openBuild } from './open-build.js';
+import { settles_ms } from './settled.js';
+
+let at: OpenBuild;
+const typed = (path: string, text: string) => at.typed(path, text);
 
 beforeEach(async () => {
   vi.stubGlobal('fetch', () => new Promise(() => {}));
   vi.stubGlobal('EventSource', class {});
-  await openBuild({ id: 'b', version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
+  at = await openBuild({ id: 'b', version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
   vi.useFakeTimers();
   typed('main/source/speed', '1425');
   await vi.advanceTimersByTimeAsync(settles_ms);
   render(
-    <WhenInSight>
-      <FigureText path="main/motor/speed" name="speed" />
-    </WhenInSight>,
+    <OpenBuildHere open={at}>
+      <WhenInSight>
+        <FigureText path="main/motor/speed" name="speed" />
+      </WhenInSight>
+    </OpenBuildHere>,
   );
 });
 afterEach(() => {
   vi.useRealTimers();
   cleanup();
-  closeBuild();
+  at.close();
 });
 
 const shown = () => screen.getByRole('button').textContent;

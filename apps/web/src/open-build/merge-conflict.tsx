@@ -1,13 +1,13 @@
 import { type Build, type Conflict, placesOf } from '@hobrek/core';
-import { chose } from './open-build.js';
-import { useOpenBuild } from './store.js';
+import { useDocument, useOpen, useSaving } from './here.js';
 
 /** What keeps the build from being saved, in words; where someone else changed the same place, both entries to choose from. */
 export function MergeConflict() {
-  const save = useOpenBuild(({ open }) => open?.save);
-  const mergeConflict = useOpenBuild(({ open }) => open?.mergeConflict);
-  const build = useOpenBuild(({ open }) => open?.build);
-  if (!save || !build || (!mergeConflict && save.state !== 'away' && save.state !== 'refused')) return null;
+  const { chose } = useOpen();
+  const save = useSaving((saving) => saving);
+  const mergeConflict = useDocument((document) => document.mergeConflict);
+  const build = useDocument((document) => document.build);
+  if (!mergeConflict && save.state !== 'away' && save.state !== 'refused') return null;
   return (
     <div role="alert" className="border-b border-hair bg-wash px-6 py-2 max-sm:px-4">
       <p>{mergeConflict ? 'This build was changed elsewhere in the same places. Nothing was overwritten: choose.' : save.says}</p>

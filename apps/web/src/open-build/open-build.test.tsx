@@ -1,31 +1,28 @@
 import { type Build, beginSizing, blankBuild, placesOf } from '@hobrek/core';
 import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import fc from 'fast-check';
-import { Profiler } from 'react';
+import { Profiler, type ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { doPending } from './afterwards.js';
-import { Field } from './field.js';
+import { Entry } from './entry.js';
 import { FigureText } from './figure-text.js';
-import {
-  chose,
-  closeBuild,
-  fieldLeft,
-  kindChosen,
-  openBuild,
-  redone,
-  renamed,
-  sizingTurned,
-  typed,
-  undone,
-  usualKept,
-  wallEntered,
-  whenKept,
-  workChosen,
-} from './open-build.js';
-import { allSaid } from './said.js';
+import { OpenBuildHere, useDocument } from './here.js';
+import { type OpenBuild, openBuild } from './open-build.js';
 import { SaveQueue } from './save-queue.js';
-import { useOpenBuild } from './store.js';
-import { WhySheet } from './why.js';
+
+/** The build that is open, its events by their names, and all of its state. */
+let at: OpenBuild;
+const reopen = async (...given: Parameters<typeof openBuild>) => {
+  at?.close();
+  at = await openBuild(...given);
+};
+const typed = (path: string, text: string) => at.typed(path, text);
+const fieldLeft = () => at.fieldLeft();
+const undone = () => at.undone();
+const redone = () => at.redone();
+const renamed = (name: string) => at.renamed(name);
+const open = () => ({ ...at.session.getState(), ...at.derived.getState(), ...at.document.getState(), save: at.saving.getState() });
+/** What is shown of it. */
+const show = (shown: ReactNode) => render(<OpenBuildHere open={at}>{shown}</OpenBuildHere>);
 
 const saved: Build[] = [];
 
@@ -38,7 +35,7 @@ beforeEach(async () => {
   });
   // What a page has and this environment has not; nothing is heard through it.
   vi.stubGlobal('EventSource', class {});
-  await openBuild({ id: 'b', version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
+  await reopen({ id: 'b', version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
   for (const [path, text] of [
     ['source/power', '0.55 kW'],
     ['source/powerIs', 'shaft'],
@@ -53,29 +50,21 @@ beforeEach(async () => {
 });
 
 /** What was typed is sent without waiting for a pause, as when the page is left. */
-const sentNow = () => {
-  doPending();
-  dispatchEvent(new Event('pagehide'));
-};
+const sentNow = () => dispatchEvent(new Event('pagehide'));
 afterEach(() => {
   vi.useRealTimers();
   cleanup();
-  closeBuild();
+  at.close();
 });
 
-const open = () => {
-  const { open: now } = useOpenBuild.getState();
-  if (!now) throw new Error('no build is open');
-  return now;
-};
 const input = (path: string) => placesOf(open().build).find((place) => place.path === path)?.input;
 const roll = () => open().evaluation.lines[0]?.stations.at(-1)?.effort;
 
 /** A field as the bench shows it, following the store. */
 function FieldAt({ path }: { path: string }) {
-  const build = useOpenBuild(({ open: now }) => now?.build);
-  const place = build && placesOf(build).find((each) => each.path === path);
-  return place?.field.is === 'quantity' ? <Field path={place.path} field={place.field} input={place.input} /> : null;
+  const build = useDocument((document) => document.build);
+  const place = placesOf(build).find((each) => each.path === path);
+  return place ? <Entry path={place.path} field={place.field} input={place.input} /> : null;
 }
 
 const PowerField = () => <FieldAt path="main/source/power" />;
@@ -152,7 +141,7 @@ it('undone to the start and done again is the same build, after any series of ty
   let opened = 0;
   await fc.assert(
     fc.asyncProperty(events, async (series) => {
-      await openBuild({ id: `b${opened++}`, version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
+      await reopen({ id: `b${opened++}`, version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
       const start = open().build;
       for (const event of series) event();
       const end = open().build;
@@ -175,13 +164,13 @@ describe('what was typed and never sent', () => {
     const before = open().build;
     vi.stubGlobal('fetch', () => new Promise(() => {}));
     typed('main/source/power', text);
-    closeBuild();
+    at.close();
     return before;
   }
 
   it('is restored when the build is opened again', async () => {
     const before = await typeAndGo('2 hp');
-    await openBuild(stored(before, 7));
+    await reopen(stored(before, 7));
     expect(input('main/source/power')?.text).toBe('2 hp');
     expect(open().notices.join()).toContain('was restored');
     undone();
@@ -191,7 +180,7 @@ describe('what was typed and never sent', () => {
   it('is no news when the server had it after all', async () => {
     await typeAndGo('2 hp');
     const theirs = JSON.parse(localStorage.getItem(Object.keys(localStorage)[0] as string) ?? '').build;
-    await openBuild(stored(theirs, 8));
+    await reopen(stored(theirs, 8));
     expect(open()).toMatchObject({ notices: [], mergeConflict: null });
     expect(localStorage.length).toBe(0);
   });
@@ -207,8 +196,8 @@ describe('what was typed and never sent', () => {
     sentNow();
     await vi.waitFor(() => expect(sent).toHaveLength(1));
     typed('main/source/power', '2 hp');
-    closeBuild();
-    await openBuild(stored(sent[0] as Build, 8));
+    at.close();
+    await reopen(stored(sent[0] as Build, 8));
     expect(open().mergeConflict).toBeNull();
     expect(input('main/source/power')?.text).toBe('2 hp');
   });
@@ -223,13 +212,13 @@ describe('what was typed and never sent', () => {
       ],
     };
     for (const _ of ['first', 'after a reload']) {
-      await openBuild(stored(theirs, 9));
+      await reopen(stored(theirs, 9));
       expect(open().mergeConflict?.conflicts).toMatchObject([{ mine: { text: '2 hp' }, theirs: { text: '3 hp' } }]);
-      closeBuild();
+      at.close();
     }
-    await openBuild(stored(theirs, 9));
+    await reopen(stored(theirs, 9));
     const [conflict] = open().mergeConflict?.conflicts ?? [];
-    if (conflict) chose(conflict, 'theirs');
+    if (conflict) at.chose(conflict, 'theirs');
     expect(open().mergeConflict).toBeNull();
     expect(input('main/source/power')?.text).toBe('3 hp');
   });
@@ -275,7 +264,7 @@ describe('what is sent', () => {
     const line = before.lines[0] as Build['lines'][number];
     vi.stubGlobal('fetch', () => new Promise(() => {}));
     typed('main/source/power', '2 hp');
-    closeBuild();
+    at.close();
     const theirs: Build = {
       ...before,
       lines: [
@@ -283,14 +272,14 @@ describe('what is sent', () => {
       ],
     };
     const sent = listening();
-    await openBuild({ id: 'b', version: 9, changedAt: '', notices: [], build: theirs });
+    await reopen({ id: 'b', version: 9, changedAt: '', notices: [], build: theirs });
     const [conflict] = open().mergeConflict?.conflicts ?? [];
     expect(conflict).toBeDefined();
     typed('main/work/torque', '9 N·m');
     typed('main/source/speed', '1400');
     await new Promise((resolve) => setTimeout(resolve, 100));
     expect(sent).toEqual([]);
-    if (conflict) chose(conflict, 'mine');
+    if (conflict) at.chose(conflict, 'mine');
     await kept();
     expect(sent).toHaveLength(1);
     expect(sent[0]?.build.lines[0]?.work.inputs.torque?.text).toBe('9 N·m');
@@ -300,7 +289,7 @@ describe('what is sent', () => {
 
 describe('a field', () => {
   it('says how it understood what was typed', () => {
-    render(<PowerField />);
+    show(<PowerField />);
     fireEvent.change(screen.getByLabelText('Plate power'), { target: { value: '1/2 hp' } });
     expect(screen.getByText('= 373 W')).toBeTruthy();
   });
@@ -312,7 +301,7 @@ describe('a field', () => {
   ])('keeps “%s” on the screen, says what is wrong after a pause, and greys the figures that rest on it', async (text, words) => {
     vi.useFakeTimers();
     const before = roll();
-    render(
+    show(
       <>
         <PowerField />
         <FigureText path="main/tool/torque" name="torque" />
@@ -332,7 +321,7 @@ describe('a field', () => {
   });
 
   it('keeps a space that ends what is typed so far: the next sign may need it', () => {
-    render(<PowerField />);
+    show(<PowerField />);
     const field = screen.getByLabelText<HTMLInputElement>('Plate power');
     fireEvent.change(field, { target: { value: '' } });
     for (const sign of '3 1/2 hp') fireEvent.change(field, { target: { value: field.value + sign } });
@@ -345,7 +334,7 @@ describe('a field', () => {
 
   it('does not grey the sheet halfway through a word, and takes the grey off as soon as it can be read', async () => {
     vi.useFakeTimers();
-    render(
+    show(
       <>
         <PowerField />
         <FigureText path="main/tool/torque" name="torque" />
@@ -386,7 +375,7 @@ describe('a visit of a field', () => {
   });
 
   it('ends cleared as not known, and one step brings it back', () => {
-    render(<PowerField />);
+    show(<PowerField />);
     fireEvent.change(screen.getByLabelText('Plate power'), { target: { value: '' } });
     expect(power()).toBeUndefined();
     expect(open().evaluation.lines[0]?.stations[0]?.effort.known).toBe(false);
@@ -395,7 +384,7 @@ describe('a visit of a field', () => {
   });
 
   it('goes back by Escape to what stood there, selects all when it begins, and goes on by Enter', () => {
-    render(<PowerField />);
+    show(<PowerField />);
     const field = screen.getByLabelText<HTMLInputElement>('Plate power');
     act(() => field.focus());
     expect([field.selectionStart, field.selectionEnd]).toEqual([0, '0.55 kW'.length]);
@@ -425,7 +414,7 @@ describe('a visit of a field', () => {
 
   it('offers both readings of a number, taken by key', async () => {
     vi.useFakeTimers();
-    render(<FieldAt path="main/source/speed" />);
+    show(<FieldAt path="main/source/speed" />);
     const field = screen.getByLabelText<HTMLInputElement>('Speed');
     fireEvent.change(field, { target: { value: '1,725' } });
     await act(() => vi.advanceTimersByTimeAsync(700));
@@ -454,7 +443,7 @@ describe('what someone else changes while something is typed here', () => {
     });
     // Typed and not sent yet; then theirs comes in.
     typed('main/work/torque', '9 N·m');
-    doPending();
+    await new Promise((resolve) => setTimeout(resolve));
     const news = new BroadcastChannel('hobrek:changes');
     news.postMessage({ id: 'b', version: 9 });
     await vi.waitFor(() => expect(input('main/source/power')?.text).toBe('3 hp'));
@@ -470,11 +459,11 @@ describe('a figure', () => {
   it('is drawn again only when what can be seen of it changes; one keystroke is one evaluation and one commit', () => {
     const drawn = new Map<string, number>();
     let evaluations = 0;
-    const stop = useOpenBuild.subscribe((now, before) => {
-      if (now.open?.evaluation !== before.open?.evaluation) evaluations++;
+    const stop = at.derived.subscribe((now, before) => {
+      if (now.evaluation !== before.evaluation) evaluations++;
     });
     const paths = ['main/motor/speed', 'main/motor/torque', 'main/tool/speed', 'main/tool/torque', 'main/belt/ratio', 'main/belt/belt-speed'];
-    render(
+    show(
       paths.map((path) => (
         <Profiler key={path} id={path} onRender={(id) => drawn.set(id, (drawn.get(id) ?? 0) + 1)}>
           <FigureText path={path} name={path} />
@@ -498,23 +487,17 @@ describe('a figure', () => {
 
   it('says why in the words that are there now, when nothing but the words was changed', async () => {
     typed('main/source/power', '550 W');
-    render(
-      <>
-        <FigureText path="main/motor/torque" name="torque" />
-        <WhySheet />
-      </>,
-    );
+    show(<FigureText path="main/motor/torque" name="torque" />);
     fireEvent.click(screen.getByRole('button', { name: /torque/ }));
     fireEvent.click(await screen.findByRole('button', { name: /^P 550 W/ }));
     expect(await screen.findByText(/typed “550 W”/)).toBeTruthy();
   });
 
   it('is answered for beside it; another takes the sheet over, and the same pressed again puts it away', async () => {
-    render(
+    show(
       <>
         <FigureText path="main/motor/torque" name="torque, motor" />
         <FigureText path="main/tool/speed" name="speed, tool" />
-        <WhySheet />
       </>,
     );
     const [torque, speed] = screen.getAllByRole('button') as [HTMLElement, HTMLElement];
@@ -534,12 +517,7 @@ describe('a figure', () => {
 
   it('that is not known says what to enter', async () => {
     typed('main/source/power', '?');
-    render(
-      <>
-        <FigureText path="main/tool/torque" name="torque" />
-        <WhySheet />
-      </>,
-    );
+    show(<FigureText path="main/tool/torque" name="torque" />);
     fireEvent.click(screen.getByRole('button', { name: /not known/ }));
     expect(await screen.findByText(/Enter Plate power and it can be worked out/)).toBeTruthy();
   });
@@ -548,7 +526,7 @@ describe('a figure', () => {
 describe('a build that begins on this page', () => {
   const id = '0b9f4ad3-6f52-4a6e-9d0e-0d5f4d0a7c11';
   const begin = async () => {
-    await openBuild({ id, version: 0, changedAt: '', notices: [], build: beginSizing('rotary-tumbler') }, true);
+    await reopen({ id, version: 0, changedAt: '', notices: [], build: beginSizing('rotary-tumbler') }, true);
     // What was open before is still sent.
     await vi.waitFor(() => expect(saved.length).toBeGreaterThan(0));
     saved.length = 0;
@@ -557,7 +535,7 @@ describe('a build that begins on this page', () => {
   it('is worked out with what is usual and keeps only what is typed, which is its first save', async () => {
     await begin();
     const asUsual = open().evaluation.says;
-    expect(allSaid(asUsual)).toContain('The drum needs');
+    expect(at.allSaid(asUsual)).toContain('The drum needs');
     expect(saved).toEqual([]);
     typed('main/work/load', '30 kg');
     expect(open().evaluation.says).not.toEqual(asUsual);
@@ -568,29 +546,29 @@ describe('a build that begins on this page', () => {
 
   it('goes on with the usual values as guesses, and no longer leaves open what is chosen', async () => {
     await begin();
-    usualKept();
-    kindChosen('main/source', 'plate-motor');
+    at.usualKept();
+    at.kindChosen('main/source', 'plate-motor');
     expect(input('main/work/drum')).toMatchObject({ text: '300 mm', how: 'guessed' });
-    expect(allSaid(open().evaluation.says)).toContain('nothing drives it yet');
-    sizingTurned(false);
-    expect(allSaid(open().evaluation.says)).not.toContain('nothing drives it yet');
-    sizingTurned(false);
-    await whenKept();
+    expect(at.allSaid(open().evaluation.says)).toContain('nothing drives it yet');
+    at.sizingTurned(false);
+    expect(at.allSaid(open().evaluation.says)).not.toContain('nothing drives it yet');
+    at.sizingTurned(false);
+    await at.whenKept();
     expect(open().save.state).toBe('kept');
     expect(saved.at(-1)?.lines[0]?.source.kind).toBe('plate-motor');
   });
 
   it('is kept as it began by who goes on without a word', async () => {
     await begin();
-    sizingTurned(false);
-    await whenKept();
+    at.sizingTurned(false);
+    await at.whenKept();
     expect(saved.map(({ name }) => name)).toEqual(['Rotary tumbler']);
   });
 
   it('becomes another machine, is plugged into the wall, and all of it is undone', async () => {
     await begin();
-    workChosen('fruit-crusher');
-    wallEntered({ voltage: '230 V' });
+    at.workChosen('fruit-crusher');
+    at.wallEntered({ voltage: '230 V' });
     expect([open().build.name, input('supply/voltage')?.value]).toEqual(['Fruit crusher', 230]);
     undone();
     undone();

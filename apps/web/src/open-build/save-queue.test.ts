@@ -27,7 +27,7 @@ beforeEach(() => {
   meet = () => 'choose';
   stands = 1;
   vi.stubGlobal('fetch', (_: string, init?: RequestInit) => {
-    if (init?.method !== 'PUT') return json({ id: 'b', version: stands, changedAt: '', build: {}, notices: [] });
+    if (init?.method !== 'PUT') return json({ id: 'b', version: stands, changedAt: '2026-11-25T10:42:00Z', build: {}, notices: [] });
     const headers = init.headers as Record<string, string>;
     calls.push({ name: JSON.parse(init.body as string).name, match: headers['if-match'] ?? '', saveId: headers['save-id'] ?? '' });
     return (answers.shift() ?? written)();

@@ -2,6 +2,7 @@ import type { StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
 import { v4 as newId } from 'uuid';
 import { AskError, ask, send } from '../shared/ask.js';
+import { clock } from '../shared/dates.js';
 import { deviceName } from '../shared/device-name.js';
 import { isSafe } from './journal.js';
 
@@ -158,5 +159,3 @@ export class SaveQueue {
     }
   }
 }
-
-const clock = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });

@@ -1,9 +1,8 @@
-import { useOpenBuild } from './store.js';
+import { useSaving } from './here.js';
 
 /** A quiet word on whether what is on the screen is kept. */
 export function SaveWord() {
-  const save = useOpenBuild(({ open }) => open?.save);
-  if (!save) return null;
+  const save = useSaving((saving) => saving);
   const loud = save.state === 'away' || save.state === 'refused' || save.state === 'stale';
   return (
     <span role="status" data-save-state={save.state} className={loud ? 'text-fails-word' : ''}>

@@ -1,19 +1,22 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { usePreferences } from '../shared/preferences.js';
-import { redone, undone } from './open-build.js';
-import { useOpenBuild } from './store.js';
+import { isMeant } from './focus-field.js';
+import { useDocument, useOpen } from './here.js';
 
 const inFields = { enableOnFormTags: true, preventDefault: true } as const;
 
 /** Undo and redo, as words to press and as keys: single letters outside fields, chords everywhere. */
 export function UndoKeys() {
-  const canUndo = useOpenBuild(({ open }) => (open?.history.past.length ?? 0) > 0);
-  const canRedo = useOpenBuild(({ open }) => (open?.history.future.length ?? 0) > 0);
-  useHotkeys('mod+z', undone, inFields);
-  useHotkeys('mod+shift+z, mod+y', redone, inFields);
+  const open = useOpen();
+  const { undone, redone } = open;
+  const canUndo = useDocument(({ history }) => history.past.length > 0);
+  const canRedo = useDocument(({ history }) => history.future.length > 0);
+  const ifMeant = (act: () => void) => () => (isMeant(open) ? act() : undefined);
+  useHotkeys('mod+z', ifMeant(undone), inFields);
+  useHotkeys('mod+shift+z, mod+y', ifMeant(redone), inFields);
   const letters = usePreferences((preferences) => preferences.letters);
-  useHotkeys('z', undone, { enabled: letters });
-  useHotkeys('shift+z', redone, { enabled: letters });
+  useHotkeys('z', ifMeant(undone), { enabled: letters });
+  useHotkeys('shift+z', ifMeant(redone), { enabled: letters });
   return (
     <>
       <Word says="Undo" keyShown={letters ? 'z' : 'Ctrl Z'} can={canUndo} act={undone} />

@@ -1,88 +1,15 @@
 import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, showFigure, usedBy } from '@hobrek/core';
-import { Popover } from 'radix-ui';
-import { type ComponentProps, type ReactNode, useEffect, useRef, useState } from 'react';
-import { create } from 'zustand';
+import { type ReactNode, useState } from 'react';
 import { copyText } from '../shared/copy-text.js';
 import { showRange } from '../shared/in-my-units.js';
 import { usePreferences, useUnits } from '../shared/preferences.js';
+import { useDocument } from './here.js';
+import { useFollowed } from './in-sight.js';
 import { SetLine } from './set-line.js';
-import { useOpenBuild } from './store.js';
-
-/** What was pressed to ask why, and the answer. */
-interface Question {
-  readonly nth: number;
-  readonly pressed: HTMLElement;
-  readonly answer: ReactNode;
-}
-
-let asked = 0;
-
-const useQuestion = create<{ readonly asked: Question | null }>(() => ({ asked: null }));
-
-const ask = (question: Question | null) => useQuestion.setState({ asked: question });
-
-/** Pressed it asks; pressed again, it has been answered. */
-function press(pressed: HTMLElement, answer: ReactNode): void {
-  ask(useQuestion.getState().asked?.pressed === pressed ? null : { nth: ++asked, pressed, answer });
-}
-
-interface Asking extends Omit<ComponentProps<'button'>, 'onClick'> {
-  readonly answer: ReactNode;
-}
-
-/** What can be pressed for an answer. A plain button: a page has hundreds, and one sheet answers for all of them. What is in it follows by itself. */
-export function AskWhy({ answer, className, ...button }: Asking) {
-  return (
-    <button
-      type="button"
-      aria-haspopup="dialog"
-      {...button}
-      className={`cursor-help decoration-hair decoration-dotted underline-offset-4 hover:underline ${className}`}
-      onClick={(event) => press(event.currentTarget, answer)}
-    />
-  );
-}
-
-/** Once on a page that has figures, and answers beside the one that was pressed. */
-export function WhySheet() {
-  const question = useQuestion((store) => store.asked);
-  // Who goes on elsewhere is not called back to the figure.
-  const leftFor = useRef<EventTarget | null>(null);
-  useEffect(() => () => ask(null), []);
-  if (!question) return null;
-  const { nth, pressed, answer } = question;
-  return (
-    <Popover.Root key={nth} open onOpenChange={() => ask(null)}>
-      <Popover.Anchor virtualRef={{ current: pressed }} />
-      <Popover.Portal>
-        <Popover.Content
-          aria-label="why"
-          sideOffset={6}
-          collisionPadding={12}
-          onOpenAutoFocus={() => {
-            leftFor.current = null;
-          }}
-          onInteractOutside={(event) => {
-            // What a press on the figure itself does is told by the figure.
-            if (pressed.contains(event.target as Node)) event.preventDefault();
-            else leftFor.current = event.target;
-          }}
-          onCloseAutoFocus={(event) => {
-            event.preventDefault();
-            if (!leftFor.current) pressed.focus();
-          }}
-          className="z-10 max-h-[min(80vh,var(--radix-popover-content-available-height))] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
-        >
-          {answer}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
-  );
-}
 
 /** Where a figure comes from: the relation, the numbers put in, the source, and behind each number the same again. */
 export function WhyOf({ path, name }: { path: string; name: string }) {
-  const figure = useOpenBuild(({ open }) => open && figuresByPath(open.evaluation).get(path));
+  const figure = useFollowed(true, ({ evaluation }) => figuresByPath(evaluation).get(path));
   return figure ? <WhyTrail figure={figure} name={name} /> : null;
 }
 
@@ -137,11 +64,11 @@ function Onward({ walk, children }: { walk: () => void; children: ReactNode }) {
 }
 
 function Reason({ figure, name, walk }: { figure: Figure; name: string; walk: (step: Step) => void }) {
-  const open = useOpenBuild((store) => store.open);
+  const build = useDocument((document) => document.build);
+  const evaluation = useFollowed(true, (derived) => derived.evaluation);
   const units = useUnits();
-  if (!open) return null;
-  const { relation, parts, says, caution } = explain(open.build, figure, units);
-  const uses = usedBy(open.build, open.evaluation, figure, units);
+  const { relation, parts, says, caution } = explain(build, figure, units);
+  const uses = usedBy(build, evaluation, figure, units);
   return (
     <>
       {relation && (
@@ -189,7 +116,7 @@ function Reason({ figure, name, walk }: { figure: Figure; name: string; walk: (s
           </ul>
         </>
       )}
-      <CopyText text={() => explainAsText(open.build, figure, name, units)} />
+      <CopyText text={() => explainAsText(build, figure, name, units)} />
     </>
   );
 }

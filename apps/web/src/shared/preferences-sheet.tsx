@@ -1,4 +1,4 @@
-import { Popover } from 'radix-ui';
+import * as Popover from '@radix-ui/react-popover';
 import { usePreferences } from './preferences.js';
 
 /** Every key there is, as it is said here and in the README. */

@@ -3,9 +3,9 @@ export type At = readonly [x: number, y: number];
 
 /**
  * What a line is: an outline, a thin one, a centre line, filled as what is worked on, the pitch circle of teeth, what is not entered or not chosen yet, or what
- * runs from wheel to wheel. How each is drawn is a matter of whoever draws it.
+ * runs from wheel to wheel, or does so askew. How each is drawn is a matter of whoever draws it.
  */
-export type Pen = 'line' | 'thin' | 'centre' | 'stuff' | 'pitch' | 'hidden' | 'open' | 'shaft' | 'belt' | 'toothed-belt' | 'chain';
+export type Pen = 'line' | 'thin' | 'centre' | 'stuff' | 'pitch' | 'hidden' | 'open' | 'shaft' | 'belt' | 'toothed-belt' | 'chain' | 'askew';
 
 /** One stroke of a drawing, in true millimetres. */
 export type Stroke =
@@ -19,6 +19,8 @@ export type Stroke =
   | { readonly is: 'teeth'; readonly at: At; readonly r: number; readonly side: 'out' | 'in' | 'both' }
   /** What a shaft is called, below it. */
   | { readonly is: 'name'; readonly says: string; readonly at: At }
+  /** A few words, to the right of a point. */
+  | { readonly is: 'note'; readonly says: string; readonly at: At }
   /** The letter of a field that is no distance. */
   | { readonly is: 'letter'; readonly letter: string; readonly at: At };
 
@@ -81,7 +83,7 @@ export function extent({ strokes }: Sketch): { readonly left: number; readonly r
       ];
     }
     if (stroke.is === 'path') return stroke.through;
-    if (stroke.is === 'letter' || stroke.is === 'name') return [stroke.at];
+    if (stroke.is === 'letter' || stroke.is === 'name' || stroke.is === 'note') return [stroke.at];
     return [stroke.from, stroke.to, ...besideOf(stroke)];
   });
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];

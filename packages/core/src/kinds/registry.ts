@@ -29,6 +29,7 @@ interface Entry {
 const erased = (kind: unknown) => kind as Kind;
 
 /** Every kind there is, by role. Adding one is its folder, a line here and its drawing in `drawings.ts`. */
+const feeds = [{ head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) }] as const;
 const sources = [
   { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
   { head: engineHead, load: async () => erased((await import('./source/engine/kind.js')).engine) },
@@ -54,16 +55,12 @@ const works = [
 ] as const;
 
 /** Each of them by its name. */
+export type FeedKindName = (typeof feeds)[number]['head']['kind'];
 export type SourceKindName = (typeof sources)[number]['head']['kind'];
 export type StageKindName = (typeof stages)[number]['head']['kind'];
 export type WorkKindName = (typeof works)[number]['head']['kind'];
 
-const entries: readonly Entry[] = [
-  { head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) },
-  ...sources,
-  ...stages,
-  ...works,
-];
+const entries: readonly Entry[] = [...feeds, ...sources, ...stages, ...works];
 
 /** What feeds a source that says nothing of it. */
 export const plainFeed: KindHead = mainsHead;

@@ -19,16 +19,27 @@ function difference(field: Field, old: QuantityInput | undefined, now: QuantityI
 
 const whole = { brief: 'Brief', notes: 'Notes', shafts: 'Shafts' } as const;
 
+/** Paths of what is entered otherwise in one state of a build than in another, of the places that both have. */
+export function placesChanged(before: Build, after: Build): string[] {
+  const was = new Map(placesOf(before).map((place) => [place.path, place.input]));
+  return placesOf(after).flatMap(({ path, input }) => (was.has(path) && !same(was.get(path), input) ? [path] : []));
+}
+
 /** What changed from one state of a build to another, in words: `Plate power 0.55 kW → 1/2 hp`. Empty when nothing did. */
 export function describeChange(before: Build, after: Build): string[] {
-  const words: string[] = [];
-  if (before.name !== after.name) words.push(`Name ${before.name} → ${after.name}`);
-  const was = new Map(placesOf(before).map((place) => [place.path, place.input]));
-  for (const { path, field, input } of placesOf(after)) {
-    const old = was.get(path);
-    if (was.has(path) && !same(old, input)) words.push(`${field.label} ${difference(field, old, input)}`);
+  const words = before.name === after.name ? [] : [`Name ${before.name} → ${after.name}`];
+  const [was, is] = [before, after].map((build) => new Map(placesOf(build).map((place) => [place.path, place])));
+  for (const path of placesChanged(before, after)) {
+    const place = is?.get(path);
+    if (place) words.push(`${place.field.label} ${difference(place.field, was?.get(path)?.input, place.input)}`);
   }
-  words.push(...linesChanged(before, after));
+  words.push(...shapeChanged(before, after));
+  return words.length === 0 && !same(before, after) ? ['Something else changed'] : words;
+}
+
+/** What changed besides its name and what is entered: lines, elements, words written beside it. */
+export function shapeChanged(before: Build, after: Build): string[] {
+  const words = linesChanged(before, after);
   const both = (build: Build, other: Build) => build.lines.filter(({ id }) => other.lines.some((line) => line.id === id));
   const elements = (build: Build) => new Map(both(build, build === before ? after : before).flatMap((line) => [...namesOfElements(line)]));
   const [then, now] = [elements(before), elements(after)];
@@ -39,7 +50,7 @@ export function describeChange(before: Build, after: Build): string[] {
   for (const [key, name] of Object.entries(whole) as [keyof typeof whole, string][]) {
     if (!same(before[key], after[key])) words.push(`${name} changed`);
   }
-  return words.length === 0 && !same(before, after) ? ['Something else changed'] : words;
+  return words;
 }
 
 function linesChanged({ lines: before }: Build, { lines: after }: Build): string[] {

@@ -1,19 +1,26 @@
 import { expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../test/crusher.js';
 import { loadKinds } from '../kinds/registry.js';
+import type { Build } from '../machine/build.js';
 import { withStageAdded } from '../machine/reshape.js';
-import { compareBuilds } from './compare-builds.js';
+import { compareBuilds, type WorkedOut } from './compare-builds.js';
+import { evaluateBuild } from './evaluate-build.js';
 
 const kinds = await loadKinds();
+const compared = (...builds: [Build, Build]) => {
+  const [a, b] = builds.map((build) => ({ build, evaluation: evaluateBuild(build, kinds) })) as [WorkedOut, WorkedOut];
+  return compareBuilds(a, b);
+};
 
 it('finds nothing between a build and itself, whatever it is called', () => {
-  const { entered, figures, checks } = compareBuilds(crusher(), { ...crusher(), name: 'Other' }, kinds);
-  expect([entered, figures, checks]).toEqual([[], [], []]);
+  const { entered, places, shape, figures, checks } = compared(crusher(), { ...crusher(), name: 'Other' });
+  expect([entered, places, shape, figures, checks]).toEqual([[], [], [], [], []]);
 });
 
 it('names what was entered otherwise, and only the figures and checks that change because of it', () => {
-  const half = compareBuilds(crusher(), afterTyping(crusher(), { 'main/source/power': '1/2 hp' }), kinds);
+  const half = compared(crusher(), afterTyping(crusher(), { 'main/source/power': '1/2 hp' }));
   expect(half.entered).toEqual(['Plate power 0.55 kW → 1/2 hp']);
+  expect([half.places, half.shape]).toEqual([['main/source/power'], []]);
   expect(half.verdicts).toEqual({ a: 'close', b: 'fails' });
   expect(half.figures.map(({ what }) => what)).toEqual([
     'motor: shaft power',
@@ -43,7 +50,8 @@ it('names what was entered otherwise, and only the figures and checks that chang
 });
 
 it('lays a machine with a stage more beside the one without', () => {
-  const more = compareBuilds(crusher(), withStageAdded(crusher(), 'main', 1, 'coupling'), kinds);
+  const more = compared(crusher(), withStageAdded(crusher(), 'main', 1, 'coupling'));
+  expect([more.places, more.shape.join()]).toEqual([[], expect.stringContaining('coupling added')]);
   expect(more.entered.join()).toContain('coupling added');
   expect(more.figures.find(({ what }) => what === 'layshaft: speed at full load')).toMatchObject({ a: '', b: expect.stringContaining('423 rpm') });
   expect(more.checks.find(({ id }) => id === 'main/coupling/check-rating')).toMatchObject({ a: null, b: { verdict: 'unknown' } });

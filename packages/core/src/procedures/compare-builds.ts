@@ -1,11 +1,10 @@
 import type { Check } from '../checks/check.js';
 import type { Verdict } from '../checks/verdict.js';
-import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
-import { describeChange } from '../machine/describe-change.js';
+import { describeChange, placesChanged, shapeChanged } from '../machine/describe-change.js';
 import type { UnitHabit } from '../quantity/show.js';
 import { say, sayAll, type Wording, wordingFor } from '../wording/wording.js';
-import { type Evaluation, evaluateBuild } from './evaluate-build.js';
+import type { Evaluation } from './evaluate-build.js';
 import { showFigure } from './explain.js';
 import { labelledFigures } from './figure-labels.js';
 
@@ -28,13 +27,26 @@ export interface Compared {
   readonly verdicts: { readonly a: Verdict; readonly b: Verdict };
   /** What was entered otherwise, in words: `Driven pulley 250 mm → 280 mm`. */
   readonly entered: readonly string[];
+  /** Paths of the fields that both have and that are entered otherwise. */
+  readonly places: readonly string[];
+  /** What is otherwise besides: elements, lines, words written beside it. */
+  readonly shape: readonly string[];
   readonly figures: readonly Beside[];
   readonly checks: readonly CheckBeside[];
 }
 
+/** A build, and what was worked out of it. */
+export interface WorkedOut {
+  readonly build: Build;
+  readonly evaluation: Evaluation;
+}
+
 /** Two builds side by side: what was entered otherwise, and the key figures of its shafts and elements and the checks that change because of it. */
-export function compareBuilds(a: Build, b: Build, kinds: Kinds, units: UnitHabit = 'metric'): Compared {
-  const [one, other] = [evaluateBuild(a, kinds), evaluateBuild(b, kinds)];
+export function compareBuilds(
+  { build: a, evaluation: one }: WorkedOut,
+  { build: b, evaluation: other }: WorkedOut,
+  units: UnitHabit = 'metric',
+): Compared {
   const [wordingOfA, wordingOfB] = [wordingFor(a, units), wordingFor(b, units)];
   const [figuresOfA, figuresOfB] = [keyFigures(a, one, units), keyFigures(b, other, units)];
   const figures = [...new Set([...figuresOfA.keys(), ...figuresOfB.keys()])]
@@ -48,6 +60,8 @@ export function compareBuilds(a: Build, b: Build, kinds: Kinds, units: UnitHabit
     says: { a: sayAll(one.says, wordingOfA), b: sayAll(other.says, wordingOfB) },
     verdicts: { a: one.verdict, b: other.verdict },
     entered: describeChange({ ...a, name: b.name }, b),
+    places: placesChanged(a, b),
+    shape: shapeChanged(a, b),
     figures,
     checks,
   };

@@ -1,7 +1,6 @@
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, desc, eq, gt, ilike, isNotNull, isNull, or, sql } from 'drizzle-orm';
-import { PgDialect } from 'drizzle-orm/pg-core';
+import { and, desc, eq, gt, ilike, isNotNull, isNull, notExists, or, sql } from 'drizzle-orm';
 import { announce, announcement } from '../../db/changes.js';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds, goneBuilds } from '../../db/tables/builds.js';
@@ -55,14 +54,79 @@ async function lastVersion(tx: Pick<Database, 'select'>, id: string): Promise<nu
   return gone?.version ?? 0;
 }
 
-const dialect = new PgDialect();
-
 const columns = ({ build, summary, engine }: Contents) => ({ name: build.name, document: build, summary, engine });
+
+/** How long the saves of a step are one revision. */
+const stepLasts = sql`interval '5 minutes'`;
+
+/** A save and its revision in one statement, parsed and planned once for a connection. */
+function saving(database: Database) {
+  const { placeholder } = sql;
+  const written = database.$with('written').as(
+    database
+      .update(builds)
+      .set({
+        name: sql`${placeholder('name')}`,
+        document: sql`${placeholder('document')}`,
+        summary: sql`${placeholder('summary')}`,
+        engine: sql`${placeholder('engine')}`,
+        version: sql`${builds.version} + 1`,
+        savedBy: sql`${placeholder('saveId')}`,
+        changedAt: sql`now()`,
+      })
+      .where(and(eq(builds.id, placeholder('id')), eq(builds.version, placeholder('from')), inShed))
+      .returning({ id: builds.id, version: builds.version, document: builds.document, createdAt: builds.createdAt, changedAt: builds.changedAt }),
+  );
+  const continued = database.$with('continued').as(
+    database
+      .update(revisions)
+      .set({ version: sql`${written.version}`, document: sql`${written.document}`, savedAt: sql`now()` })
+      .from(written)
+      .where(
+        and(
+          eq(revisions.build, written.id),
+          eq(revisions.version, sql`${written.version} - 1`),
+          eq(revisions.step, placeholder('step')),
+          gt(revisions.startedAt, sql`now() - ${stepLasts}`),
+        ),
+      )
+      .returning({ build: revisions.build }),
+  );
+  const begun = database.$with('begun').as(
+    database
+      .insert(revisions)
+      .select((query) =>
+        query
+          .select({
+            build: written.id,
+            version: written.version,
+            document: written.document,
+            step: sql`${placeholder('step')}::uuid`.as('step'),
+            madeBy: sql`${placeholder('by')}::text`.as('made_by'),
+            startedAt: sql`now()`.as('started_at'),
+            savedAt: sql`now()`.as('saved_at'),
+          })
+          .from(written)
+          .where(notExists(query.select({ build: continued.build }).from(continued))),
+      )
+      .returning({ build: revisions.build }),
+  );
+  const told = database
+    .$with('told')
+    .as(database.select({ told: announcement(sql`${written.id}`, sql`${written.version}`).as('told') }).from(written));
+  return database
+    .with(written, continued, begun, told)
+    .select({ version: written.version, createdAt: written.createdAt, changedAt: written.changedAt, told: sql`(select count(*) from ${told})` })
+    .from(written)
+    .prepare('save-build');
+}
 
 @Injectable()
 export class BuildsRepository {
   /** Needed at every opening: parsed and planned once for a connection. */
   private readonly byId;
+  /** Needed at every save. */
+  private readonly saved;
 
   constructor(@Inject(DATABASE) private readonly database: Database) {
     this.byId = database
@@ -70,6 +134,7 @@ export class BuildsRepository {
       .from(builds)
       .where(and(eq(builds.id, sql.placeholder('id')), inShed))
       .prepare('build-by-id');
+    this.saved = saving(database);
   }
 
   /** Newest change first, or what fails first; of those whose name or sentence holds the words, if any are given. */
@@ -129,34 +194,9 @@ export class BuildsRepository {
    * it is parsed and planned once for a connection.
    */
   async save(id: string, from: number, contents: Contents, as: SavedAs): Promise<Saved> {
-    const { build, summary, engine } = contents;
-    const { sql: text, params } = dialect.sqlToQuery(sql`
-      with written as (
-        update ${builds} set name = ${build.name}, document = ${JSON.stringify(build)}::jsonb, summary = ${JSON.stringify(summary)}::jsonb,
-          engine = ${engine}, version = version + 1, saved_by = ${as.saveId}::uuid, changed_at = now()
-        where id = ${id} and version = ${from} and deleted_at is null
-        returning id, version, document, created_at, changed_at
-      ), continued as (
-        update ${revisions} r set version = w.version, document = w.document, saved_at = now()
-        from written w
-        where r.build = w.id and r.version = w.version - 1 and r.step = ${as.step}::uuid and r.started_at > now() - interval '5 minutes'
-        returning r.build
-      ), begun as (
-        insert into ${revisions} (build, version, document, step, made_by)
-        select id, version, document, ${as.step}::uuid, ${as.by} from written where not exists (select from continued)
-      ), told as (
-        select ${announcement(sql`id`, sql`version`)} from written
-      )
-      select version, created_at, changed_at, (select count(*) from told) from written`);
-    const { rows } = await this.database.$client.query<{ version: number; changed_at: Date; created_at: Date }>({
-      name: 'save-build',
-      text,
-      values: params,
-    });
-    const [written] = rows;
+    const [written] = await this.saved.execute({ ...columns(contents), id, from, ...as });
     if (written) {
-      const { version, created_at: createdAt, changed_at: changedAt } = written;
-      return { row: { ...columns(contents), id, version, savedBy: as.saveId, createdAt, changedAt, deletedAt: null } };
+      return { row: { ...columns(contents), ...written, id, savedBy: as.saveId, deletedAt: null } };
     }
     const now = await this.find(id);
     if (!now) return undefined;

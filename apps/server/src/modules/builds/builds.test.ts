@@ -33,11 +33,10 @@ describe('a person’s units', () => {
     const { id } = await add(named('Inches'));
     const listed = async (query: string) =>
       ((await (await served.ask('GET', `builds?find=Inches${query}`)).json()) as ListedBuild[]).find((each) => each.id === id)?.summary;
-    const [inch, metric, odd] = await Promise.all([listed('&units=inch'), listed(''), listed('&units=furlongs')]);
+    const [inch, metric] = await Promise.all([listed('&units=inch'), listed('')]);
     expect(inch?.torque).toEqual({ number: '5.90', symbol: 'lbf·ft' });
     expect(inch?.says).toContain('the work needs 5.90 lbf·ft');
     expect(metric?.torque).toEqual({ number: '8', symbol: 'N·m' });
-    expect(odd).toEqual(metric);
     // Many at once, by turns, in one process: none is told in another's.
     const both = await Promise.all(Array.from({ length: 30 }, (_, k) => listed(k % 2 === 0 ? '&units=inch' : '&units=metric')));
     for (const [k, summary] of both.entries()) expect(summary).toEqual(k % 2 === 0 ? inch : metric);
@@ -47,6 +46,36 @@ describe('a person’s units', () => {
     const { id } = await add();
     const page = async (query: string) => (await (await served.ask('GET', `builds/${id}/page.pdf?${query}`)).arrayBuffer()).byteLength;
     expect(await page('units=inch')).not.toBe(await page('units=metric'));
+  });
+});
+
+describe('an address or a header that is not as it should be', () => {
+  it.each([
+    ['builds?units=furlongs', 'units'],
+    ['builds?sort=best', 'sort'],
+    ['builds?from=-1', 'from'],
+    ['builds?from=1e9', 'from'],
+    ['builds?find=x&find=y', 'find'],
+    ['builds?find=%00', 'find'],
+    ['builds/count?find=x&find=y', 'find'],
+    ['shed?find=%00', 'find'],
+    [`builds/${randomUUID()}/page.pdf?paper=a0`, 'paper'],
+    [`builds/${randomUUID()}/notes?from=first`, 'from'],
+    [`builds/${randomUUID()}/photos/${randomUUID()}?size=huge`, 'size'],
+  ])('%s is refused by its name', async (path, name) => {
+    const problem = await problemOf(await served.ask('GET', path));
+    expect(problem).toMatchObject({ status: 400, code: 'request-refused', complaints: [{ path: name }] });
+  });
+
+  it.each(['save-id', 'step-id'])('%s is refused by its name', async (name) => {
+    const { id } = await add();
+    const problem = await problemOf(await save(id, 1, demo(), { [name]: 'three' }));
+    expect(problem).toMatchObject({ status: 400, code: 'request-refused', complaints: [{ path: name }] });
+  });
+
+  it('looks for as much of a long text as a name can hold', async () => {
+    await add(named('x'.repeat(90)));
+    expect(await (await served.ask('GET', `builds/count?find=${'x'.repeat(90)}`)).json()).toEqual({ builds: 1 });
   });
 });
 
@@ -119,8 +148,6 @@ describe('a build', () => {
     expect(await list(`find=${encodeURIComponent('100 %_')}`)).toEqual(['Weakling 100 %_']);
     expect(await list(`find=${encodeURIComponent('is too weak')}`)).toEqual(['Weakling 100 %_']);
     expect((await list('sort=worst'))[0]).toBe('Weakling 100 %_');
-    expect((await list('find=&find=x&sort=')).length).toBeGreaterThan(1);
-    expect((await served.ask('GET', 'builds?find=%00')).status).toBe(200);
   });
 
   it('is listed a hundred at a time, each once, and counted', async () => {
@@ -130,8 +157,6 @@ describe('a build', () => {
     expect([first.length, second.length]).toEqual([100, 5]);
     expect(new Set([...first, ...second].map(({ name }) => name)).size).toBe(105);
     expect(await (await served.ask('GET', 'builds/count?find=paged')).json()).toEqual({ builds: 105 });
-    expect(await page('-1')).toHaveLength(100);
-    expect(await page('1e9')).toHaveLength(100);
   });
 
   it('is worked out again when its summary was made by an older engine', async () => {

@@ -148,5 +148,5 @@ it('reaches every note: the newest at once, the others as they are asked for', a
     all.push(...next.map(({ text }) => text));
   }
   expect(all).toEqual(Array.from({ length: 2001 }, (_, k) => `note ${2001 - k}`));
-  expect(((await (await served.ask('GET', `builds/${id}/notes?from=nowhere`)).json()) as unknown[]).length).toBe(200);
+  expect((await served.ask('GET', `builds/${id}/notes?from=nowhere`)).status).toBe(400);
 });

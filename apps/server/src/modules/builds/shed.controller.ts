@@ -1,10 +1,10 @@
 import { Readable } from 'node:stream';
-import { type Looked, ShedEntryContract } from '@hobrek/contracts';
-import { Body, Controller, Get, HttpCode, Post, Query, Res, StreamableFile } from '@nestjs/common';
+import { FindQuery, type Looked, ShedEntryContract } from '@hobrek/contracts';
+import { Body, Controller, Get, HttpCode, Post, Res, StreamableFile } from '@nestjs/common';
 import type { Response } from 'express';
+import { Asked } from '../../platform/asked.js';
 import { ProblemError } from '../../platform/problem-error.js';
 import { readBody } from '../../platform/read-body.js';
-import { wordsFrom } from './builds.controller.js';
 import { ShedService } from './shed.service.js';
 
 @Controller('shed')
@@ -13,9 +13,9 @@ export class ShedController {
 
   /** All builds, or those that hold the words, with ids and notes. */
   @Get()
-  take(@Query('find') find: unknown, @Res({ passthrough: true }) response: Response): StreamableFile {
+  take(@Asked(FindQuery) { find = '' }: FindQuery, @Res({ passthrough: true }) response: Response): StreamableFile {
     response.setHeader('Cache-Control', 'no-store');
-    return new StreamableFile(Readable.from(this.shed.file(wordsFrom(find))), {
+    return new StreamableFile(Readable.from(this.shed.file(find)), {
       type: 'application/json',
       disposition: 'attachment; filename="hobrek-shed.json"',
     });

@@ -1,6 +1,7 @@
-import { type Note, NoteContract, type NotePhoto } from '@hobrek/contracts';
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Query, Res, StreamableFile } from '@nestjs/common';
+import { FromQuery, type Note, NoteContract, type NotePhoto, PhotoQuery } from '@hobrek/contracts';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Res, StreamableFile } from '@nestjs/common';
 import type { Response } from 'express';
+import { Asked } from '../../platform/asked.js';
 import { idFrom } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
 import { readBody } from '../../platform/read-body.js';
@@ -12,8 +13,8 @@ export class NotesController {
 
   /** Older notes, a few hundred at a time. */
   @Get('notes')
-  notesFrom(@Param('build') build: string, @Query('from') from: unknown): Promise<Note[]> {
-    return this.notes.list(idFrom(build), typeof from === 'string' && /^\d{1,7}$/.test(from) ? Number(from) : 0);
+  notesFrom(@Param('build') build: string, @Asked(FromQuery) { from = 0 }: FromQuery): Promise<Note[]> {
+    return this.notes.list(idFrom(build), from);
   }
 
   @Post('notes')
@@ -37,10 +38,10 @@ export class NotesController {
   async photo(
     @Param('build') build: string,
     @Param('photo') photo: string,
-    @Query('size') size: unknown,
+    @Asked(PhotoQuery) { size = 'whole' }: PhotoQuery,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StreamableFile> {
-    const bytes = await this.notes.photo(idFrom(build), idFrom(photo, 'photo'), size === 'small' ? 'small' : 'whole');
+    const bytes = await this.notes.photo(idFrom(build), idFrom(photo, 'photo'), size);
     // A photo never changes under its id.
     response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
     return new StreamableFile(bytes, { type: 'image/webp', length: bytes.length });

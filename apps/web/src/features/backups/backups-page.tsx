@@ -1,7 +1,7 @@
 import type { Backup } from '@hobrek/contracts';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { formatDistanceToNow } from 'date-fns';
 import { ask, send } from '../../shared/ask.js';
+import { ago } from '../../shared/dates.js';
 import { PageHead } from '../../shared/page-head.js';
 
 /** The dumps that are kept: when the last one was made, one more, and each to be taken away. */
@@ -30,7 +30,7 @@ export function BackupsPage() {
         }
       >
         <h1 className="font-head text-xl">Backups</h1>
-        {backups.data && <span className="text-sm text-soft">{last ? `last made ${ago(last)}` : 'none yet'}</span>}
+        {backups.data && <span className="text-sm text-soft">{last ? `last made ${ago(last.at)}` : 'none yet'}</span>}
       </PageHead>
       <main className="px-6 py-4 max-sm:px-4">
         {failed && <p className="text-fails-word">{failed.message}</p>}
@@ -45,7 +45,7 @@ export function BackupsPage() {
                 {backup.name}
               </a>
               <span className="text-soft">{size(backup.bytes)}</span>
-              <span className="ml-auto text-soft">{ago(backup)}</span>
+              <span className="ml-auto text-soft">{ago(backup.at)}</span>
               <code className="w-full text-sm break-all text-soft">npm run restore -- {quoted(backup.path)} --over</code>
             </li>
           ))}
@@ -61,5 +61,4 @@ export function BackupsPage() {
 
 /** A path as a shell takes it. */
 const quoted = (path: string) => (/^[\w./-]+$/.test(path) ? path : `'${path.replaceAll("'", `'\\''`)}'`);
-const ago = ({ at }: Backup) => formatDistanceToNow(new Date(at), { addSuffix: true });
 const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);

@@ -1,16 +1,15 @@
 import { type BriefPart, briefParts, type Field as FieldOf, type Inputs, supplyFields, type Wall, wallOf } from '@hobrek/core';
-import { Choice } from '../../open-build/choice-field.js';
-import { Field } from '../../open-build/field.js';
-import { briefed, fieldLeft, noted } from '../../open-build/open-build.js';
-import { said } from '../../open-build/said.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { Entry } from '../../open-build/entry.js';
+import { useDocument, useOpen } from '../../open-build/here.js';
+import { useDerived } from '../../open-build/in-sight.js';
 import { usePreferences } from '../../shared/preferences.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** What the machine must do and for whom, in the person's own words; it is above everything that is worked out. */
 export function BriefStop() {
-  const brief = useOpenBuild(({ open }) => open?.build.brief ?? '');
-  const notes = useOpenBuild(({ open }) => open?.build.notes ?? '');
+  const { briefed, noted } = useOpen();
+  const brief = useDocument(({ build }) => build.brief);
+  const notes = useDocument(({ build }) => build.notes);
   return (
     <div className="grid grow grid-cols-2 gap-x-10 border-t border-ink px-6 py-3 max-lg:grid-cols-1 max-sm:px-4">
       <section>
@@ -54,22 +53,21 @@ function Heading({ says, children }: { says: string; children: string }) {
 }
 
 function Entries({ part }: { part: BriefPart }) {
-  const entries = useOpenBuild(({ open }) => open?.build[part]) as Inputs | undefined;
+  const entries = useDocument(({ build }) => build[part]) as Inputs | undefined;
   return (
     <div className="grid grid-cols-2 gap-x-6 gap-y-1 max-sm:grid-cols-1">
-      {Object.entries<FieldOf>(briefParts[part]).map(([name, field]) => {
-        const entry = { path: `${part}/${name}`, input: entries?.[name] };
-        return field.is === 'choice' ? <Choice key={name} field={field} {...entry} /> : <Field key={name} field={field} {...entry} />;
-      })}
+      {Object.entries<FieldOf>(briefParts[part]).map(([name, field]) => (
+        <Entry key={name} path={`${part}/${name}`} field={field} input={entries?.[name]} />
+      ))}
     </div>
   );
 }
 
 /** Whether new builds begin with this wall, and the way to have it so. */
 function WorkshopsWall() {
-  const build = useOpenBuild(({ open }) => open?.build);
+  const build = useDocument((document) => document.build);
   const kept = usePreferences(({ wall }) => wall);
-  const here = build ? wallOf(build) : {};
+  const here = wallOf(build);
   const isKept = saysWall(kept) === saysWall(here);
   if (Object.keys(here).length === 0 && Object.keys(kept).length === 0) {
     return <p className="mt-2 text-sm text-soft">Enter it once: it can be kept for the builds that come after.</p>;
@@ -96,11 +94,12 @@ const saysWall = (wall: Wall): string =>
     .join(', ');
 
 function Verdicts() {
-  const checks = useOpenBuild(({ open }) => open?.evaluation.checks);
+  const { said } = useOpen();
+  const checks = useDerived(({ evaluation }) => evaluation.checks);
   return (
     <ul className="mt-3" aria-label="wishes, held against the machine">
       {checks
-        ?.filter(({ at }) => at === 'wishes')
+        .filter(({ at }) => at === 'wishes')
         .map(({ id, verdict, says }) => (
           <li key={id} className="flex gap-2 border-b border-hair py-1">
             <span className="mt-1">
@@ -114,6 +113,7 @@ function Verdicts() {
 }
 
 function Words({ label, value, most, change }: { label: string; value: string; most: number; change: (text: string) => void }) {
+  const { fieldLeft } = useOpen();
   return (
     <label className="mt-2 block text-sm text-soft">
       {label}

@@ -1,4 +1,4 @@
-import { Dialog } from 'radix-ui';
+import * as Dialog from '@radix-ui/react-dialog';
 import { type ChangeEvent, memo, useRef, useState } from 'react';
 import { AskError } from '../../shared/ask.js';
 import type { Coming } from './shed-entry.js';

@@ -1,8 +1,8 @@
 import type { DeletedBuild, StoredBuild } from '@hobrek/contracts';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { addDays, differenceInCalendarDays, formatDistanceToNow } from 'date-fns';
 import { Link } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
+import { ago, daysLeft } from '../../shared/dates.js';
 import { PageHead } from '../../shared/page-head.js';
 
 /** For so many days a deleted build can be brought back. */
@@ -53,7 +53,7 @@ export function DeletedPage() {
                 restore
               </button>
               <span className="col-span-2 text-sm text-soft">
-                deleted {formatDistanceToNow(new Date(each.deletedAt), { addSuffix: true })}, kept for {daysLeft(each)} more
+                deleted {ago(each.deletedAt)}, kept for {inDays(each)} more
               </span>
             </li>
           ))}
@@ -63,7 +63,7 @@ export function DeletedPage() {
   );
 }
 
-function daysLeft({ deletedAt }: DeletedBuild): string {
-  const days = Math.max(0, differenceInCalendarDays(addDays(new Date(deletedAt), kept_days), new Date()));
+function inDays({ deletedAt }: DeletedBuild): string {
+  const days = daysLeft(deletedAt, kept_days);
   return days === 1 ? 'one day' : `${days} days`;
 }

@@ -1,30 +1,32 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { type Build, type Compared, compareBuilds, loadKinds, type UnitHabit } from '@hobrek/core';
+import { type Build, type Compared, compareBuilds, lineOf, namesOfElements, type Place, placesOf } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
+import { type ReactNode, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { useStore } from 'zustand';
+import { Entry } from '../../open-build/entry.js';
+import { OpenBuildHere, useDocument, useOpen } from '../../open-build/here.js';
+import { useFollowed } from '../../open-build/in-sight.js';
+import { MergeConflict } from '../../open-build/merge-conflict.js';
+import type { OpenBuild } from '../../open-build/open-build.js';
+import { SaveWord } from '../../open-build/save-word.js';
+import { UndoKeys } from '../../open-build/undo-keys.js';
+import { useOpened } from '../../open-build/use-opened.js';
 import { ask } from '../../shared/ask.js';
 import { PageHead } from '../../shared/page-head.js';
 import { useUnits } from '../../shared/preferences.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
-interface Laid {
-  readonly a: StoredBuild;
-  readonly b: StoredBuild;
-  readonly compared: Compared;
-}
-
-/** Both builds as they are kept, and everything that is otherwise in the one than in the other. */
-async function lay(a: string, b: string, units: UnitHabit): Promise<Laid> {
-  const [one, other, kinds] = await Promise.all([ask<StoredBuild>(`builds/${a}`), ask<StoredBuild>(`builds/${b}`), loadKinds()]);
-  return { a: one, b: other, compared: compareBuilds(one.build, other.build, kinds, units) };
-}
-
-/** Two builds side by side. */
+/** Two builds side by side, both open: what is entered otherwise can be changed in either, and what follows is laid side by side at once. */
 export function ComparePage() {
   const { a = '', b = '' } = useParams();
-  const units = useUnits();
-  const laid = useQuery({ queryKey: ['compare', a, b, units], queryFn: () => lay(a, b, units), staleTime: 0, gcTime: 0 });
+  const [one, other] = [useStored(a), useStored(b)];
+  const openA = useOpened(one.data);
+  // A build beside itself is open once.
+  const openOther = useOpened(a === b ? undefined : other.data);
+  const openB = a === b ? openA : openOther;
+  const error = one.error ?? other.error;
   return (
     <>
       <title>Side by side · Hobrek</title>
@@ -32,39 +34,57 @@ export function ComparePage() {
         <h1 className="font-head text-xl">Side by side</h1>
       </PageHead>
       <main className="px-6 py-4 max-sm:px-4">
-        {laid.error && <p className="text-fails-word">{laid.error.message}</p>}
-        {laid.data && <Sheets {...laid.data} />}
+        {error && <p className="text-fails-word">{error.message}</p>}
+        {openA && openB && <Beside key={`${a} ${b}`} a={openA} b={openB} />}
       </main>
     </>
   );
 }
 
-function Sheets({ a, b, compared }: Laid) {
-  const { says, verdicts, entered, figures, checks } = compared;
+/** As it is kept when the page is opened. */
+const useStored = (id: string) =>
+  useQuery({ queryKey: ['build', id], queryFn: () => ask<StoredBuild>(`builds/${id}`), staleTime: Number.POSITIVE_INFINITY, gcTime: 0 });
+
+interface Both {
+  readonly a: OpenBuild;
+  readonly b: OpenBuild;
+}
+
+const pair = 'grid grid-cols-2 gap-x-8 max-sm:grid-cols-1';
+
+function Beside({ a, b }: Both) {
+  const units = useUnits();
+  const [one, other] = [useStore(a.derived), useStore(b.derived)];
+  const compared = useMemo(() => compareBuilds(one, other, units), [one, other, units]);
+  const { figures, checks, shape } = compared;
   return (
     <>
-      <div className="grid grid-cols-2 gap-8 max-sm:grid-cols-1">
-        <Whole id={a.id} build={a.build} verdict={verdicts.a} says={says.a} />
-        <Whole id={b.id} build={b.build} verdict={verdicts.b} says={says.b} />
+      <div className={`${pair} gap-y-4`}>
+        <Side open={a}>
+          <Whole verdict={compared.verdicts.a} says={compared.says.a} />
+        </Side>
+        <Side open={b}>
+          <Whole verdict={compared.verdicts.b} says={compared.says.b} />
+        </Side>
       </div>
       <h2 className="font-head mt-6 text-lg tracking-wide uppercase">Entered otherwise</h2>
-      {entered.length === 0 ? (
-        <p className="text-soft">Nothing: both are the same but for their names.</p>
-      ) : (
-        <ul>
-          {entered.map((words) => (
+      <Otherwise a={a} b={b} places={compared.places} />
+      {shape.length > 0 && (
+        <ul className="mt-2">
+          {shape.map((words) => (
             <li key={words}>{words}</li>
           ))}
         </ul>
       )}
+      {compared.places.length === 0 && shape.length === 0 && <p className="text-soft">Nothing: both are the same but for their names.</p>}
       {figures.length > 0 && (
         <table className="mt-6 w-full max-w-3xl text-left">
           <caption className="font-head text-left text-lg tracking-wide uppercase">At each shaft</caption>
           <thead className="text-sm text-soft">
             <tr>
               <th scope="col">figure</th>
-              <th scope="col">{a.build.name}</th>
-              <th scope="col">{b.build.name}</th>
+              <th scope="col">{one.build.name}</th>
+              <th scope="col">{other.build.name}</th>
             </tr>
           </thead>
           <tbody>
@@ -83,9 +103,9 @@ function Sheets({ a, b, compared }: Laid) {
       {checks.length > 0 && <h2 className="font-head mt-6 text-lg tracking-wide uppercase">Checks that change</h2>}
       <ul>
         {checks.map(({ id, a: was, b: is }) => (
-          <li key={id} className="grid grid-cols-2 gap-8 border-b border-hair py-2 max-sm:grid-cols-1 max-sm:gap-1">
-            <Side check={was} />
-            <Side check={is} />
+          <li key={id} className={`${pair} border-b border-hair py-2 max-sm:gap-y-1`}>
+            <CheckSaid check={was} />
+            <CheckSaid check={is} />
           </li>
         ))}
       </ul>
@@ -93,22 +113,79 @@ function Sheets({ a, b, compared }: Laid) {
   );
 }
 
-function Whole({ id, build, verdict, says }: { id: string; build: Build; verdict: Compared['verdicts']['a']; says: string }) {
+function Side({ open, children }: { open: OpenBuild; children: ReactNode }) {
   return (
-    <section>
-      <h2 className="font-head text-2xl">
-        <Link to={`/builds/${id}`} className="hover:underline">
-          {build.name}
-        </Link>
-      </h2>
-      <p>
-        <VerdictMark verdict={verdict} /> {unbroken(says)}
-      </p>
-    </section>
+    <OpenBuildHere open={open}>
+      <section>{children}</section>
+    </OpenBuildHere>
   );
 }
 
-function Side({ check }: { check: Compared['checks'][number]['a'] }) {
+function Whole({ verdict, says }: { verdict: Compared['verdicts']['a']; says: string }) {
+  const { id } = useOpen();
+  const name = useDocument(({ build }) => build.name);
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline gap-x-5 text-sm text-soft">
+        <h2 className="font-head grow text-2xl text-ink">
+          <Link to={`/builds/${id}`} className="hover:underline">
+            {name}
+          </Link>
+        </h2>
+        <SaveWord />
+        <UndoKeys />
+      </div>
+      <MergeConflict />
+      <p>
+        <VerdictMark verdict={verdict} /> {unbroken(says)}
+      </p>
+    </>
+  );
+}
+
+/** Each entry that is not alike, to be changed in either. One that was made alike stays while the page is open: it may be changed again. */
+function Otherwise({ a, b, places }: Both & { places: readonly string[] }) {
+  const [seen, setSeen] = useState<readonly string[]>(places);
+  const fresh = places.filter((path) => !seen.includes(path));
+  if (fresh.length > 0) setSeen([...seen, ...fresh]);
+  return (
+    <ul aria-label="entered otherwise">
+      {seen.map((path) => (
+        <li key={path} className={`${pair} border-b border-hair py-1.5`}>
+          <p className="col-span-full text-sm font-semibold">{elementOf(a.document.getState().build, path)}</p>
+          {[a, b].map((open, k) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the one side and the other
+            <OpenBuildHere key={k} open={open}>
+              <EntryAt path={path} />
+            </OpenBuildHere>
+          ))}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What the element of a field is called: `V-belt`. A field of none, such as a wish, needs no more than its label. */
+function elementOf(build: Build, path: string): string {
+  const [line, element] = path.split('/');
+  return build.lines.some(({ id }) => id === line) ? (namesOfElements(lineOf(build, line)).get(`${line}/${element}`) ?? '') : '';
+}
+
+function EntryAt({ path }: { path: string }) {
+  const place = useFollowed(true, ({ build }) => placeAt(build, path));
+  return place ? <Entry path={path} field={place.field} input={place.input} /> : <p className="text-soft">no such field</p>;
+}
+
+const found = new WeakMap<object, Map<string, Place>>();
+
+/** A place of a build; looked for once in a build, since every row looks. */
+function placeAt(build: Build, path: string): Place | undefined {
+  const places = found.get(build) ?? new Map(placesOf(build).map((place) => [place.path, place]));
+  found.set(build, places);
+  return places.get(path);
+}
+
+function CheckSaid({ check }: { check: Compared['checks'][number]['a'] }) {
   if (!check) return <p className="text-soft">no such check</p>;
   return (
     <p>

@@ -1,5 +1,5 @@
 import type { BuildLog, Note, Revision } from '@hobrek/contracts';
-import { when } from '../../shared/when.js';
+import { when } from '../../shared/dates.js';
 
 type Line = { readonly at: string; readonly text: string };
 

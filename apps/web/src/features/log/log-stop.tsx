@@ -3,19 +3,19 @@ import { type Build, describeChange } from '@hobrek/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { broughtBack } from '../../open-build/open-build.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { useDocument, useOpen, useSaving } from '../../open-build/here.js';
 import { ask } from '../../shared/ask.js';
+import { when } from '../../shared/dates.js';
 import { takeFile } from '../../shared/take-file.js';
 import { unbroken } from '../../shared/unbroken.js';
-import { when } from '../../shared/when.js';
 import { logAsMarkdown } from './log-as-markdown.js';
 import { Notes } from './notes.js';
 
 /** What was done to the build and what was written down about it, newest first. */
 export function LogStop() {
   const { id = '' } = useParams();
-  const saved = useOpenBuild(({ open }) => open?.save.state === 'kept');
+  const { broughtBack } = useOpen();
+  const saved = useSaving(({ state }) => state === 'kept');
   const log = useQuery({
     queryKey: ['log', id, saved],
     queryFn: () => ask<BuildLog>(`builds/${id}/log`),
@@ -68,7 +68,7 @@ async function whole(id: string, log: BuildLog): Promise<BuildLog> {
 }
 
 function TakeLog({ id, log }: { id: string; log: BuildLog }) {
-  const name = useOpenBuild(({ open }) => open?.build.name) ?? '';
+  const name = useDocument(({ build }) => build.name);
   const take = useMutation({
     mutationFn: () => whole(id, log),
     onSuccess: (all) => takeFile(name, '-log.md', 'text/markdown', logAsMarkdown(name, all)),

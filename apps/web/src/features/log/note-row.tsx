@@ -2,7 +2,7 @@ import type { Note } from '@hobrek/contracts';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask } from '../../shared/ask.js';
-import { when } from '../../shared/when.js';
+import { when } from '../../shared/dates.js';
 import { Photo } from './photo.js';
 
 /** A note with its pictures. It is taken out only when pressed twice: nothing restores it. */

@@ -1,5 +1,5 @@
 import type { NotePhoto } from '@hobrek/contracts';
-import { Dialog } from 'radix-ui';
+import * as Dialog from '@radix-ui/react-dialog';
 
 const high_px = 96;
 

@@ -1,8 +1,8 @@
 import type { Device, PairingCode, Standing } from '@hobrek/contracts';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { formatDistanceToNow } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { ask, send } from '../../shared/ask.js';
+import { ago } from '../../shared/dates.js';
 import { PageHead } from '../../shared/page-head.js';
 import { PlainHttp } from '../../shared/plain-http.js';
 import { Square } from './square.js';
@@ -137,7 +137,7 @@ function Devices({ devices }: { devices: readonly Device[] }) {
         {devices.map(({ id, name, seen }) => (
           <li key={id} className="flex items-baseline gap-4 border-b border-hair py-2">
             <b>{name}</b>
-            <span className="text-sm text-soft">seen {formatDistanceToNow(new Date(seen), { addSuffix: true })}</span>
+            <span className="text-sm text-soft">seen {ago(seen)}</span>
             <button type="button" className="ml-auto min-h-6 cursor-pointer text-blue underline" onClick={() => end.mutate(id)}>
               send away
             </button>

@@ -1,6 +1,5 @@
 import {
   applies,
-  type DrawnStage,
   type Element,
   elementsOf,
   figuresOfElement,
@@ -15,17 +14,15 @@ import {
   type Role,
   type StockWheel,
 } from '@hobrek/core';
-import { type ComponentType, memo, useState } from 'react';
+import { memo, useState } from 'react';
 import { Link } from 'react-router';
-import { benchExtras } from '../../kinds/registry.js';
-import { Choice } from '../../open-build/choice-field.js';
-import { Field } from '../../open-build/field.js';
+import { Entry } from '../../open-build/entry.js';
 import { FigureText } from '../../open-build/figure-text.js';
-import { useShown, useShownList, WhenInSight } from '../../open-build/in-sight.js';
-import { kindChosen, pick, sizedAsFirst, stageDoubled, stageMoved, stageRemoved } from '../../open-build/open-build.js';
-import { shownEvaluated, shownLine } from '../../open-build/shown-line.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { useDocument, useOpen, useSession } from '../../open-build/here.js';
+import { useDerived, useDerivedList, useLine, WhenInSight } from '../../open-build/in-sight.js';
+import { Tools } from '../../open-build/tools.js';
 import { Rivets } from '../../shared/rivets.js';
+import { Select } from '../../shared/select.js';
 import { InOrder, useGrip } from './in-order.js';
 import { AddLine } from './lines.js';
 import { WhatCouldGoHere } from './what-could-go-here.js';
@@ -33,14 +30,11 @@ import { WhatCouldGoHere } from './what-could-go-here.js';
 /** Where the elements of the machine are entered, in the order of the power path; the supply, which is seldom touched, comes last. */
 export function Bench() {
   // Which elements there are, as one text: a key in one of them draws none of this again.
-  const order = useOpenBuild(
-    ({ open }) =>
-      open &&
-      elementsOf(shownLine(open))
-        .map(({ role, path }) => `${role} ${path}`)
-        .join(),
+  const order = useLine((line) =>
+    elementsOf(line)
+      .map(({ role, path }) => `${role} ${path}`)
+      .join(),
   );
-  if (!order) return null;
   const [feed, ...others] = order.split(',').map((each) => each.split(' ') as [role: Role, path: string]);
   return (
     <section className="border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
@@ -66,8 +60,9 @@ const unseen = {
 
 /** Drawn again only when the element itself is touched or picked; its figures follow by themselves. */
 const ElementBench = memo(function ElementBench({ role, path }: { role: Role; path: string }) {
-  const element = useOpenBuild(({ open }) => open && elementsOf(shownLine(open)).find((each) => each.path === path)?.element);
-  const picked = useOpenBuild(({ open }) => open?.picked === path);
+  const { pick } = useOpen();
+  const element = useLine((line) => elementsOf(line).find((each) => each.path === path)?.element);
+  const picked = useSession((session) => session.picked === path);
   if (!element) return null;
   const head = kindHead(role, element.kind);
   const groups = grouped(path, element, head);
@@ -83,6 +78,7 @@ const ElementBench = memo(function ElementBench({ role, path }: { role: Role; pa
         <Heading of={role} path={path} /> <KindOf of={role} path={path} kind={element.kind} label={head?.label ?? element.kind} />
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
+      <Tools on="sheet" of={role} path={path} />
     </fieldset>
   );
 });
@@ -97,7 +93,7 @@ interface ElementShown {
 
 /** A stage can be taken by its grip to another place of the line. */
 function StageBench({ path, picked, kind, label, groups }: ElementShown) {
-  const Extra = benchExtras[kind];
+  const { pick } = useOpen();
   const { grip, ...dragged } = useGrip(path, label);
   return (
     <fieldset
@@ -113,19 +109,10 @@ function StageBench({ path, picked, kind, label, groups }: ElementShown) {
       </legend>
       <Groups groups={groups} columns="grid-cols-3" />
       {kindHead('stage', kind)?.fuse && <FirstToFail path={path} />}
-      {Extra && <WithOutline path={path} Extra={Extra} />}
+      <Tools on="sheet" of="stage" path={path} />
       <Follows path={path} />
     </fieldset>
   );
-}
-
-function WithOutline({ path, Extra }: { path: string; Extra: ComponentType<{ outline: DrawnStage }> }) {
-  const outline = useShown(({ open }) => {
-    if (!open) return undefined;
-    const line = shownLine(open);
-    return shownEvaluated(open)?.outlines[line.stages.findIndex((stage) => `${line.id}/${stage.id}` === path)];
-  });
-  return outline ? <Extra outline={outline} /> : null;
 }
 
 interface Group {
@@ -172,12 +159,9 @@ function Groups({ groups, columns }: { groups: readonly Group[]; columns: string
   });
 }
 
-function Entry({ path, field, input, stock }: Group['places'][number]) {
-  return field.is === 'choice' ? <Choice path={path} field={field} input={input} /> : <Field path={path} field={field} input={input} stock={stock} />;
-}
-
 /** What is stamped on the motor is entered as it is stamped: on a plate. */
 function Plate({ path, picked, kind, label, groups }: ElementShown) {
+  const { pick } = useOpen();
   return (
     <fieldset
       data-element={path}
@@ -192,13 +176,14 @@ function Plate({ path, picked, kind, label, groups }: ElementShown) {
       </div>
       {isOpen({ kind }) && <StillOpen path={path} />}
       <Groups groups={groups} columns="grid-cols-2" />
+      <Tools on="sheet" of="source" path={path} />
     </fieldset>
   );
 }
 
 /** Nothing drives it yet: a motor is picked, or the work sized first. */
 function StillOpen({ path }: { path: string }) {
-  const id = useOpenBuild(({ open }) => open?.id);
+  const { id, kindChosen } = useOpen();
   return (
     <p className="flex flex-wrap items-baseline gap-x-5 py-1">
       <button type="button" className="cursor-pointer font-semibold text-blue hover:underline" onClick={() => kindChosen(path, 'plate-motor')}>
@@ -213,29 +198,26 @@ function StillOpen({ path }: { path: string }) {
 
 /** The element's kind, to be changed where more than one fits between its neighbours. */
 const KindOf = memo(function KindOf({ of, path, kind, label }: { of: Role; path: string; kind: string; label: string }) {
-  const heads = useShownList(({ open }) => (open ? kindsFitting(lineOf(open.build, path.split('/')[0]), path, of) : undefined)) ?? kindHeads(of);
+  const { kindChosen } = useOpen();
+  const heads = useDerivedList(({ build }) => kindsFitting(lineOf(build, path.split('/')[0]), path, of)) ?? kindHeads(of);
   // The kind of a stage is its heading.
   const look = of === 'stage' ? 'font-head text-lg tracking-wide uppercase' : 'font-text text-sm tracking-normal text-soft normal-case';
   if (heads.length < 2) return <span className={look}>{label}</span>;
   return (
-    <select
+    <Select
       data-kind
       aria-label={`kind of ${of}`}
       value={kind}
-      className={`${look} cursor-pointer border-b border-hair bg-transparent`}
-      onChange={(event) => kindChosen(path, event.target.value)}
-    >
-      {heads.map((head) => (
-        <option key={head.kind} value={head.kind}>
-          {head.label}
-        </option>
-      ))}
-    </select>
+      options={heads.map((head) => [head.kind, head.label])}
+      change={(chosen) => kindChosen(path, chosen)}
+      className={`${look} border-b border-hair bg-transparent focus-visible:bg-wash`}
+    />
   );
 });
 
 /** Sized on purpose: a fifth under the weakest of what breaks. */
 function FirstToFail({ path }: { path: string }) {
+  const { sizedAsFirst } = useOpen();
   const [because, setBecause] = useState('');
   return (
     <p className="mt-1">
@@ -252,8 +234,9 @@ function FirstToFail({ path }: { path: string }) {
 /** What can be done with a stage as a whole; all of it can be undone. */
 function StageActs({ path, label }: { path: string; label: string }) {
   const [line = '', id] = path.split('/');
-  const at = useOpenBuild(({ open }) => open?.build.lines.find((each) => each.id === line)?.stages.findIndex((stage) => stage.id === id)) ?? 0;
-  const many = useOpenBuild(({ open }) => open?.build.lines.find((each) => each.id === line)?.stages.length) ?? 1;
+  const { stageMoved, stageDoubled, stageRemoved } = useOpen();
+  const at = useDocument(({ build }) => build.lines.find((each) => each.id === line)?.stages.findIndex((stage) => stage.id === id)) ?? 0;
+  const many = useDocument(({ build }) => build.lines.find((each) => each.id === line)?.stages.length) ?? 1;
   const acts: [says: string, can: boolean, act: () => void][] = [
     ['earlier', at > 0, () => stageMoved(path, -1)],
     ['later', at < many - 1, () => stageMoved(path, 1)],
@@ -276,20 +259,18 @@ function StageActs({ path, label }: { path: string; label: string }) {
 
 /** What an element is called: `supply`; of stages, whose kind says it already, which of several it is. */
 function Heading({ of, path }: { of: Role; path: string }) {
-  const name = useOpenBuild(({ open }) => open && namesOfElements(shownLine(open)).get(path));
+  const name = useLine((line) => namesOfElements(line).get(path));
   return of === 'stage' ? / \d+$/.exec(name ?? '')?.[0] : name;
 }
 
 /** The figures of an element, as its kind declares them: those that size it first and larger, the others by their groups. */
 function Follows({ path }: { path: string }) {
   // What is only waiting for an entry says so in the ledger; what cannot be, says why here.
-  const listed = useShown(
-    ({ open }) =>
-      open &&
-      figuresOfElement(open.build, open.evaluation, path)
-        .filter(({ aside, figure }) => !aside && (figure.known || figure.because))
-        .map((each) => `${each.key ? '' : each.group}|${each.path}|${each.label}`)
-        .join('\n'),
+  const listed = useDerived(({ build, evaluation }) =>
+    figuresOfElement(build, evaluation, path)
+      .filter(({ aside, figure }) => !aside && (figure.known || figure.because))
+      .map((each) => `${each.key ? '' : each.group}|${each.path}|${each.label}`)
+      .join('\n'),
   );
   if (!listed) return null;
   const rows = listed.split('\n').map((row) => row.split('|') as [group: string, path: string, label: string]);

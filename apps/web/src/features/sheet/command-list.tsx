@@ -1,15 +1,14 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { applies, type Build, elementsOf, fitsHere, kindHead, type Line, type UnitHabit } from '@hobrek/core';
+import * as Dialog from '@radix-ui/react-dialog';
 import { useQuery } from '@tanstack/react-query';
 import { Command } from 'cmdk';
-import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { focusField } from '../../open-build/focus-field.js';
-import { lineShown, redone, stageAdded, stageRemoved, undone } from '../../open-build/open-build.js';
-import { shownLine } from '../../open-build/shown-line.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { useDocument, useOpen, useSession } from '../../open-build/here.js';
+import { useFollowed, useLine } from '../../open-build/in-sight.js';
 import { ask, send } from '../../shared/ask.js';
 import { usePreferences } from '../../shared/preferences.js';
 import { addLine } from './lines.js';
@@ -105,13 +104,15 @@ const hasWords = (value: string, typed: string): number => {
 };
 
 function useHeaps(): Heap[] {
-  const open = useOpenBuild((store) => store.open);
+  const open = useOpen();
+  const { id, kinds, undone, redone, lineShown, stageAdded, stageRemoved } = open;
+  const build = useDocument((document) => document.build);
+  const evaluation = useFollowed(true, (derived) => derived.evaluation);
+  const picked = useSession((session) => session.picked);
+  const line = useLine((shown) => shown);
   const go = useNavigate();
-  const others = useOthers(open?.id);
-  if (!open) return [];
-  const { id, build, kinds, evaluation, picked } = open;
+  const others = useOthers(id);
   const to = (path: string) => () => void go(path);
-  const line = shownLine(open);
   const { stages } = line;
   const after = placeAfter(line, picked);
   const behind = after === 0 ? 'the source' : `the ${kindHead('stage', stages[after - 1]?.kind ?? '')?.label}`;
@@ -139,7 +140,7 @@ function useHeaps(): Heap[] {
           says: `take out stage ${k + 1}, the ${kindHead('stage', kind)?.label}`,
           act: () => stageRemoved(`${line.id}/${stage}`),
         })),
-        { says: 'add a line: another source with work of its own', act: addLine },
+        { says: 'add a line: another source with work of its own', act: () => addLine(open) },
         ...build.lines
           .filter(({ id: other }) => other !== line.id)
           .map(({ id: other, name }) => ({ says: `show the line ${name}`, act: () => lineShown(other) })),
@@ -171,7 +172,7 @@ function useHeaps(): Heap[] {
             says: [field.label, head?.label, element.inputs[name]?.text].filter(Boolean).join(' · '),
             act: () => {
               void go(`/builds/${id}`);
-              setTimeout(() => focusField(`${path}/${name}`), 60);
+              setTimeout(() => focusField(open, `${path}/${name}`), 60);
             },
           }));
       }),
@@ -180,7 +181,7 @@ function useHeaps(): Heap[] {
 }
 
 /** The other builds in the shed, those changed last first. */
-function useOthers(id: string | undefined): readonly ListedBuild[] {
+function useOthers(id: string): readonly ListedBuild[] {
   const builds = useQuery({ queryKey: ['others'], queryFn: () => ask<ListedBuild[]>('builds'), staleTime: 0, gcTime: 0 });
   return builds.data?.filter((other) => other.id !== id) ?? [];
 }

@@ -2,9 +2,9 @@ import { canMove, type DrawnStage, kindHead, layOut, nearestSize, nextSize, type
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, memo, useCallback, useRef } from 'react';
 import type { Drawn, Frame } from '../../kinds/machine-drawing.js';
-import { useShown, useShownList } from '../../open-build/in-sight.js';
-import { fieldLeft, pick, shaftMoved, typed } from '../../open-build/open-build.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { useOpen } from '../../open-build/here.js';
+import { useDerived, useDerivedList } from '../../open-build/in-sight.js';
+import { tip } from '../../shared/tips.js';
 import { draggedBy, rimDragged } from './dragging.js';
 
 interface HandlesShown {
@@ -22,7 +22,7 @@ interface HandlesShown {
 
 /** What can be taken hold of on the drawing: every shaft that may be moved, and the rims of the wheels of the stage that is picked. */
 export const Handles = memo(function Handles({ line, names, paths, stages, drawn, picked, hold }: HandlesShown) {
-  const movable = useShownList(({ open }) => names.map((_, k) => open !== null && canMove(open.build, line, k)));
+  const movable = useDerivedList(({ build }) => names.map((_, k) => canMove(build, line, k)));
   // What is dragged reads the view when it is taken hold of: a handle is drawn again only when it is elsewhere.
   const view = useRef(drawn);
   view.current = drawn;
@@ -91,7 +91,9 @@ interface ShaftShown {
 const steps: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 
 const ShaftHandle = memo(function ShaftHandle({ name, x, y, k, line, viewNow, hold }: ShaftShown) {
-  const placeNow = () => layOut(outlinesOf(line)).shafts[k] ?? { x: 0, y: 0 };
+  const { derived, shaftMoved, fieldLeft } = useOpen();
+  const outlinesNow = () => derived.getState().evaluation.lines.find(({ id }) => id === line)?.outlines ?? [];
+  const placeNow = () => layOut(outlinesNow()).shafts[k] ?? { x: 0, y: 0 };
   const bind = useDrag(
     ({ first, last, movement, memo: held }) => {
       const from: Held = held ?? { place: placeNow(), frame: viewNow().frame, gone: { x: 0, y: 0 } };
@@ -124,15 +126,12 @@ const ShaftHandle = memo(function ShaftHandle({ name, x, y, k, line, viewNow, ho
       className={look}
       style={placed({ x, y })}
       aria-label={`move the ${name}: arrow keys, with Shift ten times as far`}
-      title="drag the shaft, or move it with the arrow keys"
+      {...tip('drag the shaft, or move it with the arrow keys')}
       onKeyDown={onKeyDown}
       onBlur={fieldLeft}
     />
   );
 });
-
-const outlinesOf = (line: string): readonly DrawnStage[] =>
-  useOpenBuild.getState().open?.evaluation.lines.find(({ id }) => id === line)?.outlines ?? [];
 
 interface RimShown {
   readonly path: string;
@@ -148,8 +147,9 @@ interface RimShown {
 }
 
 const RimHandle = memo(function RimHandle({ path, wheel, x, y, diameter, scale, viewNow, hold }: RimShown) {
+  const { typed, fieldLeft, pick } = useOpen();
   const at = `${path}/${wheel.field}`;
-  const input = useShown(({ open }) => open && placesOf(open.build).find((place) => place.path === at)?.input);
+  const input = useDerived(({ build }) => placesOf(build).find((place) => place.path === at)?.input);
   const bind = useDrag(
     ({ first, last, movement: [, dy], memo: held }) => {
       if (diameter === null || input?.value === undefined) return held;
@@ -183,7 +183,7 @@ const RimHandle = memo(function RimHandle({ path, wheel, x, y, diameter, scale, 
       className={`${look} cursor-ns-resize`}
       style={placed(rim)}
       aria-label={`size of the wheel, ${input.text}: up and down through what is on the shelf`}
-      title="drag the rim through the sizes on the shelf, or use the up and down keys"
+      {...tip('drag the rim through the sizes on the shelf, or use the up and down keys')}
       onKeyDown={onKeyDown}
       onFocus={() => pick(path)}
       onBlur={fieldLeft}

@@ -1,13 +1,15 @@
 import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { type ReactNode, useMemo } from 'react';
-import { stagePlaced } from '../../open-build/open-build.js';
+import { useOpen } from '../../open-build/here.js';
+import { tip } from '../../shared/tips.js';
 
 const pointer = { activationConstraint: { distance: 6 } };
 const keyboard = { coordinateGetter: sortableKeyboardCoordinates };
 
 /** A list whose stages can be taken to another place, by mouse, finger or keys. */
 export function InOrder({ paths: all, children }: { paths: readonly string[]; children: ReactNode }) {
+  const { stagePlaced } = useOpen();
   // The same list while it says the same: whatever hangs on it is not drawn again at every key.
   const joined = all.join();
   const paths = useMemo(() => (joined === '' ? [] : joined.split(',')), [joined]);
@@ -46,7 +48,7 @@ export function useGrip(path: string, label: string) {
       {...attributes}
       {...listeners}
       aria-label={`take the ${label} to another place: Space, arrow keys, Space`}
-      title="drag to another place in the line"
+      {...tip('drag to another place in the line')}
       className="min-w-6 cursor-grab touch-none px-1 text-soft hover:text-ink active:cursor-grabbing"
     >
       <svg width="10" height="16" aria-hidden="true">

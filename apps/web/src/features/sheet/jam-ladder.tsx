@@ -1,8 +1,7 @@
 import { type Figure, type Known, type Rung } from '@hobrek/core';
 import { memo, useState } from 'react';
-import { useShown } from '../../open-build/in-sight.js';
-import { pick } from '../../open-build/open-build.js';
-import { shownEvaluated } from '../../open-build/shown-line.js';
+import { useOpen } from '../../open-build/here.js';
+import { useDerived, useEvaluated, useSessionInSight } from '../../open-build/in-sight.js';
 import { show, showParts, showRange, unitShown } from '../../shared/in-my-units.js';
 import { useWidth } from '../../shared/use-width.js';
 import { ladderRuler } from './ladder-ruler.js';
@@ -25,9 +24,10 @@ interface Line {
 
 /** What the work needs, what reaches the tool, what fails in a jam and the jam torque, all as the tool feels it, on one ruler. */
 export function JamLadder() {
-  const line = useShown(({ open }) => open && shownEvaluated(open));
-  const stale = useShown(({ open }) => (open?.greyed.size ?? 0) > 0);
-  const picked = useShown(({ open }) => open?.picked);
+  const { pick } = useOpen();
+  const line = useEvaluated((shown) => shown);
+  const stale = useDerived(({ greyed }) => greyed.size > 0);
+  const picked = useSessionInSight((session) => session.picked);
   const [all, setAll] = useState(false);
   const [frame, width] = useWidth<HTMLElement>();
   const check = line?.checks[0];

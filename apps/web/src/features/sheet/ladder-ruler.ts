@@ -1,3 +1,5 @@
+import { scaleLog } from 'd3-scale';
+
 /** A ruler of torque at the tool, logarithmic: as many px from 1 to 10 as from 10 to 100. */
 export interface LadderRuler {
   /** Place of a torque, px from the left; what is nothing, or less, is at the left end. */
@@ -19,16 +21,18 @@ const longest = 1e6;
 export function ladderRuler(values: readonly number[], width: number, factor: number): LadderRuler | null {
   const some = values.filter((value) => value > 0);
   if (some.length === 0) return null;
-  const most = roundEnd(Math.max(...some) * 1.1, Math.ceil);
-  const least = Math.max(roundEnd(Math.min(...some) / 1.1, Math.floor), most / longest);
+  // Ends at round values, a sixth of a decade apart: the ruler stays where it is while what it measures moves a little.
+  const [low, most] = scaleLog([Math.min(...some) / 1.1, Math.max(...some) * 1.1], [0, width])
+    .base(10 ** (1 / 6))
+    .nice()
+    .domain() as [number, number];
+  const least = Math.max(low, most / longest);
+  const x = scaleLog([least, most], [0, width]).clamp(true);
   return {
-    x: (value) => (Math.log(Math.max(value, least) / least) / Math.log(most / least)) * width,
+    x: (value) => x(Math.max(value, least)),
     ticks: ticksOf(least * factor, most * factor, width).map((says) => ({ says, at: says / factor })),
   };
 }
-
-/** An end of the ruler at a round value, a sixth of a decade apart: the ruler stays where it is while what it measures moves a little. */
-const roundEnd = (value: number, round: (steps: number) => number) => 10 ** (round(Math.log10(value) * 6) / 6);
 
 /** Room that a number at the ruler needs, px: least, and by its digits. */
 const tick_px = 30;
@@ -39,7 +43,8 @@ function ticksOf(least: number, most: number, width: number): number[] {
   const apart = (Math.log10(2) / Math.log10(most / least)) * width;
   const digits = Math.floor(Math.log10(Math.max(1, most))) + 1;
   const steps = apart < Math.max(tick_px, (digits + 1) * digit_px) ? [1] : [1, 2, 5];
-  const from = Math.floor(Math.log10(least));
-  const decades = Array.from({ length: Math.ceil(Math.log10(most)) - from + 1 }, (_, k) => 10 ** (from + k));
-  return decades.flatMap((ten) => steps.map((each) => Number((each * ten).toPrecision(3)))).filter((tick) => tick >= least && tick <= most);
+  return scaleLog([least, most], [0, width])
+    .ticks(Math.log10(most / least) + 2)
+    .map((tick) => Number(tick.toPrecision(3)))
+    .filter((tick) => steps.includes(Number(tick.toExponential()[0])));
 }

@@ -2,12 +2,10 @@ import { type Check, restsOn, type Verdict } from '@hobrek/core';
 import { memo } from 'react';
 import { checkOf } from '../../open-build/check-of.js';
 import { CheckWhy } from '../../open-build/check-why.js';
-import { InSight, useFollowed, useInSight, useShown, WhenInSight } from '../../open-build/in-sight.js';
-import { pick } from '../../open-build/open-build.js';
-import { said } from '../../open-build/said.js';
-import { useSettledBuild } from '../../open-build/settled-build.js';
-import { shownEvaluated } from '../../open-build/shown-line.js';
-import type { OpenBuild } from '../../open-build/store.js';
+import { useOpen, useSession } from '../../open-build/here.js';
+import { evaluatedLine, InSight, useDerived, useEvaluated, useFollowed, useInSight, WhenInSight } from '../../open-build/in-sight.js';
+import type { OpenBuild } from '../../open-build/open-build.js';
+import type { DerivedState } from '../../open-build/state.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -25,12 +23,11 @@ export function Ledger() {
 
 function Checks() {
   // Rows change places when typing has paused: while it goes on each says at once what is so, in its place.
-  const listed = useSettledBuild(({ open }) =>
-    open
-      ? shownEvaluated(open)
-          ?.ledger.map(({ id }) => id)
-          .join('\n')
-      : undefined,
+  const shown = useSession(({ line }) => line);
+  const listed = useFollowed(false, (derived) =>
+    evaluatedLine(derived, shown)
+      ?.ledger.map(({ id }) => id)
+      .join('\n'),
   );
   if (listed === undefined) return null;
   const ids = listed === '' ? [] : listed.split('\n');
@@ -54,12 +51,13 @@ function Checks() {
 
 /** How many do not hold. Apart, so that the rows are not gone through when it changes. */
 function Odd() {
-  return useShown(({ open }) => tally((open && shownEvaluated(open)?.ledger) ?? [])) || 'all hold';
+  return useEvaluated(({ ledger }) => tally(ledger)) || 'all hold';
 }
 
 /** What to beware of with the elements that are here, each once. */
 function Cautions() {
-  const cautions = useShown(({ open }) => open?.evaluation.cautions.map(said).join('\n')) ?? '';
+  const { said } = useOpen();
+  const cautions = useDerived(({ evaluation }) => evaluation.cautions.map(said).join('\n'));
   return (
     <ul aria-label="cautions" className="mt-5 border-l-2 border-brass pl-3 text-sm text-soft">
       {cautions.split('\n').map((caution) => (
@@ -83,21 +81,23 @@ function tally(checks: readonly Check[]): string {
 const rests = ({ has, needs }: Check, fields: ReadonlySet<string>) => restsOn(has, fields) || restsOn(needs, fields);
 
 /** All that a row shows, as one text: equal texts look alike. */
-function shownOf({ evaluation, greyed, picked, decided }: OpenBuild, id: string): string {
+function shownOf({ evaluation, greyed, decided }: DerivedState, id: string, said: OpenBuild['said']): string {
   const check = checkOf(evaluation, id);
   if (!check) return '';
   const { at, says, verdict, byEstimate, margin } = check;
   const left = verdict === 'unknown' ? '' : (margin?.worst.toFixed(4) ?? '');
-  const marks = `${byEstimate ? 'estimate' : ''}|${rests(check, greyed) ? 'stale' : ''}|${picked === at ? 'picked' : ''}`;
+  const marks = `${byEstimate ? 'estimate' : ''}|${rests(check, greyed) ? 'stale' : ''}`;
   return `${verdict}|${left}|${marks}|${at}|${decided[id] ?? said(says)}`;
 }
 
 /** Drawn again only when what it says changes. */
 const Row = memo(function Row({ id }: { id: string }) {
   const [ref, inSight] = useInSight<HTMLLIElement>();
-  const shown = useFollowed(inSight, ({ open }) => (open ? shownOf(open, id) : ''));
+  const { pick, said } = useOpen();
+  const shown = useFollowed(inSight, (derived) => shownOf(derived, id, said));
+  const [verdict = '', left = '', estimate, stale, at = '', ...says] = shown.split('|');
+  const picked = useSession((session) => session.picked === at);
   if (shown === '') return null;
-  const [verdict = '', left = '', estimate, stale, picked, at = '', ...says] = shown.split('|');
   return (
     <li
       ref={ref}

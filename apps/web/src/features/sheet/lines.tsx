@@ -2,10 +2,9 @@ import { lineNameWrong, type Verdict } from '@hobrek/core';
 import { type KeyboardEvent, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useSearchParams } from 'react-router';
-import { useShown } from '../../open-build/in-sight.js';
-import { fieldLeft, lineAdded, lineMoved, lineRemoved, lineRenamed, lineShown } from '../../open-build/open-build.js';
-import { shownLine } from '../../open-build/shown-line.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { useOpen } from '../../open-build/here.js';
+import { useDerived, useLine } from '../../open-build/in-sight.js';
+import type { OpenBuild } from '../../open-build/open-build.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 interface Tab {
@@ -16,9 +15,10 @@ interface Tab {
 
 /** The lines of a build by their names, each with its worst verdict, where there are several; `[` and `]` go from one to the next. */
 export function Lines() {
+  const { lineShown, lineMoved, lineRemoved } = useOpen();
   // As one text: a key that changes no verdict draws none of this again.
-  const listed = useShown(({ open }) => open?.evaluation.lines.map(({ id, verdict, name }) => [id, verdict, name].join('\t')).join('\n')) ?? '';
-  const shown = useOpenBuild(({ open }) => open && shownLine(open).id);
+  const listed = useDerived(({ evaluation }) => evaluation.lines.map(({ id, verdict, name }) => [id, verdict, name].join('\t')).join('\n'));
+  const shown = useLine(({ id }) => id);
   const [renaming, setRenaming] = useState(false);
   const tabs = listed.split('\n').map((each): Tab => {
     const [id = '', verdict = 'unknown', ...name] = each.split('\t');
@@ -28,8 +28,8 @@ export function Lines() {
   const go = (by: number) => lineShown(tabs[(at + by + tabs.length) % tabs.length]?.id ?? null);
   useHotkeys('bracketright', () => go(1), [listed, shown]);
   useHotkeys('bracketleft', () => go(-1), [listed, shown]);
-  useLineInAddress(shown === tabs[0]?.id ? null : (shown ?? null));
-  if (tabs.length < 2 || !shown) return null;
+  useLineInAddress(shown === tabs[0]?.id ? null : shown);
+  if (tabs.length < 2) return null;
   const current = tabs[at];
   return (
     <nav aria-label="lines of the build" className="mb-3 flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b border-hair">
@@ -64,14 +64,14 @@ export function Lines() {
 
 /** A line more, called as nothing is yet. */
 export function AddLine() {
-  return <Act says="add a line" name="Add a line: another source with work of its own" act={addLine} />;
+  const open = useOpen();
+  return <Act says="add a line" name="Add a line: another source with work of its own" act={() => addLine(open)} />;
 }
 
-export function addLine(): void {
-  const { open } = useOpenBuild.getState();
-  if (!open) return;
-  let n = open.build.lines.length + 1;
-  while (lineNameWrong(open.build, null, `line ${n}`)) n++;
+export function addLine({ document, lineAdded }: OpenBuild): void {
+  const { build } = document.getState();
+  let n = build.lines.length + 1;
+  while (lineNameWrong(build, null, `line ${n}`)) n++;
   lineAdded(`line ${n}`);
 }
 
@@ -85,9 +85,9 @@ function Act({ says, name, act }: { says: string; name: string; act: () => void 
 
 /** Its name while it is typed; one that cannot be is said, and the line keeps the one that it has. */
 function LineName({ line, name, done }: { line: string; name: string; done: () => void }) {
+  const { document, lineRenamed, fieldLeft } = useOpen();
   const [text, setText] = useState(name);
-  const { open } = useOpenBuild.getState();
-  const wrong = open ? lineNameWrong(open.build, line, text) : '';
+  const wrong = lineNameWrong(document.getState().build, line, text);
   const keep = () => {
     if (!wrong && text.trim() !== name) {
       lineRenamed(line, text);
@@ -124,6 +124,7 @@ function LineName({ line, name, done }: { line: string; name: string; done: () =
 
 /** The line is in the address, `?line=fruit`, so that it is found again; the first needs none. */
 function useLineInAddress(line: string | null): void {
+  const { lineShown } = useOpen();
   const [search, setSearch] = useSearchParams();
   const [asked] = useState(() => search.get('line'));
   const [taken, setTaken] = useState(asked === null);
@@ -131,7 +132,7 @@ function useLineInAddress(line: string | null): void {
     if (taken) return;
     lineShown(asked);
     setTaken(true);
-  }, [taken, asked]);
+  }, [taken, asked, lineShown]);
   useEffect(() => {
     if (!taken || search.get('line') === line) return;
     setSearch(

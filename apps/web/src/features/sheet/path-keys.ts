@@ -1,36 +1,38 @@
 import { useHotkeys } from 'react-hotkeys-hook';
-import { pick, pickAlong } from '../../open-build/open-build.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { onPage } from '../../open-build/focus-field.js';
+import { useOpen } from '../../open-build/here.js';
+import type { OpenBuild } from '../../open-build/open-build.js';
 
 /**
  * Outside fields, arrow keys go along the power path, Enter goes to the first field of what is picked, Esc leaves it. Everywhere, Ctrl+Enter goes to the
  * first field of the next element, Ctrl+Shift+Enter to that of the one before.
  */
 export function usePathKeys(): void {
-  useHotkeys('right', () => pickAlong(1), { preventDefault: true });
-  useHotkeys('left', () => pickAlong(-1), { preventDefault: true });
-  useHotkeys('enter', goToField);
-  useHotkeys('esc', () => pick(null));
-  useHotkeys('mod+enter', () => goTo(1), { enableOnFormTags: true, preventDefault: true });
-  useHotkeys('mod+shift+enter', () => goTo(-1), { enableOnFormTags: true, preventDefault: true });
+  const open = useOpen();
+  useHotkeys('right', () => open.pickAlong(1), { preventDefault: true });
+  useHotkeys('left', () => open.pickAlong(-1), { preventDefault: true });
+  useHotkeys('enter', (event) => goToField(open, event));
+  useHotkeys('esc', () => open.pick(null));
+  useHotkeys('mod+enter', () => goTo(open, 1), { enableOnFormTags: true, preventDefault: true });
+  useHotkeys('mod+shift+enter', () => goTo(open, -1), { enableOnFormTags: true, preventDefault: true });
 }
 
 /** A button that has the focus keeps its own Enter. */
-function goToField(event: KeyboardEvent): void {
-  const picked = useOpenBuild.getState().open?.picked;
+function goToField(open: OpenBuild, event: KeyboardEvent): void {
+  const { picked } = open.session.getState();
   if (!picked || document.activeElement !== document.body) return;
   event.preventDefault();
-  focusFirst(picked);
+  focusFirst(open, picked);
 }
 
-function goTo(by: 1 | -1): void {
-  pickAlong(by);
-  const picked = useOpenBuild.getState().open?.picked;
-  if (picked) focusFirst(picked);
+function goTo(open: OpenBuild, by: 1 | -1): void {
+  open.pickAlong(by);
+  const { picked } = open.session.getState();
+  if (picked) focusFirst(open, picked);
 }
 
-function focusFirst(element: string): void {
-  const field = document.querySelector<HTMLElement>(`[data-element="${CSS.escape(element)}"] :is(input, select):not([data-kind])`);
+function focusFirst(open: OpenBuild, element: string): void {
+  const [field] = onPage(open, `[data-element="${CSS.escape(element)}"] :is(input, [role=combobox]):not([data-kind])`);
   field?.focus();
   field?.scrollIntoView({ block: 'nearest' });
 }

@@ -1,12 +1,12 @@
-import { type Element, elementsOf, kindHead, type Role } from '@hobrek/core';
+import { type Element, elementsOf, kindHead, lineOf, type Role } from '@hobrek/core';
 import { memo } from 'react';
+import { useSession } from '../../open-build/here.js';
 import { useFollowed } from '../../open-build/in-sight.js';
-import { shownLine } from '../../open-build/shown-line.js';
 
 /** The drawing as a table, for who cannot see it: each element from source to work, with what is entered of it, when typing has paused. */
 export function PathTable() {
-  const line = useFollowed(false, ({ open }) => open && shownLine(open));
-  if (!line) return null;
+  const shown = useSession(({ line }) => line);
+  const line = useFollowed(false, ({ build }) => lineOf(build, shown));
   return (
     // A table does not shrink to the one pixel of what only screen readers see; what holds it does.
     <div className="sr-only">

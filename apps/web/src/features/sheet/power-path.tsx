@@ -1,11 +1,9 @@
-import { type DrawnEnds, type DrawnStage, drawMachine, elementsOf, figureAt, isOpen, type Point, portKinds } from '@hobrek/core';
-import { memo, useMemo, useState } from 'react';
+import { type DrawnEnds, type DrawnStage, drawMachine, elementsOf, figureAt, isOpen, lineOf, type Point, portKinds } from '@hobrek/core';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { FigureText } from '../../open-build/figure-text.js';
-import { useShown, useShownList, WhenInSight } from '../../open-build/in-sight.js';
-import { pick } from '../../open-build/open-build.js';
-import { shownEvaluated, shownLine } from '../../open-build/shown-line.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { useOpen } from '../../open-build/here.js';
+import { useDerived, useDerivedList, useEvaluated, useEvaluatedList, useSessionInSight, WhenInSight } from '../../open-build/in-sight.js';
 import { show, unitShown } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
@@ -46,19 +44,30 @@ export function PowerPath() {
 }
 
 function SideView({ room }: { room: number }) {
-  const line = useShown(({ open }) => open && shownLine(open).id);
-  const outlines = useShown(({ open }) => open && shownEvaluated(open)?.outlines);
-  const ends = useShown(({ open }) => (open && shownEvaluated(open)?.ends) || undefined);
-  const names = useShownList(({ open }) => (open ? shownEvaluated(open)?.stations.map(({ name }) => name) : undefined));
-  const stations = useShownList(({ open }) => (open ? shownEvaluated(open)?.stations.map(({ id }) => id) : undefined));
-  const elements = useShownList(({ open }) => (open ? elementsOf(shownLine(open)).map(({ path }) => path) : undefined));
-  const picked = useShown(({ open }) => open?.picked);
+  const { document, session, pick } = useOpen();
+  const line = useEvaluated(({ id }) => id);
+  const outlines = useEvaluated((shown) => shown.outlines);
+  const ends = useEvaluated((shown) => shown.ends);
+  const names = useEvaluatedList(({ stations }) => stations.map(({ name }) => name));
+  const stations = useEvaluatedList((shown) => shown.stations.map(({ id }) => id));
+  const shown = useSessionInSight((session) => session.line);
+  const elements = useDerivedList(({ build }) => elementsOf(lineOf(build, shown)).map(({ path }) => path));
+  const picked = useSessionInSight((session) => session.picked);
   const [held, setHeld] = useState<Frame | undefined>();
+  // The stage at a place of the line as it is now.
+  const pickStage = useCallback(
+    (k: number) => {
+      const now = lineOf(document.getState().build, session.getState().line);
+      const stage = now.stages[k];
+      pick(stage ? `${now.id}/${stage.id}` : null);
+    },
+    [document, session, pick],
+  );
   const drawn = useMemo(
     () => outlines && fitDrawing(outlines, { width: Math.max(room, 200), height: heightOf(outlines, ends), frame: held, ends }),
     [outlines, ends, room, held],
   );
-  if (!line || !names || !stations || !elements || !outlines || !drawn) return null;
+  if (!line || !names || !stations || !outlines || !drawn) return null;
   const [, source, ...others] = elements;
   const stages = others.slice(0, -1);
   // A shaft is picked with the element that ends there: the source at the first, the work at the last.
@@ -95,14 +104,6 @@ function SideView({ room }: { room: number }) {
       </figcaption>
     </figure>
   );
-}
-
-/** The stage at a place of the line as it is now. */
-function pickStage(k: number): void {
-  const { open } = useOpenBuild.getState();
-  const line = open && shownLine(open);
-  const stage = line?.stages[k];
-  pick(line && stage ? `${line.id}/${stage.id}` : null);
 }
 
 const CentreLine = memo(function CentreLine({ drawn, stages }: { drawn: Drawn; stages: readonly DrawnStage[] }) {
@@ -188,9 +189,10 @@ interface StationShown {
 }
 
 const Station = memo(function Station({ path, name, left, element, picked }: StationShown) {
-  const pull = useShown(({ open }) => open && figureAt(open.evaluation, `${path}/pull`)?.known === true);
-  const runs = useShown(({ open }) => open && figureAt(open.evaluation, `${path}/running-power`)?.known === true);
-  const is = useShown(({ open }) => open && shownEvaluated(open)?.stations.find(({ id }) => path.endsWith(`/${id}`))?.is) ?? 'rotary';
+  const { pick } = useOpen();
+  const pull = useDerived(({ evaluation }) => figureAt(evaluation, `${path}/pull`)?.known === true);
+  const runs = useDerived(({ evaluation }) => figureAt(evaluation, `${path}/running-power`)?.known === true);
+  const is = useEvaluated(({ stations }) => stations.find(({ id }) => path.endsWith(`/${id}`))?.is) ?? 'rotary';
   const [flow, effort] = [portKinds[is].flow.name, portKinds[is].effort.name];
   const at = runs ? 'running-' : '';
   const isPicked = element !== undefined && element === picked;

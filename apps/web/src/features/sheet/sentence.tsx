@@ -1,10 +1,8 @@
 import { type EvaluatedLine, unreadIn, worstLine } from '@hobrek/core';
 import { useEffect, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
-import { noticed } from '../../open-build/open-build.js';
-import { allSaid } from '../../open-build/said.js';
-import { shownEvaluated } from '../../open-build/shown-line.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { useOpen, useSession } from '../../open-build/here.js';
+import { evaluatedLine, useFollowed } from '../../open-build/in-sight.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -16,30 +14,32 @@ const worstElsewhere = (lines: readonly EvaluatedLine[], line: EvaluatedLine): E
 
 /** The state of the whole in one sentence, and what was tried that would cure it. */
 export function Sentence() {
-  const shown = useOpenBuild(
-    useShallow(({ open }) => {
-      if (!open) return null;
-      const { says, verdict, jam, notWorkedOut, lines } = open.evaluation;
+  const { allSaid, noticed } = useOpen();
+  const at = useSession(({ line }) => line);
+  const notices = useSession((session) => session.notices);
+  const shown = useFollowed(
+    true,
+    useShallow((derived) => {
+      const { build, evaluation, remedy, guesses, greyed } = derived;
+      const { says, verdict, jam, notWorkedOut, lines } = evaluation;
       // Of several lines each has its own; what is at odds between them is said of the whole.
-      const line = lines.length > 1 ? shownEvaluated(open) : undefined;
+      const line = lines.length > 1 ? evaluatedLine(derived, at) : undefined;
       const elsewhere = line && worstElsewhere(lines, line);
       return {
         says: allSaid(line?.says ?? says),
         verdict: line?.verdict ?? verdict,
         elsewhere: elsewhere ? `${elsewhere.name}: ${allSaid(elsewhere.says.slice(0, 1))}` : '',
-        atOdds: allSaid(open.evaluation.atOdds),
+        atOdds: allSaid(evaluation.atOdds),
         jam: allSaid(line?.inJam ?? jam),
         notWorkedOut: allSaid(notWorkedOut),
-        remedy: open.remedy,
-        guesses: open.guesses,
-        notices: open.notices,
-        stale: open.greyed.size > 0,
-        unread: open.greyed.size > 0 ? allSaid(unreadIn(open.build)) : '',
+        remedy,
+        guesses,
+        stale: greyed.size > 0,
+        unread: greyed.size > 0 ? allSaid(unreadIn(build)) : '',
       };
     }),
   );
-  if (!shown) return null;
-  const { says, verdict, elsewhere, atOdds, jam, notWorkedOut, remedy, guesses, notices, stale, unread } = shown;
+  const { says, verdict, elsewhere, atOdds, jam, notWorkedOut, remedy, guesses, stale, unread } = shown;
   return (
     <div className="min-h-18">
       <p

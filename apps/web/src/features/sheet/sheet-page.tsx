@@ -4,14 +4,13 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useParams, useSearchParams } from 'react-router';
 import { focusField } from '../../open-build/focus-field.js';
+import { OpenBuildHere, useDocument, useOpen } from '../../open-build/here.js';
+import { useLine } from '../../open-build/in-sight.js';
 import { isSafe } from '../../open-build/journal.js';
 import { MergeConflict } from '../../open-build/merge-conflict.js';
-import { closeBuild, fieldLeft, openBuild, renamed } from '../../open-build/open-build.js';
 import { SaveWord } from '../../open-build/save-word.js';
-import { shownLine } from '../../open-build/shown-line.js';
-import { useOpenBuild } from '../../open-build/store.js';
 import { UndoKeys } from '../../open-build/undo-keys.js';
-import { WhySheet } from '../../open-build/why.js';
+import { useOpened } from '../../open-build/use-opened.js';
 import { ask } from '../../shared/ask.js';
 import { PageHead } from '../../shared/page-head.js';
 import { PreferencesSheet } from '../../shared/preferences-sheet.js';
@@ -30,15 +29,19 @@ export function SheetPage() {
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
   });
-  useEffect(() => {
-    if (stored.data) void openBuild(stored.data);
-    return closeBuild;
-  }, [stored.data]);
-  const open = useOpenBuild((store) => store.open?.id === id);
-  useLeaveGuard();
-  useField(open);
+  const open = useOpened(stored.data);
   if (stored.error) return <Message says={stored.error.message} />;
   if (!open) return <Message says="" />;
+  return (
+    <OpenBuildHere key={id} open={open}>
+      <Page />
+    </OpenBuildHere>
+  );
+}
+
+function Page() {
+  useLeaveGuard();
+  useField();
   return (
     <div className="flex min-h-dvh flex-col">
       <PageHead
@@ -53,7 +56,7 @@ export function SheetPage() {
         }
       >
         <BuildName />
-        <Stops id={id} />
+        <Stops />
       </PageHead>
       <MergeConflict />
       <main className="flex grow flex-col">
@@ -64,13 +67,13 @@ export function SheetPage() {
         </section>
         <Outlet />
       </main>
-      <WhySheet />
     </div>
   );
 }
 
 /** The stops there are, in the order in which people work. */
-function Stops({ id }: { id: string }) {
+function Stops() {
+  const { id } = useOpen();
   const stop = ({ isActive }: { isActive: boolean }) =>
     `font-head min-w-6 text-center text-lg ${isActive ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`;
   return (
@@ -93,12 +96,13 @@ function Stops({ id }: { id: string }) {
 
 /** What the source is called: a motor, an engine, a crank. */
 function SourceName() {
-  const noun = useOpenBuild(({ open }) => open && kindHead('source', shownLine(open).source.kind)?.noun) ?? 'source';
+  const noun = useLine(({ source }) => kindHead('source', source.kind)?.noun) ?? 'source';
   return noun.charAt(0).toUpperCase() + noun.slice(1);
 }
 
 function BuildName() {
-  const name = useOpenBuild(({ open }) => open?.build.name ?? '');
+  const { renamed, fieldLeft } = useOpen();
+  const name = useDocument(({ build }) => build.name);
   // While it is being typed it may be empty; the build keeps its last name meanwhile.
   const [typing, setTyping] = useState<string | null>(null);
   return (
@@ -123,13 +127,14 @@ function BuildName() {
 }
 
 /** Who comes from another page to enter something finds its field: `?at=main/source/power`. */
-function useField(open: boolean): void {
+function useField(): void {
+  const open = useOpen();
   const [search, setSearch] = useSearchParams();
   const at = search.get('at');
   useEffect(() => {
-    if (!open || !at) return undefined;
+    if (!at) return undefined;
     const timer = setTimeout(() => {
-      focusField(at);
+      focusField(open, at);
       setSearch({}, { replace: true });
     });
     return () => clearTimeout(timer);
@@ -138,13 +143,14 @@ function useField(open: boolean): void {
 
 /** What is not kept yet is in this device's journal; only where that failed is a tab asked about before it closes. */
 function useLeaveGuard(): void {
+  const { saving } = useOpen();
   useEffect(() => {
     const guard = (event: BeforeUnloadEvent) => {
-      if (!isSafe() && useOpenBuild.getState().open?.save.state !== 'kept') event.preventDefault();
+      if (!isSafe() && saving.getState().state !== 'kept') event.preventDefault();
     };
     addEventListener('beforeunload', guard);
     return () => removeEventListener('beforeunload', guard);
-  }, []);
+  }, [saving]);
 }
 
 function Message({ says }: { says: string }) {

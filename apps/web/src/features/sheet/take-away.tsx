@@ -1,22 +1,24 @@
-import { asMarkdown, drawMachine } from '@hobrek/core';
-import { DropdownMenu } from 'radix-ui';
-import { shownEvaluated } from '../../open-build/shown-line.js';
-import { type OpenBuild, useOpenBuild } from '../../open-build/store.js';
+import { asMarkdown, drawLine } from '@hobrek/core';
+import * as DropdownMenu from '@radix-ui/react-dropdown-menu';
+import { useOpen } from '../../open-build/here.js';
+import { evaluatedLine } from '../../open-build/in-sight.js';
+import type { OpenBuild } from '../../open-build/open-build.js';
+import type { DerivedState } from '../../open-build/state.js';
 import { usePreferences, useUnits } from '../../shared/preferences.js';
 import { takeFile } from '../../shared/take-file.js';
 
 /** The writers of drawings and tables come in when one is chosen. */
 const papers = () => import('@hobrek/papers');
-const drawn = (open: OpenBuild) => {
-  const line = shownEvaluated(open);
-  return drawMachine(line?.outlines ?? [], line?.stations.map(({ name }) => name) ?? [], line?.ends);
+const drawn = ({ derived, session }: OpenBuild) => {
+  const line = evaluatedLine(derived.getState(), session.getState().line);
+  return drawLine(line ?? { outlines: [], stations: [] }, usePreferences.getState().units);
 };
 
 interface Form {
   readonly says: string;
   readonly ending: string;
   readonly type: string;
-  readonly text: (open: OpenBuild) => string | Promise<string>;
+  readonly text: (now: DerivedState, open: OpenBuild) => string | Promise<string>;
 }
 
 /** What a build can be taken away as. */
@@ -37,13 +39,13 @@ const forms: readonly Form[] = [
     says: 'the drawing, 1:5 on paper (SVG)',
     ending: '.svg',
     type: 'image/svg+xml',
-    text: async (open) => (await papers()).drawingSvg(drawn(open), { scale: 5 }),
+    text: async (_, open) => (await papers()).drawingSvg(drawn(open), { scale: 5 }),
   },
   {
     says: 'the drawing in true millimetres (DXF)',
     ending: '.dxf',
     type: 'image/vnd.dxf',
-    text: async (open) => (await papers()).drawingDxf(drawn(open)),
+    text: async (_, open) => (await papers()).drawingDxf(drawn(open)),
   },
   {
     says: 'every figure (CSV)',
@@ -55,11 +57,12 @@ const forms: readonly Form[] = [
 ];
 
 export function TakeAway() {
-  const id = useOpenBuild(({ open }) => open?.id);
+  const open = useOpen();
+  const { id } = open;
   const units = useUnits();
   const take = async ({ text, type, ending }: Form) => {
-    const { open } = useOpenBuild.getState();
-    if (open) takeFile(open.build.name, ending, type, await text(open));
+    const now = open.derived.getState();
+    takeFile(now.build.name, ending, type, await text(now, open));
   };
   const look = 'block cursor-pointer px-4 py-1.5 outline-none data-highlighted:bg-wash';
   return (

@@ -1,8 +1,8 @@
 import { fitsHere } from '@hobrek/core';
-import { Popover } from 'radix-ui';
+import * as Popover from '@radix-ui/react-popover';
 import { memo, useState } from 'react';
-import { stageAdded } from '../../open-build/open-build.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { useDocument, useOpen } from '../../open-build/here.js';
+import { useFollowed } from '../../open-build/in-sight.js';
 import { useUnits } from '../../shared/preferences.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -40,12 +40,13 @@ export const WhatCouldGoHere = memo(function WhatCouldGoHere({ line, at, after }
 });
 
 function Fittings({ line, at, done }: { line: string; at: number; done: () => void }) {
-  const open = useOpenBuild((store) => store.open);
+  const { kinds, stageAdded } = useOpen();
+  const build = useDocument((document) => document.build);
+  const evaluation = useFollowed(true, (derived) => derived.evaluation);
   const units = useUnits();
-  if (!open) return null;
   return (
     <ul className="mt-2">
-      {fitsHere(open.build, open.kinds, line, at, open.evaluation, units).map(({ kind, label, begins, verdict, says }) => (
+      {fitsHere(build, kinds, line, at, evaluation, units).map(({ kind, label, begins, verdict, says }) => (
         <li key={kind} className="border-t border-hair">
           <button
             type="button"

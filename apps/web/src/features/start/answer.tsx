@@ -1,8 +1,8 @@
 import { kindHead, lineOf, type Need, needOf, sizedBuild } from '@hobrek/core';
 import { useMemo, useState } from 'react';
 import { FigureText } from '../../open-build/figure-text.js';
-import { allSaid, said } from '../../open-build/said.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { useDocument, useOpen } from '../../open-build/here.js';
+import { useDerived } from '../../open-build/in-sight.js';
 import { copyText } from '../../shared/copy-text.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
@@ -14,13 +14,14 @@ import { SizeRuler } from './size-ruler.js';
 
 /** What the few fields need of a motor, worked out at every key. */
 export function useNeed(): Need | null {
-  const build = useOpenBuild(({ open }) => open?.build);
-  const kinds = useOpenBuild(({ open }) => open?.kinds);
-  return useMemo(() => (build && kinds ? needOf(sizedBuild(build), kinds) : null), [build, kinds]);
+  const { kinds } = useOpen();
+  const build = useDocument((document) => document.build);
+  return useMemo(() => needOf(sizedBuild(build), kinds), [build, kinds]);
 }
 
 /** The answer in one line, for where there is room for no more. */
 export function ShortAnswer() {
+  const { allSaid } = useOpen();
   const need = useNeed();
   const named = useSizeName();
   if (!need) return null;
@@ -43,11 +44,12 @@ export function ShortAnswer() {
 
 /** Speed, torque, power, one rule of motor sizes, the line to copy, and what hangs on it. */
 export function Answer() {
+  const { said, allSaid } = useOpen();
   const need = useNeed();
-  const line = useOpenBuild(({ open }) => open && lineOf(open.build, null));
-  const failing = useOpenBuild(({ open }) => open?.evaluation.checks.find(({ verdict }) => verdict === 'fails'));
+  const line = useDocument(({ build }) => lineOf(build, null));
+  const failing = useDerived(({ evaluation }) => evaluation.checks.find(({ verdict }) => verdict === 'fails'));
   const units = useUnits();
-  if (!need || !line) return null;
+  if (!need) return null;
   const { motor, says, tooSmall, bigger, instead } = need;
   const at = `${line.id}/need`;
   const sizing = kindHead('work', line.work.kind)?.sizing;

@@ -1,14 +1,12 @@
 import { type SizingPlace, sizingPlaces } from '@hobrek/core';
 import { memo } from 'react';
-import { Choice } from '../../open-build/choice-field.js';
-import { Field } from '../../open-build/field.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { Entry } from '../../open-build/entry.js';
+import { useDocument } from '../../open-build/here.js';
 import { UsualRule } from './usual-rule.js';
 
 /** The few figures that size the machine, each with the letter that it has on the drawing. */
 export function FewFields() {
-  const build = useOpenBuild(({ open }) => open?.build);
-  if (!build) return null;
+  const build = useDocument((document) => document.build);
   return (
     <div className="grid gap-y-1.5">
       {sizingPlaces(build).map((place) => (
@@ -29,11 +27,7 @@ const Few = memo(
         >
           {letter}
         </span>
-        {field.is === 'choice' ? (
-          <Choice path={path} field={field} input={input} taken={taken?.text} where={where} />
-        ) : (
-          <Field path={path} field={field} input={input} taken={taken?.text} where={where} empty="follows from the others" />
-        )}
+        <Entry path={path} field={field} input={input} taken={taken?.text} where={where} empty="follows from the others" />
         {range && field.is === 'quantity' && (
           <span className="mt-3 max-sm:hidden">
             <UsualRule range={range} value={input?.value ?? taken?.value} quantity={field.quantity} texts={[from ?? '', to ?? '']} />

@@ -1,9 +1,8 @@
 import { applies, couldDriveWorks, lineOf, placesOf } from '@hobrek/core';
 import { useMemo } from 'react';
-import { Choice } from '../../open-build/choice-field.js';
-import { Field } from '../../open-build/field.js';
-import { said } from '../../open-build/said.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import { Entry } from '../../open-build/entry.js';
+import { useDocument, useOpen } from '../../open-build/here.js';
+import { useDerived } from '../../open-build/in-sight.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { Rivets } from '../../shared/rivets.js';
@@ -14,8 +13,7 @@ const asked = ['power', 'speed', 'powerIs', 'phases', 'start', 'voltage'];
 
 /** A motor in hand: its plate, and what it could drive. */
 export function MotorPanel() {
-  const build = useOpenBuild(({ open }) => open?.build);
-  if (!build) return null;
+  const build = useDocument((document) => document.build);
   const places = placesOf(build).filter(({ path, field }) => {
     const name = path.replace(/^\w+\/source\//, '');
     return asked.includes(name) && applies(field, lineOf(build, null).source.inputs);
@@ -26,13 +24,9 @@ export function MotorPanel() {
       <Rivets />
       <p className="text-sm text-soft">What is stamped on it; the whole plate in one line is read too: 0.55 kW 1425 230 V 1~</p>
       <div className="grid grid-cols-2 gap-x-6 gap-y-1 max-sm:grid-cols-1">
-        {places.map(({ path, field, input }) =>
-          field.is === 'choice' ? (
-            <Choice key={path} path={path} field={field} input={input} />
-          ) : (
-            <Field key={path} path={path} field={field} input={input} />
-          ),
-        )}
+        {places.map(({ path, field, input }) => (
+          <Entry key={path} path={path} field={field} input={input} />
+        ))}
       </div>
     </fieldset>
   );
@@ -40,11 +34,11 @@ export function MotorPanel() {
 
 /** Its torque at some speeds, and which machines of usual size need about so much. */
 export function CouldDrive({ size }: { size: (kind: string) => void }) {
-  const build = useOpenBuild(({ open }) => open?.build);
-  const kinds = useOpenBuild(({ open }) => open?.kinds);
-  const says = useOpenBuild(({ open }) => open?.evaluation.says[0]);
+  const { kinds, said } = useOpen();
+  const build = useDocument((document) => document.build);
+  const says = useDerived(({ evaluation }) => evaluation.says[0]);
   useUnits();
-  const works = useMemo(() => (build && kinds ? couldDriveWorks(build, kinds) : []), [build, kinds]);
+  const works = useMemo(() => couldDriveWorks(build, kinds), [build, kinds]);
   return (
     <div>
       <p data-testid="sentence" className="text-xl leading-snug">

@@ -1,4 +1,5 @@
 import { highEnd, lowEnd, type Need, standardOutputs_kW } from '@hobrek/core';
+import { scaleLog } from 'd3-scale';
 import { useWidth } from '../../shared/use-width.js';
 import { useSizeName } from './size-name.js';
 
@@ -15,7 +16,7 @@ export function SizeRuler({ need: { atMotor, motor } }: { need: Need }) {
   const k = sizes.indexOf(motor.output_W);
   const shown = sizes.slice(Math.max(0, k - besides(width)), k + besides(width) + 1);
   const [least, most] = [(shown[0] as number) / 1.3, (shown.at(-1) as number) * 1.3];
-  const x = (watts: number) => (Math.log(Math.min(most, Math.max(least, watts)) / least) / Math.log(most / least)) * width;
+  const x = scaleLog([least, most], [0, width]).clamp(true);
   const between = (a: number | undefined, b: number | undefined, end: number) => (a === undefined || b === undefined ? end : x(Math.sqrt(a * b)));
   const from = between(sizes[k - 1], sizes[k], 0);
   const to = between(sizes[k + 1], sizes[k + 2], width);

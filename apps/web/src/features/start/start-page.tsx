@@ -1,16 +1,17 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { beginSizing, beginWithMotor, isOpen as isOpenKind, kindHead, lineOf, sketchOf } from '@hobrek/core';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { v4 as newId } from 'uuid';
+import { createStore, useStore } from 'zustand';
 import { SketchDrawing } from '../../kinds/sketch-drawing.js';
 import { focusField } from '../../open-build/focus-field.js';
+import { OpenBuildHere, useDocument, useOpen } from '../../open-build/here.js';
 import { MergeConflict } from '../../open-build/merge-conflict.js';
-import { closeBuild, kindChosen, openBuild, sizingTurned, usualKept, whenKept, workChosen } from '../../open-build/open-build.js';
+import { type OpenBuild, openBuild } from '../../open-build/open-build.js';
 import { SaveWord } from '../../open-build/save-word.js';
-import { useOpenBuild } from '../../open-build/store.js';
+import type { DocumentState } from '../../open-build/state.js';
 import { UndoKeys } from '../../open-build/undo-keys.js';
-import { WhySheet } from '../../open-build/why.js';
 import { AskError, ask } from '../../shared/ask.js';
 import { PageHead } from '../../shared/page-head.js';
 import { usePreferences } from '../../shared/preferences.js';
@@ -32,13 +33,14 @@ export function StartPage() {
   const { id } = useParams();
   const [search] = useSearchParams();
   const navigate = useNavigate();
-  const failed = useBegun(id, search.get('with'));
-  const isOpen = useOpenBuild(({ open }) => id !== undefined && open?.id === id);
-  const work = useOpenBuild(({ open }) => (open ? lineOf(open.build, null).work.kind : null));
-  const source = useOpenBuild(({ open }) => (open ? lineOf(open.build, null).source.kind : undefined));
+  const { open, failed } = useBegun(id, search.get('with'));
+  const document = open?.document ?? noDocument;
+  const work = useStore(document, (now) => now && lineOf(now.build, null).work.kind);
+  const source = useStore(document, (now) => now && lineOf(now.build, null).source.kind);
+  const isOpen = open !== null;
   const isMotor = isOpen && search.get('with') === motorInHand;
   const change = (kind: string) => {
-    workChosen(kind);
+    open?.workChosen(kind);
     void navigate(`/start/${id}?with=${kind}`, { replace: true });
   };
   const pick = (kind: string) => {
@@ -54,15 +56,23 @@ export function StartPage() {
       <PageHead
         end={
           <>
-            {isOpen && <SaveWord />}
-            {isOpen && <UndoKeys />}
+            {open && (
+              <OpenBuildHere open={open}>
+                <SaveWord />
+                <UndoKeys />
+              </OpenBuildHere>
+            )}
             <PreferencesSheet />
           </>
         }
       >
         <h1 className="font-head text-xl">Start a build</h1>
       </PageHead>
-      <MergeConflict />
+      {open && (
+        <OpenBuildHere open={open}>
+          <MergeConflict />
+        </OpenBuildHere>
+      )}
       <main className="grid grow grid-cols-[minmax(0,2fr)_minmax(0,3fr)] max-lg:grid-cols-1">
         <div className={`grid content-start gap-y-6 px-6 pt-3 pb-6 max-sm:px-4 ${isOpen ? 'max-lg:order-2' : ''}`}>
           <Wall
@@ -78,11 +88,13 @@ export function StartPage() {
         <div className="border-hair bg-sheet px-6 pt-3 pb-6 max-lg:border-b max-sm:px-4 lg:border-l">
           {failed && <p className="text-fails-word">{failed}</p>}
           {!isOpen && !failed && <Nothing />}
-          {isMotor && <WithMotor size={change} id={id as string} />}
-          {isOpen && !isMotor && <Sizing id={id as string} hasMotor={source !== undefined && !isOpenKind({ kind: source })} />}
+          {open && (
+            <OpenBuildHere key={open.id} open={open}>
+              {isMotor ? <WithMotor size={change} /> : <Sizing hasMotor={source !== null && !isOpenKind({ kind: source })} />}
+            </OpenBuildHere>
+          )}
         </div>
       </main>
-      <WhySheet />
     </div>
   );
 }
@@ -96,29 +108,44 @@ function Nothing() {
   );
 }
 
-/** The build of an id on the screen: as it is kept, or begun now. @returns why it could not be, in words */
-function useBegun(id: string | undefined, kind: string | null): string {
+/** While there is none. */
+const noDocument = createStore<DocumentState | null>(() => null);
+
+/** The build of an id on the page: as it is kept, or begun now; or why it could not be, in words. Closed when the page is left. */
+function useBegun(id: string | undefined, kind: string | null): { readonly open: OpenBuild | null; readonly failed: string } {
   const navigate = useNavigate();
+  const [open, setOpen] = useState<OpenBuild | null>(null);
   const [failed, setFailed] = useState('');
+  // What it begins with counts when it begins; afterwards it may become another machine.
+  const begins = useRef(kind);
+  begins.current = kind;
   useEffect(() => {
-    if (id === undefined) return closeBuild();
-    if (useOpenBuild.getState().open?.id === id) return;
     setFailed('');
-    void open(id, kind).then((outcome) => {
-      if (outcome === 'nothing') void navigate('/start', { replace: true });
-      else setFailed(outcome);
+    if (id === undefined) return undefined;
+    let isLeft = false;
+    const opening = beginOrOpen(id, begins.current).then((outcome) => {
+      if (typeof outcome === 'object') {
+        if (!isLeft) setOpen(outcome);
+        return outcome;
+      }
+      if (!isLeft && outcome === 'nothing') void navigate('/start', { replace: true });
+      else if (!isLeft) setFailed(outcome);
+      return null;
     });
-  }, [id, kind, navigate]);
-  // Leaving the page closes it; what was not sent is still sent.
-  useEffect(() => closeBuild, []);
-  return failed;
+    return () => {
+      isLeft = true;
+      setOpen(null);
+      void opening.then((now) => now?.close());
+    };
+  }, [id, navigate]);
+  return { open: open?.id === id ? open : null, failed };
 }
 
-async function open(id: string, kind: string | null): Promise<string> {
+/** @returns why it could not be, in words; `nothing` where there is none of that id */
+async function beginOrOpen(id: string, kind: string | null): Promise<OpenBuild | string> {
   const isMotor = kind === motorInHand;
   try {
-    await openBuild(await ask<StoredBuild>(`builds/${id}`), !isMotor);
-    return '';
+    return await openBuild(await ask<StoredBuild>(`builds/${id}`), !isMotor);
   } catch (error) {
     if (!(error instanceof AskError)) throw error;
     const isKnown = isMotor || (kind !== null && kindHead('work', kind)?.sizing !== undefined);
@@ -126,24 +153,23 @@ async function open(id: string, kind: string | null): Promise<string> {
     const { wall } = usePreferences.getState();
     const build = isMotor ? beginWithMotor(wall) : beginSizing(kind, wall);
     // Nobody has it yet, or nobody answers: it begins here, and goes to the server with its first field.
-    await openBuild({ id, version: 0, changedAt: new Date().toISOString(), build, notices: [] }, !isMotor);
-    return '';
+    return openBuild({ id, version: 0, changedAt: new Date().toISOString(), build, notices: [] }, !isMotor);
   }
 }
 
 /** The few fields, the drawing that follows them, and the answer. */
-function Sizing({ id, hasMotor }: { id: string; hasMotor: boolean }) {
-  const build = useOpenBuild(({ open }) => open?.build);
+function Sizing({ hasMotor }: { hasMotor: boolean }) {
+  const { sizingTurned } = useOpen();
+  const build = useDocument((document) => document.build);
   const [frame, width] = useWidth<HTMLDivElement>();
-  const goOn = useGoOn(id);
+  const goOn = useGoOn();
   useEffect(() => {
     sizingTurned(true);
     // By keys one goes on from the wall to the first figure.
     if (matchMedia('(pointer: fine)').matches) document.querySelector<HTMLInputElement>('[data-few] [data-path]')?.focus();
-  }, []);
-  const line = build && lineOf(build, null);
-  const sizing = line && kindHead('work', line.work.kind)?.sizing;
-  const sketch = build && sketchOf(build);
+  }, [sizingTurned]);
+  const sizing = kindHead('work', lineOf(build, null).work.kind)?.sizing;
+  const sketch = sketchOf(build);
   if (!sizing || !sketch) return <p>This work is not sized by a few figures; all of it is on the sheet.</p>;
   return (
     <div className="grid gap-y-3">
@@ -194,12 +220,13 @@ function Sizing({ id, hasMotor }: { id: string; hasMotor: boolean }) {
 const primary = 'cursor-pointer bg-blue px-5 py-1.5 font-head text-lg tracking-wide text-sheet max-sm:min-h-11';
 
 /** A motor in hand. */
-function WithMotor({ id, size }: { id: string; size: (kind: string) => void }) {
-  const goOn = useGoOn(id);
+function WithMotor({ size }: { size: (kind: string) => void }) {
+  const open = useOpen();
+  const goOn = useGoOn();
   useEffect(() => {
-    sizingTurned(false);
-    focusField('main/source/power');
-  }, []);
+    open.sizingTurned(false);
+    focusField(open, 'main/source/power');
+  }, [open]);
   return (
     <div className="grid gap-y-4">
       <h2 className="font-head text-2xl tracking-wide text-blue uppercase">A motor in hand</h2>
@@ -217,13 +244,14 @@ function WithMotor({ id, size }: { id: string; size: (kind: string) => void }) {
 }
 
 /** On to the sheet once all of it is kept; with a motor to be entered, to its plate. */
-function useGoOn(id: string): (to: 'motor' | 'sheet') => Promise<void> {
+function useGoOn(): (to: 'motor' | 'sheet') => Promise<void> {
+  const { id, session, saving, usualKept, kindChosen, whenKept } = useOpen();
   const navigate = useNavigate();
   return async (to) => {
-    if (useOpenBuild.getState().open?.sizing) usualKept();
+    if (session.getState().sizing) usualKept();
     if (to === 'motor') kindChosen('main/source', 'plate-motor');
     await whenKept();
-    if (useOpenBuild.getState().open?.save.state !== 'kept') return;
+    if (saving.getState().state !== 'kept') return;
     await navigate(`/builds/${id}${to === 'motor' ? '?at=main/source/power' : ''}`);
   };
 }

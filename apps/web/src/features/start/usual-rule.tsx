@@ -1,4 +1,5 @@
 import { type QuantityName, showAs } from '@hobrek/core';
+import { scaleLinear } from 'd3-scale';
 import { useUnits } from '../../shared/preferences.js';
 
 interface RuleShown {
@@ -14,9 +15,10 @@ const [wide_px, edge_px] = [100, 5];
 /** What is usual as a small rule, with a pointer at what is taken; beyond an end it says so. */
 export function UsualRule({ range: [low, high], value, quantity, texts }: RuleShown) {
   const units = useUnits();
-  const share = value === undefined ? null : (value - low) / (high - low);
-  const at = share === null ? null : edge_px + Math.min(1, Math.max(0, share)) * (wide_px - 2 * edge_px);
-  const isBeyond = share !== null && (share < -0.001 || share > 1.001);
+  const x = scaleLinear([low, high], [edge_px, wide_px - edge_px]).clamp(true);
+  const at = value === undefined ? null : x(value);
+  const slack = (high - low) / 1000;
+  const isBeyond = value !== undefined && (value < low - slack || value > high + slack);
   return (
     <span className="flex flex-col text-xs text-soft">
       <svg width={wide_px} height={18} aria-hidden="true">

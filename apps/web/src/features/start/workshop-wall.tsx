@@ -1,5 +1,5 @@
 import type { Wall } from '@hobrek/core';
-import { wallEntered } from '../../open-build/open-build.js';
+import { useOpen } from '../../open-build/here.js';
 import { usePreferences } from '../../shared/preferences.js';
 
 const walls: readonly (readonly [says: string, wall: Wall])[] = [
@@ -10,6 +10,7 @@ const walls: readonly (readonly [says: string, wall: Wall])[] = [
 
 /** What the socket of the workshop is: asked for once, and said again in the brief of every build. */
 export function WorkshopWall() {
+  const { wallEntered } = useOpen();
   const wall = usePreferences((preferences) => preferences.wall);
   if (Object.keys(wall).length > 0) return null;
   const take = (chosen: Wall) => {

@@ -1,4 +1,5 @@
 import { type RunUp, showNumber } from '@hobrek/core';
+import { scaleLinear } from 'd3-scale';
 import { Area, CartesianGrid, ComposedChart, Line, ReferenceDot, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
 import { show, unitShown } from '../../shared/in-my-units.js';
 import { useWidth } from '../../shared/use-width.js';
@@ -20,6 +21,7 @@ export function RunUpChart({ runUp, noun }: Charted) {
   const at = (of: readonly number[], k: number) => (of[k] as number) * factor;
   const data = speeds_rpm.map((n, k) => ({ n, has: at(likely, k), band: [at(low, k), at(high, k)], needs: at(load_Nm, k) }));
   const top = speeds_rpm.at(-1) as number;
+  const upright = scaleLinear([0, Math.max(...data.flatMap(({ band, needs }) => [band[1] as number, needs]))], [height_px, 0]).nice(5);
   const settled = settles.known ? settles.value : null;
   // The load is a straight line between two points of the chart: near enough for a dot.
   const dot =
@@ -33,8 +35,23 @@ export function RunUpChart({ runUp, noun }: Charted) {
     >
       <ComposedChart accessibilityLayer={false} width={width} height={height_px} data={data} margin={{ top: 16, right: 24, bottom: 4, left: -16 }}>
         <CartesianGrid vertical={false} stroke="var(--hair)" />
-        <XAxis dataKey="n" type="number" domain={[0, top]} tickCount={6} unit=" rpm" stroke="var(--soft)" fontSize={12} />
-        <YAxis stroke="var(--soft)" fontSize={12} tickLine={false} axisLine={false} domain={[0, 'auto']} />
+        <XAxis
+          dataKey="n"
+          type="number"
+          domain={[0, top]}
+          ticks={scaleLinear([0, top], [0, width]).ticks(6)}
+          unit=" rpm"
+          stroke="var(--soft)"
+          fontSize={12}
+        />
+        <YAxis
+          stroke="var(--soft)"
+          fontSize={12}
+          tickLine={false}
+          axisLine={false}
+          domain={upright.domain() as [number, number]}
+          ticks={upright.ticks(5)}
+        />
         <Tooltip isAnimationActive={false} content={({ active, payload }) => (active ? <Surplus at={payload[0]?.payload} /> : null)} />
         <Area dataKey="band" stroke="none" fill="var(--ink)" fillOpacity={0.09} isAnimationActive={false} />
         <Line dataKey="has" stroke="var(--blue)" strokeWidth={2.2} dot={false} isAnimationActive={false} />

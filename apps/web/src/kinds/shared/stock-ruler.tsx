@@ -1,8 +1,10 @@
-import { type DrawnStage } from '@hobrek/core';
+import { type DrawnStage, lineOf } from '@hobrek/core';
+import { scaleLinear } from 'd3-scale';
 import { memo } from 'react';
 import { show, unitShown } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
+import type { ToolShown } from '../tool.js';
 
 const height_px = 74;
 const axis_px = 30;
@@ -10,21 +12,26 @@ const axis_px = 30;
 const name_px = 40;
 
 /** Standard belts along the way the motor can move: the place each needs, how far off that is, and which the slot allows. */
-export const StockRuler = memo(function StockRuler({ outline }: { outline: DrawnStage }) {
+export function StockRuler({ path, build, evaluation }: ToolShown) {
+  const { id, stages } = lineOf(build, path.split('/')[0]);
+  const outline = evaluation.lines.find((line) => line.id === id)?.outlines[stages.findIndex((stage) => `${id}/${stage.id}` === path)];
+  return outline ? <Ruler outline={outline} /> : null;
+}
+
+const Ruler = memo(function Ruler({ outline }: { outline: DrawnStage }) {
   const [frame, width] = useWidth<HTMLDivElement>();
   useUnits();
   const { centres, stock } = outline;
   if (centres === null || !stock || stock.belts.length === 0) return <div ref={frame} />;
   const { what, belts, slot, chosen } = stock;
   const reach = Math.max(0.09 * centres, ...(slot ?? []).map((end) => 1.3 * Math.abs(end - centres)));
-  const x = (at: number) => ((at - centres + reach) / (2 * reach)) * width;
+  const { factor } = unitShown('mm');
+  const ends = [centres - reach, centres + reach] as const;
+  const x = scaleLinear(ends, [0, width]);
   const seen = belts.filter((belt) => Math.abs(belt.centres - centres) < reach * 0.97);
   const fits = (at: number) => slot !== null && at >= slot[0] && at <= slot[1];
-  const { factor } = unitShown('mm');
-  const step = stepFor(((2 * reach) / 6) * factor) / factor;
-  const ticks = Array.from({ length: Math.ceil((2 * reach) / step) + 1 }, (_, k) => Math.ceil((centres - reach) / step) * step + k * step).filter(
-    (tick) => tick < centres + reach,
-  );
+  const written = scaleLinear([ends[0] * factor, ends[1] * factor], [0, width]);
+  const ticks = written.ticks(6);
   // Names that would run into each other are left out, the nearest to the motor first.
   const named = spread(
     [...seen].sort((a, b) => Math.abs(a.centres - centres) - Math.abs(b.centres - centres)),
@@ -40,10 +47,10 @@ export const StockRuler = memo(function StockRuler({ outline }: { outline: Drawn
       </p>
       <svg width={width} height={height_px} role="img" aria-label={seen.map((belt) => `${belt.mark} at ${show(belt.centres, 'mm')}`).join(', ')}>
         {slot && <path d={`M${x(slot[0])} ${axis_px}H${x(slot[1])}v9H${x(slot[0])}z`} fill="var(--plate)" stroke="var(--brass)" />}
-        <path d={`M0 ${axis_px}H${width}${ticks.map((tick) => `M${x(tick)} ${axis_px}v-5`).join('')}`} stroke="var(--ink)" fill="none" />
+        <path d={`M0 ${axis_px}H${width}${ticks.map((tick) => `M${written(tick)} ${axis_px}v-5`).join('')}`} stroke="var(--ink)" fill="none" />
         {ticks.map((tick) => (
-          <text key={tick} x={x(tick)} y={14} fontSize="12" textAnchor="middle" fill="var(--soft)">
-            {Number((tick * factor).toPrecision(6))}
+          <text key={tick} x={written(tick)} y={14} fontSize="12" textAnchor="middle" fill="var(--soft)">
+            {tick}
           </text>
         ))}
         <path d={`M${x(centres) - 6} ${axis_px - 11}h12l-6 11z`} fill="var(--blue)" />
@@ -82,11 +89,6 @@ function same({ outline: a }: { outline: DrawnStage }, { outline: b }: { outline
 
 const move = (by: number) =>
   Math.abs(by) < 0.05 ? 'the shaft where it is' : `the shaft ${show(Math.abs(by), 'mm')} further ${by > 0 ? 'out' : 'in'}`;
-
-function stepFor(rough: number): number {
-  const power = 10 ** Math.floor(Math.log10(rough));
-  return ([1, 2, 5].find((each) => each * power >= rough) ?? 10) * power;
-}
 
 /** As many of a list, in its order, as are clear of each other. */
 function spread<T>(list: readonly T[], x: (each: T) => number): T[] {

@@ -1,5 +1,5 @@
 import type { Build, Conflict, Evaluation, History, Kinds } from '@hobrek/core';
-import { create } from 'zustand';
+import type { StoreApi } from 'zustand';
 import type { SaveState } from './save-queue.js';
 
 /** Someone else changed the same places: both sides, until the person has chosen. */
@@ -9,12 +9,18 @@ export interface MergeConflict {
   readonly conflicts: readonly Conflict[];
 }
 
-export interface OpenBuild {
-  readonly id: string;
+/** What is entered, and what was. */
+export interface DocumentState {
   readonly history: History<Build>;
   /** What is on the page: the present of the history. */
   readonly build: Build;
-  readonly kinds: Kinds;
+  readonly mergeConflict: MergeConflict | null;
+}
+
+/** What follows from what is entered. */
+export interface DerivedState {
+  /** What it follows from. */
+  readonly build: Build;
   readonly evaluation: Evaluation;
   /** What was tried and would cure it; empty until there was time to try. */
   readonly remedy: string;
@@ -24,22 +30,25 @@ export interface OpenBuild {
   readonly guesses: string;
   /** Fields whose text is not read and was left standing for a moment: what rests on them is shown greyed. */
   readonly greyed: ReadonlySet<string>;
-  readonly notices: readonly string[];
-  readonly save: SaveState;
-  readonly mergeConflict: MergeConflict | null;
-  /** Path of the element that is picked, in all zones of the sheet: `main/belt`. Not part of the build, and no step to undo. */
+}
+
+/** What this page is doing with it: no part of the build, and no step to undo. */
+export interface SessionState {
+  /** Path of the element that is picked, in all zones of the sheet: `main/belt`. */
   readonly picked: string | null;
-  /** Id of the line that is shown; null is the first. Not part of the build, and no step to undo. */
+  /** Id of the line that is shown; null is the first. */
   readonly line: string | null;
   /** Its work is being sized: what is worked out takes what is usual where nothing is entered, and leaves open what drives it. */
   readonly sizing: boolean;
+  readonly notices: readonly string[];
 }
 
-export interface Store {
-  readonly open: OpenBuild | null;
+/** An open build in its parts, each a store of its own: what shows one is not woken by another. */
+export interface OpenState {
+  readonly id: string;
+  readonly kinds: Kinds;
+  readonly document: StoreApi<DocumentState>;
+  readonly derived: StoreApi<DerivedState>;
+  readonly session: StoreApi<SessionState>;
+  readonly saving: StoreApi<SaveState>;
 }
-
-export const closed: Store = { open: null };
-
-/** The build on the screen. Changed only by the events of `open-build`. */
-export const useOpenBuild = create<Store>(() => closed);

@@ -1,0 +1,26 @@
+import type { Build, Element, Evaluation, Kinds } from '@hobrek/core';
+import type { ComponentType } from 'react';
+import type { FieldEvents } from '../open-build/field-events.js';
+import type { LineEvents } from '../open-build/line-events.js';
+
+/**
+ * What a tool of a kind has: its element, what was worked out, and the events by which anybody changes the build. Undo, merging and the journal hold
+ * without its doing. What it needs of the server it gets through a module of its own noun.
+ */
+export interface ToolShown {
+  /** `main/belt` */
+  readonly path: string;
+  readonly element: Element;
+  readonly build: Build;
+  readonly evaluation: Evaluation;
+  readonly kinds: Kinds;
+  readonly change: FieldEvents & LineEvents;
+}
+
+/** Something that a kind brings to the page beside its fields and figures: a ruler, a chart, a bench, a search, an experiment. */
+export interface Tool {
+  /** With its element on the sheet, or at the stop of the source. */
+  readonly on: 'sheet' | 'source';
+  /** Its code comes when it is first shown. */
+  readonly load: () => Promise<ComponentType<ToolShown>>;
+}

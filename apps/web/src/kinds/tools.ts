@@ -1,0 +1,19 @@
+import type { FeedKindName, SourceKindName, StageKindName, WorkKindName } from '@hobrek/core';
+import type { Tool } from './tool.js';
+
+/** Standard lengths along the way that the motor can move. */
+const stockRuler: Tool = { on: 'sheet', load: async () => (await import('./shared/stock-ruler.js')).StockRuler };
+/** Torque over speed, and what the work needs of it. */
+const runUp: Tool = { on: 'source', load: async () => (await import('./shared/run-up.js')).RunUp };
+
+type Of<R extends string, K extends string> = Partial<Record<`${R}:${K}`, readonly Tool[]>>;
+
+/** The tools of kinds, whatever role they have, in the order in which they are shown. */
+export const tools: Readonly<Of<'feed', FeedKindName> & Of<'source', SourceKindName> & Of<'stage', StageKindName> & Of<'work', WorkKindName>> = {
+  'source:plate-motor': [runUp],
+  'source:engine': [runUp],
+  'source:open': [runUp],
+  'stage:v-belt': [stockRuler],
+  'stage:timing-belt': [stockRuler],
+  'stage:roller-chain': [stockRuler],
+};

@@ -1,0 +1,128 @@
+import {
+  type Build,
+  elementsOf,
+  layOut,
+  lineOf,
+  type Point,
+  sizeAsFirst,
+  type Wall,
+  withKind,
+  withLineAdded,
+  withLineMoved,
+  withLineRemoved,
+  withLineRenamed,
+  withoutStage,
+  withShaftAt,
+  withSizedKind,
+  withStageAdded,
+  withStageAt,
+  withStageDoubled,
+  withStageMoved,
+  withUsualGuessed,
+  withWall,
+  wordingFor,
+} from '@hobrek/core';
+import { usePreferences } from '../shared/preferences.js';
+import type { Editing } from './editing.js';
+import type { FieldEvents } from './field-events.js';
+
+/** What happens to the lines of a build and to what is in them. */
+export interface LineEvents {
+  /** An element is picked, in whichever zone; null picks nothing. */
+  pick(path: string | null): void;
+  /** The next element along the power path, from source to work, or the one before. Nothing picked: the first, or the last. */
+  pickAlong(by: 1 | -1): void;
+  /** Another line of the build is shown; null is the first. Nothing of the one before stays picked. */
+  lineShown(line: string | null): void;
+  /** A line more, at the end, and shown. @throws RangeError when the name is another line's */
+  lineAdded(name: string): void;
+  lineRenamed(line: string, name: string): void;
+  lineMoved(line: string, by: 1 | -1): void;
+  /** It is gone, the one before it is shown; undo brings it back. */
+  lineRemoved(line: string): void;
+  /** The few fields that nobody entered have what is usual, as guesses: whoever goes on has seen them. */
+  usualKept(): void;
+  /** It is another kind of machine; what both have by the same name stays. */
+  workChosen(kind: string): void;
+  /** It is plugged into this wall, where it says nothing of its own. */
+  wallEntered(wall: Wall): void;
+  /** An element became another kind; what both have by the same name stays. */
+  kindChosen(path: string, kind: string): void;
+  /** A stage was put in before the one at `at`, with what it begins with. */
+  stageAdded(line: string, at: number, kind: string, begins?: Readonly<Record<string, string>>): void;
+  stageDoubled(path: string): void;
+  /** A stage was put at another place of its line. */
+  stagePlaced(path: string, to: number): void;
+  stageRemoved(path: string): void;
+  stageMoved(path: string, by: 1 | -1): void;
+  /**
+   * A shaft was put somewhere else, the others staying where they are; distance and direction of what reaches it follow. While it is dragged all of it
+   * is one step, until `fieldLeft`.
+   * @param to mm in the side view, the first shaft at nought
+   */
+  shaftMoved(line: string, k: number, to: Point): void;
+  /** A stage that is meant to fail first is sized for it. @returns why it could not be; empty when it was */
+  sizedAsFirst(path: string): string;
+}
+
+export function lineEvents({ document, derived, session, edit, settled }: Editing, { fieldLeft, typed }: FieldEvents): LineEvents {
+  const build = () => document.getState().build;
+  /** A change of the line itself: a step of its own. */
+  const reshape = (next: (build: Build) => Build) => {
+    fieldLeft();
+    edit('reshaped', next);
+    settled();
+  };
+  const events: LineEvents = {
+    pick: (picked) => {
+      const now = session.getState();
+      // What is picked is on the screen, whichever line it is of.
+      const line = build().lines.find(({ id }) => picked?.startsWith(`${id}/`))?.id ?? now.line;
+      if (picked !== now.picked || line !== now.line) session.setState({ picked, line });
+    },
+    pickAlong: (by) => {
+      const { picked, line } = session.getState();
+      const paths = elementsOf(lineOf(build(), line)).flatMap(({ role, path }) => (role === 'feed' ? [] : [path]));
+      const at = paths.indexOf(picked ?? '');
+      const next = at < 0 ? (by === 1 ? 0 : paths.length - 1) : Math.min(paths.length - 1, Math.max(0, at + by));
+      events.pick(paths[next] ?? null);
+    },
+    lineShown: (line) => {
+      if (session.getState().line !== line) session.setState({ line, picked: null });
+    },
+    lineAdded: (name) => {
+      reshape((each) => withLineAdded(each, name));
+      events.lineShown(build().lines.at(-1)?.id ?? null);
+    },
+    lineRenamed: (line, name) => reshape((each) => withLineRenamed(each, line, name)),
+    lineMoved: (line, by) => reshape((each) => withLineMoved(each, line, by)),
+    lineRemoved: (line) => {
+      const { lines } = build();
+      const k = lines.findIndex(({ id }) => id === line);
+      reshape((each) => withLineRemoved(each, line));
+      events.lineShown(lines[k === 0 ? 1 : k - 1]?.id ?? null);
+    },
+    usualKept: () => reshape(withUsualGuessed),
+    workChosen: (kind) => reshape((each) => withSizedKind(each, kind)),
+    wallEntered: (wall) => reshape((each) => withWall(each, wall)),
+    kindChosen: (path, kind) => reshape((each) => withKind(each, path, kind)),
+    stageAdded: (line, at, kind, begins = {}) => reshape((each) => withStageAdded(each, line, at, kind, begins)),
+    stageDoubled: (path) => reshape((each) => withStageDoubled(each, path)),
+    stagePlaced: (path, to) => reshape((each) => withStageAt(each, path, to)),
+    stageRemoved: (path) => reshape((each) => withoutStage(each, path)),
+    stageMoved: (path, by) => reshape((each) => withStageMoved(each, path, by)),
+    shaftMoved: (line, k, to) => {
+      const outlines = derived.getState().evaluation.lines.find(({ id }) => id === line)?.outlines;
+      if (outlines) edit(`shaft ${line} ${k}`, (each) => withShaftAt(each, line, k, to, layOut(outlines).shafts));
+    },
+    sizedAsFirst: (path) => {
+      const sized = sizeAsFirst(build(), derived.getState().evaluation, path, wordingFor(build(), usePreferences.getState().units));
+      if ('because' in sized) return sized.because;
+      fieldLeft();
+      typed(sized.path, sized.text);
+      fieldLeft();
+      return '';
+    },
+  };
+  return events;
+}
