@@ -96,6 +96,7 @@ export { figureFromText } from './procedures/figure-from-text.js';
 export { figureLabel, figuresOfElement, type LabelledFigure, labelledFigures } from './procedures/figure-labels.js';
 export { figureAt, figuresByPath } from './procedures/figure-paths.js';
 export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
+export { headlineOf, headlineOfLine, nameOf } from './procedures/headline.js';
 export type { Jam, Rung } from './procedures/jam.js';
 export { type JobName, type Jobs, jobs } from './procedures/jobs.js';
 export { outputsOfLines } from './procedures/line-outputs.js';

@@ -4,12 +4,15 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 const left = (page: string, name: string) =>
   localStorage.setItem(`hobrek:unsent:b:${page}`, JSON.stringify({ base: blankBuild('Before'), build: blankBuild(name) }));
 
-/** The locks of a browser, of which these are held by other pages: who asks for one waits until it gives up. */
-const locksHeld = (held: readonly string[]) => ({
+/** The locks of a browser, of which these are held by other pages: who asks for one waits until it gives up, or the page is gone. */
+const locksHeld = (held: readonly string[], whenGone?: Promise<void>) => ({
   request: (name: string, options: { signal?: AbortSignal } | (() => unknown), then?: () => unknown) => {
     const { signal } = typeof options === 'function' ? { signal: undefined } : options;
     if (!held.includes(name)) return Promise.resolve((then ?? (options as () => unknown))());
-    return new Promise((_, reject) => signal?.addEventListener('abort', () => reject(new DOMException('timed out', 'TimeoutError'))));
+    return new Promise((resolve, reject) => {
+      signal?.addEventListener('abort', () => reject(new DOMException('given up', 'AbortError')));
+      void whenGone?.then(() => resolve(signal?.aborted ? undefined : then?.()));
+    });
   },
 });
 
@@ -31,6 +34,24 @@ it('is taken from a page that is gone, and left with one that lives: it sends it
   expect(names(unsent)).toEqual(['left behind']);
   forget();
   expect(Object.keys(localStorage)).toEqual(['hobrek:unsent:b:living']);
+});
+
+it('of a page that ends later, slowly or because it is closed, is heard of then; not once nobody waits any longer', async () => {
+  let end = () => {};
+  const ended = new Promise<void>((resolve) => {
+    end = resolve;
+  });
+  const { findUnsent } = await journal(locksHeld(['hobrek:page:slow'], ended));
+  left('slow', 'typed before it crashed');
+  const [one, other] = [await findUnsent('b'), await findUnsent('b')];
+  expect(one.unsent).toEqual([]);
+  const [heard, unheard] = [vi.fn(), vi.fn()];
+  one.whenLeft(heard);
+  other.whenLeft(unheard);
+  other.stop();
+  end();
+  await vi.waitFor(() => expect(names(heard.mock.calls.flat())).toEqual(['typed before it crashed']));
+  expect([unheard.mock.calls.length, localStorage.length]).toEqual([0, 0]);
 });
 
 it('where there are no locks, pages are asked whether they live', async () => {

@@ -24,24 +24,45 @@ roll.onmessage = ({ data }: MessageEvent<string>) => {
 /** A page that is just being reloaded may still hold its lock, and one that lives may be busy: so long it is waited for. */
 const answerWithin_ms = 300;
 
-/** Which of these pages are gone. */
-async function gone(pages: readonly string[]): Promise<ReadonlySet<string>> {
-  if (pages.length === 0) return new Set();
+/** Waits for pages to be gone. What each is found to be in time, and what happens when another goes later. */
+interface Watched {
+  readonly gone: ReadonlySet<string>;
+  readonly later: (hear: (page: string) => void) => void;
+  readonly stop: () => void;
+}
+
+/** Which of these pages are gone; those that still live, or are slow to end, are watched on. */
+async function watchPages(pages: readonly string[]): Promise<Watched> {
+  const gone = new Set<string>();
+  const watching = new AbortController();
+  let hear: ((page: string) => void) | null = null;
+  const stop = () => watching.abort();
+  const watched = {
+    gone,
+    later: (now: (page: string) => void) => {
+      hear = now;
+    },
+    stop,
+  };
+  if (pages.length === 0) return watched;
   if (!navigator.locks) {
     const living = await livingPages();
-    return new Set(pages.filter((each) => !living.has(each)));
+    for (const each of pages) if (!living.has(each)) gone.add(each);
+    return watched;
   }
-  const signal = AbortSignal.timeout(answerWithin_ms);
-  const asked = pages.map((each) =>
+  const ends = pages.map((each) =>
     navigator.locks
-      .request(pageLock(each), { signal }, () => each)
+      .request(pageLock(each), { signal: watching.signal }, () => {
+        if (hear) hear(each);
+        else gone.add(each);
+      })
       .catch((error: DOMException) => {
-        // Still held when the time was up: it lives.
-        if (error.name !== 'TimeoutError' && error.name !== 'AbortError') throw error;
-        return null;
+        // Nobody waits any longer.
+        if (error.name !== 'AbortError') throw error;
       }),
   );
-  return new Set((await Promise.all(asked)).filter((each) => each !== null));
+  await Promise.race([Promise.all(ends), new Promise((resolve) => setTimeout(resolve, answerWithin_ms))]);
+  return watched;
 }
 
 async function livingPages(): Promise<ReadonlySet<string>> {
@@ -73,17 +94,35 @@ export function clearUnsent(id: string): void {
   localStorage.removeItem(keyOf(id));
 }
 
-/** What this page, or one that is gone, left unsent of a build; a page that still lives sends its own. `forget` takes it out of the journal. */
-export async function findUnsent(id: string): Promise<{ unsent: Unsent[]; forget: () => void }> {
+/** What was left unsent of a build. */
+export interface Left {
+  readonly unsent: readonly Unsent[];
+  /** Takes it out of the journal. */
+  readonly forget: () => void;
+  /** A page that still lived, or was slow to end, is gone: what it left is taken out of the journal and heard of. */
+  readonly whenLeft: (hear: (unsent: Unsent) => void) => void;
+  /** No more is heard. */
+  readonly stop: () => void;
+}
+
+/** What this page, or one that is gone, left unsent of a build; a page that still lives sends its own. */
+export async function findUnsent(id: string): Promise<Left> {
   const mine = `${prefix}${id}:`;
   const left = Object.keys(localStorage).filter((key) => key.startsWith(mine));
-  const others = await gone(left.filter((key) => key !== keyOf(id)).map((key) => key.slice(mine.length)));
-  const keys = left.filter((key) => key === keyOf(id) || others.has(key.slice(mine.length)));
+  const { gone, later, stop } = await watchPages(left.filter((key) => key !== keyOf(id)).map((key) => key.slice(mine.length)));
+  const keys = left.filter((key) => key === keyOf(id) || gone.has(key.slice(mine.length)));
   return {
     unsent: keys.flatMap((key) => parse(localStorage.getItem(key))),
     forget: () => {
       for (const key of keys) localStorage.removeItem(key);
     },
+    whenLeft: (hear) =>
+      later((other) => {
+        const text = localStorage.getItem(`${mine}${other}`);
+        localStorage.removeItem(`${mine}${other}`);
+        for (const each of parse(text)) hear(each);
+      }),
+    stop,
   };
 }
 

@@ -5,7 +5,7 @@ import { createAfterwards } from './afterwards.js';
 import type { Editing } from './editing.js';
 import { type FieldEvents, fieldEvents } from './field-events.js';
 import { follow } from './follow.js';
-import { findUnsent, type Unsent } from './journal.js';
+import { findUnsent, type Left } from './journal.js';
 import { type Keeping, keep, savedAs } from './keep.js';
 import { type LineEvents, lineEvents } from './line-events.js';
 import type { SaveState } from './save-queue.js';
@@ -45,19 +45,19 @@ interface Opened {
   readonly kinds: Kinds;
   readonly sizing?: boolean;
   /** What was typed on this device and never sent. */
-  readonly unsent?: readonly Unsent[];
+  readonly left?: Left;
 }
 
 /** Puts a stored build on the page, its kinds loaded, with what was typed on this device and never sent. */
 export async function openBuild(stored: StoredBuild, sizing = false): Promise<OpenBuild> {
   // All of them: the person, or someone on another page, may add any.
-  const [kinds, { unsent, forget }] = await Promise.all([loadKinds(), findUnsent(stored.id)]);
-  const open = createOpenBuild({ stored, kinds, sizing, unsent });
-  forget();
+  const [kinds, left] = await Promise.all([loadKinds(), findUnsent(stored.id)]);
+  const open = createOpenBuild({ stored, kinds, sizing, left });
+  left.forget();
   return open;
 }
 
-export function createOpenBuild({ stored, kinds, sizing = false, unsent = [] }: Opened): OpenBuild {
+export function createOpenBuild({ stored, kinds, sizing = false, left }: Opened): OpenBuild {
   const { id, build, notices, version } = stored;
   const document = createStore<DocumentState>(() => ({ history: begin(build), build, mergeConflict: null }));
   const session = createStore<SessionState>(() => ({ picked: null, line: null, sizing, notices }));
@@ -89,7 +89,8 @@ export function createOpenBuild({ stored, kinds, sizing = false, unsent = [] }: 
     keeping.sendNow();
   };
   addEventListener('pagehide', pageLeft);
-  for (const each of unsent) keeping.bringBack(each);
+  for (const each of left?.unsent ?? []) keeping.bringBack(each);
+  left?.whenLeft(keeping.bringBack);
   const practice = practise(() => evaluateBuild(document.getState().build, kinds), 30);
   return {
     id,
@@ -129,6 +130,7 @@ export function createOpenBuild({ stored, kinds, sizing = false, unsent = [] }: 
       afterwards.now();
       keeping.close();
       practice.giveUp();
+      left?.stop();
       stopFollowing();
       settling.derived.stop();
       settling.session.stop();

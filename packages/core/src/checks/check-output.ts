@@ -9,6 +9,8 @@ export interface ByVerdict {
 
 /** A check that is put out, described once. */
 export interface CheckOutput {
+  /** What it is called where there is room for no more: `the power rating of the belt`. */
+  readonly name: string;
   /** Of which it is said that it is not known yet, in lower case: `rating of the belt`. */
   readonly subject: string;
   readonly source: string;

@@ -7,7 +7,7 @@ import { reserveOf, reserveWords } from './reserve.js';
 import { verdictOf, worstVerdict } from './verdict.js';
 
 const torque = (value: number, range?: readonly [number, number], flags = 0) => known('N·m', value, { by: 'given', field: 'f' }, range, flags);
-const declared: CheckOutput = { subject: 'the work', source: 's', says: '{has} against {needs} ({reserve})' };
+const declared: CheckOutput = { name: 'the work', subject: 'the work', source: 's', says: '{has} against {needs} ({reserve})' };
 const held = (has: ReturnType<typeof torque>, needs: ReturnType<typeof torque>, as: CheckOutput = declared) =>
   hold('c', 'main/work', as, { has, needs });
 const metric = { units: 'metric', label: (path: string) => `the ${path}` } as const;
@@ -111,7 +111,7 @@ describe('a verdict', () => {
     const check = hold(
       'c',
       'a',
-      { ...declared, subject: 'wrap on the {which}' },
+      { ...declared, name: 'the wrap on the {which}', subject: 'wrap on the {which}' },
       { has: unknown('rad', [], 'the pulleys overlap'), needs: two, tells: { which: 'roll' } },
     );
     expect(say(check.says, metric)).toBe('Wrap on the roll is not known yet: the pulleys overlap.');

@@ -12,6 +12,8 @@ export interface Check<U extends Unit = Unit> {
   /** Path of the element it belongs to. */
   readonly at: string;
   readonly verdict: Verdict;
+  /** What it is called where there is room for no more: `the power rating of the belt`. */
+  readonly name: Sentence;
   /** It holds, on a figure that is estimated from things like it. */
   readonly byEstimate?: true;
   /** Where it is not known although there are figures: the fields at which nobody has looked, and whose ends may decide it. */
@@ -61,9 +63,10 @@ export function hold<U extends Unit>(
   declared: CheckOutput,
   { has, needs, tells, source = declared.source, best, closeBelow: near = declared.closeBelow ?? closeBelow, areApart }: Held<U>,
 ): Check<U> {
+  const name = sentence(declared.name, tells);
   if (!has.known || !needs.known) {
     const says = notKnownYet(declared.subject, has, needs, tells);
-    return { id, at, verdict: 'unknown', has, needs, margin: null, says, source };
+    return { id, at, verdict: 'unknown', name, has, needs, margin: null, says, source };
   }
   const flags = has.flags | needs.flags;
   const decided = judgedBy(has, needs, flags, near, areApart);
@@ -77,8 +80,8 @@ export function hold<U extends Unit>(
   const template = templateOf(declared, earned, left);
   const told = judged === 'holds' && flags & flag.outsideValid ? `${template}${outside}` : template;
   const says: Sentence = isNear(left, limit, load) ? { template: told, figures, verdict, exact: true } : { template: told, figures, verdict };
-  if (verdict === 'holds' && flags & anyDoubt) return { id, at, verdict, byEstimate: true, has, needs, margin: left, says, source };
-  return { id, at, verdict, has, needs, margin: left, says, source };
+  if (verdict === 'holds' && flags & anyDoubt) return { id, at, verdict, name, byEstimate: true, has, needs, margin: left, says, source };
+  return { id, at, verdict, name, has, needs, margin: left, says, source };
 }
 
 /** The same check where nothing worse than close is ever meant; what to look at is left out with it. */
@@ -104,11 +107,16 @@ export interface Stated {
  * A question of yes or no as a check: the same sentences, no figures and no reserve.
  * @param id of the check, and `at` the path of its element
  */
-export function state(id: string, at: string, { subject, says, source }: CheckOutput, { verdict, missing = [], tells = {} }: Stated): Check<'1'> {
+export function state(
+  id: string,
+  at: string,
+  { name, subject, says, source }: CheckOutput,
+  { verdict, missing = [], tells = {} }: Stated,
+): Check<'1'> {
   const none: Figure<'1'> = { known: false, unit: '1', missing };
   const known = typeof says === 'string' ? says : verdict === 'holds' ? says.holds : verdict === 'close' ? (says.close ?? says.fails) : says.fails;
   const told: Sentence = verdict === 'unknown' ? notKnownYet(subject, none, none, tells) : { template: known, figures: tells, verdict };
-  return { id, at, verdict, has: none, needs: none, margin: null, says: told, source };
+  return { id, at, verdict, name: sentence(name, tells), has: none, needs: none, margin: null, says: told, source };
 }
 
 /** Whether any two of the ends that are told lie so near to each other that rounding might put them the other way round: to one figure it is by a third. */
@@ -214,7 +222,7 @@ function lookingTurns(pairs: readonly Pair[]): boolean {
 function notLookedAt<U extends Unit>(
   id: string,
   at: string,
-  { subject }: CheckOutput,
+  { name, subject }: CheckOutput,
   {
     has,
     needs,
@@ -226,7 +234,7 @@ function notLookedAt<U extends Unit>(
   const fields = [...new Set([...unseenUnder(has), ...unseenUnder(needs)])];
   const template = '{subject} is not known yet: the limit is {has}, the load {needs}; enter or measure {missing}';
   const says = { template, figures: { ...tells, subject: sentence(subject, tells), has, needs, missing: { fields } }, verdict: 'unknown' } as const;
-  return { id, at, verdict: 'unknown', unseen: fields, has, needs, margin: left, says, source };
+  return { id, at, verdict: 'unknown', name: sentence(name, tells), unseen: fields, has, needs, margin: left, says, source };
 }
 
 function notKnownYet(subject: string, has: Figure, needs: Figure, tells: Held<Unit>['tells'] = {}): Sentence {

@@ -10,8 +10,14 @@ const declared = {
     'belt-speed': figure('Belt speed', 'rim-speed', 'Belt'),
   },
   checks: {
-    rating: { subject: 'rating of the belt', source: 'a table', says: 'rated for {has}; the work needs {needs}' },
-    slip: { subject: 'slip of the belt', source: 'friction', closeBelow: 0, says: { holds: 'it holds {how:range}', fails: 'it slips{why}' } },
+    rating: { name: 'the rating of the belt', subject: 'rating of the belt', source: 'a table', says: 'rated for {has}; the work needs {needs}' },
+    slip: {
+      name: 'the slip of the belt',
+      subject: 'slip of the belt',
+      source: 'friction',
+      closeBelow: 0,
+      says: { holds: 'it holds {how:range}', fails: 'it slips{why}' },
+    },
   },
   limits: {
     slip: { short: 'belt slips', what: 'the belt', fails: 'slips', may: 'may slip', harm: 'harmless', lasts: 'it lasts {lasts:range}' },

@@ -35,6 +35,7 @@ export const sourceOutputs = {
   },
   checks: {
     starts: {
+      name: 'the start',
       subject: 'whether it starts',
       source: startSource,
       says: {
@@ -44,6 +45,7 @@ export const sourceOutputs = {
       },
     },
     unloaded: {
+      name: 'the start with nothing on it',
       subject: 'whether it is started with nothing on it',
       source: 'Common practice, no source: without a clutch an engine has no torque until it runs',
       says: {
@@ -52,6 +54,7 @@ export const sourceOutputs = {
       },
     },
     'runs-up': {
+      name: 'the run-up time',
       subject: 'whether it runs up in time',
       source: startSource,
       says: {
@@ -61,6 +64,7 @@ export const sourceOutputs = {
       },
     },
     restart: {
+      name: 'the restart by itself',
       subject: 'whether it starts again by itself',
       source: 'EN 60204-1, 7.3 and 7.5: no start by itself where that may hurt (from memory); local codes go first',
       says: {
@@ -70,6 +74,7 @@ export const sourceOutputs = {
       },
     },
     bearing: {
+      name: 'the overhung load on the {source}’s bearing',
       subject: 'overhung load on the {source}’s bearing',
       source: 'Permissible overhung load by shaft end, catalogue averages (from memory): an estimate',
       says: 'the {source}’s bearing is loaded with {needs}; shafts of this size support {has}',
@@ -89,6 +94,7 @@ export const hangsSays = {
 
 /** What fixes a wheel, for years. */
 const wear = {
+  name: 'the life of {what}',
   subject: 'whether {what} wears out',
   source: keySource,
   says: {
@@ -100,6 +106,7 @@ const wear = {
 
 /** An element that its neighbour cannot drive. */
 const fits = {
+  name: 'the neighbours that do not fit',
   subject: 'whether what is before it can drive it',
   source: 'Definition: a shaft turns, a ram is pushed by oil, a rod is pushed along',
   says: '{says}',
@@ -120,6 +127,7 @@ export const stageOutputs = {
     'driver-wear': wear,
     'driven-wear': wear,
     overhung: {
+      name: 'the overhung load on its output shaft',
       subject: 'overhung load on its output shaft',
       source: 'As its plate or its maker’s list says: overhung load',
       says: 'the output shaft is loaded with {needs} of pull; it supports {has}',
@@ -137,6 +145,7 @@ export const workOutputs = {
   checks: {
     fits,
     carries: {
+      name: 'the strength of the {source}',
       subject: 'whether the {source} is strong enough',
       source: 'Torque that arrives against torque needed; close below 20 % reserve (Hobrek’s threshold)',
       says: {
@@ -147,6 +156,7 @@ export const workOutputs = {
       },
     },
     peaks: {
+      name: 'the {source} at the peaks of the work',
       subject: 'whether the {source} gets over the peaks of the work',
       source: 'Torque at which it stalls against the torque of a moment; what spins helps it over, which is left out',
       says: {
@@ -206,6 +216,7 @@ export const needOutputs = {
 
 /** What every limit is held against in a jam. */
 export const jamCheck = {
+  name: '{what} in a jam',
   subject: 'whether {what} {fails} in a jam',
   source: '',
   says: {

@@ -1,9 +1,8 @@
 import { expect, it } from 'vitest';
+import { randomLines } from '../../test/random-lines.js';
 import { type Figure, highEnd, lowEnd } from '../figure/figure.js';
-import type { Field } from '../kinds/fields.js';
-import type { KindHead } from '../kinds/kind.js';
-import { kindHeads, kindKey, loadKinds } from '../kinds/registry.js';
-import type { Element, Line, QuantityInput } from '../machine/build.js';
+import { kindKey, loadKinds } from '../kinds/registry.js';
+import type { Line } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 import { openElement } from './opened.js';
 import { readyOf } from './ready.js';
@@ -15,52 +14,7 @@ const kinds = await loadKinds();
 /** A few thousand in a run of the tests; `HOBREK_LINES=100000` for all that the kinds are held by. */
 const many = Number(process.env.HOBREK_LINES ?? 4_000);
 
-/** Mulberry32: the same numbers each time. */
-function numbers(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
-
-const random = numbers(24_11);
-const among = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)] as T;
-
-/** Anything that a field takes, evenly over the powers of ten; with ends for a third of them. */
-function entered(field: Field): QuantityInput | undefined {
-  if (random() < 0.25) return undefined;
-  if (field.is === 'choice') return { text: among(Object.keys(field.options)), how: 'chosen' };
-  const [least, most] = [Math.max(field.accepts[0], field.accepts[1] * 1e-6, 1e-9), field.accepts[1]];
-  const value = least * (most / least) ** random();
-  if (random() < 0.67) return { text: '', value, how: 'measured' };
-  return { text: '', value, low: Math.max(least, value * (1 - random() / 2)), high: Math.min(most, value * (1 + random())), how: 'guessed' };
-}
-
-const made = (head: KindHead): Element => ({
-  kind: head.kind,
-  v: head.v,
-  inputs: Object.fromEntries(
-    Object.entries(head.fields).flatMap(([name, field]) => {
-      const input = entered(field);
-      return input ? [[name, input]] : [];
-    }),
-  ),
-});
-
-function randomLine(): Line {
-  const stages = Array.from({ length: Math.floor(random() * 5) }, (_, k) => ({ ...made(among(kindHeads('stage'))), id: `e${k}` }));
-  return {
-    id: 'main',
-    name: 'any',
-    source: { ...made(among(kindHeads('source'))), settings: [], feed: made(among(kindHeads('feed'))) },
-    stages,
-    work: made(among(kindHeads('work'))),
-    stations: [0, ...stages.keys()].map((k) => ({ id: `s${k}`, name: `shaft ${k}` })),
-  };
-}
+const { random, line: randomLine } = randomLines(24_11);
 
 /** What is wrong with a figure; empty where nothing is. */
 function wrongWith(path: string, figure: Figure | undefined): string[] {

@@ -15,6 +15,7 @@ type Wish = keyof typeof wishFields;
 
 /** A wish is met or not: there is nothing to keep clear of. */
 const wished = (wish: Wish, is: string, end: 'at least' | 'at most'): CheckOutput => ({
+  name: `the ${wishFields[wish].label.toLowerCase()}`,
   subject: `${wishFields[wish].label.toLowerCase()} {wished}, as wished,`,
   source: 'The brief’s own wish',
   closeBelow: 0,

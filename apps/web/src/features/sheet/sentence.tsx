@@ -1,4 +1,4 @@
-import { type EvaluatedLine, unreadIn, worstLine } from '@hobrek/core';
+import { type EvaluatedLine, headlineOf, headlineOfLine, lineOf, unreadIn, worstLine } from '@hobrek/core';
 import { useEffect, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { useOpen, useSession } from '../../open-build/here.js';
@@ -14,7 +14,7 @@ const worstElsewhere = (lines: readonly EvaluatedLine[], line: EvaluatedLine): E
 
 /** The state of the whole in one sentence, and what was tried that would cure it. */
 export function Sentence() {
-  const { allSaid, noticed } = useOpen();
+  const { said, allSaid, noticed } = useOpen();
   const at = useSession(({ line }) => line);
   const notices = useSession((session) => session.notices);
   const shown = useFollowed(
@@ -26,6 +26,7 @@ export function Sentence() {
       const line = lines.length > 1 ? evaluatedLine(derived, at) : undefined;
       const elsewhere = line && worstElsewhere(lines, line);
       return {
+        headline: said(line ? headlineOfLine(lineOf(build, line.id), line) : headlineOf(build, evaluation)),
         says: allSaid(line?.says ?? says),
         verdict: line?.verdict ?? verdict,
         elsewhere: elsewhere ? `${elsewhere.name}: ${allSaid(elsewhere.says.slice(0, 1))}` : '',
@@ -39,16 +40,14 @@ export function Sentence() {
       };
     }),
   );
-  const { says, verdict, elsewhere, atOdds, jam, notWorkedOut, remedy, guesses, stale, unread } = shown;
+  const { headline, says, verdict, elsewhere, atOdds, jam, notWorkedOut, remedy, guesses, stale, unread } = shown;
   return (
     <div className="min-h-18">
-      <p
-        className={`text-[1.35rem] leading-snug ${stale ? 'stale' : ''}`}
-        data-testid="sentence"
-        data-verdict={verdict}
-        data-stale={stale || undefined}
-      >
-        <VerdictMark verdict={verdict} /> {unbroken(says)}
+      <p className={`text-[1.35rem] leading-snug ${stale ? 'stale' : ''}`} data-testid="headline">
+        <VerdictMark verdict={verdict} /> {unbroken(headline)}
+      </p>
+      <p className={stale ? 'stale' : ''} data-testid="sentence" data-verdict={verdict} data-stale={stale || undefined}>
+        {unbroken(says)}
       </p>
       {atOdds && <p className="text-close-word">{atOdds}</p>}
       {elsewhere && <p className="text-soft">{unbroken(elsewhere)}</p>}

@@ -42,6 +42,7 @@ const source = 'Common practice, no source: half a degree, 2 mm in 400';
 const halfADegree = fixed('rad', Math.PI / 360, source);
 
 export const alignmentCheck = {
+  name: 'the alignment of the two wheels',
   subject: 'alignment of the two wheels',
   source,
   says: 'the two wheels are out of line by {needs}; up to {has} is allowed',

@@ -194,6 +194,7 @@ const tightSource =
 export const tensionChecks = (source: string) =>
   ({
     tension: {
+      name: 'the tension as set',
       subject: 'how tight the belt is, measured by a push at mid-span or by its tone{span},',
       source: `${source}. ${tightSource}`,
       says: {
@@ -206,6 +207,7 @@ export const tensionChecks = (source: string) =>
       },
     },
     slack: {
+      name: 'the tension of the belt',
       subject: 'whether the belt is slack',
       source,
       says: 'the belt is slacker than it needs: it is set to {has} a span and needs {needed}; it slips sooner, and wears',

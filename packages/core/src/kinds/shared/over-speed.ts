@@ -8,6 +8,7 @@ import type { Declares } from './only.js';
 
 /** Over-speed is judged at the highest speed that can be reached, unloaded, not where the machine settles. */
 export const overspeedCheck = {
+  name: 'the speed of the tool',
   subject: 'whether the tool overspeeds',
   source: 'As entered: what the tool must not pass',
   says: {
@@ -40,6 +41,7 @@ export const madeField = choice(
 );
 
 export const rimCheck = {
+  name: 'the speed of the tool',
   subject: 'whether the tool overspeeds',
   source: rimSource,
   closeBelow: 0,

@@ -45,6 +45,7 @@ export const roomInward = (slotIn: Figure<'mm'>, off: Figure<'mm'>): Figure<'mm'
 export const wrapCloseBelow = 0.25;
 
 export const reachCheck = {
+  name: 'the belt in the slot',
   subject: 'whether the belt fits the slot',
   source: 'Open belt length solved for the centre distance (closed form)',
   says: 'the belt needs the motor {needs} further {way}; the slot leaves {has}',

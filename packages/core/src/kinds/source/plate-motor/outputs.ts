@@ -40,6 +40,7 @@ export const plateMotorOutputs = {
   },
   checks: {
     plate: {
+      name: 'the plate of the motor',
       subject: 'whether the plate agrees with itself',
       source: 'Balance of power: efficiency and power factor cannot exceed 1',
       contradicts: true,
@@ -51,6 +52,7 @@ export const plateMotorOutputs = {
       },
     },
     slip: {
+      name: 'the speed against poles',
       subject: 'whether speed and poles agree',
       source: 'IEC 60034-1: an induction motor lags its synchronous speed, a small one by 2 to 10 % (common practice, no source)',
       contradicts: true,
@@ -62,6 +64,7 @@ export const plateMotorOutputs = {
       },
     },
     poles: {
+      name: 'the speed on the plate',
       subject: 'whether it is the speed of a motor',
       source: 'Common practice, no source: small induction motors are wound with 2 to 12 poles',
       contradicts: true,
@@ -73,6 +76,7 @@ export const plateMotorOutputs = {
       },
     },
     lag: {
+      name: 'the speed against frequency',
       subject: 'whether speed and frequency agree',
       source: 'Common practice, no source: loaded motors lag by 2 to 10 %, the smallest by 15',
       contradicts: true,
@@ -84,6 +88,7 @@ export const plateMotorOutputs = {
       },
     },
     phases: {
+      name: 'the phases of the wall',
       subject: 'whether the wall has the motor’s phases',
       source: 'Textbooks on electric machines: three phases turn a motor, one does not',
       closeBelow: 0,
@@ -94,6 +99,7 @@ export const plateMotorOutputs = {
       },
     },
     frequency: {
+      name: 'the frequency of the motor',
       subject: 'whether the motor is made for this frequency',
       source:
         'Textbooks on electric machines: over 1.1 of the plate’s volts per hertz the iron is full and the winding burns (common practice, no source)',
@@ -106,6 +112,7 @@ export const plateMotorOutputs = {
       },
     },
     drop: {
+      name: 'the loss in the lead',
       subject: 'what the lead loses',
       source: 'IEC 60364-5-52, annex G: about 5 % for motors (from memory); more than 10 % leaves four fifths of the torque',
       closeBelow: 0.5,
@@ -118,6 +125,7 @@ export const plateMotorOutputs = {
       },
     },
     lead: {
+      name: 'the heat of the lead',
       subject: 'whether the lead gets hot',
       source: `${carriesSource}. ${laidSource}`,
       closeBelow: 0,
@@ -128,6 +136,7 @@ export const plateMotorOutputs = {
       },
     },
     fuse: {
+      name: 'the breaker before the lead',
       subject: 'whether the breaker protects the lead',
       source: fusedSource,
       says: {
@@ -139,6 +148,7 @@ export const plateMotorOutputs = {
       },
     },
     inrush: {
+      name: 'the breaker at the start',
       subject: 'whether the breaker withstands the start',
       source: tripSource,
       says: {
@@ -148,6 +158,7 @@ export const plateMotorOutputs = {
       },
     },
     voltage: {
+      name: 'the voltage of the motor',
       subject: 'whether the motor is made for this voltage',
       source: 'IEC 60034-1: ±5 % for good (zone A), ±10 % with a warmer winding (zone B)',
       closeBelow: 0.5,
@@ -158,11 +169,13 @@ export const plateMotorOutputs = {
       },
     },
     circuit: {
+      name: 'the wall circuit',
       subject: 'whether the wall circuit feeds it',
       source: 'Volts times amps; NEC 210.20(A), from memory: 80 % of it where a load goes on for three hours and more',
       says: 'the wall circuit feeds {has} at the shaft, steadily; the work needs {needs}. It does not limit a jam',
     },
     duty: {
+      name: 'the time on load',
       subject: 'whether it runs the work for as long as that lasts',
       source: 'Duty types of IEC 60034-1; one time constant of warming up, losses with the square of the load (textbooks on electric machines)',
       says: 'for {lasts} the motor runs {has}, its plate being for {duty}; the work needs {needs}',

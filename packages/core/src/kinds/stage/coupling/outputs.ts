@@ -24,21 +24,25 @@ export const couplingOutputs = {
   },
   checks: {
     rating: {
+      name: 'the torque rating of the coupling',
       subject: 'torque rating of the coupling',
       source: ratingSource,
       says: `the coupling transmits {has} ${withFactor}; the work needs {needs}`,
     },
     line: {
+      name: 'the alignment of the two shafts',
       subject: 'alignment of the two shafts',
       source: 'Common practice, no source: by kind of coupling (take the maker’s)',
       says: 'the two shafts are out of line by {needs}; the coupling allows {has}, the rest loads the bearings',
     },
     bend: {
+      name: 'the angle of the joint',
       subject: 'angle of the joint',
       source: bendSource,
       says: 'the joint bends by {needs}; one joint runs smoothly up to {has}: two of them, in phase and bent alike, run even',
     },
     'bend-at-speed': {
+      name: 'the angle of the joint at its speed',
       subject: 'angle of the joint at its speed',
       source: shakeSource,
       says: {
@@ -50,6 +54,7 @@ export const couplingOutputs = {
       },
     },
     speed: {
+      name: 'the speed of the coupling',
       subject: 'whether the coupling overspeeds',
       source: 'As entered: its plate or its maker’s list',
       says: {
@@ -58,6 +63,7 @@ export const couplingOutputs = {
       },
     },
     resonance: {
+      name: 'the resonance of the coupling',
       subject: 'whether it runs clear of its resonance',
       source: 'Two masses on a torsion spring (closed form); a quarter away, common practice, no source',
       says: {

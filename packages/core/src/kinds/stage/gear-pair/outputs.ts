@@ -29,11 +29,13 @@ export const gearPairOutputs = {
   },
   checks: {
     'teeth-bend': {
+      name: 'the strength of the teeth',
       subject: 'strength of the teeth',
       source: `Lewis; ${lewisSource}; ${gearSource}`,
       says: `the teeth withstand {has} at the driving gear for years ${withFactor}; the work needs {needs}{stress}`,
     },
     'tooth-count': {
+      name: 'the teeth of the smaller gear',
       subject: 'teeth of the smaller gear',
       source: teethSource,
       says: {
@@ -42,6 +44,7 @@ export const gearPairOutputs = {
       },
     },
     face: {
+      name: 'the face width of the gears',
       subject: 'face width of the gears',
       source: faceSource,
       closeBelow: 0,
@@ -51,6 +54,7 @@ export const gearPairOutputs = {
       },
     },
     'mesh-close': {
+      name: 'the room for the teeth',
       subject: 'whether the teeth have room',
       source: meshSource,
       closeBelow: 0,
@@ -60,6 +64,7 @@ export const gearPairOutputs = {
       },
     },
     'mesh-far': {
+      name: 'the reach of the teeth',
       subject: 'whether the teeth reach each other',
       source: meshSource,
       closeBelow: 0,

@@ -18,6 +18,7 @@ export const gearboxOutputs = {
   },
   checks: {
     speed: {
+      name: 'the speed of the gearbox',
       subject: 'whether the gearbox runs too fast',
       source: 'As entered: its plate, which means the speed at work',
       closeBelow: 0,
@@ -27,6 +28,7 @@ export const gearboxOutputs = {
       },
     },
     rating: {
+      name: 'the torque rating of the gearbox',
       subject: 'torque rating of the gearbox',
       source: ratingSource,
       says: `the gearbox transmits {has} at its output ${withFactor}; the work needs {needs}`,

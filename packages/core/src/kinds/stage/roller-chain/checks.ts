@@ -105,7 +105,8 @@ function identified({ chain, pitch, roller, width }: Inputs, { path }: Context<R
       ? sentence('what was measured is no chain of the table: it may be T8F or another of a maker’s own, or worn beyond its pitch')
       : sentence(rollerChainOutputs.checks.size.says, { names, not });
   const has = known('1', like.length, { by: 'solved', id: sizesAlike.id, from: { p: pitch, d: roller, b: width } });
-  return { id: `${path}/check-size`, at: path, verdict, has, needs: oneSize, margin: null, says: { ...says, verdict }, source: chainSource };
+  const name = sentence(rollerChainOutputs.checks.size.name);
+  return { id: `${path}/check-size`, at: path, verdict, name, has, needs: oneSize, margin: null, says: { ...says, verdict }, source: chainSource };
 }
 
 /** A chain under its load. */

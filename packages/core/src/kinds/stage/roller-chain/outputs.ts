@@ -41,6 +41,7 @@ export const rollerChainOutputs = {
   },
   checks: {
     wrap: {
+      name: 'the wrap on the smaller sprocket',
       subject: 'wrap on the smaller sprocket',
       source: wrapSource,
       closeBelow: wrapCloseBelow,
@@ -51,6 +52,7 @@ export const rollerChainOutputs = {
       },
     },
     teeth: {
+      name: 'the teeth of the smaller sprocket',
       subject: 'teeth of the smaller sprocket',
       source: teethSource,
       says: {
@@ -61,16 +63,19 @@ export const rollerChainOutputs = {
     line: alignmentCheck,
     reach: {
       ...reachCheck,
+      name: 'the chain in the slot',
       subject: 'whether the chain fits the slot',
       source: lengthSource,
       says: '{links} links need the shaft {needs} further {way}; the slot leaves {has}{odd}',
     },
     size: {
+      name: 'the size of the chain',
       subject: 'size of the chain',
       source: chainSource,
       says: 'what was measured is {names}{not}',
     },
     pull: {
+      name: 'the pull of the chain',
       subject: 'pull of the chain',
       source: 'Common practice, no source: a working pull of an eighth of the breaking load for years, a fifth at most',
       // An eighth is five eighths of a fifth.
@@ -82,6 +87,7 @@ export const rollerChainOutputs = {
       },
     },
     rating: {
+      name: 'the power rating of the chain',
       subject: 'power rating of the chain',
       source: ratingSource,
       says: {
@@ -92,6 +98,7 @@ export const rollerChainOutputs = {
       },
     },
     rollers: {
+      name: 'the speed of the chain’s rollers',
       subject: 'whether its rollers withstand the speed',
       source: ratingSource,
       closeBelow: 0,
@@ -102,6 +109,7 @@ export const rollerChainOutputs = {
       },
     },
     galling: {
+      name: 'the galling of the chain’s joints',
       subject: 'whether its joints gall',
       source: gallingSource,
       says: {

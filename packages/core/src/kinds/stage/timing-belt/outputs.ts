@@ -35,8 +35,14 @@ export const timingBeltOutputs = {
     ...wheelFigures('pulley'),
   },
   checks: {
-    speed: { subject: 'belt speed', source: fastSource, says: 'the belt runs at up to {needs}; {has} is the limit of its pitch' },
+    speed: {
+      name: 'the belt speed',
+      subject: 'belt speed',
+      source: fastSource,
+      says: 'the belt runs at up to {needs}; {has} is the limit of its pitch',
+    },
     mesh: {
+      name: 'the teeth in mesh',
       subject: 'teeth in mesh',
       source: meshSource,
       says: {
@@ -46,6 +52,7 @@ export const timingBeltOutputs = {
       },
     },
     teeth: {
+      name: 'the teeth of the smaller pulley',
       subject: 'teeth of the smaller pulley',
       source: teethSource,
       says: {
@@ -54,6 +61,7 @@ export const timingBeltOutputs = {
       },
     },
     whole: {
+      name: 'the length of the belt',
       subject: 'whether there is such a belt',
       source: wholeSource,
       says: {
@@ -64,17 +72,20 @@ export const timingBeltOutputs = {
     },
     reach: reachCheck,
     'room-out': {
+      name: 'the room to tighten the belt',
       subject: 'room to tighten the belt',
       source: strainSource,
       says: 'with this belt on, the motor can still move {has} out; tightening it from slack to its tension at work needs {needs}',
     },
     line: alignmentCheck,
     rating: {
+      name: 'the power rating of the belt',
       subject: 'power rating of the belt',
       source: 'Rating of the profile by width, speed and teeth in mesh (ISO 5295, from memory). It says how long the belt lasts, not when it jumps',
       says: `the belt is rated for {has}; the work needs {needs} ${withFactor}`,
     },
     jump: {
+      name: 'the belt that jumps at work',
       subject: 'whether the belt jumps at work',
       source: 'Balance of the spans at the tension as set, between fixed centres (closed form)',
       says: {
@@ -84,6 +95,7 @@ export const timingBeltOutputs = {
       },
     },
     'jump-start': {
+      name: 'the belt that jumps at the start',
       subject: 'whether the belt jumps when it starts',
       source: 'Balance of the spans at the tension as set, between fixed centres (closed form)',
       says: {

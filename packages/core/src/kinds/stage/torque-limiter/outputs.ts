@@ -15,6 +15,7 @@ export const torqueLimiterOutputs = {
   },
   checks: {
     holds: {
+      name: 'the overload protection at work',
       subject: 'whether it holds at work',
       source: clutchSource,
       says: 'the {what} at {has}; the work needs {needs}',

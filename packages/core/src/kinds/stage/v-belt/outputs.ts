@@ -39,8 +39,9 @@ export const vBeltOutputs = {
     ...wheelFigures('pulley'),
   },
   checks: {
-    speed: { subject: 'belt speed', source: speedSource, says: 'the belt runs at up to {needs}; {has} is the limit' },
+    speed: { name: 'the belt speed', subject: 'belt speed', source: speedSource, says: 'the belt runs at up to {needs}; {has} is the limit' },
     rim: {
+      name: 'the rim speed of the pulleys',
       subject: 'whether the rims of the pulleys withstand the speed',
       source: rimSource,
       closeBelow: 0,
@@ -51,6 +52,7 @@ export const vBeltOutputs = {
       },
     },
     wrap: {
+      name: 'the wrap on the smaller pulley',
       subject: 'wrap on the smaller pulley',
       source: wrapSource,
       closeBelow: wrapCloseBelow,
@@ -61,6 +63,7 @@ export const vBeltOutputs = {
       },
     },
     'small-pulley': {
+      name: 'the size of the smaller pulley',
       subject: 'size of the smaller pulley',
       source: smallSource,
       says: {
@@ -71,23 +74,27 @@ export const vBeltOutputs = {
     },
     reach: { ...reachCheck, source: `${reachCheck.source}. ${lengthSource}` },
     'room-in': {
+      name: 'the room to slip the belt on',
       subject: 'room to slip the belt on',
       source: liftSource,
       says: 'with this belt on, the motor can still move {has} in; lifting the belt over the rim needs {needs}',
     },
     'room-out': {
+      name: 'the room for the belt’s stretch',
       subject: 'room for the belt’s stretch',
       source: stretchSource,
       says: 'with this belt on, the motor can still move {has} out; its stretch needs {needs}',
     },
     line: alignmentCheck,
     belts: {
+      name: 'the power rating of the belt',
       subject: 'power rating of the belt',
       source:
         'Rating of the section by its standard, arc and length factor (Shigley’s Mechanical Engineering Design, ch. 17). It says how long the belt lasts, not when it slips',
       says: `the belt is rated for {has}; the work needs {needs} ${withFactor}{other}{life}`,
     },
     slip: {
+      name: 'the slip of the belt at work',
       subject: 'whether the belt slips at work',
       source: slipSource,
       says: {
@@ -97,6 +104,7 @@ export const vBeltOutputs = {
       },
     },
     flies: {
+      name: 'the grip of the belt at speed',
       subject: 'whether the belt keeps its grip at speed',
       source: 'Centrifugal tension against tension as set (closed form)',
       says: {
@@ -107,6 +115,7 @@ export const vBeltOutputs = {
       },
     },
     'slip-start': {
+      name: 'the slip of the belt at the start',
       subject: 'whether the belt slips when it starts',
       source: slipSource,
       says: {

@@ -16,6 +16,7 @@ export const fruitCrusherOutputs = {
   },
   checks: {
     throughput: {
+      name: 'the throughput',
       subject: 'throughput',
       source: 'Common practice, no source: a layer a quarter of a fruit thick, a tenth to four tenths of it filled',
       says: 'the roll passes {has}; {needs} is needed',

@@ -14,6 +14,7 @@ export const rotaryTumblerOutputs = {
   },
   checks: {
     clings: {
+      name: 'the tumbling of the load',
       subject: 'whether the load tumbles',
       source: 'Comminution textbooks (from memory): tumbling at 40 to 85 % of the critical speed',
       says: 'the load clings to the drum from {has} on; it turns at up to {needs}{share}{slow}',

@@ -21,6 +21,7 @@ export const wheelDriveOutputs = {
   },
   checks: {
     grip: {
+      name: 'the grip of the wheels',
       subject: 'grip of the wheels',
       source: gripSource,
       says: {
@@ -30,6 +31,7 @@ export const wheelDriveOutputs = {
       },
     },
     kerb: {
+      name: 'the climb over the edge',
       subject: 'whether it climbs the edge',
       source: kerbSource,
       closeBelow: 0,
@@ -40,11 +42,13 @@ export const wheelDriveOutputs = {
       },
     },
     pace: {
+      name: 'the walking speed',
       subject: 'whether one can walk beside it',
       source: paceSource,
       says: 'it runs at up to {needs} unloaded; who walks beside it keeps up with {has}',
     },
     wished: {
+      name: 'the speed wished',
       subject: 'whether it is as fast as wished',
       source: 'As entered: the speed wished',
       // Just as fast as wished is as wished.

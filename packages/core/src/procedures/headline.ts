@@ -1,0 +1,109 @@
+import type { Check } from '../checks/check.js';
+import { reserveOf } from '../checks/reserve.js';
+import { rankOf } from '../checks/verdict.js';
+import { isOpen } from '../kinds/is-open.js';
+import { kindHead } from '../kinds/registry.js';
+import type { Build, Line } from '../machine/build.js';
+import { namesOfElements } from '../machine/element-names.js';
+import { lineOf } from '../machine/lines.js';
+import { listed } from '../quantity/listed.js';
+import { type Sentence, sentence } from '../wording/sentence.js';
+import { type EvaluatedLine, type Evaluation, worstLine } from './evaluate-build.js';
+
+/** Most words of a headline. */
+export const mostWords = 25;
+
+/**
+ * A build in one sentence of at most 25 words: whether what drives it is strong enough and with what reserve, and its worst check by name. Of several lines the
+ * worst.
+ */
+export function headlineOf(build: Build, evaluation: Evaluation): Sentence {
+  const worst = worstLine(evaluation.lines);
+  const says = headlineOfLine(lineOf(build, worst.id), worst);
+  return evaluation.lines.length === 1 ? says : sentence('{line}: {says}', { line: shortName(worst.name), says });
+}
+
+/** The same of one line. */
+export function headlineOfLine(line: Line, evaluated: EvaluatedLine): Sentence {
+  const open = [line.source, ...line.stages, line.work].filter(isOpen).length > 0;
+  const [work] = evaluated.checks;
+  const others = evaluated.ledger.filter(({ id }) => id !== work?.id);
+  const worst = others[0];
+  if (!work || evaluated.isApart || (open && !works(work, evaluated))) return openOrApart(line, evaluated);
+  const state = strength(work, line);
+  if (work.verdict === 'unknown' && worst?.verdict !== 'fails') return whatToEnter(work, state) ?? notKnown(state, worst, line);
+  if (!worst) return state;
+  const reserve = reserveOf(worst);
+  const named = { state, worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '' };
+  if (work.verdict === 'unknown')
+    return sentence('this fails: {worst}{left}; not known yet: the {noun}’s strength', { ...named, noun: nounOf(line) });
+  if (work.verdict !== 'holds' && rankOf[work.verdict] >= rankOf[worst.verdict])
+    return worst.verdict === 'holds' ? state : sentence(`{state}; ${alsoSays[worst.verdict]}`, named);
+  return sentence(worst.verdict === 'holds' && left(worst) > left(work) ? '{state}; all else has more' : besideSays[worst.verdict], named);
+}
+
+/** Behind a state that is the worst itself: what else there is. */
+const alsoSays = { fails: 'also fails: {worst}', unknown: 'not known either: {worst}', close: 'close, too: {worst}', holds: '' } as const;
+
+/** Behind a state that is better than what comes. */
+const besideSays = {
+  fails: '{state}, but this fails: {worst}{left}',
+  unknown: '{state}; not known yet: {worst}',
+  close: '{state}; close: {worst}{left}',
+  holds: '{state}; the nearest limit is {worst}{left}',
+} as const;
+
+const left = ({ margin }: Check): number => margin?.worst ?? Number.POSITIVE_INFINITY;
+
+/** What drives it is called so: a motor, an engine, a crank. */
+const nounOf = ({ source }: Line): string => kindHead('source', source.kind)?.noun ?? 'source';
+
+/** Whether what drives the work is strong enough, and with what reserve. */
+function strength(work: Check, line: Line): Sentence {
+  const reserve = reserveOf(work);
+  const noun = nounOf(line);
+  if (work.verdict === 'fails') return sentence('the {noun} is too weak, {reserve}', { noun, reserve });
+  if (work.verdict === 'unknown') return sentence('whether the {noun} is strong enough is not known yet', { noun });
+  const how = work.verdict === 'close' ? 'the {noun} is just strong enough, {reserve}' : 'the {noun} is strong enough, {reserve}';
+  return sentence(how, { noun, reserve });
+}
+
+/** Nothing that could be entered would tell: what else is not known, if anything. */
+const notKnown = (state: Sentence, worst: Check | undefined, line: Line): Sentence =>
+  worst && worst.verdict !== 'holds' ? sentence(`{state}; ${alsoSays[worst.verdict]}`, { state, worst: nameOf(worst, line) }) : state;
+
+/** What is entered or looked at first, so that it is known. */
+function whatToEnter({ has, needs, unseen }: Check, state: Sentence): Sentence | null {
+  const missing = [has, needs].flatMap((figure) => (figure.known ? [] : figure.missing));
+  const [first, ...others] = [...new Set([...missing, ...(unseen ?? [])])];
+  if (first === undefined) return null;
+  const more = others.length === 0 ? '' : others.length === 1 ? ', then one more' : `, then ${others.length} more`;
+  return sentence('{state}: enter {first}{more}', { state, first: { fields: [first] }, more });
+}
+
+/** Told although a place is open. */
+const works = (work: Check, { ledger }: EvaluatedLine): boolean => ledger.some(({ id }) => id === work.id);
+
+/** What is still to be chosen, or what does not fit together. */
+function openOrApart(line: Line, { isApart, checks, ledger }: EvaluatedLine): Sentence {
+  const [worst] = isApart ? checks : ledger;
+  if (isApart && worst) return sentence('it cannot be worked out: {worst}', { worst: nameOf(worst, line) });
+  const places = [
+    ...(isOpen(line.source) ? ['what drives it'] : []),
+    ...(line.stages.some(isOpen) ? ['what is between'] : []),
+    ...(isOpen(line.work) ? ['what it drives'] : []),
+  ];
+  const open = sentence('still to be chosen: {places}', { places: listed(places) });
+  return worst && worst.verdict !== 'holds' ? sentence(`{open}; ${alsoSays[worst.verdict]}`, { open, worst: nameOf(worst, line) }) : open;
+}
+
+/** What a check is called; of several elements of a kind, with which of them. */
+export function nameOf({ name, at }: Check, line: Line): Sentence {
+  const which = / (\d+)$/.exec(namesOfElements(line).get(at) ?? '')?.[0];
+  return which && line.stages.some(({ id }) => at === `${line.id}/${id}`)
+    ? sentence('{name} ({element})', { name, element: namesOfElements(line).get(at) ?? '' })
+    : name;
+}
+
+/** As much of a name as leaves room for what is said. */
+const shortName = (name: string): string => (name.split(/\s+/).length > 4 ? `${name.split(/\s+/).slice(0, 4).join(' ')} …` : name);
