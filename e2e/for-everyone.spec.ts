@@ -21,6 +21,7 @@ const faults = async (page: Page, theme: Theme, over = false) => {
 const pages = {
   'the list': (address: string) => address,
   'the sheet': (address: string, id: string) => `${address}/builds/${id}`,
+  'the overview': (address: string, id: string) => `${address}/builds/${id}/overview`,
   'the brief': (address: string, id: string) => `${address}/builds/${id}/brief`,
   'the motor': (address: string, id: string) => `${address}/builds/${id}/motor`,
   'the log': (address: string, id: string) => `${address}/builds/${id}/log`,
@@ -38,7 +39,8 @@ const chosen = (page: Page, theme: Theme) =>
 type PageName = keyof typeof pages;
 /** A few pages a test, so that none takes half a minute. */
 const few: readonly (readonly PageName[])[] = [
-  ['the list', 'the sheet', 'the brief'],
+  ['the overview', 'the list'],
+  ['the sheet', 'the brief'],
   ['the motor', 'the log', 'backups', 'two side by side'],
 ];
 

@@ -8,7 +8,7 @@ import { test as base, type Locator } from '@playwright/test';
 
 const root = resolve(import.meta.dirname, '../..');
 
-export const demo = (): Build => JSON.parse(readFileSync(join(root, 'demo/apple-crusher.json'), 'utf8')) as Build;
+export const demo = (name = 'apple-crusher'): Build => JSON.parse(readFileSync(join(root, `demo/${name}.json`), 'utf8')) as Build;
 
 /** A folder for a Hobrek of its own; the cluster's owner can pass through. */
 export function dataFolder(): { path: string; remove: () => void } {

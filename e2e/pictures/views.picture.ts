@@ -45,6 +45,11 @@ test('the list of builds', async ({ page }) => {
   await keep(page, 'builds');
 });
 
+test('the overview of a build', async ({ page }) => {
+  await open(page, `builds/${of('clock')}/overview`);
+  await keep(page, 'overview');
+});
+
 test('the sheet, and why a figure is what it is', async ({ page }) => {
   await open(page, `builds/${of('apple')}`);
   await keep(page, 'sheet');

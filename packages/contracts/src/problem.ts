@@ -1,7 +1,7 @@
 /** Every refusal there is: its stable code, the status it answers with, and what it means in a few words. */
 export const problems = {
   'build-refused': { status: 400, title: 'This build cannot be kept as it is' },
-  'request-refused': { status: 400, title: 'This cannot be asked for in these words' },
+  'request-refused': { status: 400, title: 'This request cannot be answered as it is' },
   'entry-refused': { status: 400, title: 'This is no entry of a shed’s file' },
   'note-refused': { status: 400, title: 'This note cannot be kept as it is' },
   'photo-refused': { status: 400, title: 'This picture cannot be kept' },

@@ -1,7 +1,7 @@
 export { sizeNames, standardOutputs_kW } from './catalog/standard-motors.js';
 export type { Check, Margin } from './checks/check.js';
 export { reserveOf, reserveWords } from './checks/reserve.js';
-export { type Verdict, verdictOf, verdicts, verdictWords } from './checks/verdict.js';
+export { type Verdict, verdictOf, verdicts, verdictWords, worstVerdict } from './checks/verdict.js';
 export { drawFromAbove, rim_mm } from './drawing/from-above.js';
 export { drawLine } from './drawing/line.js';
 export { drawMachine, type MachineDrawing, type MachineStroke } from './drawing/machine.js';
@@ -103,6 +103,7 @@ export { outputsOfLines } from './procedures/line-outputs.js';
 export type { MotorClass } from './procedures/motor-class.js';
 export { type Need, needOf } from './procedures/need.js';
 export { overGuesses } from './procedures/over-guesses.js';
+export { attentionOf, type NextStep, nextSteps } from './procedures/overview.js';
 export { type ListedPart, partsList } from './procedures/parts-list.js';
 export { procedureWords } from './procedures/procedure-words.js';
 export { remedyFor } from './procedures/remedy.js';

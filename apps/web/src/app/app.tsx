@@ -18,14 +18,8 @@ const router = createBrowserRouter([
     children: [
       { path: '/', lazy: async () => ({ Component: (await import('../features/builds/index.js')).BuildsPage }) },
       {
-        path: '/builds/:id',
-        lazy: async () => ({ Component: (await import('../features/sheet/index.js')).SheetPage }),
-        children: [
-          { index: true, lazy: async () => ({ Component: (await import('../features/sheet/index.js')).SheetZones }) },
-          { path: 'brief', lazy: async () => ({ Component: (await import('../features/brief/index.js')).BriefStop }) },
-          { path: 'motor', lazy: async () => ({ Component: (await import('../features/motor/index.js')).MotorStop }) },
-          { path: 'log', lazy: async () => ({ Component: (await import('../features/log/index.js')).LogStop }) },
-        ],
+        path: '/builds/:id/:stop?',
+        lazy: async () => ({ Component: (await import('./build-page.js')).BuildPage }),
       },
       { path: '/start/:id?', lazy: async () => ({ Component: (await import('../features/start/index.js')).StartPage }) },
       { path: '/deleted', lazy: async () => ({ Component: (await import('../features/builds/index.js')).DeletedPage }) },

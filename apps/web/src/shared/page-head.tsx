@@ -4,8 +4,8 @@ import { Link } from 'react-router';
 /** The rule across the top of every page: the name, what the page is about, and what is at its end. */
 export function PageHead({ children, end }: { children?: ReactNode; end?: ReactNode }) {
   return (
-    <header className="flex min-h-14 flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-ink px-6 pt-3 pb-2 max-sm:px-4">
-      <Link to="/" className="font-head text-3xl tracking-wide text-blue uppercase">
+    <header className="flex min-h-11 flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-ink px-6 pt-1.5 pb-1 max-sm:px-4">
+      <Link to="/" className="font-head text-2xl tracking-wide text-blue uppercase">
         Hobrek
       </Link>
       {children}

@@ -41,9 +41,9 @@ export function ComparePage() {
   );
 }
 
-/** As it is kept when the page is opened. */
+/** As it is kept when the page is opened: what another page has of it may be older by now. */
 const useStored = (id: string) =>
-  useQuery({ queryKey: ['build', id], queryFn: () => ask<StoredBuild>(`builds/${id}`), staleTime: Number.POSITIVE_INFINITY, gcTime: 0 });
+  useQuery({ queryKey: ['beside', id], queryFn: () => ask<StoredBuild>(`builds/${id}`), staleTime: Number.POSITIVE_INFINITY, gcTime: 0 });
 
 interface Both {
   readonly a: OpenBuild;

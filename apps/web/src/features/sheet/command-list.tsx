@@ -120,6 +120,7 @@ function useHeaps(): Heap[] {
     {
       called: 'Go to',
       acts: [
+        { says: 'the overview', act: to(`/builds/${id}/overview`) },
         { says: 'the sheet', act: to(`/builds/${id}`) },
         { says: 'the brief, supply and wishes', act: to(`/builds/${id}/brief`) },
         { says: 'the motor and its run-up', act: to(`/builds/${id}/motor`) },

@@ -1,2 +1,1 @@
 export { SheetPage } from './sheet-page.js';
-export { SheetZones } from './sheet-zones.js';

@@ -23,6 +23,8 @@ function heightOf(stages: readonly DrawnStage[], ends: DrawnEnds | undefined): n
 
 /** Narrower than this the figures under two shafts would run into each other. */
 const leastSpacing_px = 215;
+/** Room that figures beside a narrow drawing need. */
+const leastBeside_px = 330;
 /** And so much is left behind the last, at the edge of a phone. */
 const leastBehind_px = 130;
 
@@ -74,23 +76,32 @@ function SideView({ room }: { room: number }) {
   const atShaft = (k: number) => (k === 0 ? source : k === stages.length ? others.at(-1) : undefined);
   const last = drawn.shafts.at(-1)?.x ?? 0;
   const hung = room - last >= leastBehind_px && drawn.shafts.every(({ x }, k) => k === 0 || x - (drawn.shafts[k - 1]?.x ?? 0) >= leastSpacing_px);
+  // Beside a machine that is built upward there is room.
+  const beside = !hung && stations.length < 4 && room - drawn.width > leastBeside_px;
   return (
-    <figure aria-label="Power path in side view, to scale">
-      <div className="relative">
-        <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
-          <MachineDrawing stages={outlines} ends={ends} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={pickStage} />
-          <CentreLine drawn={drawn} stages={outlines} />
-          {hung &&
-            drawn.shafts.map(({ x, y }) => (
-              <path key={`${x} ${y}`} d={`M${x} ${y + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
-            ))}
-          <ScaleBar drawn={drawn} room={room} trueScale={isToScale(outlines, drawn)} hasUsual={drawMachine(outlines, [], ends).hasUsual} />
-        </svg>
-        <Handles line={line} names={names} paths={stages} stages={outlines} drawn={drawn} picked={picked} hold={setHeld} />
+    <figure aria-label="Power path in side view, to scale" className={beside ? 'flex gap-x-10' : ''}>
+      <div className="min-w-0">
+        <div className="relative">
+          <svg width={drawn.width} height={drawn.height + 22} className="overflow-visible" aria-hidden="true">
+            <MachineDrawing stages={outlines} ends={ends} drawn={drawn} picked={stages.indexOf(picked ?? '')} onPick={pickStage} />
+            <CentreLine drawn={drawn} stages={outlines} />
+            {hung &&
+              drawn.shafts.map(({ x, y }) => (
+                <path key={`${x} ${y}`} d={`M${x} ${y + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
+              ))}
+            <ScaleBar
+              drawn={drawn}
+              room={beside ? drawn.width : room}
+              trueScale={isToScale(outlines, drawn)}
+              hasUsual={drawMachine(outlines, [], ends).hasUsual}
+            />
+          </svg>
+          <Handles line={line} names={names} paths={stages} stages={outlines} drawn={drawn} picked={picked} hold={setHeld} />
+        </div>
+        <FromAbove stages={outlines} names={names} drawn={drawn} />
+        <PathTable />
       </div>
-      <FromAbove stages={outlines} names={names} drawn={drawn} />
-      <PathTable />
-      <figcaption className={hung ? 'relative h-27 max-sm:h-44' : 'mt-2 grid grid-cols-2 gap-4'}>
+      <figcaption className={hung ? 'relative h-27 max-sm:h-44' : beside ? 'mt-4 grid content-start gap-4' : 'mt-2 grid grid-cols-2 gap-4'}>
         {stations.map((id, k) => (
           <Station
             key={id}

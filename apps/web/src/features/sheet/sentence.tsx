@@ -12,8 +12,8 @@ const worstElsewhere = (lines: readonly EvaluatedLine[], line: EvaluatedLine): E
   return worst.verdict !== line.verdict ? worst : undefined;
 };
 
-/** The state of the whole in one sentence, and what was tried that would cure it. */
-export function Sentence() {
+/** The state of the whole in one short sentence, and what was tried that would cure it; on the sheet, all that is to be said of it. */
+export function Sentence({ isShort }: { isShort: boolean }) {
   const { said, allSaid, noticed } = useOpen();
   const at = useSession(({ line }) => line);
   const notices = useSession((session) => session.notices);
@@ -42,21 +42,26 @@ export function Sentence() {
   );
   const { headline, says, verdict, elsewhere, atOdds, jam, notWorkedOut, remedy, guesses, stale, unread } = shown;
   return (
-    <div className="min-h-18">
+    <div>
       <p className={`text-[1.35rem] leading-snug ${stale ? 'stale' : ''}`} data-testid="headline">
         <VerdictMark verdict={verdict} /> {unbroken(headline)}
       </p>
-      <p className={stale ? 'stale' : ''} data-testid="sentence" data-verdict={verdict} data-stale={stale || undefined}>
+      <p
+        className={`text-[0.95rem] leading-snug ${stale ? 'stale' : ''} ${isShort ? 'sr-only' : ''}`}
+        data-testid="sentence"
+        data-verdict={verdict}
+        data-stale={stale || undefined}
+      >
         {unbroken(says)}
       </p>
       {atOdds && <p className="text-close-word">{atOdds}</p>}
       {elsewhere && <p className="text-soft">{unbroken(elsewhere)}</p>}
-      <p className="mt-0.5 text-soft">
+      <p className={`mt-0.5 text-soft ${isShort ? '' : 'text-[0.95rem] leading-snug'}`}>
         {stale ? `${unread} This is for the entry that was there before. ` : ''}
-        {unbroken(jam)} {remedy && <b className="font-semibold text-ink">{unbroken(remedy)}</b>}
+        {!isShort && unbroken(jam)} {remedy && <span className={`text-ink ${isShort ? 'text-[0.95rem]' : 'font-semibold'}`}>{unbroken(remedy)}</span>}
       </p>
-      {guesses && <p className="text-soft">{unbroken(guesses)}</p>}
-      <p className="text-sm text-soft">{notWorkedOut}</p>
+      {!isShort && guesses && <p className="text-[0.95rem] leading-snug text-soft">{unbroken(guesses)}</p>}
+      {!isShort && <p className="text-sm text-soft">{notWorkedOut}</p>}
       <Spoken says={stale ? '' : says} />
       {notices.map((notice) => (
         <p key={notice} className="text-sm text-close-word">

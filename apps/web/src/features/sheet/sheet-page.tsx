@@ -1,28 +1,31 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { kindHead } from '@hobrek/core';
+import { lineOf } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
-import { NavLink, Outlet, useParams, useSearchParams } from 'react-router';
+import { type ComponentType, lazy, Suspense, useEffect, useState } from 'react';
+import { NavLink, useParams, useSearchParams } from 'react-router';
 import { focusField } from '../../open-build/focus-field.js';
-import { OpenBuildHere, useDocument, useOpen } from '../../open-build/here.js';
-import { useLine } from '../../open-build/in-sight.js';
+import { OpenBuildHere, useDocument, useOpen, useSession } from '../../open-build/here.js';
+import { useFollowed, useLine } from '../../open-build/in-sight.js';
 import { isSafe } from '../../open-build/journal.js';
 import { MergeConflict } from '../../open-build/merge-conflict.js';
 import { SaveWord } from '../../open-build/save-word.js';
+import type { Stop } from '../../open-build/stop.js';
 import { UndoKeys } from '../../open-build/undo-keys.js';
 import { useOpened } from '../../open-build/use-opened.js';
 import { ask } from '../../shared/ask.js';
 import { PageHead } from '../../shared/page-head.js';
 import { PreferencesSheet } from '../../shared/preferences-sheet.js';
+import { VerdictMark } from '../../shared/verdict-mark.js';
 import { CommandList } from './command-list.js';
 import { Lines } from './lines.js';
+import { MachineStrip } from './machine-strip.js';
 import { PowerPath } from './power-path.js';
 import { Sentence } from './sentence.js';
 import { TakeAway } from './take-away.js';
 
-/** One build on one screen: the sentence, the power path to scale, the ledger and the bench. */
-export function SheetPage() {
-  const { id = '' } = useParams();
+/** One build at one of its stops, under what stays: its name, the stops, one sentence and the machine. */
+export function SheetPage({ stops }: { stops: readonly Stop[] }) {
+  const { id = '', stop: path = '' } = useParams();
   const stored = useQuery({
     queryKey: ['build', id],
     queryFn: () => ask<StoredBuild>(`builds/${id}`),
@@ -34,14 +37,17 @@ export function SheetPage() {
   if (!open) return <Message says="" />;
   return (
     <OpenBuildHere key={id} open={open}>
-      <Page />
+      <Page stops={stops} path={path} />
     </OpenBuildHere>
   );
 }
 
-function Page() {
+function Page({ stops, path }: { stops: readonly Stop[]; path: string }) {
   useLeaveGuard();
   useField();
+  const stop = stops.find((each) => each.path === path);
+  if (!stop) return <Message says="There is no such stop of the work." />;
+  const Content = pageOf(stop);
   return (
     <div className="flex min-h-dvh flex-col">
       <PageHead
@@ -56,48 +62,58 @@ function Page() {
         }
       >
         <BuildName />
-        <Stops />
+        <Stops stops={stops} />
       </PageHead>
       <MergeConflict />
       <main className="flex grow flex-col">
         <section className="px-6 pt-4 max-sm:px-4">
           <Lines />
-          <Sentence />
-          <PowerPath />
+          <Sentence isShort={stop.machine === 'strip' || stop.path === 'overview'} />
+          {stop.machine === 'whole' ? <PowerPath /> : <MachineStrip />}
         </section>
-        <Outlet />
+        <Suspense fallback={null}>
+          <Content />
+        </Suspense>
       </main>
     </div>
   );
 }
 
-/** The stops there are, in the order in which people work. */
-function Stops() {
-  const { id } = useOpen();
-  const stop = ({ isActive }: { isActive: boolean }) =>
-    `font-head min-w-6 text-center text-lg ${isActive ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`;
+/** Each is made once: React would begin it anew otherwise. */
+const pages = new Map<Stop, ComponentType>();
+function pageOf(stop: Stop): ComponentType {
+  const known = pages.get(stop) ?? lazy(async () => ({ default: await stop.load() }));
+  pages.set(stop, known);
+  return known;
+}
+
+/** The stops there are, in the order in which people work, each with the worst verdict of what belongs to it. */
+function Stops({ stops }: { stops: readonly Stop[] }) {
   return (
-    <nav aria-label="stops" className="flex gap-4">
-      <NavLink to={`/builds/${id}/brief`} className={stop}>
-        Brief
-      </NavLink>
-      <NavLink to={`/builds/${id}`} end className={stop}>
-        Sheet
-      </NavLink>
-      <NavLink to={`/builds/${id}/motor`} className={stop}>
-        <SourceName />
-      </NavLink>
-      <NavLink to={`/builds/${id}/log`} className={stop}>
-        Log
-      </NavLink>
+    <nav aria-label="stops" className="flex flex-wrap gap-x-4">
+      {stops.map((stop) => (
+        <StopLink key={stop.path} stop={stop} />
+      ))}
     </nav>
   );
 }
 
-/** What the source is called: a motor, an engine, a crank. */
-function SourceName() {
-  const noun = useLine(({ source }) => kindHead('source', source.kind)?.noun) ?? 'source';
-  return noun.charAt(0).toUpperCase() + noun.slice(1);
+function StopLink({ stop }: { stop: Stop }) {
+  const { id } = useOpen();
+  const name = useLine((line) => stop.name(line));
+  const shown = useSession(({ line }) => line);
+  const mark = useFollowed(true, (derived) => stop.mark?.(derived, lineOf(derived.build, shown)) ?? null);
+  return (
+    <NavLink
+      to={`/builds/${id}${stop.path ? `/${stop.path}` : ''}`}
+      end
+      className={({ isActive }) =>
+        `font-head min-w-6 text-center text-lg whitespace-nowrap ${isActive ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`
+      }
+    >
+      {name} {mark && <VerdictMark verdict={mark} />}
+    </NavLink>
+  );
 }
 
 function BuildName() {

@@ -1,1 +1,0 @@
-export { BriefStop } from './brief-stop.js';

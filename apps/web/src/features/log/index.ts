@@ -1,1 +1,0 @@
-export { LogStop } from './log-stop.js';

@@ -1,1 +1,0 @@
-export { MotorStop } from './motor-stop.js';

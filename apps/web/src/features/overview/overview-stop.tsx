@@ -1,0 +1,135 @@
+import { attentionOf, type Build, type EvaluatedLine, lineOf, nextSteps, phrase, reserveOf, type Sentence, wordingFor } from '@hobrek/core';
+import { Link } from 'react-router';
+import { useOpen, useSession } from '../../open-build/here.js';
+import { evaluatedLine, useFollowed } from '../../open-build/in-sight.js';
+import { useUnits } from '../../shared/preferences.js';
+import { unbroken } from '../../shared/unbroken.js';
+import { VerdictMark } from '../../shared/verdict-mark.js';
+import { Limits } from './limits.js';
+
+/** What a build is worth at a glance: what needs attention, what to do next, and how it keeps to what was wished. */
+export function OverviewStop() {
+  const shown = useSession(({ line }) => line);
+  const build = useFollowed(true, (derived) => derived.build);
+  const line = useFollowed(true, (derived) => evaluatedLine(derived, shown));
+  if (!line) return null;
+  return (
+    <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
+      <NeedsAttention build={build} line={line} />
+      <div className="grid content-start gap-y-4 border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
+        <NextStepOf build={build} line={line} />
+        <Limits line={line} />
+      </div>
+    </div>
+  );
+}
+
+interface Shown {
+  readonly build: Build;
+  readonly line: EvaluatedLine;
+}
+
+const heading = 'font-head text-lg tracking-wide uppercase';
+const aside = 'font-text text-sm tracking-normal text-soft normal-case';
+
+/** The name of a check in a sentence, and as the head of a row: without its article, with a capital. */
+function useNames(build: Build) {
+  const wording = wordingFor(build, useUnits());
+  const inline = (name: Sentence) => phrase(name, wording);
+  const head = (name: Sentence) => {
+    const words = inline(name).replace(/^the /, '');
+    return words.charAt(0).toUpperCase() + words.slice(1);
+  };
+  return { inline, head };
+}
+
+function NeedsAttention({ build, line }: Shown) {
+  const { said, id, pick } = useOpen();
+  const { head, inline } = useNames(build);
+  const { worst, more, holding, nearest } = attentionOf(lineOf(build, line.id), line);
+  const to = `/builds/${id}${line.id === build.lines[0]?.id ? '' : `?line=${line.id}`}`;
+  return (
+    <section className="px-6 py-3 max-sm:px-4">
+      <h2 className={heading}>
+        Needs attention{' '}
+        <span className={aside}>{worst.length === 0 ? 'nothing' : `${worst.length} of ${line.ledger.length} checks, worst first`}</span>
+      </h2>
+      <ul className="mt-1">
+        {worst.map(({ check, name }) => (
+          <li key={check.id} className="grid grid-cols-[1.75rem_minmax(0,1fr)_7rem] items-start gap-x-2 border-b border-hair py-2">
+            <span className="mt-1">
+              <VerdictMark verdict={check.verdict} />
+            </span>
+            <p>
+              <Link to={to} className="font-semibold hover:underline" onClick={() => pick(check.at)}>
+                {head(name)}
+              </Link>
+              <span className="line-clamp-2 text-sm text-soft">{unbroken(said(check.says))}</span>
+            </p>
+            <p className="text-right text-sm font-semibold">{check.verdict === 'unknown' ? '?' : unbroken(reserveOf(check))}</p>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-3">
+        {holding > 0 && (
+          <>
+            <VerdictMark verdict="holds" /> {holding === 1 ? 'One check holds' : `${holding} hold`}
+            {nearest && `; the nearest is ${inline(nearest.name)}, ${reserveOf(nearest.check)}`}.{' '}
+          </>
+        )}
+        {more > 0 && `${more} more need attention. `}
+        <Link to={to} className="text-blue underline">
+          All checks
+        </Link>
+      </p>
+    </section>
+  );
+}
+
+function NextStepOf({ build, line }: Shown) {
+  const { id } = useOpen();
+  const { inline } = useNames(build);
+  const [first, ...others] = nextSteps(build, lineOf(build, line.id), line);
+  const to = (path: string) => `/builds/${id}${path.includes('/') && /^(supply|wishes)\//.test(path) ? '/brief' : ''}?at=${path}`;
+  return (
+    <section>
+      <h2 className={heading}>
+        Next step <span className={aside}>what is missing, and what it would settle</span>
+      </h2>
+      {first ? (
+        <div className="mt-1 border-l-2 border-brass pl-3">
+          <h3 className="text-lg leading-snug font-semibold">
+            <Link to={to(first.path)} className="hover:underline">
+              {first.label}
+            </Link>
+          </h3>
+          <p>
+            {first.measure} It settles {settled(first.settles.map(inline))}.
+          </p>
+          {others.length > 0 && (
+            <p className="mt-1 text-sm text-soft">
+              then:{' '}
+              {others.slice(0, 3).map(({ path, label }, k) => (
+                <span key={path}>
+                  {k > 0 && ' · '}
+                  <Link to={to(path)} className="text-blue hover:underline">
+                    {label.toLowerCase()}
+                  </Link>
+                </span>
+              ))}
+              {others.length > 3 && ` · ${others.length - 3} more`}
+            </p>
+          )}
+        </div>
+      ) : (
+        <p className="mt-1 text-soft">Nothing is missing that a check waits for.</p>
+      )}
+    </section>
+  );
+}
+
+/** What an entry would settle: the first, and how many more. */
+function settled(names: readonly string[]): string {
+  const [first = '', ...others] = names;
+  return others.length === 0 ? first : `${first} and ${others.length} more`;
+}

@@ -1,0 +1,9 @@
+import type { Stop } from '../../open-build/stop.js';
+
+export const stop: Stop = {
+  path: 'overview',
+  order: 0,
+  name: () => 'Overview',
+  machine: 'whole',
+  load: async () => (await import('./overview-stop.js')).OverviewStop,
+};
