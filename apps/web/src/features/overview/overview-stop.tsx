@@ -47,7 +47,7 @@ function NeedsAttention({ build, line }: Shown) {
   const { said, id, pick } = useOpen();
   const { head, inline } = useNames(build);
   const { worst, more, holding, nearest } = attentionOf(lineOf(build, line.id), line);
-  const to = `/builds/${id}${line.id === build.lines[0]?.id ? '' : `?line=${line.id}`}`;
+  const to = `/builds/${id}?line=${line.id}`;
   return (
     <section className="px-6 py-3 max-sm:px-4">
       <h2 className={heading}>

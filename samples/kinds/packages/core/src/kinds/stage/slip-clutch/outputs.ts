@@ -7,7 +7,12 @@ export const slipClutchSource = 'Coulomb friction on the mean radius (closed for
 export const slipClutchOutputs = {
   figures: { ...drivenShaft, 'slips-at': figure('Slips at', 'torque', 'Load', { key: true }) },
   checks: {
-    holds: { subject: 'whether the clutch holds at work', source: slipClutchSource, says: 'the clutch slips at {has}; the work needs {needs}' },
+    holds: {
+      name: 'the slip clutch at work',
+      subject: 'whether the clutch holds at work',
+      source: slipClutchSource,
+      says: 'the clutch slips at {has}; the work needs {needs}',
+    },
   },
   limits: { slip: { short: 'clutch slips', what: 'the clutch', fails: 'slips', may: 'may slip', harm: 'harmless' } },
 } as const satisfies Outputs;
