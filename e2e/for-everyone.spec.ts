@@ -112,7 +112,7 @@ test('at twice the size, and on a telephone, nothing runs out of the page', asyn
 
 test('with the person’s own colours the sentence and every verdict still stand there', async ({ page, crusher: _ }) => {
   await page.emulateMedia({ forcedColors: 'active', reducedMotion: 'reduce' });
-  const seen = await page.getByTestId('sentence').evaluate((sentence) => {
+  const seen = await page.getByTestId('headline').evaluate((sentence) => {
     const { color, backgroundColor } = getComputedStyle(sentence);
     const mark = sentence.querySelector('svg');
     return { color, backgroundColor, body: getComputedStyle(document.body).backgroundColor, mark: mark?.getBoundingClientRect().width ?? 0 };
