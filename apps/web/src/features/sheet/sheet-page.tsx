@@ -1,7 +1,7 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { lineOf } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
-import { type ComponentType, lazy, Suspense, useEffect, useState } from 'react';
+import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
 import { NavLink, useParams, useSearchParams } from 'react-router';
 import { focusField } from '../../open-build/focus-field.js';
 import { OpenBuildHere, useDocument, useOpen, useSession } from '../../open-build/here.js';
@@ -33,21 +33,24 @@ export function SheetPage({ stops }: { stops: readonly Stop[] }) {
     gcTime: 0,
   });
   const open = useOpened(stored.data);
+  const stop = stops.find((each) => each.path === path);
+  const Content = usePageOf(stop, stops);
+  if (!stop) return <Message says="There is no such stop of the work." />;
   if (stored.error) return <Message says={stored.error.message} />;
-  if (!open) return <Message says="" />;
+  if (Content === 'away') return <Message says="This page did not come: the server does not answer. Load it again when it does." />;
+  if (!open || !Content) return <Message says="" />;
   return (
     <OpenBuildHere key={id} open={open}>
-      <Page stops={stops} path={path} />
+      <Page stops={stops} stop={stop}>
+        <Content />
+      </Page>
     </OpenBuildHere>
   );
 }
 
-function Page({ stops, path }: { stops: readonly Stop[]; path: string }) {
+function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; children: ReactNode }) {
   useLeaveGuard();
   useField();
-  const stop = stops.find((each) => each.path === path);
-  if (!stop) return <Message says="There is no such stop of the work." />;
-  const Content = pageOf(stop);
   return (
     <div className="flex min-h-dvh flex-col">
       <PageHead
@@ -71,20 +74,31 @@ function Page({ stops, path }: { stops: readonly Stop[]; path: string }) {
           <Sentence isShort={stop.machine === 'strip' || stop.path === 'overview'} />
           {stop.machine === 'whole' ? <PowerPath /> : <MachineStrip />}
         </section>
-        <Suspense fallback={null}>
-          <Content />
-        </Suspense>
+        {children}
       </main>
     </div>
   );
 }
 
-/** Each is made once: React would begin it anew otherwise. */
-const pages = new Map<Stop, ComponentType>();
-function pageOf(stop: Stop): ComponentType {
-  const known = pages.get(stop) ?? lazy(async () => ({ default: await stop.load() }));
-  pages.set(stop, known);
-  return known;
+const loaded = new Map<Stop, ComponentType>();
+
+/** The page of a stop, once its code is there, or that it could not come; the pages of the other stops come in meanwhile. */
+function usePageOf(stop: Stop | undefined, stops: readonly Stop[]): ComponentType | 'away' | null {
+  const [, setLoaded] = useState(loaded.size);
+  const [away, setAway] = useState<Stop | null>(null);
+  useEffect(() => {
+    for (const each of stop ? [stop, ...stops] : stops) {
+      each.load().then(
+        (page) => {
+          loaded.set(each, page);
+          setLoaded(loaded.size);
+        },
+        () => setAway(each),
+      );
+    }
+  }, [stop, stops]);
+  if (!stop) return null;
+  return loaded.get(stop) ?? (away === stop ? 'away' : null);
 }
 
 /** The stops there are, in the order in which people work, each with the worst verdict of what belongs to it. */
