@@ -21,6 +21,6 @@ export interface ToolShown {
 export interface Tool {
   /** With its element on the sheet, or at the stop of the source. */
   readonly on: 'sheet' | 'source';
-  /** Its code comes when it is first shown. */
+  /** Its code comes with that of the kinds; what is heavy in it may come when it is shown. */
   readonly load: () => Promise<ComponentType<ToolShown>>;
 }

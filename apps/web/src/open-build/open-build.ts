@@ -8,6 +8,7 @@ import { follow } from './follow.js';
 import { findUnsent, type Left } from './journal.js';
 import { type Keeping, keep, savedAs } from './keep.js';
 import { type LineEvents, lineEvents } from './line-events.js';
+import { loadTools } from './loaded-tools.js';
 import type { SaveState } from './save-queue.js';
 import { createSayer } from './say.js';
 import { settled } from './settled.js';
@@ -51,7 +52,7 @@ interface Opened {
 /** Puts a stored build on the page, its kinds loaded, with what was typed on this device and never sent. */
 export async function openBuild(stored: StoredBuild, sizing = false): Promise<OpenBuild> {
   // All of them: the person, or someone on another page, may add any.
-  const [kinds, left] = await Promise.all([loadKinds(), findUnsent(stored.id)]);
+  const [kinds, left] = await Promise.all([loadKinds(), findUnsent(stored.id), loadTools()]);
   const open = createOpenBuild({ stored, kinds, sizing, left });
   left.forget();
   return open;

@@ -1,19 +1,8 @@
 import { elementsOf, lineOf, type Role } from '@hobrek/core';
-import { type ComponentType, lazy, Suspense } from 'react';
-import type { Tool, ToolShown } from '../kinds/tool.js';
-import { tools } from '../kinds/tools.js';
+import type { Tool } from '../kinds/tool.js';
 import { useOpen } from './here.js';
 import { useDerived } from './in-sight.js';
-
-const all: Readonly<Record<string, readonly Tool[] | undefined>> = tools;
-
-/** Each is made once: React would begin it anew otherwise. */
-const made = new Map<Tool, ComponentType<ToolShown>>();
-function componentOf(tool: Tool): ComponentType<ToolShown> {
-  const known = made.get(tool) ?? lazy(async () => ({ default: await tool.load() }));
-  made.set(tool, known);
-  return known;
-}
+import { toolsOf } from './loaded-tools.js';
 
 interface ToolsShown {
   readonly on: Tool['on'];
@@ -29,15 +18,8 @@ export function Tools({ on, of, path }: ToolsShown) {
   const element = elementsOf(lineOf(build, path.split('/')[0])).find((each) => each.path === path)?.element;
   if (!element) return null;
   const shown = { path, element, build, evaluation, kinds: open.kinds, change: open };
-  return (all[`${of}:${element.kind}`] ?? [])
-    .filter((tool) => tool.on === on)
-    .map((tool, k) => {
-      const Shown = componentOf(tool);
-      return (
-        // biome-ignore lint/suspicious/noArrayIndexKey: a tool is its place among those of its kind
-        <Suspense key={`${element.kind} ${k}`} fallback={null}>
-          <Shown {...shown} />
-        </Suspense>
-      );
-    });
+  return toolsOf(of, element.kind, on).map((Shown, k) => (
+    // biome-ignore lint/suspicious/noArrayIndexKey: a tool is its place among those of its kind
+    <Shown key={`${element.kind} ${k}`} {...shown} />
+  ));
 }
