@@ -362,6 +362,7 @@ test('a build is copied, changed, and laid beside the first: what was entered, a
   await expect(driven.nth(1)).toHaveValue('315 mm');
   const torques = (a: string, b: string) => page.getByRole('row', { name: new RegExp(`^roll: torque at full load ${a} .* ${b} `) });
   await expect(torques('11\\.8', '14\\.9')).toBeVisible();
+  // By hand: 11.8 N·m × 280 / 250 = 13.2, × 224 / 250 = 10.6.
   // Either can be changed where they are laid beside each other, with steps of its own.
   await driven.nth(1).fill('280 mm');
   await expect(torques('11\\.8', '13\\.2')).toBeVisible();

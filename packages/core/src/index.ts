@@ -79,7 +79,7 @@ export { upgradeBuild } from './machine/upgrade.js';
 export { type Wall, wallOf, withWall } from './machine/wall.js';
 export { asMarkdown } from './procedures/as-markdown.js';
 export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
-export { type Compared, compareBuilds, type WorkedOut } from './procedures/compare-builds.js';
+export { type Compared, compareBuilds } from './procedures/compare-builds.js';
 export { type CouldDriveWork, couldDriveWorks } from './procedures/could-drive.js';
 export { decidedBy } from './procedures/decided-by.js';
 export { type EvaluatedLine, type Evaluation, engineVersion, evaluateBuild, worstLine } from './procedures/evaluate-build.js';

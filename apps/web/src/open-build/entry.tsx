@@ -1,19 +1,10 @@
-import type { Field as FieldOf, QuantityInput, StockWheel } from '@hobrek/core';
+import type { Field as FieldOf } from '@hobrek/core';
 import { memo } from 'react';
 import { Choice } from './choice-field.js';
-import { Field } from './field.js';
+import { Field, type FieldShown } from './field.js';
 
-interface Entered {
-  readonly path: string;
+interface Entered extends Omit<FieldShown, 'field'> {
   readonly field: FieldOf;
-  readonly input: QuantityInput | undefined;
-  /** Sizes on the shelf, for the field that sizes a wheel. */
-  readonly stock?: StockWheel | undefined;
-  /** What is taken while nothing is entered, where that is said, and where it is measured, in a few words. */
-  readonly taken?: string | undefined;
-  readonly where?: string | undefined;
-  /** Said in an empty field. */
-  readonly empty?: string | undefined;
 }
 
 /** The editor of a field, whatever type it is of. */

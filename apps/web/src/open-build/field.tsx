@@ -20,7 +20,7 @@ import { typingPause_ms } from './follow.js';
 import { useOpen } from './here.js';
 import { NumberKeys, useNumberKeys } from './number-keys.js';
 
-interface Entry {
+export interface FieldShown {
   readonly path: string;
   readonly field: QuantityField;
   readonly input: QuantityInput | undefined;
@@ -36,7 +36,7 @@ interface Entry {
 const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;
 
 /** Drawn again only when its own entry changes: entries that do not are the same objects. A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
-export const Field = memo(function Field({ path, field, input, stock, taken, where, empty = 'not known' }: Entry) {
+export const Field = memo(function Field({ path, field, input, stock, taken, where, empty = 'not known' }: FieldShown) {
   const open = useOpen();
   const { fieldEntered, fieldLeft, fieldRestored, markTaken, typed } = open;
   const id = useId();

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 const left = (page: string, name: string) =>
   localStorage.setItem(`hobrek:unsent:b:${page}`, JSON.stringify({ base: blankBuild('Before'), build: blankBuild(name) }));
 
-/** The locks of a browser, of which these are held by other pages: who asks for one waits until it gives up, or the page is gone. */
+/** The locks of a browser, of which these are held by other pages: a request for one waits until it is aborted, or the page is gone. */
 const locksHeld = (held: readonly string[], whenGone?: Promise<void>) => ({
   request: (name: string, options: { signal?: AbortSignal } | (() => unknown), then?: () => unknown) => {
     const { signal } = typeof options === 'function' ? { signal: undefined } : options;

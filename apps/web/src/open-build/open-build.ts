@@ -14,7 +14,7 @@ import { createSayer } from './say.js';
 import { settled } from './settled.js';
 import type { DerivedState, DocumentState, OpenState, SessionState } from './state.js';
 
-/** A build that is open on a page, changed by its events alone. As many as there are stand beside each other, each with steps of its own to undo. */
+/** A build that is open on a page, changed by its events alone. Several can be open on one page, each with steps of its own to undo. */
 export interface OpenBuild extends OpenState, FieldEvents, LineEvents, Pick<Keeping, 'chose' | 'whenKept'> {
   /** What follows from it and what is done with it, as they were when typing last paused: for what is out of sight. */
   readonly whenSettled: { readonly derived: StoreApi<DerivedState>; readonly session: StoreApi<SessionState> };
@@ -67,13 +67,9 @@ export function createOpenBuild({ stored, kinds, sizing = false, left }: Opened)
   const settling = { derived: settled(derived, (now, before) => now.build !== before.build), session: settled(session, () => true) };
   const afterwards = createAfterwards();
   const keeping = keep({ id, version, document, session, saving, afterwards, theirsCome: (base, theirs) => theirsCome(base, theirs) });
+  const state: OpenState = { id, kinds, document, derived, session, saving };
   const editing: Editing = {
-    id,
-    kinds,
-    document,
-    derived,
-    session,
-    saving,
+    ...state,
     edit: (name, next, isTyped) => keeping.step((history) => change(history, next(history.present), name), isTyped),
     settled: () => {
       // Behind what the last key left to do.
@@ -94,12 +90,7 @@ export function createOpenBuild({ stored, kinds, sizing = false, left }: Opened)
   left?.whenLeft(keeping.bringBack);
   const practice = practise(() => evaluateBuild(document.getState().build, kinds), 30);
   return {
-    id,
-    kinds,
-    document,
-    derived,
-    session,
-    saving,
+    ...state,
     whenSettled: { derived: settling.derived.store, session: settling.session.store },
     ...createSayer(() => document.getState().build),
     ...fields,
@@ -116,9 +107,9 @@ export function createOpenBuild({ stored, kinds, sizing = false, left }: Opened)
     briefed: (brief) => edit('brief', (each) => ({ ...each, brief })),
     noted: (notes) => edit('notes', (each) => ({ ...each, notes })),
     noticed: (notice) => session.setState((now) => ({ notices: now.notices.filter((each) => each !== notice) })),
-    broughtBack: (state) => {
+    broughtBack: (before) => {
       fields.fieldLeft();
-      edit('restored', () => state);
+      edit('restored', () => before);
       fields.fieldLeft();
     },
     sizingTurned: (on) => {

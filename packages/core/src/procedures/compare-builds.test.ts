@@ -3,8 +3,8 @@ import { afterTyping, crusher } from '../../test/crusher.js';
 import { loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { withStageAdded } from '../machine/reshape.js';
-import { compareBuilds, type WorkedOut } from './compare-builds.js';
-import { evaluateBuild } from './evaluate-build.js';
+import { compareBuilds } from './compare-builds.js';
+import { evaluateBuild, type WorkedOut } from './evaluate-build.js';
 
 const kinds = await loadKinds();
 const compared = (...builds: [Build, Build]) => {

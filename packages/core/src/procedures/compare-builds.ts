@@ -4,7 +4,7 @@ import type { Build } from '../machine/build.js';
 import { describeChange, placesChanged, shapeChanged } from '../machine/describe-change.js';
 import type { UnitHabit } from '../quantity/show.js';
 import { say, sayAll, type Wording, wordingFor } from '../wording/wording.js';
-import type { Evaluation } from './evaluate-build.js';
+import type { Evaluation, WorkedOut } from './evaluate-build.js';
 import { showFigure } from './explain.js';
 import { labelledFigures } from './figure-labels.js';
 
@@ -33,12 +33,6 @@ export interface Compared {
   readonly shape: readonly string[];
   readonly figures: readonly Beside[];
   readonly checks: readonly CheckBeside[];
-}
-
-/** A build, and what was worked out of it. */
-export interface WorkedOut {
-  readonly build: Build;
-  readonly evaluation: Evaluation;
 }
 
 /** Two builds side by side: what was entered otherwise, and the key figures of its shafts and elements and the checks that change because of it. */

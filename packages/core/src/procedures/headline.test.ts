@@ -35,6 +35,7 @@ function wrongWith(build: Build): string[] {
 
 describe('a build in one sentence', () => {
   it('says what is strong enough, with what reserve, and the worst by its name', () => {
+    // By hand, rounded down: 1 − 8 / 10.9 is 26 %; with the larger pulley, 1 − 8 / (10.9 × 315 / 250) is 41 %.
     expect(told(crusher())).toBe('The motor is strong enough, reserve 26 %; close: the power rating of the belt, reserve 2 %.');
     expect(after({ 'main/source/power': '1/4 hp' })).toMatch(/^The motor is too weak, overloaded \d\.\d times/);
     expect(after({ 'main/work/torque': '' })).toBe('Whether the motor is strong enough is not known yet: enter torque needed.');

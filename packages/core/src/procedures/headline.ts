@@ -31,19 +31,21 @@ export function headlineOfLine(line: Line, evaluated: EvaluatedLine): Sentence {
   const worst = others[0];
   if (!work || evaluated.isApart || (open && !works(work, evaluated))) return openOrApart(line, evaluated);
   const state = strength(work, line);
-  if (work.verdict === 'unknown' && worst?.verdict !== 'fails') return whatToEnter(work, state) ?? notKnown(state, worst, line);
+  if (work.verdict === 'unknown' && worst?.verdict !== 'fails') return whatToEnter(work, state) ?? withAlso(state, worst, line);
   if (!worst) return state;
   const reserve = reserveOf(worst);
   const named = { state, worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '' };
   if (work.verdict === 'unknown')
     return sentence('this fails: {worst}{left}; not known yet: the {noun}’s strength', { ...named, noun: nounOf(line) });
-  if (work.verdict !== 'holds' && rankOf[work.verdict] >= rankOf[worst.verdict])
-    return worst.verdict === 'holds' ? state : sentence(`{state}; ${alsoSays[worst.verdict]}`, named);
+  if (work.verdict !== 'holds' && rankOf[work.verdict] >= rankOf[worst.verdict]) return withAlso(state, worst, line);
   return sentence(worst.verdict === 'holds' && left(worst) > left(work) ? '{state}; all else has more' : besideSays[worst.verdict], named);
 }
 
-/** Behind a state that is the worst itself: what else there is. */
-const alsoSays = { fails: 'also fails: {worst}', unknown: 'not known either: {worst}', close: 'close, too: {worst}', holds: '' } as const;
+/** A state that is the worst itself, and what else there is. */
+const withAlso = (state: Sentence, worst: Check | undefined, line: Line): Sentence =>
+  worst && worst.verdict !== 'holds' ? sentence(`{state}; ${alsoSays[worst.verdict]}`, { state, worst: nameOf(worst, line) }) : state;
+
+const alsoSays = { fails: 'also fails: {worst}', unknown: 'not known either: {worst}', close: 'close, too: {worst}' } as const;
 
 /** Behind a state that is better than what comes. */
 const besideSays = {
@@ -68,10 +70,6 @@ function strength(work: Check, line: Line): Sentence {
   return sentence(how, { noun, reserve });
 }
 
-/** Nothing that could be entered would tell: what else is not known, if anything. */
-const notKnown = (state: Sentence, worst: Check | undefined, line: Line): Sentence =>
-  worst && worst.verdict !== 'holds' ? sentence(`{state}; ${alsoSays[worst.verdict]}`, { state, worst: nameOf(worst, line) }) : state;
-
 /** What is entered or looked at first, so that it is known. */
 function whatToEnter({ has, needs, unseen }: Check, state: Sentence): Sentence | null {
   const missing = [has, needs].flatMap((figure) => (figure.known ? [] : figure.missing));
@@ -93,8 +91,7 @@ function openOrApart(line: Line, { isApart, checks, ledger }: EvaluatedLine): Se
     ...(line.stages.some(isOpen) ? ['what is between'] : []),
     ...(isOpen(line.work) ? ['what it drives'] : []),
   ];
-  const open = sentence('still to be chosen: {places}', { places: listed(places) });
-  return worst && worst.verdict !== 'holds' ? sentence(`{open}; ${alsoSays[worst.verdict]}`, { open, worst: nameOf(worst, line) }) : open;
+  return withAlso(sentence('still to be chosen: {places}', { places: listed(places) }), worst, line);
 }
 
 /** What a check is called; of several elements of a kind, with which of them. */

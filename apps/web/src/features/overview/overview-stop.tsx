@@ -90,7 +90,7 @@ function NextStepOf({ build, line }: Shown) {
   const { id } = useOpen();
   const { inline } = useNames(build);
   const [first, ...others] = nextSteps(build, lineOf(build, line.id), line);
-  const to = (path: string) => `/builds/${id}${path.includes('/') && /^(supply|wishes)\//.test(path) ? '/brief' : ''}?at=${path}`;
+  const to = (path: string) => `/builds/${id}${/^(supply|wishes)\//.test(path) ? '/brief' : ''}?at=${path}`;
   return (
     <section>
       <h2 className={heading}>

@@ -1,9 +1,9 @@
-import { figureAt } from '@hobrek/core';
 import { useMemo } from 'react';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { FigureText } from '../../open-build/figure-text.js';
 import { useOpen } from '../../open-build/here.js';
-import { useDerived, useEvaluated, useEvaluatedList, useLine, useSessionInSight } from '../../open-build/in-sight.js';
+import { useEvaluated, useEvaluatedList, useLine, useSessionInSight } from '../../open-build/in-sight.js';
+import { useStationFigures } from './station-figures.js';
 
 const [width_px, height_px] = [360, 84];
 
@@ -34,14 +34,13 @@ export function MachineStrip() {
 }
 
 function Station({ path, name }: { path: string; name: string }) {
-  const isRunning = useDerived(({ evaluation }) => figureAt(evaluation, `${path}/running-power`)?.known === true);
-  const at = isRunning ? 'running-' : '';
+  const { at, flow, effort } = useStationFigures(path);
   return (
     <div className="border-l-2 border-brass pl-2">
       <h2 className="font-head tracking-wide text-blue uppercase">{name}</h2>
       <p className="flex gap-x-3">
-        <FigureText path={`${path}/${at}speed`} name={`speed, ${name}`} size="text-xl" />
-        <FigureText path={`${path}/${at}torque`} name={`torque, ${name}`} />
+        <FigureText path={`${path}/${at}${flow}`} name={`${flow}, ${name}`} size="text-xl" />
+        <FigureText path={`${path}/${at}${effort}`} name={`${effort}, ${name}`} />
         <FigureText path={`${path}/${at}power`} name={`power, ${name}`} />
       </p>
     </div>

@@ -1,4 +1,4 @@
-import { type DrawnEnds, type DrawnStage, drawMachine, elementsOf, figureAt, isOpen, lineOf, type Point, portKinds } from '@hobrek/core';
+import { type DrawnEnds, type DrawnStage, drawMachine, elementsOf, figureAt, isOpen, lineOf, type Point } from '@hobrek/core';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { type Drawn, type Frame, fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { FigureText } from '../../open-build/figure-text.js';
@@ -12,6 +12,7 @@ import { Handles } from './handles.js';
 import { JamLadder } from './jam-ladder.js';
 import { usePathKeys } from './path-keys.js';
 import { PathTable } from './path-table.js';
+import { useStationFigures } from './station-figures.js';
 
 const height_px = 166;
 /** A machine that is built upward is given more height, so that its wheels are not drawn tiny. */
@@ -202,10 +203,7 @@ interface StationShown {
 const Station = memo(function Station({ path, name, left, element, picked }: StationShown) {
   const { pick } = useOpen();
   const pull = useDerived(({ evaluation }) => figureAt(evaluation, `${path}/pull`)?.known === true);
-  const runs = useDerived(({ evaluation }) => figureAt(evaluation, `${path}/running-power`)?.known === true);
-  const is = useEvaluated(({ stations }) => stations.find(({ id }) => path.endsWith(`/${id}`))?.is) ?? 'rotary';
-  const [flow, effort] = [portKinds[is].flow.name, portKinds[is].effort.name];
-  const at = runs ? 'running-' : '';
+  const { runs, at, flow, effort } = useStationFigures(path);
   const isPicked = element !== undefined && element === picked;
   return (
     <div
