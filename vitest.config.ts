@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defaultServerConditions } from 'vite';
 import { defineConfig } from 'vitest/config';
@@ -6,6 +7,8 @@ const server = ['source', ...defaultServerConditions];
 
 export default defineConfig({
   test: {
+    // Left to itself Vitest keeps one core back, which on two cores is half the time.
+    maxWorkers: Math.max(2, availableParallelism() - 1),
     projects: [
       {
         // Many small files with nothing to share but the cost of starting: one process for all of them.

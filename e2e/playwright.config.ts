@@ -15,7 +15,8 @@ const args = [
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
-  workers: 1,
+  // Much of a test is waiting for a server that starts: two side by side keep two cores busy.
+  workers: 2,
   retries: 0,
   timeout: 90_000,
   expect: { timeout: 10_000 },

@@ -8,6 +8,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startCluster } from '../../../bin/parts/database.mjs';
 import { configAt, freePort, repository, type Served, serve } from '../test/serve.js';
 import { migrateDatabase } from './db/migrate.js';
+import { problemFrom } from './platform/problem-filter.js';
 
 const demo = (name: string): Build => ({ ...(JSON.parse(readFileSync(join(repository, 'demo/apple-crusher.json'), 'utf8')) as Build), name });
 
@@ -66,9 +67,12 @@ describe.skipIf(!disk)('a disk that is full', () => {
     }
     expect(refused?.status).toBe(503);
     expect((await refused?.json()) as Problem).toMatchObject({ code: 'disk-full', detail: expect.stringContaining('Nothing was changed') });
+    // Whatever else fails meanwhile: a file that cannot be read back has codes of its own.
+    expect(problemFrom(Object.assign(new Error('could not read block 0'), { code: 'XX001' })).code).toBe('disk-full');
     expect((await (await served.ask('GET', 'health')).json()) as object).toMatchObject({ server: 'up' });
 
     rmSync(join(folder, 'filler'), { recursive: true });
+    expect(problemFrom(Object.assign(new Error('could not read block 0'), { code: 'XX001' })).code).toBe('fault');
     // As the start command does: joined if it still runs, started if the full disk ended it.
     cluster = await startCluster({ folder });
     const kept = async () => (await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild;

@@ -39,6 +39,8 @@ export function problemFrom(thrown: unknown): ProblemError {
   if (status === 415) return new ProblemError('wrong-type', 'Send the build as plain JSON in UTF-8.');
   if (status === 404) return new ProblemError('not-found', 'There is no such page or build.');
   if (status === 400) return new ProblemError('bad-json', 'The request could not be read. Nothing was changed.');
+  // Whatever it is called by what failed: with no room left, that is what to mend first.
+  if (isWithoutRoom()) return new ProblemError('disk-full', makeRoom);
   return new ProblemError('fault', 'It was written to the log. Nothing was changed.');
 }
 
@@ -63,14 +65,18 @@ const awayCodes = new Set([
   '57014',
 ]);
 
-/** Under so little room PostgreSQL stops by itself. */
+/** With less room than this PostgreSQL stops by itself. */
 const leastRoom_bytes = 20 * 2 ** 20;
 
 /** Is the disk full: as the database says, or by its being away while there is no room where it keeps its files? */
 function isDiskFull(thrown: unknown): boolean {
-  if (someCause(thrown, ({ code }) => code === '53100' || code === 'ENOSPC')) return true;
+  return someCause(thrown, ({ code }) => code === '53100' || code === 'ENOSPC') || (isDatabaseAway(thrown) && isWithoutRoom());
+}
+
+/** Is there next to no room where the database keeps its files? Where that is is told by who started the server. */
+function isWithoutRoom(): boolean {
   const { HOBREK_ON_DISK: folder } = process.env;
-  if (!folder || !isDatabaseAway(thrown)) return false;
+  if (!folder) return false;
   try {
     const { bavail, bsize } = statfsSync(folder);
     return bavail * bsize < leastRoom_bytes;
