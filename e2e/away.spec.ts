@@ -3,7 +3,10 @@ import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Build } from '@hobrek/core';
 import { expect, test } from '@playwright/test';
-import { addBuild, dataFolder, demo, Hobrek } from './parts/hobrek.js';
+import { addBuild, at, dataFolder, demo, enter, Hobrek } from './parts/hobrek.js';
+
+const P = 'main/source/power';
+const T = 'main/work/torque';
 
 /** Process of the PostgreSQL on a folder. */
 const postmaster = (folder: string): number => Number(readFileSync(join(folder, 'cluster/postmaster.pid'), 'utf8').split('\n')[0]);
@@ -19,14 +22,14 @@ test('PostgreSQL is killed three times while someone types: it comes back by its
     const list = await context.newPage();
     await list.goto(address);
     const state = page.locator('[data-save-state]');
-    await page.getByLabel('Plate power').fill('1 hp');
+    await enter(page, P, '1 hp');
     await expect(state).toHaveAttribute('data-save-state', 'kept');
     for (const [k, torque] of ['9 N·m', '7 N·m', '6.5 N·m'].entries()) {
       process.kill(postmaster(data.path), 'SIGKILL');
       const killed = Date.now();
-      await page.getByLabel('Torque needed').fill(torque);
-      await page.getByLabel('Plate power').fill(`${k + 1} hp`);
-      await page.getByLabel('Plate power').press('Enter');
+      await enter(page, T, torque);
+      await enter(page, P, `${k + 1} hp`);
+      await (await at(page, P)).press('Enter');
       await expect(state).toHaveAttribute('data-save-state', 'kept', { timeout: 20_000 });
       expect(Date.now() - killed).toBeLessThan(20_000);
       const { build } = (await (await fetch(`${address}/api/builds/${id}`)).json()) as { build: Build };
@@ -36,7 +39,7 @@ test('PostgreSQL is killed three times while someone types: it comes back by its
     }
     expect(hobrek.said.match(/PostgreSQL had ended by itself, and runs again/g)?.length).toBe(3);
     await page.reload();
-    await expect(page.getByLabel('Torque needed')).toHaveValue('6.5 N·m');
+    await expect(await at(page, T)).toHaveValue('6.5 N·m');
     expect(await hobrek.stop('SIGINT')).toBe(0);
   } finally {
     await hobrek.stop();
@@ -61,8 +64,8 @@ test('PostgreSQL that cannot be started is told in the terminal with its last wo
     const whole = readFileSync(settings, 'utf8');
     writeFileSync(settings, `${whole}\nno_such_setting = 5\n`);
     process.kill(postmaster(data.path), 'SIGKILL');
-    await page.getByLabel('Torque needed').fill('9 N·m');
-    await page.getByLabel('Torque needed').press('Enter');
+    await enter(page, T, '9 N·m');
+    await (await at(page, T)).press('Enter');
     await expect(state).toHaveAttribute('data-save-state', 'away');
     await expect(page.getByRole('alert')).toContainText('The database does not answer. What you typed is kept on this device and will be sent.');
     await expect.poll(() => hobrek.said, { timeout: 30_000 }).toContain('could not be started 3 times in a row');
@@ -75,7 +78,7 @@ test('PostgreSQL that cannot be started is told in the terminal with its last wo
     writeFileSync(settings, whole);
     await expect(state).toHaveAttribute('data-save-state', 'kept', { timeout: 20_000 });
     await expect(page.getByRole('alert')).toHaveCount(0);
-    await expect(late.getByLabel('Torque needed')).toHaveValue('9 N·m', { timeout: 15_000 });
+    await expect(await at(late, T)).toHaveValue('9 N·m', { timeout: 15_000 });
   } finally {
     await hobrek.stop();
     data.remove();
@@ -129,15 +132,15 @@ test('the disk is filled until PostgreSQL stops, while someone types: it is said
       // What is set aside already takes some saves more; then PostgreSQL ends, or is ended.
       if (round > 1) process.kill(postmaster(disk.path), 'SIGKILL');
       for (let k = 0; (await state.getAttribute('data-save-state')) !== 'away' && k < 3_000; k++) {
-        await page.getByLabel('Torque needed').fill(`${(5 + k / 1000).toFixed(3)} N·m`);
-        await page.getByLabel('Torque needed').press('Enter');
+        await enter(page, T, `${(5 + k / 1000).toFixed(3)} N·m`);
+        await (await at(page, T)).press('Enter');
       }
       await expect(state).toHaveAttribute('data-save-state', 'away');
       await expect(page.getByRole('alert')).toContainText('The disk is full. What you typed is kept on this device and will be sent.', {
         timeout: 15_000,
       });
-      await page.getByLabel('Torque needed').fill(`9.${round} N·m`);
-      await page.getByLabel('Torque needed').press('Enter');
+      await enter(page, T, `9.${round} N·m`);
+      await (await at(page, T)).press('Enter');
       rmSync(join(disk.path, 'filler'), { recursive: true });
       await expect(state).toHaveAttribute('data-save-state', 'kept', { timeout: 25_000 });
       const { build } = (await (await fetch(`${address}/api/builds/${id}`)).json()) as { build: Build };
@@ -159,12 +162,12 @@ test('what one tab changes, another shows without a reload, and the list too', a
     await other.goto(`${address}/builds/${id}`);
     await list.goto(address);
     await page.goto(`${address}/builds/${id}`);
-    await page.getByLabel('Torque needed').fill('16 N·m');
+    await enter(page, T, '16 N·m');
     await expect(other.getByTestId('sentence')).toHaveAttribute('data-verdict', 'fails');
     await expect(list.getByRole('link', { name: /Watched/ })).toContainText('is too weak');
     // The tab that holds the stream goes; the others still hear.
     await other.close();
-    await page.getByLabel('Torque needed').fill('5 N·m');
+    await enter(page, T, '5 N·m');
     await expect(list.getByRole('link', { name: /Watched/ })).toContainText('The motor is strong enough');
   } finally {
     await hobrek.stop();

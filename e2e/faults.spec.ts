@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs';
 import type { StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
 import { expect, test } from '@playwright/test';
-import { addBuild, dataFolder, demo, Hobrek } from './parts/hobrek.js';
+import { addBuild, at, dataFolder, demo, enter, Hobrek } from './parts/hobrek.js';
+
+const P = 'main/source/power';
 
 /** The server is a child of the start command. */
 function serverOf({ child }: Hobrek): number {
@@ -72,14 +74,14 @@ test('a tab is killed with edits that were never sent: they are there when the b
     await page.goto(`${address}/builds/${id}`);
     await page.getByTestId('sentence').waitFor();
     await page.route('**/api/builds/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
-    await page.getByLabel('Plate power').fill('0.9 kW');
+    await enter(page, P, '0.9 kW');
     await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'away');
     // Gone at once, with no chance to say goodbye.
     const session = await context.newCDPSession(page);
     await Promise.all([page.waitForEvent('crash'), Promise.race([session.send('Page.crash').catch(() => undefined), page.waitForEvent('crash')])]);
     const after = await context.newPage();
     await after.goto(`${address}/builds/${id}`);
-    await expect(after.getByLabel('Plate power')).toHaveValue('0.9 kW');
+    await expect(await at(after, P)).toHaveValue('0.9 kW');
     await expect(after.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
     await context.close();
   } finally {

@@ -20,8 +20,9 @@ const faults = async (page: Page, theme: Theme, over = false) => {
 /** Every page, by what it is called, at an address with a build. */
 const pages = {
   'the list': (address: string) => address,
-  'the sheet': (address: string, id: string) => `${address}/builds/${id}`,
-  'the overview': (address: string, id: string) => `${address}/builds/${id}/overview`,
+  'the overview': (address: string, id: string) => `${address}/builds/${id}`,
+  'the work': (address: string, id: string) => `${address}/builds/${id}/work`,
+  'the drive': (address: string, id: string) => `${address}/builds/${id}/drive`,
   'the brief': (address: string, id: string) => `${address}/builds/${id}/brief`,
   'the motor': (address: string, id: string) => `${address}/builds/${id}/motor`,
   'the log': (address: string, id: string) => `${address}/builds/${id}/log`,
@@ -40,7 +41,7 @@ type PageName = keyof typeof pages;
 /** A few pages a test, so that none takes half a minute. */
 const few: readonly (readonly PageName[])[] = [
   ['the overview', 'the list'],
-  ['the sheet', 'the brief'],
+  ['the work', 'the drive', 'the brief'],
   ['the motor', 'the log', 'backups', 'two side by side'],
 ];
 
@@ -56,9 +57,9 @@ for (const theme of ['day', 'evening'] as const) {
     });
   }
 
-  test(`nothing is in anyone's way in what opens over the sheet by a press, ${theme}`, async ({ page, crusher, address }) => {
+  test(`nothing is in anyone's way in what opens over the drive by a press, ${theme}`, async ({ page, crusher, address }) => {
     await chosen(page, theme);
-    await page.goto(pages['the sheet'](address, crusher.id));
+    await page.goto(pages['the drive'](address, crusher.id));
     for (const open of [/^add after the V-belt/, 'Take a copy', 'Preferences, keys'] as const) {
       await page.getByRole('button', { name: open }).click();
       expect(await faults(page, theme, true), String(open)).toEqual([]);
@@ -68,7 +69,8 @@ for (const theme of ['day', 'evening'] as const) {
 
   test(`nothing is in anyone's way where why is answered and among the commands, ${theme}`, async ({ page, crusher, address }) => {
     await chosen(page, theme);
-    await page.goto(pages['the sheet'](address, crusher.id));
+    await page.goto(pages['the drive'](address, crusher.id));
+    await page.getByText(/more figures$/).click();
     await page.getByRole('button', { name: /^Belt length at/ }).click();
     await page.getByRole('dialog', { name: 'why' }).waitFor();
     expect(await faults(page, theme, true), 'why').toEqual([]);
@@ -101,11 +103,11 @@ test('at twice the size, and on a telephone, nothing runs out of the page', asyn
     [390, 800],
   ] as const) {
     await page.setViewportSize({ width, height });
-    for (const path of ['', '/brief', '/motor', '/log']) {
+    for (const path of ['', '/brief', '/work', '/motor', '/drive', '/log']) {
       await page.goto(`${address}/builds/${crusher.id}${path}`);
       await page.getByTestId('sentence').waitFor();
       const { wide, room } = await page.evaluate(() => ({ wide: document.documentElement.scrollWidth, room: document.documentElement.clientWidth }));
-      expect(wide, `${width} px, ${path || 'sheet'}`).toBeLessThanOrEqual(room);
+      expect(wide, `${width} px, ${path || 'overview'}`).toBeLessThanOrEqual(room);
     }
   }
 });

@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import type { Build } from '@hobrek/core';
 import type { Page } from '@playwright/test';
-import { addBuild, demo, expect, test } from './parts/hobrek.js';
+import { addBuild, at, demo, enter, expect, goTo, test } from './parts/hobrek.js';
+
+const P = 'main/source/power';
 
 const sentence = (page: Page) => page.getByTestId('sentence');
 const lines = (page: Page) => page.getByRole('navigation', { name: 'lines of the build' });
@@ -24,7 +26,7 @@ test('a second line, its motor too weak: the sheet shows it, the list names it, 
 
   await tab(page, 'fan').click();
   await expect(page).toHaveURL(/\?line=fan$/);
-  await page.getByLabel('Plate power').fill('120 W');
+  await enter(page, 'fan/source/power', '120 W');
   await expect(sentence(page)).toContainText('too weak');
   await expect(sentence(page)).toHaveAttribute('data-verdict', 'fails');
   await kept(page);
@@ -34,7 +36,7 @@ test('a second line, its motor too weak: the sheet shows it, the list names it, 
   await page.keyboard.press(']');
   await expect(sentence(page)).toHaveAttribute('data-verdict', 'close');
   await expect(page.getByText(/^fan: The motor is too weak/)).toBeVisible();
-  await expect(page.getByLabel('Plate power')).toHaveValue('0.55 kW');
+  await expect(await at(page, P)).toHaveValue('0.55 kW');
 
   await page.goto(address);
   const row = page.getByRole('link', { name: /Press house/ });
@@ -48,6 +50,7 @@ test('a line is added, renamed, put before the other and taken out; each step is
   await page.getByPlaceholder('a field, a stage, something to do').fill('add a line');
   await page.keyboard.press('Enter');
   await expect(tab(page, 'line 2')).toHaveAttribute('aria-current', 'true');
+  await goTo(page, 'motor');
   await expect(page.getByLabel('Plate power')).toHaveValue('');
 
   await lines(page).getByRole('button', { name: 'Rename line 2' }).click();
@@ -59,7 +62,7 @@ test('a line is added, renamed, put before the other and taken out; each step is
   await expect(lines(page).locator('button').first()).toContainText('Fan');
   await lines(page).getByRole('button', { name: 'Take out Fan' }).click();
   await expect(lines(page)).toHaveCount(0);
-  await expect(page.getByLabel('Plate power')).toHaveValue('0.55 kW');
+  await expect(await at(page, P)).toHaveValue('0.55 kW');
 
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(lines(page).locator('button').first()).toContainText('Fan');
@@ -84,10 +87,13 @@ for (const name of ['build-2', 'build-3']) {
     for (const line of ['motor to roll', 'fruit']) {
       await tab(page, line).click();
       await expect(tab(page, line)).toHaveAttribute('aria-current', 'true');
-      await expect(page.locator('[data-path]').first()).toBeVisible();
+      for (const stop of ['work', 'motor', 'drive']) {
+        await goTo(page, stop);
+        await expect(page.locator('[data-path]').first()).toBeVisible();
+      }
       await isClean();
     }
-    for (const stop of ['brief', 'motor', 'log']) {
+    for (const stop of ['brief', 'work', 'motor', 'drive', 'log']) {
       await page.goto(`${address}/builds/${id}/${stop}`);
       await expect(page.getByRole('heading').first()).toBeVisible();
       await isClean();

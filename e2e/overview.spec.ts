@@ -5,7 +5,7 @@ const names = ['apple-crusher', 'bowl-lathe', 'sea-glass-tumbler', 'clock-plate-
 for (const name of names) {
   test(`ten seconds with the ${name}: sentence, weakest part and next step are in sight at once`, async ({ page, address }) => {
     const { id } = await addBuild(address, demo(name));
-    await page.goto(`${address}/builds/${id}/overview`);
+    await page.goto(`${address}/builds/${id}`);
     const headline = page.getByTestId('headline');
     await expect(headline).toContainText(/strong enough/);
     expect(((await headline.textContent()) ?? '').trim().split(/\s+/).length).toBeLessThanOrEqual(25);
@@ -19,22 +19,24 @@ for (const name of names) {
 
 test('what needs attention leads to its part, what is missing to its field, and a stop that is none says so', async ({ page, address }) => {
   const { id } = await addBuild(address, demo('clock-plate-mill'));
-  await page.goto(`${address}/builds/${id}/overview`);
-  await page.getByRole('link', { name: 'Key of the driven pulley in a jam' }).click();
-  await expect(page.locator('[data-element="main/belt"]')).toHaveClass(/border-brass/);
-  await page.getByRole('link', { name: 'Overview' }).click();
-  await page.getByRole('link', { name: 'Torque needed' }).click();
-  await expect(page.getByLabel('Torque needed')).toBeFocused();
+  await page.goto(`${address}/builds/${id}`);
+  await page.getByRole('button', { name: 'Key of the driven pulley in a jam', exact: true }).click();
+  await expect(page).toHaveURL(/\/drive$/);
+  await expect(page.locator('[data-element="main/belt"]')).toBeVisible();
+  // The browser's own way back.
+  await page.goBack();
+  await page.getByRole('link', { name: 'Tension as set' }).click();
+  await expect(page.locator('[data-path="main/belt/tension"]')).toBeFocused();
   await page.goto(`${address}/builds/${id}/nowhere`);
   await expect(page.getByText('There is no such stop of the work.')).toBeVisible();
 });
 
 test('wishes are rules on the overview, and each stop has the worst verdict of what belongs to it', async ({ page, address }) => {
   const { id } = await addBuild(address, demo('kelp-cart'));
-  await page.goto(`${address}/builds/${id}/overview`);
+  await page.goto(`${address}/builds/${id}`);
   // By hand: 3600 rpm through a gearbox of 15 to 1 and a chain of 11 to 38 teeth.
   await expect(page.getByText('The axle turns at 69.5 rpm; at most 80 rpm is wished, and met.')).toBeVisible();
   const stops = page.getByRole('navigation', { name: 'stops' });
   await expect(stops.getByRole('link', { name: /^Brief/ }).getByRole('img', { name: 'holds' })).toBeVisible();
-  await expect(stops.getByRole('link', { name: /^Sheet/ }).getByRole('img', { name: 'fails' })).toBeVisible();
+  await expect(stops.getByRole('link', { name: /^Work/ }).getByRole('img', { name: 'fails' })).toBeVisible();
 });

@@ -1,7 +1,10 @@
 import { networkInterfaces } from 'node:os';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { addBuild, dataFolder, demo, Hobrek } from './parts/hobrek.js';
+import { addBuild, at, dataFolder, demo, enter, Hobrek } from './parts/hobrek.js';
+
+const P = 'main/source/power';
+const T = 'main/work/torque';
 
 const onNetwork = Object.values(networkInterfaces())
   .flatMap((each) => each ?? [])
@@ -41,7 +44,7 @@ test('a phone is let in by the code of the main screen, works over plain http, a
     // The page that was asked for, and all of it works where the browser holds back what it gives only to secure pages.
     await expect(phone.getByTestId('sentence')).toBeVisible();
     expect(await phone.evaluate(() => isSecureContext)).toBe(false);
-    await phone.getByLabel('Plate power').fill('1 hp');
+    await enter(phone, P, '1 hp');
     await expect(phone.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
     await phone.goto(`${far}/builds/${id}/log`);
     await phone.getByLabel('What happened, what was measured').fill('Read off in the shed.');
@@ -52,16 +55,16 @@ test('a phone is let in by the code of the main screen, works over plain http, a
     await expect(main.getByText('Ode’s phone')).toBeVisible();
     const second = await main.context().newPage();
     await second.goto(`${address}/builds/${id}`);
-    await expect(second.getByLabel('Plate power')).toHaveValue('1 hp');
+    await expect(await at(second, P)).toHaveValue('1 hp');
     await phone.goto(`${far}/builds/${id}`);
     await expect(phone.getByTestId('sentence')).toBeVisible();
-    await second.getByLabel('Plate power').fill('0.55 kW');
-    await expect(phone.getByLabel('Plate power')).toHaveValue('0.55 kW');
+    await enter(second, P, '0.55 kW');
+    await expect(await at(phone, P)).toHaveValue('0.55 kW');
     await main.getByRole('button', { name: 'send away' }).click();
     await expect(main.getByText('None.')).toBeVisible();
 
     // What was typed meanwhile is on the phone still, and goes in when it is let in again, by the square this time.
-    await phone.getByLabel('Torque needed').fill('9 N·m');
+    await enter(phone, T, '9 N·m');
     await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
     await main.getByRole('button', { name: 'Show a code' }).click();
     const next = ((await main.getByTestId('code').textContent()) ?? '').replace(/\s/g, '');
@@ -69,9 +72,9 @@ test('a phone is let in by the code of the main screen, works over plain http, a
     await expect(phone.getByLabel('Code')).toHaveValue(next);
     expect(phone.url()).not.toContain(next);
     await phone.getByRole('button', { name: 'Let in' }).click();
-    await expect(phone.getByLabel('Torque needed')).toHaveValue('9 N·m');
+    await expect(await at(phone, T)).toHaveValue('9 N·m');
     await expect(phone.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
-    await expect(second.getByLabel('Torque needed')).toHaveValue('9 N·m');
+    await expect(await at(second, T)).toHaveValue('9 N·m');
 
     await phone.goto(`${far}/phone`);
     await phone.getByRole('button', { name: 'Send this device away' }).click();

@@ -1,7 +1,7 @@
-import { expect, test } from './parts/hobrek.js';
+import { at, expect, test } from './parts/hobrek.js';
 
 test('a plate’s 1,725 is refused, and its buttons are taken by key', async ({ page, crusher: _ }) => {
-  const speed = page.locator('[data-path="main/source/speed"]');
+  const speed = await at(page, 'main/source/speed');
   await speed.click();
   await page.keyboard.type('1,725');
   await expect(page.getByRole('button', { name: '1725 rpm', exact: true })).toBeVisible();
@@ -13,7 +13,7 @@ test('a plate’s 1,725 is refused, and its buttons are taken by key', async ({ 
 });
 
 test('a plate pasted in one line fills its fields, and goes in one step', async ({ page, crusher: _ }) => {
-  const power = page.locator('[data-path="main/source/power"]');
+  const power = await at(page, 'main/source/power');
   const before = await power.inputValue();
   await power.click();
   await page.keyboard.insertText('1.1 kW 2840/min 230V 7.2A cosφ0.9 50Hz S1 IP44');
@@ -28,7 +28,7 @@ test('a plate pasted in one line fills its fields, and goes in one step', async 
 });
 
 test('a field is entered whole, cleared, brought back, and left by Escape as it was', async ({ page, crusher: _ }) => {
-  const driver = page.locator('[data-path="main/belt/driver"]');
+  const driver = await at(page, 'main/belt/driver');
   const before = await driver.inputValue();
   await driver.click();
   await page.keyboard.press('Delete');
@@ -41,7 +41,7 @@ test('a field is entered whole, cleared, brought back, and left by Escape as it 
 });
 
 test('the list says that an entry is not read', async ({ page, crusher: _, address }) => {
-  await page.locator('[data-path="main/source/speed"]').click();
+  await (await at(page, 'main/source/speed')).click();
   await page.keyboard.type('1,725');
   await page.keyboard.press('Tab');
   await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
@@ -53,7 +53,7 @@ test('a sum on a telephone’s number keys, with the row of signs above them', a
   const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
   const shed = await phone.newPage();
   await shed.goto(page.url());
-  const driver = shed.locator('[data-path="main/belt/driver"]');
+  const driver = await at(shed, 'main/belt/driver');
   await driver.tap();
   await expect(driver).toHaveAttribute('inputmode', 'decimal');
   await shed.keyboard.type('160');

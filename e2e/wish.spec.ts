@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { choose, dataFolder, expect, Hobrek, test } from './parts/hobrek.js';
+import { at, choose, dataFolder, expect, Hobrek, test } from './parts/hobrek.js';
 
 const sentence = (page: Page) => page.getByTestId('sentence');
 const kept = (page: Page) => expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
@@ -38,9 +38,9 @@ test('an apple crusher from the wall to its motor, by keys alone, in under a min
   await expect(field(page, 'main/source/power')).toBeFocused();
   expect(keys / 3).toBeLessThan(60);
   await type('1.5 kW');
-  await expect(field(page, 'main/work/roll')).toHaveValue('160');
+  await expect(await at(page, 'main/work/roll')).toHaveValue('160');
   // What nobody typed went along as a guess.
-  await expect(field(page, 'main/work/fruit')).toHaveValue('70 mm');
+  await expect(await at(page, 'main/work/fruit')).toHaveValue('70 mm');
   await kept(page);
   expect(await inShed(address)).toBe(before + 1);
 });
@@ -59,7 +59,7 @@ test('by thumb: the answer without scrolling, the motor picked with it in sight'
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await page.getByRole('button', { name: 'Pick a motor' }).tap();
   await expect(field(page, 'main/source/power')).toBeVisible();
-  await expect(field(page, 'main/work/load')).toHaveValue('40 kg');
+  await expect(await at(page, 'main/work/load')).toHaveValue('40 kg');
   await context.close();
 });
 
@@ -113,9 +113,9 @@ test('a motor alone says what it could drive, and a machine is sized to it', asy
   await expect(works).toContainText('Fruit crusher of usual size');
   await works.getByRole('listitem').filter({ hasText: 'Fruit crusher' }).getByRole('button', { name: 'size it' }).click();
   await expect(page.getByTestId('shopping-line')).toContainText('Motor 0.75 kW');
-  await page.getByRole('button', { name: 'Back to the sheet' }).click();
+  await page.getByRole('button', { name: 'Back to the build' }).click();
   // The motor is still in it, and is held against the work, whatever comes between.
-  await expect(field(page, 'main/source/power')).toHaveValue('0.55 kW');
+  await expect(await at(page, 'main/source/power')).toHaveValue('0.55 kW');
   await expect(sentence(page)).toContainText('Between them 2.80 to 1');
   await expect(sentence(page)).toContainText('The motor may be too weak: ');
 });

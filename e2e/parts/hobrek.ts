@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import type { StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
-import { test as base, type Locator } from '@playwright/test';
+import { test as base, type Locator, type Page } from '@playwright/test';
 
 const root = resolve(import.meta.dirname, '../..');
 
@@ -75,6 +75,36 @@ export async function choose(field: Locator, what: string): Promise<void> {
     .first()
     .click();
 }
+
+/** The stop where a field of an element is entered. */
+const stopOf = (element: string | undefined) => (element === 'source' || element === 'feed' ? 'motor' : element === 'work' ? 'work' : 'drive');
+
+/** Goes to a stop of the build that is open, by its link. */
+export const goTo = (page: Page, stop: string) => page.getByRole('navigation', { name: 'stops' }).locator(`a[href*="/${stop}"]`).first().click();
+
+/** Goes to where a field is entered, by its stop and its stage, and opens its group. @param path `main/belt/driven` */
+export async function at(page: Page, path: string): Promise<Locator> {
+  const field = page.locator(`[data-path="${path}"]`);
+  if ((await field.count()) === 0) {
+    const [line, element] = path.split('/');
+    const stop = stopOf(element);
+    await goTo(page, stop);
+    if (stop === 'drive') await page.locator(`[data-stage="${line}/${element}"] button.font-head`).click();
+    await field.waitFor({ state: 'attached' });
+  }
+  await field.evaluate((each) => each.closest('details')?.setAttribute('open', ''));
+  return field;
+}
+
+/** Enters a text into a field, or chooses it there, wherever on the build the page is. */
+export async function enter(page: Page, path: string, text: string): Promise<void> {
+  const field = await at(page, path);
+  if ((await field.getAttribute('role')) === 'combobox') await choose(field, text);
+  else await field.fill(text);
+}
+
+/** What is entered there. */
+export const entered = async (page: Page, path: string): Promise<string> => (await at(page, path)).inputValue();
 
 interface Fixtures {
   /** A crusher of this test's own, opened. */

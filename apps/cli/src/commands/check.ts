@@ -35,7 +35,7 @@ export async function check(file: string): Promise<Outcome> {
   const given = { build, units: 'metric' } as const;
   const decided = atOnce(await jobs.decided(given));
   const sayOf = ({ id, says: said }: Check) => decided[id] ?? say(said, wording);
-  const remedy = atOnce(await jobs.remedy(given));
+  const { says: remedy } = atOnce(await jobs.remedy(given));
   const guesses = atOnce(await jobs.guesses(given));
   const figures = figuresByPath(evaluation);
   const stations = stationsNamed(evaluation);

@@ -1,5 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { createBrowserRouter, RouterProvider } from 'react-router';
+import { createBrowserRouter } from 'react-router';
+// This one can show a page at once where that is asked for: the next key is meant for it.
+import { RouterProvider } from 'react-router/dom';
 import { AskError, useShutOut } from '../shared/ask.js';
 import { Tips } from '../shared/tips.js';
 import { LetInPage } from './let-in-page.js';

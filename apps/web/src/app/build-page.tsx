@@ -1,4 +1,4 @@
-import { SheetPage } from '../features/sheet/index.js';
+import { BuildFrame } from '../features/frame/index.js';
 import type { Stop } from '../open-build/stop.js';
 
 /** Every folder of `features` with a `stop.ts` is a stop of the work. */
@@ -6,4 +6,4 @@ const found = import.meta.glob<Stop>('../features/*/stop.ts', { eager: true, imp
 const stops = Object.values(found).sort((one, other) => one.order - other.order);
 
 /** A build at one of its stops. */
-export const BuildPage = () => <SheetPage stops={stops} />;
+export const BuildPage = () => <BuildFrame stops={stops} />;

@@ -1,4 +1,4 @@
-import { type At, type DrawnEnds, type DrawnStage, drawMachine, layOut, type Pen, type Point, type Stroke, ticksOf } from '@hobrek/core';
+import { type At, type DrawnEnds, type DrawnStage, drawMachine, extent, layOut, type Pen, type Point, type Stroke, ticksOf } from '@hobrek/core';
 import { memo } from 'react';
 
 export interface Drawn {
@@ -52,6 +52,18 @@ export function fitDrawing(stages: readonly DrawnStage[], space: Space): Drawn {
   };
 }
 
+/** A view of one stage of a machine, as large as fits, with as much of its neighbours as there is room for. */
+export function frameOfStage(stages: readonly DrawnStage[], k: number, space: Pick<Space, 'width' | 'height'>): Frame {
+  const { strokes } = drawMachine(stages, []);
+  const { left, right, top, bottom } = extent({ strokes: strokes.filter(({ stage }) => stage === k).map(({ stroke }) => stroke) });
+  const [width, height] = [space.width - 2 * edge_px, space.height - 2 * edge_px];
+  const scale = Math.min(width / Math.max(1, right - left), height / Math.max(1, top - bottom));
+  // In the middle of what there is.
+  const aside = (width / scale - (right - left)) / 2;
+  const above = (height / scale - (top - bottom)) / 2;
+  return { scale, left: left - aside, top: top + above, width: space.width, height: space.height, origin: { x: 0, y: 0 } };
+}
+
 /** From millimetres of the machine, y upward, to pixels of its view, y downward. */
 const putIn =
   ({ scale, left, top, origin }: Frame) =>
@@ -64,6 +76,9 @@ interface MachineDrawn {
   /** Index of the stage that is picked, if any. */
   readonly picked?: number;
   readonly onPick?: (stage: number) => void;
+  /** Which of both ends is picked, if any. */
+  readonly pickedEnd?: 'source' | 'work' | undefined;
+  readonly onPickEnd?: (end: 'source' | 'work') => void;
 }
 
 /** How a pen looks on the screen. */
@@ -123,19 +138,25 @@ export function Drawing({ stroke, frame, isUnder = false }: StrokeDrawn) {
 const isShape = (stroke: Stroke): boolean => !('pen' in stroke && stroke.pen === 'centre');
 
 /** The power path in side view: wheels at their true diameters, belts on them, shafts as centre marks. */
-export const MachineDrawing = memo(function MachineDrawing({ stages, ends, drawn, picked, onPick }: MachineDrawn) {
+export const MachineDrawing = memo(function MachineDrawing({ stages, ends, drawn, picked, onPick, pickedEnd, onPickEnd }: MachineDrawn) {
   const { strokes } = drawMachine(stages, [], ends);
   const { shafts, frame } = drawn;
   return (
     <>
-      <g stroke="var(--blue)" fill="none">
-        {strokes
-          .filter(({ stage }) => stage === 'source' || stage === 'work')
-          .map(({ stroke }, place) => (
+      {(['work', 'source'] as const).map((end) => {
+        const own = strokes.filter(({ stage }) => stage === end).map(({ stroke }) => stroke);
+        const keyed = (isUnder: boolean) =>
+          (isUnder ? own.filter(isShape) : own).map((stroke, place) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a stroke is its place in the drawing
-            <Drawing key={place} stroke={stroke} frame={frame} />
-          ))}
-      </g>
+            <Drawing key={`${place} ${isUnder}`} stroke={stroke} frame={frame} isUnder={isUnder} />
+          ));
+        return (
+          <g key={end} className={onPickEnd && 'cursor-pointer'} stroke="var(--blue)" fill="none" onPointerDown={onPickEnd && (() => onPickEnd(end))}>
+            {pickedEnd === end && keyed(true)}
+            {keyed(false)}
+          </g>
+        );
+      })}
       {stages.map((stage, k) => {
         const own = strokes.filter((each) => each.stage === k).map(({ stroke }) => stroke);
         const keyed = (isUnder: boolean) =>

@@ -57,7 +57,7 @@ describe.each(builds)('%s', (_name, build) => {
           <MachineDrawing stages={outlines} ends={ends} drawn={drawn} />
         </svg>,
       );
-      const stages = [...container.querySelectorAll('svg > g')].slice(0, outlines.length + 1);
+      const stages = [...container.querySelectorAll('svg > g')].slice(0, outlines.length + 2);
       const numberOf = (element: Element, name: string) => Number(element.getAttribute(name));
       const onScreen = {
         rounds: stages.flatMap((stage) =>

@@ -2,9 +2,9 @@ import type { FeedKindName, SourceKindName, StageKindName, WorkKindName } from '
 import type { Tool } from './tool.js';
 
 /** Standard lengths along the way that the motor can move. */
-const stockRuler: Tool = { on: 'sheet', load: async () => (await import('./shared/stock-ruler.js')).StockRuler };
+const stockRuler: Tool = { on: 'fields', load: async () => (await import('./shared/stock-ruler.js')).StockRuler };
 /** Torque over speed, and what the work needs of it. */
-const runUp: Tool = { on: 'source', load: async () => (await import('./shared/run-up.js')).RunUp };
+const runUp: Tool = { on: 'beside', load: async () => (await import('./shared/run-up.js')).RunUp };
 
 type Of<R extends string, K extends string> = Partial<Record<`${R}:${K}`, readonly Tool[]>>;
 

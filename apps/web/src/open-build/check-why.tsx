@@ -1,32 +1,30 @@
-import { reserveOf } from '@hobrek/core';
+import { lineOf, nameOf, reserveOf } from '@hobrek/core';
 import { memo } from 'react';
 import { unbroken } from '../shared/unbroken.js';
 import { checkOf } from './check-of.js';
+import { useOpen } from './here.js';
 import { useDerived, useFollowed } from './in-sight.js';
 import { WhyTrail } from './why.js';
 import { AskWhy } from './why-here.js';
 
 /** What is left of a check's limit; pressed, it says what was held against what, by which rule. */
 export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
+  const { said } = useOpen();
+  const told = useDerived(({ build, evaluation }) => {
+    const check = checkOf(evaluation, id);
+    return check ? `${reserveOf(check)}|${said(nameOf(check, lineOf(build, check.at.split('/')[0])))}` : '|';
+  });
+  const [left = '', ...name] = told.split('|');
   return (
-    <AskWhy answer={<Held id={id} />} className="text-right text-sm leading-tight font-semibold">
-      <Left id={id} />
+    <AskWhy
+      answer={<Held id={id} />}
+      className="text-right text-sm leading-tight font-semibold"
+      aria-label={`${name.join('|').replace(/\.$/, '')}, ${left || 'not known'}: why?`}
+    >
+      {left ? unbroken(left) : '?'}
     </AskWhy>
   );
 });
-
-function Left({ id }: { id: string }) {
-  const left = useDerived(({ evaluation }) => {
-    const check = checkOf(evaluation, id);
-    return check ? reserveOf(check) : '';
-  });
-  return (
-    <>
-      {left ? unbroken(left) : '?'}
-      <span className="sr-only"> Why?</span>
-    </>
-  );
-}
 
 function Held({ id }: { id: string }) {
   const check = useFollowed(true, ({ evaluation }) => checkOf(evaluation, id));

@@ -3,6 +3,7 @@ import { memo, useId } from 'react';
 import { Select } from '../shared/select.js';
 import { tip } from '../shared/tips.js';
 import { useOpen } from './here.js';
+import { Turn } from './turn.js';
 
 interface Entry {
   readonly path: string;
@@ -11,25 +12,30 @@ interface Entry {
   /** The option that is taken while nothing is chosen, where that is said, and where to look, in a few words. */
   readonly taken?: string | undefined;
   readonly where?: string | undefined;
+  /** Of what a check waits for, which comes when. */
+  readonly turn?: number | undefined;
 }
 
 /** One of a few, or not known. */
-export const Choice = memo(function Choice({ path, field, input, taken, where }: Entry) {
+export const Choice = memo(function Choice({ path, field, input, taken, where, turn }: Entry) {
   const { typed, fieldLeft } = useOpen();
   const id = useId();
   const option = taken ?? field.usual;
   const usual = option === undefined ? 'not known' : `usually ${field.options[option]}`;
   return (
     <div>
-      <label htmlFor={id} className="block text-sm text-soft" {...tip(`${field.help} ${field.measure}`.trim())}>
-        {where === undefined ? (
-          field.label
-        ) : (
-          <>
-            <b className="font-semibold text-ink">{field.label}</b> {where}
-          </>
-        )}
-      </label>
+      <div className="flex items-baseline">
+        <Turn turn={turn} />
+        <label htmlFor={id} className="block text-sm text-soft" {...tip(`${field.help} ${field.measure}`.trim())}>
+          {where === undefined ? (
+            field.label
+          ) : (
+            <>
+              <b className="font-semibold text-ink">{field.label}</b> {where}
+            </>
+          )}
+        </label>
+      </div>
       <Select
         id={id}
         data-path={path}

@@ -19,6 +19,7 @@ import { focusNext } from './focus-field.js';
 import { typingPause_ms } from './follow.js';
 import { useOpen } from './here.js';
 import { NumberKeys, useNumberKeys } from './number-keys.js';
+import { Turn } from './turn.js';
 
 export interface FieldShown {
   readonly path: string;
@@ -31,12 +32,14 @@ export interface FieldShown {
   readonly where?: string | undefined;
   /** Said in an empty field. */
   readonly empty?: string | undefined;
+  /** Of what a check waits for, which comes when. */
+  readonly turn?: number | undefined;
 }
 
 const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;
 
 /** Drawn again only when its own entry changes: entries that do not are the same objects. A field that takes what people write, says how it understood, and keeps what it could not read beside the last good value. */
-export const Field = memo(function Field({ path, field, input, stock, taken, where, empty = 'not known' }: FieldShown) {
+export const Field = memo(function Field({ path, field, input, stock, taken, where, empty = 'not known', turn }: FieldShown) {
   const open = useOpen();
   const { fieldEntered, fieldLeft, fieldRestored, markTaken, typed } = open;
   const id = useId();
@@ -73,15 +76,18 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
   };
   return (
     <div>
-      <label htmlFor={id} className="block text-sm text-soft" {...tip(`${field.help} ${field.measure}`.trim())}>
-        {where === undefined ? (
-          field.label
-        ) : (
-          <>
-            <b className="font-semibold text-ink">{field.label}</b> {where}
-          </>
-        )}
-      </label>
+      <div className="flex items-baseline">
+        <Turn turn={turn} />
+        <label htmlFor={id} className="block text-sm text-soft" {...tip(`${field.help} ${field.measure}`.trim())}>
+          {where === undefined ? (
+            field.label
+          ) : (
+            <>
+              <b className="font-semibold text-ink">{field.label}</b> {where}
+            </>
+          )}
+        </label>
+      </div>
       <div
         className={`flex items-baseline gap-2 border-b-[1.5px] focus-within:bg-wash ${refused ? 'border-fails' : `${taken !== undefined && text === '' ? 'border-dashed border-brass' : 'border-ink'} focus-within:border-blue`}`}
       >

@@ -13,24 +13,50 @@ export function isMeant({ id }: OpenBuild): boolean {
   return all.size < 2 || document.activeElement?.closest<HTMLElement>('[data-build]')?.dataset.build === id;
 }
 
-/** The field itself, its group opened. */
-export function focusField(open: OpenBuild, path: string): void {
-  // Picked first: a field of another line is on the page only once that line is shown.
-  flushSync(() => open.pick(path.split('/').slice(0, 2).join('/')));
-  const [field] = onPage(open, `[data-path="${CSS.escape(path)}"]`);
-  field?.closest('details')?.setAttribute('open', '');
-  field?.focus();
-  field?.scrollIntoView({ block: 'center' });
+/** How long a page may take to come. */
+const patience_ms = 2_000;
+/** Who waits for a field waits no longer when another is gone to. */
+let waiting: MutationObserver | null = null;
+
+/** Focuses what a selector finds, once it is on the page: before the next key is heard where it comes at once. */
+export function focusWhenThere(open: OpenBuild, selector: string, block: ScrollLogicalPosition = 'nearest'): void {
+  waiting?.disconnect();
+  const tries = () => {
+    const [found] = onPage(open, selector);
+    if (!found) return false;
+    found.closest('details')?.setAttribute('open', '');
+    found.focus();
+    found.scrollIntoView({ block });
+    return true;
+  };
+  if (tries()) return;
+  const mine = new MutationObserver(() => {
+    if (tries()) mine.disconnect();
+  });
+  waiting = mine;
+  mine.observe(document.body, { childList: true, subtree: true });
+  setTimeout(() => mine.disconnect(), patience_ms);
 }
 
-/** On to the next field that a check waits for, behind this one and then from the first; where none does, to the next on the page. */
+/** The field itself, its group opened, at its own stop. */
+export function focusField(open: OpenBuild, path: string): void {
+  const parts = path.split('/');
+  // Picked first: a field is on the page only at the stop of its element.
+  flushSync(() => open.pick(parts.slice(0, parts.length > 2 ? 2 : 1).join('/')));
+  focusWhenThere(open, `[data-path="${CSS.escape(path)}"]`, 'center');
+}
+
+/** On to the next field that a check waits for, behind this one, then from the first of the page, then at another stop; where none does, to the next on the page. */
 export function focusNext(open: OpenBuild, path: string): void {
   const shown = onPage(open, '[data-path]');
   const paths = shown.map(({ dataset }) => dataset.path as string);
   const at = paths.indexOf(path);
-  const waited = new Set(fieldsThatDecide(open.document.getState().build, open.derived.getState().evaluation.checks));
+  const waited = fieldsThatDecide(open.document.getState().build, open.derived.getState().evaluation.checks);
   const onward = [...paths.slice(at + 1), ...paths.slice(0, at)];
-  const next = onward.find((each) => waited.has(each)) ?? paths.slice(at + 1).find((_, k) => shown[at + 1 + k]?.getClientRects().length !== 0);
+  const next =
+    onward.find((each) => waited.includes(each)) ??
+    waited.find((each) => each !== path) ??
+    paths.slice(at + 1).find((_, k) => shown[at + 1 + k]?.getClientRects().length !== 0);
   if (next) focusField(open, next);
   // Behind the last of them, to what one goes on with.
   else onPage(open, '[data-onward]')[0]?.focus();

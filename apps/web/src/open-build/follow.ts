@@ -20,7 +20,7 @@ interface Followed {
 type Tried = Pick<DerivedState, 'remedy' | 'decided' | 'guesses'>;
 
 /** Until there was time to try. */
-const untried: Tried = { remedy: '', decided: {}, guesses: '' };
+const untried: Tried = { remedy: { says: '', cures: [] }, decided: {}, guesses: '' };
 
 /**
  * All that follows from a document, worked out in the same tick, once for a change; cures, what decides and what the guesses come to when there is a

@@ -1,11 +1,13 @@
 import {
   type Build,
+  type Cure,
   elementsOf,
   layOut,
   lineOf,
   type Point,
   sizeAsFirst,
   type Wall,
+  withEntries,
   withKind,
   withLineAdded,
   withLineMoved,
@@ -32,6 +34,8 @@ export interface LineEvents {
   pick(path: string | null): void;
   /** The next element along the power path, from source to work, or the one before. Nothing picked: the first, or the last. */
   pickAlong(by: 1 | -1): void;
+  /** The page is at another place: a line, null for the first, and what is picked of it. */
+  wentTo(line: string | null, picked: string | null): void;
   /** Another line of the build is shown; null is the first. Nothing of the one before stays picked. */
   lineShown(line: string | null): void;
   /** A line more, at the end, and shown. @throws RangeError when the name is another line's */
@@ -61,6 +65,8 @@ export interface LineEvents {
    * @param to mm in the side view, the first shaft at nought
    */
   shaftMoved(line: string, k: number, to: Point): void;
+  /** What was tried and would do is entered, in one step. */
+  cureTaken(cure: Cure): void;
   /** A stage that is meant to fail first is sized for it. @returns why it could not be; empty when it was */
   sizedAsFirst(path: string): string;
 }
@@ -72,6 +78,15 @@ export function lineEvents({ document, derived, session, edit, settled }: Editin
     fieldLeft();
     edit('reshaped', next);
     settled();
+  };
+  const placeOf = (path: string) => {
+    const [line = '', id] = path.split('/');
+    return { line, k: lineOf(build(), line).stages.findIndex((stage) => stage.id === id) };
+  };
+  /** What is there now, so that work goes on with it: the stage at a place of its line, else the last. */
+  const pickStage = (line: string, k: number) => {
+    const stage = lineOf(build(), line).stages.at(k) ?? lineOf(build(), line).stages.at(-1);
+    events.pick(stage ? `${line}/${stage.id}` : null);
   };
   const events: LineEvents = {
     pick: (picked) => {
@@ -86,6 +101,10 @@ export function lineEvents({ document, derived, session, edit, settled }: Editin
       const at = paths.indexOf(picked ?? '');
       const next = at < 0 ? (by === 1 ? 0 : paths.length - 1) : Math.min(paths.length - 1, Math.max(0, at + by));
       events.pick(paths[next] ?? null);
+    },
+    wentTo: (line, picked) => {
+      const now = session.getState();
+      if (now.line !== line || now.picked !== picked) session.setState({ line, picked });
     },
     lineShown: (line) => {
       if (session.getState().line !== line) session.setState({ line, picked: null });
@@ -106,15 +125,27 @@ export function lineEvents({ document, derived, session, edit, settled }: Editin
     workChosen: (kind) => reshape((each) => withSizedKind(each, kind)),
     wallEntered: (wall) => reshape((each) => withWall(each, wall)),
     kindChosen: (path, kind) => reshape((each) => withKind(each, path, kind)),
-    stageAdded: (line, at, kind, begins = {}) => reshape((each) => withStageAdded(each, line, at, kind, begins)),
-    stageDoubled: (path) => reshape((each) => withStageDoubled(each, path)),
+    stageAdded: (line, at, kind, begins = {}) => {
+      reshape((each) => withStageAdded(each, line, at, kind, begins));
+      pickStage(line, at);
+    },
+    stageDoubled: (path) => {
+      const { line, k } = placeOf(path);
+      reshape((each) => withStageDoubled(each, path));
+      pickStage(line, k + 1);
+    },
     stagePlaced: (path, to) => reshape((each) => withStageAt(each, path, to)),
-    stageRemoved: (path) => reshape((each) => withoutStage(each, path)),
+    stageRemoved: (path) => {
+      const { line, k } = placeOf(path);
+      reshape((each) => withoutStage(each, path));
+      pickStage(line, k);
+    },
     stageMoved: (path, by) => reshape((each) => withStageMoved(each, path, by)),
     shaftMoved: (line, k, to) => {
       const outlines = derived.getState().evaluation.lines.find(({ id }) => id === line)?.outlines;
       if (outlines) edit(`shaft ${line} ${k}`, (each) => withShaftAt(each, line, k, to, layOut(outlines).shafts));
     },
+    cureTaken: ({ entries }) => reshape((each) => withEntries(each, entries) ?? each),
     sizedAsFirst: (path) => {
       const sized = sizeAsFirst(build(), derived.getState().evaluation, path, wordingFor(build(), usePreferences.getState().units));
       if ('because' in sized) return sized.because;

@@ -1,4 +1,4 @@
-import type { Build, Conflict, Evaluation, History, Kinds } from '@hobrek/core';
+import type { Build, Conflict, Evaluation, History, Kinds, Remedy } from '@hobrek/core';
 import type { StoreApi } from 'zustand';
 import type { SaveState } from './save-queue.js';
 
@@ -22,8 +22,8 @@ export interface DerivedState {
   /** What it follows from. */
   readonly build: Build;
   readonly evaluation: Evaluation;
-  /** What was tried and would cure it; empty until there was time to try. */
-  readonly remedy: string;
+  /** What was tried and would cure it, in words and as changes to take; empty until there was time to try. */
+  readonly remedy: Remedy;
   /** What decides the checks that are not known, by their ids; empty until there was time to try. */
   readonly decided: Readonly<Record<string, string>>;
   /** What becomes of it over all that is guessed; empty where nothing is, or until there was time to try. */
@@ -34,7 +34,7 @@ export interface DerivedState {
 
 /** What this page is doing with it: no part of the build, and no step to undo. */
 export interface SessionState {
-  /** Path of the element that is picked, in all zones of the sheet: `main/belt`. */
+  /** Path of the element that is picked, wherever it is shown: `main/belt`. */
   readonly picked: string | null;
   /** Id of the line that is shown; null is the first. */
   readonly line: string | null;

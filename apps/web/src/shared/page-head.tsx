@@ -1,10 +1,17 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
+interface Head {
+  readonly children?: ReactNode;
+  readonly end?: ReactNode;
+  /** Another rule is right below it. */
+  readonly isRuled?: boolean;
+}
+
 /** The rule across the top of every page: the name, what the page is about, and what is at its end. */
-export function PageHead({ children, end }: { children?: ReactNode; end?: ReactNode }) {
+export function PageHead({ children, end, isRuled = true }: Head) {
   return (
-    <header className="flex min-h-11 flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-ink px-6 pt-1.5 pb-1 max-sm:px-4">
+    <header className={`flex min-h-11 flex-wrap items-baseline gap-x-4 gap-y-1 px-6 pt-1.5 pb-1 max-sm:px-4 ${isRuled ? 'border-b border-ink' : ''}`}>
       <Link to="/" className="font-head text-2xl tracking-wide text-blue uppercase">
         Hobrek
       </Link>

@@ -12,7 +12,7 @@ export interface FigureOutput<Q extends QuantityName = QuantityName> {
   readonly group: string;
   /** One of the four or five that size the element. */
   readonly key?: true;
-  /** Told elsewhere on the sheet, or of use on the way only: not listed on the bench. */
+  /** Told elsewhere, or of use on the way only: not listed with its element. */
   readonly aside?: true;
 }
 

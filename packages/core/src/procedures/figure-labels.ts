@@ -22,7 +22,7 @@ export interface LabelledFigure {
   readonly group: string;
   /** One of the few that size its element. */
   readonly key: boolean;
-  /** Told elsewhere on the sheet, or of use on the way only. */
+  /** Told elsewhere, or of use on the way only. */
   readonly aside: boolean;
 }
 

@@ -35,10 +35,77 @@ export function headlineOfLine(line: Line, evaluated: EvaluatedLine): Sentence {
   if (!worst) return state;
   const reserve = reserveOf(worst);
   const named = { state, worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '' };
-  if (work.verdict === 'unknown')
-    return sentence('this fails: {worst}{left}; not known yet: the {noun}’s strength', { ...named, noun: nounOf(line) });
+  if (work.verdict === 'unknown') return sentence(failsAndUnknown, { ...named, noun: nounOf(line) });
   if (work.verdict !== 'holds' && rankOf[work.verdict] >= rankOf[worst.verdict]) return withAlso(state, worst, line);
   return sentence(worst.verdict === 'holds' && left(worst) > left(work) ? '{state}; all else has more' : besideSays[worst.verdict], named);
+}
+
+/**
+ * A part of a line in one sentence of at most 25 words: what its own state is, and the worst of its checks by name.
+ * @param of what is told first: whether the source is strong enough, what the source does, or the checks alone
+ * @param isAt whether a check belongs to the part, by the path that it is at
+ * @returns null where the part has neither a state nor a check
+ */
+export function headlineOfPart(
+  line: Line,
+  evaluated: EvaluatedLine,
+  of: 'work' | 'source' | 'checks',
+  isAt: (path: string) => boolean,
+): Sentence | null {
+  const [work] = evaluated.checks;
+  const mine = evaluated.ledger.filter(({ id, at }) => isAt(at) && id !== work?.id);
+  const isTold = work !== undefined && works(work, evaluated);
+  if (evaluated.isApart) return openOrApart(line, evaluated);
+  if (of === 'work' && isTold) return ofWork(work, mine, line);
+  const holds = !mine[0] || mine[0].verdict === 'holds';
+  // Beside what is worse there is no room for what is left of its torque.
+  const state = of === 'source' ? sourceState(line, evaluated, isTold ? work : undefined, holds) : null;
+  if (state) return withWorst(state, mine, line);
+  const [worst, ...others] = mine;
+  if (!worst) return null;
+  const { verdict } = worst;
+  const reserve = reserveOf(worst);
+  const named = { worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '', count: String(mine.length), more: '' };
+  if (verdict === 'holds')
+    return sentence(mine.length === 1 ? '{worst} holds{left}' : 'all {count} checks hold; the nearest is {worst}{left}', named);
+  const alike = others.filter((other) => other.verdict === verdict).length;
+  return sentence(partSays[verdict], { ...named, more: alike > 0 ? `, and ${alike} more` : '' });
+}
+
+/** Whether the source is strong enough, or what that waits for, and the worst of the work's own checks. */
+function ofWork(work: Check, mine: readonly Check[], line: Line): Sentence {
+  const state = strength(work, line);
+  const [worst] = mine;
+  if (work.verdict !== 'unknown') return withWorst(state, mine, line);
+  if (worst?.verdict !== 'fails') return whatToEnter(work, state) ?? state;
+  const reserve = reserveOf(worst);
+  return sentence(failsAndUnknown, { worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '', noun: nounOf(line) });
+}
+
+const failsAndUnknown = 'this fails: {worst}{left}; not known yet: the {noun}’s strength';
+
+const partSays = {
+  fails: 'this fails: {worst}{left}{more}',
+  unknown: 'not known yet: {worst}{more}',
+  close: 'close: {worst}{left}{more}',
+} as const;
+
+/** A state with the worst of some checks, unless all of them hold. */
+function withWorst(state: Sentence, [worst]: readonly Check[], line: Line): Sentence {
+  if (!worst || worst.verdict === 'holds') return state;
+  const reserve = reserveOf(worst);
+  return sentence(besideSays[worst.verdict], { state, worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '' });
+}
+
+/** What a source does at the work: how soon it is up to speed, at what speed it stays, what it has left. Null where that is not known. */
+function sourceState(line: Line, { figures }: EvaluatedLine, work: Check | undefined, withReserve: boolean): Sentence | null {
+  const own = figures.get(`${line.id}/source`);
+  const [time, speed] = [own?.get('runs-up-in'), own?.get('settles-at')];
+  const reserve = withReserve && work ? reserveOf(work) : '';
+  const told = { noun: nounOf(line), left: reserve ? `, ${reserve}` : '' };
+  if (time?.known && speed?.known) return sentence('the {noun} starts in {time:likely}, runs at {speed:likely}{left}', { ...told, time, speed });
+  if (!work || work.verdict === 'unknown') return null;
+  return speed?.known ? sentence('the {noun} runs at {speed:likely}{left}', { ...told, speed }) : strength(work, line);
 }
 
 /** A state that is the worst itself, and what else there is. */

@@ -5,7 +5,7 @@ import { say, wordingFor } from '../wording/wording.js';
 import { decidedSteps } from './decided-by.js';
 import { evaluateBuild } from './evaluate-build.js';
 import { guessesSteps, type OverGuesses } from './over-guesses.js';
-import { remedySteps } from './remedy.js';
+import { type Remedy, remedySteps } from './remedy.js';
 import type { Steps } from './steps.js';
 
 interface Given {
@@ -15,8 +15,8 @@ interface Given {
 
 /** What takes longer than a key may: each kind of it with what it is given and what it answers, plain data both ways. */
 export interface Jobs {
-  /** What would cure a build, in words; each cure that is tried is an evaluation. */
-  readonly remedy: { readonly given: Given; readonly answers: string };
+  /** What would cure a build, in words and as changes to take; each cure that is tried is an evaluation. */
+  readonly remedy: { readonly given: Given; readonly answers: Remedy };
   /** Of checks that are not known, what decides them, in words, by the id of the check; each field that may is tried at its ends. */
   readonly decided: { readonly given: Given; readonly answers: Readonly<Record<string, string>> };
   /** What becomes of it over all that is guessed; null where nothing is. */

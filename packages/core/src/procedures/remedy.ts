@@ -19,6 +19,22 @@ interface Offer extends Candidate {
   readonly path: string;
 }
 
+/** A change that was tried and would do: a text by the path of its field, null where what is entered no longer belongs there. */
+export interface Cure {
+  /** `A 0.75 kW motor` */
+  readonly says: string;
+  readonly entries: readonly (readonly [path: FieldPath, text: string | null])[];
+}
+
+/** What would do, in words, and each of it as a change that can be taken. */
+export interface Remedy {
+  readonly says: string;
+  readonly cures: readonly Cure[];
+}
+
+const none: Remedy = { says: '', cures: [] };
+const inWords = (says: string): Remedy => ({ says, cures: [] });
+
 /** Most cures that are told of at once. */
 const most = 2;
 
@@ -28,35 +44,37 @@ const most = 2;
  * when there is time.
  * @param now the build as it was worked out
  */
-export const remedyFor = (build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string => atOnce(remedySteps(build, kinds, now, wording));
+export const remedyFor = (build: Build, kinds: Kinds, now: Evaluation, wording: Wording): string =>
+  atOnce(remedySteps(build, kinds, now, wording)).says;
 
 /** How many checks that fail are tried to be cured beside the work's own. */
 const mostCured = 3;
 
 /** The same in steps: one for each cure that is tried. */
-export function* remedySteps(build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<string> {
+export function* remedySteps(build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<Remedy> {
   const share = 1 / (mostCured + 2);
   // What contradicts itself is read again before anything is bought or looked at for it.
-  if (now.checks.some(({ verdict, margin, unseen }) => verdict === 'unknown' && margin && !unseen)) return '';
+  if (now.checks.some(({ verdict, margin, unseen }) => verdict === 'unknown' && margin && !unseen)) return none;
   const work = now.lines.map((line) => line.checks[0]).find((check) => check && check.verdict !== 'holds');
-  if (work?.unseen) return yield* whereToLook(work, build, kinds, now, wording);
+  if (work?.unseen) return inWords(yield* whereToLook(work, build, kinds, now, wording));
   const look = work && firstToLookAt(work);
-  if (look) return say(look, wording);
+  if (look) return inWords(say(look, wording));
   if (work && work.verdict !== 'unknown') {
     const cure = yield* partOf(curesFor(work, build, kinds, now, wording), 0, share);
-    if (cure) return cure;
+    if (cure.says) return cure;
   }
   const failing = now.checks.filter((each) => each.id !== work?.id && each.verdict === 'fails').slice(0, mostCured);
   for (const [k, check] of failing.entries()) {
     const cure = yield* partOf(curesFor(check, build, kinds, now, wording), (k + 1) * share, (k + 2) * share);
-    if (!cure) continue;
+    if (!cure.says) continue;
     // It does not cure what the work needs: then it is said what it is good for.
     const cured = build.lines.flatMap((line) => namesOfElements(line).get(check.at) ?? [])[0];
-    return work?.verdict === 'fails' && cured ? `For the ${cured} alone: ${cure.charAt(0).toLowerCase()}${cure.slice(1)}` : cure;
+    const { says, cures } = cure;
+    return work?.verdict === 'fails' && cured ? { says: `For the ${cured} alone: ${says.charAt(0).toLowerCase()}${says.slice(1)}`, cures } : cure;
   }
   // There is nothing to buy, but something to look at.
   const worst = now.checks.find((check) => check.unseen);
-  return worst ? yield* partOf(whereToLook(worst, build, kinds, now, wording), 1 - share, 1) : '';
+  return worst ? inWords(yield* partOf(whereToLook(worst, build, kinds, now, wording), 1 - share, 1)) : none;
 }
 
 /** What decides a check that is not known, and where on the machine it is read or measured. */
@@ -92,24 +110,26 @@ function offersOf(build: Build, kinds: Kinds): Offer[] {
 const mostPairs = 30;
 
 /** Tries what the kinds offer against a check, nearest size first, and speaks of the first of each field that does; where none does, of two together. */
-function* curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<string> {
+function* curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<Remedy> {
   const isWork = now.lines.some((line) => line.checks[0]?.id === failing.id);
   const name = failing.id.slice(failing.at.length + 1);
   // What is done to another line cures nothing of this one.
   const [line] = failing.at.split('/');
   const all = offersOf(build, kinds).filter(({ path }) => build.lines.length === 1 || path.startsWith(`${line}/`));
   const meant = all.filter((offer) => (offer.cures === undefined ? isWork : offer.path === failing.at && offer.cures === name));
-  const tries = (offers: readonly Offer[]) => {
-    const changed = withOffers(build, offers);
-    return changed && prove(offers, changed, kinds, failing.id, now, isWork);
+  const tries = (offers: readonly Offer[]): Proved | null => {
+    const entries = offers.flatMap(entriesOf);
+    const changed = withEntries(build, entries);
+    const says = changed && prove(offers, changed, kinds, failing.id, now, isWork);
+    return says && { says, cure: { says: say(together(offers), wording).replace(/\.$/, ''), entries } };
   };
-  const proved = new Map<string, Sentence>();
+  const proved = new Map<string, Proved>();
   for (const [k, offer] of meant.entries()) {
     yield (0.5 * k) / meant.length;
     const path = `${offer.path}/${offer.field}`;
     if (proved.has(path) || proved.size === most) continue;
-    const says = tries([offer]);
-    if (says) proved.set(path, says);
+    const found = tries([offer]);
+    if (found) proved.set(path, found);
   }
   if (proved.size === 0) {
     const pairs = meant.flatMap((one) =>
@@ -117,39 +137,48 @@ function* curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, 
     );
     for (const [k, pair] of pairs.slice(0, mostPairs).entries()) {
       yield 0.5 + (0.5 * k) / mostPairs;
-      const says = tries(pair);
-      if (!says) continue;
-      proved.set('both', says);
+      const found = tries(pair);
+      if (!found) continue;
+      proved.set('both', found);
       break;
     }
   }
-  if (proved.size === 0) return '';
-  const cures = [...proved.values()].map((cure) => phrase(cure, wording)).join(', or ');
-  return say(sentence('{cures}', { cures }), wording);
+  if (proved.size === 0) return none;
+  const cures = [...proved.values()].map(({ says }) => phrase(says, wording)).join(', or ');
+  return { says: say(sentence('{cures}', { cures }), wording), cures: [...proved.values()].map(({ cure }) => cure) };
 }
 
-/** The build with all that is offered entered; null where it has no such field. */
-function withOffers(build: Build, offers: readonly Offer[]): Build | null {
+interface Proved {
+  readonly says: Sentence;
+  readonly cure: Cure;
+}
+
+const entriesOf = ({ path, field, text, with: others = {} }: Offer): Cure['entries'] =>
+  [[field, text] as const, ...Object.entries(others)].map(([name, entry]) => [`${path}/${name}`, entry] as const);
+
+/** The build with all of it entered; null where it has no such field. */
+export function withEntries(build: Build, entries: Cure['entries']): Build | null {
   const places = new Map(placesOf(build).map((place) => [place.path, place]));
   let changed = build;
-  for (const { path, field, text, with: others = {} } of offers) {
-    for (const [name, entry] of [[field, text] as const, ...Object.entries(others)]) {
-      const place = places.get(`${path}/${name}`);
-      if (!place) return null;
-      changed = withInput(changed, place.path, entry === null ? undefined : enter(place.field, entry, undefined).input);
-    }
+  for (const [path, text] of entries) {
+    const place = places.get(path);
+    if (!place) return null;
+    changed = withInput(changed, path, text === null ? undefined : enter(place.field, text, undefined).input);
   }
   return changed;
 }
+
+const together = ([first, second]: readonly Offer[]): Sentence =>
+  second
+    ? sentence('{first} and {second} together', { first: first?.says ?? '', second: second.says })
+    : sentence('{first}', { first: first?.says ?? '' });
 
 function prove(offers: readonly Offer[], changed: Build, kinds: Kinds, id: string, before: Evaluation, isWork: boolean): Sentence | null {
   const after = evaluateBuild(changed, kinds);
   const check = after.checks.find((each) => each.id === id);
   const was = before.checks.find((each) => each.id === id);
   if (!check?.margin || !was || !better(check, was, isWork) || worsened(after, before, id)) return null;
-  const [first, second] = offers;
-  const offer = second ? sentence('{first} and {second} together', { first: first?.says ?? '', second: second.says }) : (first?.says ?? '');
-  return sentence('{offer} would do, with {reserve}{costs}', { offer, reserve: reserveOf(check), costs: costs(after, before) });
+  return sentence('{offer} would do, with {reserve}{costs}', { offer: together(offers), reserve: reserveOf(check), costs: costs(after, before) });
 }
 
 /** What it costs: a tool that turns at another speed than before. */

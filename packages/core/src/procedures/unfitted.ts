@@ -51,6 +51,7 @@ export function unfitted(
     outlines: row.slice(1, -1).map(drawn),
     jam: { rungs: [], torque: unknown('N·m', []), checks: [], says: [] },
     cautions: [],
+    cautionsAt: new Map(),
     notEntered: [],
     notWorkedOut: [],
   };

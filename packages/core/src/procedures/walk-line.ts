@@ -146,6 +146,12 @@ export function walk(
     ends: { source: { kind: line.source.kind, ...output.body }, work: { kind: line.work.kind, ...demand.body } },
     jam: stopped,
     cautions: [...joinedOnce(everyone, (each) => each.cautions), ...started.cautions].map(asSentence),
+    cautionsAt: new Map([
+      [source.path, (output.cautions ?? []).map(asSentence)],
+      ...results.map((each, k) => [(stages[k] as Opened).path, (each.cautions ?? []).map(asSentence)] as const),
+      // What runs down is the tool's danger.
+      [work.path, [...(demand.cautions ?? []), ...started.cautions].map(asSentence)],
+    ]),
     notEntered: joinedOnce(everyone, (each) => each.notEntered),
     notWorkedOut: joinedOnce(everyone, (each) => each.notWorkedOut),
   };

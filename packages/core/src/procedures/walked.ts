@@ -31,6 +31,8 @@ export interface WalkedLine {
   readonly ends?: DrawnEnds;
   readonly jam: Jam;
   readonly cautions: readonly Sentence[];
+  /** The same by the path of the element that each is about. */
+  readonly cautionsAt: ReadonlyMap<string, readonly Sentence[]>;
   readonly notEntered: readonly string[];
   readonly notWorkedOut: readonly string[];
   /** One element of it cannot drive the next: the checks say so, and nothing else is worked out. */

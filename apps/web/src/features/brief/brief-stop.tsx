@@ -31,12 +31,12 @@ export function BriefStop() {
         <Words label="What else should be remembered?" value={notes} most={20_000} change={noted} />
       </section>
       <section>
-        <Heading says="the socket it is plugged into; Supply on the sheet goes before it">Supply</Heading>
+        <Heading says="the socket it is plugged into; Supply at the motor goes before it">Supply</Heading>
         <Entries part="supply" />
         <WorkshopsWall />
       </section>
       <section>
-        <Heading says="each is a check in the ledger, once both its sides are known">Wishes</Heading>
+        <Heading says="each is a check, once both its sides are known">Wishes</Heading>
         <Entries part="wishes" />
         <Verdicts />
       </section>

@@ -5,6 +5,8 @@ export const stop: Stop = {
   path: 'brief',
   order: 10,
   name: () => 'Brief',
+  of: ['wishes', 'supply'],
+  says: 'checks',
   mark: (derived) => worstAt(derived, (at) => at === 'wishes'),
   machine: 'strip',
   load: async () => (await import('./brief-stop.js')).BriefStop,

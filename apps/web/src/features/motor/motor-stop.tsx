@@ -1,71 +1,64 @@
-import { type Figure, figuresOfElement, flag, type Known } from '@hobrek/core';
-import { FigureText } from '../../open-build/figure-text.js';
+import { elementsOf, isOpen, kindHead } from '@hobrek/core';
+import { Link } from 'react-router';
+import { ElementChecks } from '../../element/checks.js';
+import { ElementFields, Heading, KindOf } from '../../element/fields.js';
+import { ElementFigures } from '../../element/figures.js';
 import { useOpen } from '../../open-build/here.js';
-import { useDerived, useEvaluated } from '../../open-build/in-sight.js';
+import { useLine } from '../../open-build/in-sight.js';
 import { Tools } from '../../open-build/tools.js';
-import { showRange } from '../../shared/in-my-units.js';
-import { VerdictMark } from '../../shared/verdict-mark.js';
+import { Rivets } from '../../shared/rivets.js';
 
-/** What the source really can do: does it start, how it runs up, where it settles, and what that rests on. */
+/** What drives the machine: what is stamped on it and what feeds it; does it start, how it runs up, where it stays, and what that rests on. */
 export function MotorStop() {
-  const { said } = useOpen();
-  const line = useEvaluated((shown) => shown);
-  const build = useDerived((derived) => derived.build);
-  const evaluation = useDerived((derived) => derived.evaluation);
-  if (!line) return null;
-  const path = `${line.id}/source`;
-  const figures = figuresOfElement(build, evaluation, path);
-  const groups = [...new Set(figures.map(({ group }) => group))];
-  const checks = line.checks.filter((check) => check.at === path);
+  const { pick } = useOpen();
+  const line = useLine(({ id }) => id);
+  const [source, feed] = [`${line}/source`, `${line}/feed`];
+  const kind = useLine((shown) => shown.source.kind);
+  const feedKind = useLine((shown) => elementsOf(shown).find(({ role }) => role === 'feed')?.element.kind) ?? '';
+  const label = kindHead('source', kind)?.label ?? kind;
+  const feedLabel = kindHead('feed', feedKind)?.label ?? feedKind;
   return (
-    <div className="grid grow grid-cols-2 gap-x-10 border-t border-ink px-6 py-3 max-lg:grid-cols-1 max-sm:px-4">
-      <section>
-        <Tools on="source" of="source" path={path} />
-        <ul className="mt-3">
-          {checks.map((check) => (
-            <li key={check.id} className="flex gap-2 border-b border-hair py-1.5">
-              <VerdictMark verdict={check.verdict} byEstimate={check.byEstimate === true} /> <span>{said(check.says)}</span>
-            </li>
-          ))}
-        </ul>
-      </section>
-      <section>
-        <h2 className="font-head text-lg tracking-wide uppercase">
-          What follows{' '}
-          <span className="font-text text-sm tracking-normal text-soft normal-case">from what is entered, and from what is usual for its kind</span>
-        </h2>
-        {groups.map((group) => (
-          <section key={group} aria-label={group}>
-            <h3 className="mt-2 text-sm text-soft">{group}</h3>
-            <dl>
-              {figures
-                .filter((each) => each.group === group)
-                .map((each) => (
-                  <Row key={each.path} path={each.path} called={each.label} figure={each.figure} />
-                ))}
-            </dl>
-          </section>
-        ))}
-      </section>
+    <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
+      <div className="min-w-0 px-6 py-3 max-sm:px-4">
+        <fieldset data-element={source} onFocus={() => pick(source)} className="relative min-w-0 border border-ink bg-plate px-8 pt-1 pb-2">
+          <legend className="sr-only">{label}</legend>
+          <Rivets />
+          <p className="text-sm">
+            <KindOf of="source" path={source} kind={kind} label={label} />
+          </p>
+          {isOpen({ kind }) && <StillOpen path={source} />}
+          <ElementFields of="source" path={source} />
+        </fieldset>
+        <fieldset data-element={feed} onFocus={() => pick(feed)} className="mt-2 min-w-0">
+          <legend className="flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
+            <Heading of="feed" path={feed} /> <KindOf of="feed" path={feed} kind={feedKind} label={feedLabel} />
+          </legend>
+          <Tools on="fields" of="feed" path={feed} />
+          <ElementFields of="feed" path={feed} columns="grid-cols-4" />
+        </fieldset>
+        <Tools on="fields" of="source" path={source} />
+        <ElementFigures path={source} />
+      </div>
+      <div className="min-w-0 border-hair bg-sheet px-6 py-2 max-lg:border-t max-sm:px-4 lg:border-l">
+        <Tools on="beside" of="source" path={source} />
+        <Tools on="beside" of="feed" path={feed} />
+        <ElementChecks path={source} />
+      </div>
     </div>
   );
 }
 
-function Row({ path, called, figure }: { path: string; called: string; figure: Figure }) {
+/** Nothing drives it yet: a motor is picked, or the work sized first. */
+function StillOpen({ path }: { path: string }) {
+  const { id, kindChosen } = useOpen();
   return (
-    <div className="grid grid-cols-[13rem_1fr_auto] items-baseline gap-3 border-b border-hair py-1.5 max-sm:grid-cols-[1fr_auto]">
-      <dt className="max-sm:text-sm">{called}</dt>
-      <dd>
-        <FigureText path={path} name={called.toLowerCase()} />
-      </dd>
-      <dd className="text-sm text-soft max-sm:col-span-2">{figure.known ? basis(figure) : ''}</dd>
-    </div>
+    <p className="flex flex-wrap items-baseline gap-x-5 py-1">
+      <button type="button" className="cursor-pointer font-semibold text-blue hover:underline" onClick={() => kindChosen(path, 'plate-motor')}>
+        Pick a motor
+      </button>
+      <Link to={`/start/${id}`} className="text-blue hover:underline">
+        Size the work, see which motor it needs
+      </Link>
+    </p>
   );
-}
-
-/** Whether it is sure, and if not how wide. */
-function basis({ low, high, unit, flags }: Known): string {
-  const range = low === undefined || high === undefined ? '' : showRange(low, high, unit);
-  if (flags & flag.estimated) return [range, 'estimated'].filter(Boolean).join(', ');
-  return range || 'certain';
 }

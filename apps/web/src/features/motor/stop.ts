@@ -1,6 +1,8 @@
 import { kindHead } from '@hobrek/core';
 import type { Stop } from '../../open-build/stop.js';
-import { worstAt } from '../../open-build/worst-at.js';
+import { worstOf } from '../../open-build/worst-at.js';
+
+const of = ['source', 'feed'] as const;
 
 export const stop: Stop = {
   path: 'motor',
@@ -9,7 +11,9 @@ export const stop: Stop = {
     const noun = kindHead('source', source.kind)?.noun ?? 'source';
     return noun.charAt(0).toUpperCase() + noun.slice(1);
   },
-  mark: (derived, { id }) => worstAt(derived, (at) => at === `${id}/source` || at === `${id}/feed`),
+  of,
+  says: 'source',
+  mark: (derived, line) => worstOf(derived, line, { of }),
   machine: 'strip',
   load: async () => (await import('./motor-stop.js')).MotorStop,
 };

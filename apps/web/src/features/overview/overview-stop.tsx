@@ -1,11 +1,15 @@
-import { attentionOf, type Build, type EvaluatedLine, lineOf, nextSteps, phrase, reserveOf, type Sentence, wordingFor } from '@hobrek/core';
+import { attentionOf, type Build, type EvaluatedLine, isOpen, lineOf, nextSteps, phrase, reserveOf, type Sentence, wordingFor } from '@hobrek/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
+import { CheckWhy } from '../../open-build/check-why.js';
 import { useOpen, useSession } from '../../open-build/here.js';
 import { evaluatedLine, useFollowed } from '../../open-build/in-sight.js';
 import { useUnits } from '../../shared/preferences.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
+import { AllChecks } from './all-checks.js';
 import { Limits } from './limits.js';
+import { PowerPath } from './power-path.js';
 
 /** What a build is worth at a glance: what needs attention, what to do next, and how it keeps to what was wished. */
 export function OverviewStop() {
@@ -14,9 +18,21 @@ export function OverviewStop() {
   const line = useFollowed(true, (derived) => evaluatedLine(derived, shown));
   if (!line) return null;
   return (
+    <>
+      <div className="px-6 max-sm:px-4">
+        <PowerPath />
+      </div>
+      <Below build={build} line={line} />
+    </>
+  );
+}
+
+function Below({ build, line }: Shown) {
+  return (
     <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
       <NeedsAttention build={build} line={line} />
       <div className="grid content-start gap-y-4 border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
+        {isOpen(lineOf(build, line.id).source) && <WhatItNeeds line={line} />}
         <NextStepOf build={build} line={line} />
         <Limits line={line} />
       </div>
@@ -44,10 +60,10 @@ function useNames(build: Build) {
 }
 
 function NeedsAttention({ build, line }: Shown) {
-  const { said, id, pick } = useOpen();
+  const { said, pick } = useOpen();
+  const [all, setAll] = useState(false);
   const { head, inline } = useNames(build);
   const { worst, more, holding, nearest } = attentionOf(lineOf(build, line.id), line);
-  const to = `/builds/${id}?line=${line.id}`;
   return (
     <section className="px-6 py-3 max-sm:px-4">
       <h2 className={heading}>
@@ -60,13 +76,13 @@ function NeedsAttention({ build, line }: Shown) {
             <span className="mt-1">
               <VerdictMark verdict={check.verdict} />
             </span>
-            <p>
-              <Link to={to} className="font-semibold hover:underline" onClick={() => pick(check.at)}>
+            <div>
+              <button type="button" className="cursor-pointer text-left font-semibold hover:underline" onClick={() => pick(check.at)}>
                 {head(name)}
-              </Link>
-              <span className="line-clamp-2 text-sm text-soft">{unbroken(said(check.says))}</span>
-            </p>
-            <p className="text-right text-sm font-semibold">{check.verdict === 'unknown' ? '?' : unbroken(reserveOf(check))}</p>
+              </button>
+              <p className="line-clamp-2 text-sm text-soft">{unbroken(said(check.says))}</p>
+            </div>
+            <CheckWhy id={check.id} />
           </li>
         ))}
       </ul>
@@ -78,8 +94,25 @@ function NeedsAttention({ build, line }: Shown) {
           </>
         )}
         {more > 0 && `${more} more need attention. `}
-        <Link to={to} className="text-blue underline">
-          All checks
+        <button type="button" aria-expanded={all} className="cursor-pointer text-blue underline" onClick={() => setAll(!all)}>
+          {all ? 'Only what needs attention' : 'All checks'}
+        </button>
+      </p>
+      {all && <AllChecks line={line} />}
+    </section>
+  );
+}
+
+/** While nothing drives it yet: what motor the work needs, and the way to where that is sized. */
+function WhatItNeeds({ line }: { line: EvaluatedLine }) {
+  const { id, allSaid } = useOpen();
+  return (
+    <section>
+      <h2 className={heading}>What drives it</h2>
+      <p className="mt-1">{unbroken(allSaid(line.says))}</p>
+      <p>
+        <Link to={`/start/${id}`} className="text-blue underline">
+          Size the work, see which motor it needs
         </Link>
       </p>
     </section>
@@ -90,7 +123,7 @@ function NextStepOf({ build, line }: Shown) {
   const { id } = useOpen();
   const { inline } = useNames(build);
   const [first, ...others] = nextSteps(build, lineOf(build, line.id), line);
-  const to = (path: string) => `/builds/${id}${/^(supply|wishes)\//.test(path) ? '/brief' : ''}?at=${path}`;
+  const to = (path: string) => `/builds/${id}?at=${path}`;
   return (
     <section>
       <h2 className={heading}>

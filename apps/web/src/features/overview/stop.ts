@@ -1,7 +1,7 @@
 import type { Stop } from '../../open-build/stop.js';
 
 export const stop: Stop = {
-  path: 'overview',
+  path: '',
   order: 0,
   name: () => 'Overview',
   machine: 'whole',

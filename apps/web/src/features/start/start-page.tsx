@@ -170,7 +170,7 @@ function Sizing({ hasMotor }: { hasMotor: boolean }) {
   }, [sizingTurned]);
   const sizing = kindHead('work', lineOf(build, null).work.kind)?.sizing;
   const sketch = sketchOf(build);
-  if (!sizing || !sketch) return <p>This work is not sized by a few figures; all of it is on the sheet.</p>;
+  if (!sizing || !sketch) return <p>This work is not sized by a few figures; all of it is entered at the stop Work.</p>;
   return (
     <div className="grid gap-y-3">
       <div className="sticky top-0 z-[1] -mx-4 border-b border-hair bg-sheet px-4 py-1 sm:hidden">
@@ -209,7 +209,7 @@ function Sizing({ hasMotor }: { hasMotor: boolean }) {
           className={hasMotor ? primary : 'cursor-pointer font-semibold text-blue hover:underline'}
           onClick={() => void goOn('sheet')}
         >
-          {hasMotor ? 'Back to the sheet' : 'Start this build'}
+          {hasMotor ? 'Back to the build' : 'Start this build'}
         </button>
         <span className="text-sm text-soft max-sm:hidden">Nothing is fixed by it: usual values go along as guesses.</span>
       </p>
@@ -243,7 +243,7 @@ function WithMotor({ size }: { size: (kind: string) => void }) {
   );
 }
 
-/** On to the sheet once all of it is kept; with a motor to be entered, to its plate. */
+/** On to the build once all of it is kept; with a motor to be entered, to its plate. */
 function useGoOn(): (to: 'motor' | 'sheet') => Promise<void> {
   const { id, session, saving, usualKept, kindChosen, whenKept } = useOpen();
   const navigate = useNavigate();

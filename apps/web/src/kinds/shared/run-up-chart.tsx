@@ -4,7 +4,7 @@ import { Area, CartesianGrid, ComposedChart, Line, ReferenceDot, ReferenceLine, 
 import { show, unitShown } from '../../shared/in-my-units.js';
 import { useWidth } from '../../shared/use-width.js';
 
-const height_px = 280;
+const height_px = 200;
 
 interface Charted {
   readonly runUp: RunUp;

@@ -1,5 +1,5 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
-import { applies, type Build, elementsOf, fitsHere, kindHead, type Line, type UnitHabit } from '@hobrek/core';
+import { applies, type Build, briefParts, elementsOf, type Field as FieldOf, fitsHere, kindHead, type Line, type UnitHabit } from '@hobrek/core';
 import * as Dialog from '@radix-ui/react-dialog';
 import { useQuery } from '@tanstack/react-query';
 import { Command } from 'cmdk';
@@ -9,6 +9,7 @@ import { useNavigate } from 'react-router';
 import { focusField } from '../../open-build/focus-field.js';
 import { useDocument, useOpen, useSession } from '../../open-build/here.js';
 import { useFollowed, useLine } from '../../open-build/in-sight.js';
+import type { Stop } from '../../open-build/stop.js';
 import { ask, send } from '../../shared/ask.js';
 import { usePreferences } from '../../shared/preferences.js';
 import { addLine } from './lines.js';
@@ -24,7 +25,7 @@ interface Heap {
 }
 
 /** Everything that can be done with the open build, and every field of it, found by typing a part of its name. */
-export function CommandList() {
+export function CommandList({ stops }: { stops: readonly Stop[] }) {
   const [open, setOpen] = useState(false);
   const letters = usePreferences((preferences) => preferences.letters);
   const before = useRef<Element | null>(null);
@@ -52,15 +53,15 @@ export function CommandList() {
           className="fixed top-[12vh] left-1/2 z-20 w-[38rem] max-w-[calc(100vw-24px)] -translate-x-1/2 border border-ink bg-sheet text-ink"
         >
           <Dialog.Title className="sr-only">What should be done?</Dialog.Title>
-          {open && <Commands done={() => setOpen(false)} />}
+          {open && <Commands stops={stops} done={() => setOpen(false)} />}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   );
 }
 
-function Commands({ done }: { done: () => void }) {
-  const heaps = useHeaps();
+function Commands({ stops, done }: { stops: readonly Stop[]; done: () => void }) {
+  const heaps = useHeaps(stops);
   return (
     <Command label="What should be done?" loop filter={hasWords}>
       <Command.Input
@@ -103,7 +104,7 @@ const hasWords = (value: string, typed: string): number => {
   return words.every((word) => value.toLowerCase().includes(word)) ? 1 : 0;
 };
 
-function useHeaps(): Heap[] {
+function useHeaps(stops: readonly Stop[]): Heap[] {
   const open = useOpen();
   const { id, kinds, undone, redone, lineShown, stageAdded, stageRemoved } = open;
   const build = useDocument((document) => document.build);
@@ -120,11 +121,7 @@ function useHeaps(): Heap[] {
     {
       called: 'Go to',
       acts: [
-        { says: 'the overview', act: to(`/builds/${id}/overview`) },
-        { says: 'the sheet', act: to(`/builds/${id}`) },
-        { says: 'the brief, supply and wishes', act: to(`/builds/${id}/brief`) },
-        { says: 'the motor and its run-up', act: to(`/builds/${id}/motor`) },
-        { says: 'the log', act: to(`/builds/${id}/log`) },
+        ...stops.map(({ path, name }) => ({ says: `the stop ${name(line)}`, act: to(`/builds/${id}${path ? `/${path}` : ''}`) })),
         { says: 'all builds', act: to('/') },
       ],
     },
@@ -171,12 +168,15 @@ function useHeaps(): Heap[] {
           .filter(([, field]) => applies(field, element.inputs))
           .map(([name, field]) => ({
             says: [field.label, head?.label, element.inputs[name]?.text].filter(Boolean).join(' · '),
-            act: () => {
-              void go(`/builds/${id}`);
-              setTimeout(() => focusField(open, `${path}/${name}`), 60);
-            },
+            act: () => focusField(open, `${path}/${name}`),
           }));
       }),
+    },
+    {
+      called: 'Field of the brief',
+      acts: Object.entries(briefParts).flatMap(([part, fields]) =>
+        Object.entries<FieldOf>(fields).map(([name, { label }]) => ({ says: label, act: () => focusField(open, `${part}/${name}`) })),
+      ),
     },
   ];
 }

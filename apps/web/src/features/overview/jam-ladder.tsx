@@ -1,12 +1,13 @@
 import { type Figure, type Known, type Rung } from '@hobrek/core';
-import { memo, useState } from 'react';
+import { memo, type ReactNode, useState } from 'react';
 import { useOpen } from '../../open-build/here.js';
-import { useDerived, useEvaluated, useSessionInSight } from '../../open-build/in-sight.js';
+import { useDerived, useEvaluated } from '../../open-build/in-sight.js';
 import { show, showParts, showRange, unitShown } from '../../shared/in-my-units.js';
+import { unbroken } from '../../shared/unbroken.js';
 import { useWidth } from '../../shared/use-width.js';
 import { ladderRuler } from './ladder-ruler.js';
 
-const top_px = 24;
+const top_px = 46;
 const rung_px = 25;
 /** Rungs of a ladder that is not shown whole. */
 const shortLadder = 10;
@@ -24,27 +25,29 @@ interface Line {
 
 /** What the work needs, what reaches the tool, what fails in a jam and the jam torque, all as the tool feels it, on one ruler. */
 export function JamLadder() {
-  const { pick } = useOpen();
+  const { pick, allSaid } = useOpen();
   const line = useEvaluated((shown) => shown);
   const stale = useDerived(({ greyed }) => greyed.size > 0);
-  const picked = useSessionInSight((session) => session.picked);
   const [all, setAll] = useState(false);
   const [frame, width] = useWidth<HTMLElement>();
   const check = line?.checks[0];
   if (!line || !check) return <section ref={frame} />;
   const rungs = line.jam.rungs.flatMap(rungLine);
-  // Of a long machine what fails first, and what is picked; further up nothing is near.
-  const near = all || rungs.length <= shortLadder + 1 ? rungs : rungs.filter(({ at }, k) => k < shortLadder || (at !== null && at === picked));
-  const lines = [...plain('the work needs', check.needs, 'var(--ink)'), ...plain('reaches it', check.has, `var(--${check.verdict})`), ...near];
+  // Of a long machine what fails first; further up nothing is near.
+  const near = all || rungs.length <= shortLadder + 1 ? rungs : rungs.slice(0, shortLadder);
+  // The highest peg first: none then crosses the name of another, which is to its right.
+  const lines = [...plain('the work needs', check.needs, 'var(--ink)'), ...plain('reaches it', check.has, `var(--${check.verdict})`), ...near].sort(
+    (one, other) => other.figure.value - one.figure.value,
+  );
   const jam = line.jam.torque;
   const { factor, symbol } = unitShown('N·m');
   const values = [...lines.map(({ figure }) => figure), ...(jam.known ? [jam] : [])].flatMap((figure) => [lowest(figure), highest(figure)]);
-  const ruler = ladderRuler(values, width, factor);
+  const ruler = ladderRuler(values, rulerWidth(lines, values, width, factor), factor);
   // What the work needs alone is no ladder.
   if (!ruler || (near.length === 0 && !jam.known)) return <section ref={frame} />;
-  const { x, ticks } = ruler;
-  const isPicked = (at: string | null) => at !== null && at === picked;
-  const height = top_px + lines.length * rung_px + (jam.known ? 22 : 6);
+  const { x, ticks, end } = ruler;
+  const height = top_px + lines.length * rung_px + 6;
+  const flag = jam.known ? x(jam.value) : 0;
   return (
     <section ref={frame} className={`min-w-0 ${stale ? 'stale' : ''}`}>
       <h2 className="font-head tracking-wide text-blue uppercase">
@@ -54,65 +57,54 @@ export function JamLadder() {
         </span>
       </h2>
       {/* Drawn in few pieces, and lettered without SVG, whose every text is laid out by itself: half the page moves here when one speed is typed. */}
-      <div
-        role="img"
-        aria-label={lines.map(({ says, there, figure }) => `${says} ${text(figure)}${there}`).join(', ')}
-        className="relative mt-1 text-sm"
-        style={{ height }}
-        onPointerDown={(event) => {
-          const down = event.clientY - event.currentTarget.getBoundingClientRect().top;
-          const at = lines[Math.floor((down - top_px) / rung_px)]?.at;
-          if (at) pick(at);
-        }}
-      >
-        {lines.map(
-          ({ id, at }, k) =>
-            isPicked(at) && <div key={id} className="absolute inset-x-0 bg-brass/18" style={{ top: top_px + k * rung_px, height: rung_px - 4 }} />,
-        )}
+      <div className="relative text-sm" style={{ height }}>
         <svg width={width} height={height} className="absolute inset-0 overflow-visible" aria-hidden="true" fill="none">
-          <path d={`M0 ${top_px - 6}H${width}${ticks.map(({ at }) => `M${x(at)} ${top_px - 6}v-6`).join('')}`} stroke="var(--ink)" />
+          <path d={`M0 ${top_px - 6}H${end}${ticks.map(({ at }) => `M${x(at)} ${top_px - 6}v-6`).join('')}`} stroke="var(--ink)" />
           {jam.known && (
             <>
-              <path d={`M${x(lowest(jam))} ${top_px - 6}H${x(highest(jam))}`} stroke="var(--blue)" strokeWidth={5} opacity={0.25} />
-              <path d={`M${x(jam.value)} ${top_px - 6}V${height - 18}`} stroke="var(--ink)" strokeDasharray="2 3" />
+              <path d={`M0 ${top_px - 6}H${x(highest(jam))}`} stroke="var(--ink)" strokeWidth={5} opacity={0.15} />
+              <path d={`M${x(lowest(jam))} ${top_px - 6}H${x(highest(jam))}`} stroke="var(--ink)" strokeWidth={5} opacity={0.25} />
+              <path d={`M${flag} ${top_px - 2}V${2}`} stroke="var(--ink)" strokeWidth={2} />
             </>
           )}
           <Marks lines={lines} x={x} />
         </svg>
         {ticks.map(({ says, at }, k) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a number at the ruler is its place in the row
-          <Lettering key={k} to={x(at)} width={width} top={-5} place={x(at) > width - 14 ? 'before' : 'at'} className="text-xs text-soft">
+          <Lettering key={k} to={x(at)} width={width} top={top_px - 29} place={x(at) > width - 14 ? 'before' : 'at'} className="text-xs text-soft">
             {String(says)}
           </Lettering>
         ))}
         {jam.known && (
           <Lettering
-            to={x(jam.value) + 5}
-            from={x(jam.value) - 5}
+            to={flag + 5}
+            from={flag - 5}
             width={width}
-            top={height - 23}
-            place={x(jam.value) > width / 2 ? 'before' : 'after'}
-            className="text-[13px] text-soft"
+            top={-3}
+            place={flag > width / 2 ? 'before' : 'after'}
+            className="text-[13px] whitespace-nowrap"
           >
-            {`jam torque ${show(jam.value, jam.unit)}`}
+            {`a jam loads it with ${show(jam.value, jam.unit)}`}
           </Lettering>
         )}
         {lines.map(({ id, at, says, there, figure }, k) => {
-          const [from, to] = [x(lowest(figure)), x(highest(figure))];
+          const to = x(highest(figure));
           const atTool = `${says} ${showParts(figure.value, figure.unit).number}`;
-          const room = Math.max(from, width - to);
-          const label = (atTool.length + there.length + 2) * letter_px < room ? `${atTool}${there}` : atTool;
+          const label = (atTool.length + there.length + 2) * letter_px < width - to ? `${atTool}${there}` : atTool;
           return (
-            <Lettering
-              key={id}
-              to={to + 7}
-              from={from - 7}
-              place={width - to > label.length * letter_px || width - to > from ? 'after' : 'before'}
-              width={width}
-              top={top_px + k * rung_px + 2}
-              className={`px-0.5 ${at ? 'cursor-pointer' : ''} ${isPicked(at) ? '' : 'bg-ground'}`}
-            >
-              {label}
+            <Lettering key={id} to={to + 9} width={width} top={top_px + k * rung_px + 2} place="after" className="">
+              {at ? (
+                <button
+                  type="button"
+                  aria-label={`${says} ${text(figure)}${there}`}
+                  className="min-h-0 cursor-pointer hover:underline"
+                  onClick={() => pick(at)}
+                >
+                  {label}
+                </button>
+              ) : (
+                label
+              )}
             </Lettering>
           );
         })}
@@ -122,8 +114,21 @@ export function JamLadder() {
           {all ? 'only the weakest parts' : `${rungs.length - near.length} more, which are stronger`}
         </button>
       )}
+      <p className="mt-1 text-sm text-soft">{unbroken(allSaid(line.inJam))}</p>
     </section>
   );
+}
+
+/** As long as leaves room to the right of every peg for its name. */
+function rulerWidth(lines: readonly Line[], values: readonly number[], width: number, factor: number): number {
+  const unit = ladderRuler(values, 1, factor);
+  if (!unit) return width;
+  const rooms = lines.map(({ says, figure }) => {
+    const share = unit.x(highest(figure));
+    const name_px = (says.length + 7) * letter_px + 12;
+    return share > 0 ? (width - name_px) / share : width;
+  });
+  return Math.max(width / 3, Math.min(width, ...rooms));
 }
 
 const lowest = ({ low, value }: Known) => low ?? value;
@@ -182,7 +187,7 @@ interface Lettered {
   readonly width: number;
   readonly top: number;
   readonly className: string;
-  readonly children: string;
+  readonly children: ReactNode;
 }
 
 /** A text at a place along the ruler. Drawn again only when it is elsewhere or says something else. */

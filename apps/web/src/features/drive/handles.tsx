@@ -16,12 +16,14 @@ interface HandlesShown {
   readonly stages: readonly DrawnStage[];
   readonly drawn: Drawn;
   readonly picked: string | null | undefined;
+  /** Of the shafts, the places of those that can be taken hold of here. */
+  readonly at: readonly number[];
   /** Holds the view still while something is dragged in it, and releases it. */
   readonly hold: (frame: Frame | undefined) => void;
 }
 
 /** What can be taken hold of on the drawing: every shaft that may be moved, and the rims of the wheels of the stage that is picked. */
-export const Handles = memo(function Handles({ line, names, paths, stages, drawn, picked, hold }: HandlesShown) {
+export const Handles = memo(function Handles({ line, names, at, paths, stages, drawn, picked, hold }: HandlesShown) {
   const movable = useDerivedList(({ build }) => names.map((_, k) => canMove(build, line, k)));
   // What is dragged reads the view when it is taken hold of: a handle is drawn again only when it is elsewhere.
   const view = useRef(drawn);
@@ -31,7 +33,8 @@ export const Handles = memo(function Handles({ line, names, paths, stages, drawn
     <>
       {names.map(
         (name, k) =>
-          movable[k] && (
+          movable[k] &&
+          at.includes(k) && (
             <ShaftHandle
               // biome-ignore lint/suspicious/noArrayIndexKey: a shaft is its place in the line
               key={k}

@@ -1,18 +1,21 @@
 import { useHotkeys } from 'react-hotkeys-hook';
-import { onPage } from '../../open-build/focus-field.js';
+import { useNavigate } from 'react-router';
+import { focusWhenThere } from '../../open-build/focus-field.js';
 import { useOpen } from '../../open-build/here.js';
 import type { OpenBuild } from '../../open-build/open-build.js';
 
 /**
- * Outside fields, arrow keys go along the power path, Enter goes to the first field of what is picked, Esc leaves it. Everywhere, Ctrl+Enter goes to the
+ * Outside fields, arrow keys go along the power path, Enter goes to the first field of what is picked, Esc goes to the first page. Everywhere, Ctrl+Enter goes to the
  * first field of the next element, Ctrl+Shift+Enter to that of the one before.
  */
 export function usePathKeys(): void {
   const open = useOpen();
+  const navigate = useNavigate();
   useHotkeys('right', () => open.pickAlong(1), { preventDefault: true });
   useHotkeys('left', () => open.pickAlong(-1), { preventDefault: true });
   useHotkeys('enter', (event) => goToField(open, event));
-  useHotkeys('esc', () => open.pick(null));
+  // What lies open over the page is closed by it, and no more.
+  useHotkeys('esc', (event) => (event.defaultPrevented ? undefined : void navigate(`/builds/${open.id}`)));
   useHotkeys('mod+enter', () => goTo(open, 1), { enableOnFormTags: true, preventDefault: true });
   useHotkeys('mod+shift+enter', () => goTo(open, -1), { enableOnFormTags: true, preventDefault: true });
 }
@@ -31,8 +34,5 @@ function goTo(open: OpenBuild, by: 1 | -1): void {
   if (picked) focusFirst(open, picked);
 }
 
-function focusFirst(open: OpenBuild, element: string): void {
-  const [field] = onPage(open, `[data-element="${CSS.escape(element)}"] :is(input, [role=combobox]):not([data-kind])`);
-  field?.focus();
-  field?.scrollIntoView({ block: 'nearest' });
-}
+const focusFirst = (open: OpenBuild, element: string): void =>
+  focusWhenThere(open, `[data-element="${CSS.escape(element)}"] :is(input, [role=combobox]):not([data-kind])`);

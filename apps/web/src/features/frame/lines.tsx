@@ -1,7 +1,6 @@
 import { lineNameWrong, type Verdict } from '@hobrek/core';
-import { type KeyboardEvent, useEffect, useState } from 'react';
+import { type KeyboardEvent, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useSearchParams } from 'react-router';
 import { useOpen } from '../../open-build/here.js';
 import { useDerived, useLine } from '../../open-build/in-sight.js';
 import type { OpenBuild } from '../../open-build/open-build.js';
@@ -28,11 +27,10 @@ export function Lines() {
   const go = (by: number) => lineShown(tabs[(at + by + tabs.length) % tabs.length]?.id ?? null);
   useHotkeys('bracketright', () => go(1), [listed, shown]);
   useHotkeys('bracketleft', () => go(-1), [listed, shown]);
-  useLineInAddress(shown === tabs[0]?.id ? null : shown);
   if (tabs.length < 2) return null;
   const current = tabs[at];
   return (
-    <nav aria-label="lines of the build" className="mb-3 flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b border-hair">
+    <nav aria-label="lines of the build" className="flex grow flex-wrap items-baseline gap-x-4 border-l border-hair pl-5">
       {tabs.map(({ id, verdict, name }) =>
         id === shown && renaming ? (
           <LineName key={id} line={id} name={name} done={() => setRenaming(false)} />
@@ -41,7 +39,7 @@ export function Lines() {
             key={id}
             type="button"
             aria-current={id === shown ? 'true' : undefined}
-            className={`font-head -mb-px min-h-11 cursor-pointer px-1 text-lg sm:min-h-8 ${id === shown ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`}
+            className={`font-head min-h-11 cursor-pointer px-1 text-lg sm:min-h-8 ${id === shown ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`}
             onClick={() => {
               setRenaming(false);
               lineShown(id);
@@ -120,29 +118,4 @@ function LineName({ line, name, done }: { line: string; name: string; done: () =
       )}
     </span>
   );
-}
-
-/** The line is in the address, `?line=fruit`, so that it is found again; the first needs none. */
-function useLineInAddress(line: string | null): void {
-  const { lineShown } = useOpen();
-  const [search, setSearch] = useSearchParams();
-  const [asked] = useState(() => search.get('line'));
-  const [taken, setTaken] = useState(asked === null);
-  useEffect(() => {
-    if (taken) return;
-    lineShown(asked);
-    setTaken(true);
-  }, [taken, asked, lineShown]);
-  useEffect(() => {
-    if (!taken || search.get('line') === line) return;
-    setSearch(
-      (now) => {
-        const next = new URLSearchParams(now);
-        if (line) next.set('line', line);
-        else next.delete('line');
-        return next;
-      },
-      { replace: true },
-    );
-  }, [taken, line, search, setSearch]);
 }

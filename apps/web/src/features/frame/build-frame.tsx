@@ -2,8 +2,7 @@ import type { StoredBuild } from '@hobrek/contracts';
 import { lineOf } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
 import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
-import { NavLink, useParams, useSearchParams } from 'react-router';
-import { focusField } from '../../open-build/focus-field.js';
+import { Link, NavLink, useParams } from 'react-router';
 import { OpenBuildHere, useDocument, useOpen, useSession } from '../../open-build/here.js';
 import { useFollowed, useLine } from '../../open-build/in-sight.js';
 import { isSafe } from '../../open-build/journal.js';
@@ -19,12 +18,13 @@ import { VerdictMark } from '../../shared/verdict-mark.js';
 import { CommandList } from './command-list.js';
 import { Lines } from './lines.js';
 import { MachineStrip } from './machine-strip.js';
-import { PowerPath } from './power-path.js';
+import { usePathKeys } from './path-keys.js';
+import { usePlaceInAddress } from './place-in-address.js';
 import { Sentence } from './sentence.js';
 import { TakeAway } from './take-away.js';
 
 /** One build at one of its stops, under what stays: its name, the stops, one sentence and the machine. */
-export function SheetPage({ stops }: { stops: readonly Stop[] }) {
+export function BuildFrame({ stops }: { stops: readonly Stop[] }) {
   const { id = '', stop: path = '' } = useParams();
   const stored = useQuery({
     queryKey: ['build', id],
@@ -50,31 +50,37 @@ export function SheetPage({ stops }: { stops: readonly Stop[] }) {
 
 function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; children: ReactNode }) {
   useLeaveGuard();
-  useField();
+  usePlaceInAddress(stop, stops);
+  usePathKeys();
   return (
     <div className="flex min-h-dvh flex-col">
+      <a href="#content" className="sr-only focus:not-sr-only focus:px-6 focus:py-2">
+        To what is entered here
+      </a>
       <PageHead
+        isRuled={false}
         end={
           <>
             <SaveWord />
             <UndoKeys />
-            <CommandList />
+            <CommandList stops={stops} />
             <TakeAway />
             <PreferencesSheet />
           </>
         }
       >
-        <BuildName />
-        <Stops stops={stops} />
+        <BuildName isHere={stop.path === ''} />
       </PageHead>
+      <Stops stops={stops} />
       <MergeConflict />
       <main className="flex grow flex-col">
-        <section className="px-6 pt-4 max-sm:px-4">
-          <Lines />
-          <Sentence isShort={stop.machine === 'strip' || stop.path === 'overview'} />
-          {stop.machine === 'whole' ? <PowerPath /> : <MachineStrip />}
+        <section className="px-6 pt-1 max-sm:px-4" aria-label="the machine">
+          <Sentence stop={stop} />
+          {stop.machine === 'strip' && <MachineStrip />}
         </section>
-        {children}
+        <div id="content" tabIndex={-1} className="flex grow flex-col outline-none">
+          {children}
+        </div>
       </main>
     </div>
   );
@@ -101,14 +107,17 @@ function usePageOf(stop: Stop | undefined, stops: readonly Stop[]): ComponentTyp
   return loaded.get(stop) ?? (away === stop ? 'away' : null);
 }
 
-/** The stops there are, in the order in which people work, each with the worst verdict of what belongs to it. */
+/** The stops there are, in the order in which people work, each with the worst verdict of what belongs to it; the lines of the build beside them. */
 function Stops({ stops }: { stops: readonly Stop[] }) {
   return (
-    <nav aria-label="stops" className="flex flex-wrap gap-x-4">
-      {stops.map((stop) => (
-        <StopLink key={stop.path} stop={stop} />
-      ))}
-    </nav>
+    <div className="flex flex-wrap items-stretch gap-x-8 px-6 max-sm:px-4">
+      <nav aria-label="stops" className="scribed flex grow flex-wrap">
+        {stops.map((stop) => (
+          <StopLink key={stop.path} stop={stop} />
+        ))}
+      </nav>
+      <Lines />
+    </div>
   );
 }
 
@@ -116,59 +125,59 @@ function StopLink({ stop }: { stop: Stop }) {
   const { id } = useOpen();
   const name = useLine((line) => stop.name(line));
   const shown = useSession(({ line }) => line);
+  const first = useDocument(({ build }) => lineOf(build, null).id);
   const mark = useFollowed(true, (derived) => stop.mark?.(derived, lineOf(derived.build, shown)) ?? null);
   return (
     <NavLink
-      to={`/builds/${id}${stop.path ? `/${stop.path}` : ''}`}
+      to={`/builds/${id}${stop.path ? `/${stop.path}` : ''}${shown && shown !== first ? `?line=${shown}` : ''}`}
       end
       className={({ isActive }) =>
-        `font-head min-w-6 text-center text-lg whitespace-nowrap ${isActive ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`
+        `font-head relative min-w-28 pt-1 pr-3 pl-1.5 text-lg leading-8 whitespace-nowrap max-sm:min-w-16 ${isActive ? 'text-ink' : 'text-soft hover:text-ink'}`
       }
     >
-      {name} {mark && <VerdictMark verdict={mark} />}
+      {({ isActive }) => (
+        <>
+          {isActive && (
+            <span aria-hidden="true" className="absolute -top-px left-1 size-0 border-x-[7px] border-t-[9px] border-x-transparent border-t-brass" />
+          )}
+          {name} {mark && <VerdictMark verdict={mark} />}
+        </>
+      )}
     </NavLink>
   );
 }
 
-function BuildName() {
-  const { renamed, fieldLeft } = useOpen();
+/** On the first page the name can be changed; elsewhere it leads there. */
+function BuildName({ isHere }: { isHere: boolean }) {
+  const { id, renamed, fieldLeft } = useOpen();
   const name = useDocument(({ build }) => build.name);
   // While it is being typed it may be empty; the build keeps its last name meanwhile.
   const [typing, setTyping] = useState<string | null>(null);
   return (
     <h1 className="font-head min-w-0 grow text-2xl">
       <title>{`${name} · Hobrek`}</title>
-      <input
-        aria-label="name of the build"
-        value={typing ?? name}
-        maxLength={120}
-        className="w-full bg-transparent outline-none focus-visible:bg-wash"
-        onChange={(event) => {
-          setTyping(event.target.value === '' ? '' : null);
-          renamed(event.target.value);
-        }}
-        onBlur={() => {
-          setTyping(null);
-          fieldLeft();
-        }}
-      />
+      {isHere ? (
+        <input
+          aria-label="name of the build"
+          value={typing ?? name}
+          maxLength={120}
+          className="w-full bg-transparent outline-none focus-visible:bg-wash"
+          onChange={(event) => {
+            setTyping(event.target.value === '' ? '' : null);
+            renamed(event.target.value);
+          }}
+          onBlur={() => {
+            setTyping(null);
+            fieldLeft();
+          }}
+        />
+      ) : (
+        <Link to={`/builds/${id}`} className="block truncate hover:underline">
+          {name}
+        </Link>
+      )}
     </h1>
   );
-}
-
-/** Who comes from another page to enter something finds its field: `?at=main/source/power`. */
-function useField(): void {
-  const open = useOpen();
-  const [search, setSearch] = useSearchParams();
-  const at = search.get('at');
-  useEffect(() => {
-    if (!at) return undefined;
-    const timer = setTimeout(() => {
-      focusField(open, at);
-      setSearch({}, { replace: true });
-    });
-    return () => clearTimeout(timer);
-  }, [open, at, setSearch]);
 }
 
 /** What is not kept yet is in this device's journal; only where that failed is a tab asked about before it closes. */

@@ -6,6 +6,8 @@ export interface LadderRuler {
   readonly x: (value: number) => number;
   /** Numbers to write at it, in the unit that is shown, and their torques. */
   readonly ticks: readonly { readonly says: number; readonly at: number }[];
+  /** Its right end, px. */
+  readonly end: number;
 }
 
 /** Most over least of the ruler: whatever is smaller is at its left end. */
@@ -31,6 +33,7 @@ export function ladderRuler(values: readonly number[], width: number, factor: nu
   return {
     x: (value) => x(Math.max(value, least)),
     ticks: ticksOf(least * factor, most * factor, width).map((says) => ({ says, at: says / factor })),
+    end: width,
   };
 }
 

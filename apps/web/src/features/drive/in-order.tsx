@@ -1,5 +1,5 @@
 import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
-import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { horizontalListSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
 import { type ReactNode, useMemo } from 'react';
 import { useOpen } from '../../open-build/here.js';
 import { tip } from '../../shared/tips.js';
@@ -21,7 +21,7 @@ export function InOrder({ paths: all, children }: { paths: readonly string[]; ch
   };
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped} accessibility={accessibility}>
-      <SortableContext items={paths} strategy={verticalListSortingStrategy}>
+      <SortableContext items={paths} strategy={horizontalListSortingStrategy}>
         {children}
       </SortableContext>
     </DndContext>
@@ -57,7 +57,7 @@ export function useGrip(path: string, label: string) {
     </button>
   );
   const style = {
-    transform: transform ? `translateY(${transform.y}px)` : undefined,
+    transform: transform ? `translateX(${transform.x}px)` : undefined,
     transition,
     ...(isDragging ? { position: 'relative' as const, zIndex: 5, boxShadow: '0 2px 12px rgb(0 0 0 / 0.25)' } : {}),
   };

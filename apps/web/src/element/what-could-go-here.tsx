@@ -1,25 +1,27 @@
 import { fitsHere } from '@hobrek/core';
 import * as Popover from '@radix-ui/react-popover';
 import { memo, useState } from 'react';
-import { useDocument, useOpen } from '../../open-build/here.js';
-import { useFollowed } from '../../open-build/in-sight.js';
-import { useUnits } from '../../shared/preferences.js';
-import { VerdictMark } from '../../shared/verdict-mark.js';
+import { useDocument, useOpen } from '../open-build/here.js';
+import { useFollowed } from '../open-build/in-sight.js';
+import { useUnits } from '../shared/preferences.js';
+import { VerdictMark } from '../shared/verdict-mark.js';
 
 interface Gap {
   readonly line: string;
   /** It goes in before the stage that is here now. */
   readonly at: number;
   readonly after: string;
+  /** Behind the last stage there is room to say it in words. */
+  readonly isLast?: boolean;
 }
 
 /** Every kind that fits into a gap of the line, with what it would change; tried only when someone opens it. */
-export const WhatCouldGoHere = memo(function WhatCouldGoHere({ line, at, after }: Gap) {
+export const WhatCouldGoHere = memo(function WhatCouldGoHere({ line, at, after, isLast = false }: Gap) {
   const [asked, setAsked] = useState(false);
   return (
     <Popover.Root open={asked} onOpenChange={setAsked}>
-      <Popover.Trigger className="cursor-pointer text-blue hover:underline" aria-label={`add after the ${after}: what could go here`}>
-        add after it
+      <Popover.Trigger className="min-w-6 cursor-pointer px-1 text-blue hover:underline" aria-label={`add after the ${after}: what could go here`}>
+        {isLast ? '+ add a stage' : '+'}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

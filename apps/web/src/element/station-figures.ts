@@ -1,5 +1,5 @@
 import { figureAt, portKinds } from '@hobrek/core';
-import { useDerived, useEvaluated } from '../../open-build/in-sight.js';
+import { useDerived, useEvaluated } from '../open-build/in-sight.js';
 
 /** What a shaft, or whatever else power goes through, is told by: its flow and effort by the names of its port, at the running point where there is one. */
 export function useStationFigures(path: string) {

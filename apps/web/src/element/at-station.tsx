@@ -1,0 +1,66 @@
+import { figureAt, reserveOf } from '@hobrek/core';
+import { FigureText } from '../open-build/figure-text.js';
+import { useDerived, useEvaluated } from '../open-build/in-sight.js';
+import { unbroken } from '../shared/unbroken.js';
+import { useStationFigures } from './station-figures.js';
+
+interface AtShown {
+  readonly path: string;
+  readonly name: string;
+  /** On a strip: in one line, without power and pull. */
+  readonly isShort?: boolean;
+}
+
+/** What is at a shaft, or whatever else power goes through: its speed at work, what is needed there and what there is; at the tool, what is left. */
+export function AtStation({ path, name, isShort = false }: AtShown) {
+  const pull = useDerived(({ evaluation }) => figureAt(evaluation, `${path}/pull`)?.known === true);
+  const { runs, at, flow, effort } = useStationFigures(path);
+  const reserve = useReserveAt(path);
+  const needed = runs && (
+    <span>
+      <span className="text-sm text-soft">needs</span> <FigureText path={`${path}/running-${effort}`} name={`${effort}, ${name}`} />
+    </span>
+  );
+  const there = (
+    <span>
+      <span className="text-sm text-soft">{runs ? 'of' : 'at full load'}</span>{' '}
+      <FigureText path={`${path}/${effort}`} name={`${effort} at full load, ${name}`} />
+    </span>
+  );
+  const first = <FigureText path={`${path}/${at}${flow}`} name={`${flow}, ${name}`} size={isShort ? 'text-lg' : 'text-2xl'} />;
+  const left = reserve && <b className="font-semibold">{unbroken(reserve)}</b>;
+  if (isShort)
+    return (
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        {first} {needed} {there} {left}
+      </p>
+    );
+  return (
+    <>
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        {first} {left}
+      </p>
+      <p className="flex flex-wrap items-baseline gap-x-2">
+        {needed} {there}
+      </p>
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        <FigureText path={`${path}/${at}power`} name={`power, ${name}`} />
+        {pull && (
+          <span>
+            <FigureText path={`${path}/pull`} name={`pull, ${name}`} /> <span className="text-sm text-soft">pull</span>
+          </span>
+        )}
+      </p>
+    </>
+  );
+}
+
+/** Whether the source is strong enough is told at the tool, where it is judged. */
+function useReserveAt(path: string): string {
+  return (
+    useEvaluated((line) => {
+      const [work] = line.checks;
+      return work && path === `${line.id}/${line.stations.at(-1)?.id}` ? reserveOf(work) : '';
+    }) ?? ''
+  );
+}

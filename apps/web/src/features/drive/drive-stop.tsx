@@ -1,0 +1,104 @@
+import { kindHead } from '@hobrek/core';
+import { useState } from 'react';
+import { ElementChecks } from '../../element/checks.js';
+import { ElementFields, Heading, KindOf } from '../../element/fields.js';
+import { ElementFigures } from '../../element/figures.js';
+import { useDocument, useOpen, useSession } from '../../open-build/here.js';
+import { useLine } from '../../open-build/in-sight.js';
+import { Tools } from '../../open-build/tools.js';
+import { StageDrawn } from './stage-drawn.js';
+import { StageRow } from './stage-row.js';
+
+/** What is between motor and tool: its stages in their order, and of the picked one its drawing, its fields, its figures and checks. */
+export function DriveStop() {
+  const line = useLine(({ id }) => id);
+  const joined = useLine(({ id, stages }) => stages.map((stage) => `${id}/${stage.id}`).join());
+  const paths = joined === '' ? [] : joined.split(',');
+  const picked = useSession((session) => session.picked);
+  const shown = paths.includes(picked ?? '') ? (picked as string) : paths[0];
+  return (
+    <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
+      <div className="min-w-0 px-6 py-2 max-sm:px-4">
+        <StageRow line={line} paths={paths} shown={shown} />
+        {shown === undefined ? (
+          <p className="mt-3 text-soft">
+            Nothing is between motor and tool: the motor’s shaft is the tool’s. Belts, chains, gears and couplings are added above; each is tried
+            first, and says what it would change.
+          </p>
+        ) : (
+          <Stage key={shown} path={shown} />
+        )}
+      </div>
+      <div className="min-w-0 border-hair bg-sheet px-6 py-2 max-lg:border-t max-sm:px-4 lg:border-l">
+        {shown !== undefined && (
+          <>
+            <StageDrawn path={shown} />
+            <Tools on="beside" of="stage" path={shown} />
+            <ElementFigures path={shown} />
+            <ElementChecks path={shown} />
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Stage({ path }: { path: string }) {
+  const kind = useLine((line) => line.stages.find(({ id }) => path === `${line.id}/${id}`)?.kind);
+  if (kind === undefined) return null;
+  const head = kindHead('stage', kind);
+  const label = head?.label ?? kind;
+  return (
+    <fieldset data-element={path} className="min-w-0">
+      <legend className="sr-only">{label}</legend>
+      <div className="mt-2 flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
+        <KindOf of="stage" path={path} kind={kind} label={label} /> <Heading of="stage" path={path} />
+        <StageActs path={path} />
+      </div>
+      <Tools on="fields" of="stage" path={path} />
+      <ElementFields of="stage" path={path} />
+      {head?.fuse && <FirstToFail path={path} />}
+    </fieldset>
+  );
+}
+
+/** Sized on purpose: a fifth under the weakest of what breaks. */
+function FirstToFail({ path }: { path: string }) {
+  const { sizedAsFirst } = useOpen();
+  const [because, setBecause] = useState('');
+  return (
+    <p className="mt-1">
+      <button type="button" className="cursor-pointer text-blue hover:underline" onClick={() => setBecause(sizedAsFirst(path))}>
+        make this the first to fail, 20 % under the weakest of what breaks
+      </button>{' '}
+      <span role="status" className="text-sm text-soft">
+        {because}
+      </span>
+    </p>
+  );
+}
+
+/** What can be done with a stage as a whole; all of it can be undone. */
+function StageActs({ path }: { path: string }) {
+  const [line = '', id] = path.split('/');
+  const { stageMoved, stageDoubled, stageRemoved } = useOpen();
+  const at = useDocument(({ build }) => build.lines.find((each) => each.id === line)?.stages.findIndex((stage) => stage.id === id)) ?? 0;
+  const many = useDocument(({ build }) => build.lines.find((each) => each.id === line)?.stages.length) ?? 1;
+  const acts: [says: string, can: boolean, act: () => void][] = [
+    ['earlier', at > 0, () => stageMoved(path, -1)],
+    ['later', at < many - 1, () => stageMoved(path, 1)],
+    ['double', true, () => stageDoubled(path)],
+    ['take out', true, () => stageRemoved(path)],
+  ];
+  return (
+    <span className="ml-auto flex gap-3 font-text text-sm tracking-normal normal-case">
+      {acts.map(([says, can, act]) =>
+        can ? (
+          <button key={says} type="button" className="cursor-pointer text-blue hover:underline" onClick={act}>
+            {says}
+          </button>
+        ) : null,
+      )}
+    </span>
+  );
+}

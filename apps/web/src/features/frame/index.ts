@@ -1,0 +1,1 @@
+export { BuildFrame } from './build-frame.js';

@@ -1,0 +1,57 @@
+import { type Check, type EvaluatedLine } from '@hobrek/core';
+import { CheckRow } from '../../element/check-row.js';
+import { useOpen } from '../../open-build/here.js';
+import { useDerived } from '../../open-build/in-sight.js';
+import { unbroken } from '../../shared/unbroken.js';
+
+/** Groups in the order in which they are read. */
+const groups: readonly (readonly [called: string, is: (check: Check) => boolean])[] = [
+  ['fails', ({ verdict }) => verdict === 'fails'],
+  ['not known', ({ verdict }) => verdict === 'unknown'],
+  ['close', ({ verdict }) => verdict === 'close'],
+  ['holds by estimate', ({ verdict, byEstimate }) => verdict === 'holds' && byEstimate === true],
+  ['holds', ({ verdict, byEstimate }) => verdict === 'holds' && !byEstimate],
+];
+
+/** Every check of a line in groups by its verdict, each leading to its part; then all that is said of the whole, and what to beware of. */
+export function AllChecks({ line }: { line: EvaluatedLine }) {
+  const { said, allSaid } = useOpen();
+  const cautions = useDerived(({ evaluation }) => evaluation.cautions.map(said).join('\n'));
+  const guesses = useDerived((derived) => derived.guesses);
+  const notWorkedOut = useDerived(({ evaluation }) => allSaid(evaluation.notWorkedOut));
+  return (
+    <div id="all-checks">
+      {groups.map(([called, is]) => {
+        const own = line.ledger.filter(is);
+        if (own.length === 0) return null;
+        return (
+          <section key={called} aria-label={called} className="mt-3">
+            <h3 className="font-head tracking-wide text-blue uppercase">
+              {called} <span className="font-text text-sm tracking-normal text-soft normal-case">{own.length}</span>
+            </h3>
+            <ul>
+              {own.map(({ id }) => (
+                <CheckRow key={id} id={id} leads />
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+      <section aria-label="in full" className="mt-3 text-sm">
+        <h3 className="font-head text-base tracking-wide text-blue uppercase">In full</h3>
+        <p>{unbroken(allSaid(line.says))}</p>
+        {guesses && <p className="mt-1 text-soft">{unbroken(guesses)}</p>}
+        <p className="mt-1 text-soft">{notWorkedOut}</p>
+      </section>
+      {cautions && (
+        <ul aria-label="cautions" className="mt-3 border-l-2 border-brass pl-3 text-sm text-soft">
+          {cautions.split('\n').map((caution) => (
+            <li key={caution} className="mb-1">
+              {caution}
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

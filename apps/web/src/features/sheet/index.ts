@@ -1,1 +1,0 @@
-export { SheetPage } from './sheet-page.js';
