@@ -57,7 +57,7 @@ export { canMove, withShaftAt } from './machine/move-shaft.js';
 export { kindsFitting } from './machine/neighbours.js';
 export { isOpen, openKind } from './machine/open.js';
 export { inchesMeant } from './machine/other-unit.js';
-export { applies, elementsOf, type Place, placesOf, withInput } from './machine/paths.js';
+export { applies, elementsOf, fieldLabel, type Place, placesOf, withInput } from './machine/paths.js';
 export { newNameOf, renamed } from './machine/renamed.js';
 export { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
 export { type Settled, settleValues } from './machine/settle-values.js';

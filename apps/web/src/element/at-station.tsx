@@ -1,6 +1,6 @@
-import { figureAt, reserveOf } from '@hobrek/core';
+import { reserveOf } from '@hobrek/core';
 import { FigureText } from '../open-build/figure-text.js';
-import { useDerived, useEvaluated } from '../open-build/in-sight.js';
+import { useEvaluated } from '../open-build/in-sight.js';
 import { unbroken } from '../shared/unbroken.js';
 import { useStationFigures } from './station-figures.js';
 
@@ -13,7 +13,6 @@ interface AtShown {
 
 /** What is at a shaft, or whatever else power goes through: its speed at work, what is needed there and what there is; at the tool, what is left. */
 export function AtStation({ path, name, isShort = false }: AtShown) {
-  const pull = useDerived(({ evaluation }) => figureAt(evaluation, `${path}/pull`)?.known === true);
   const { runs, at, flow, effort } = useStationFigures(path);
   const reserve = useReserveAt(path);
   const needed = runs && (
@@ -45,11 +44,6 @@ export function AtStation({ path, name, isShort = false }: AtShown) {
       </p>
       <p className="flex flex-wrap items-baseline gap-x-3">
         <FigureText path={`${path}/${at}power`} name={`power, ${name}`} />
-        {pull && (
-          <span>
-            <FigureText path={`${path}/pull`} name={`pull, ${name}`} /> <span className="text-sm text-soft">pull</span>
-          </span>
-        )}
       </p>
     </>
   );
@@ -60,7 +54,11 @@ function useReserveAt(path: string): string {
   return (
     useEvaluated((line) => {
       const [work] = line.checks;
-      return work && path === `${line.id}/${line.stations.at(-1)?.id}` ? reserveOf(work) : '';
+      if (!work || path !== `${line.id}/${line.stations.at(-1)?.id}`) return '';
+      const [left, margin] = [reserveOf(work), work.margin];
+      // What is beside it is what is likely.
+      const isWorst = margin && margin.likely - margin.worst > 0.05 && !left.startsWith('at worst');
+      return isWorst ? `at worst ${left}` : left;
     }) ?? ''
   );
 }

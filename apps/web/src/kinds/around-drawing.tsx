@@ -76,11 +76,18 @@ export const ScaleBar = memo(function ScaleBar({ drawn, room, trueScale, hasUsua
   return (
     <g stroke="var(--soft)" fill="none">
       <path d={`M${x} ${y - 5}V${y}H${x + length}V${y - 5}`} />
-      <text x={x + length / 2} y={y - 8} textAnchor="middle" fontSize="12" fill="var(--soft)" stroke="none">
+      <text
+        x={at ? x + length + 6 : x + length / 2}
+        y={at ? y : y - 8}
+        textAnchor={at ? 'start' : 'middle'}
+        fontSize="12"
+        fill="var(--soft)"
+        stroke="none"
+      >
         {show(long, 'mm')}
       </text>
       {hasUsual && (
-        <text x={x} y={y + 15} fontSize="12" fill="var(--soft)" stroke="none">
+        <text x={at ? x + length + 80 : x} y={at ? y : y + 15} fontSize="12" fill="var(--soft)" stroke="none">
           dashed: a usual size
         </text>
       )}

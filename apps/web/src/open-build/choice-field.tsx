@@ -2,6 +2,7 @@ import type { ChoiceField, QuantityInput } from '@hobrek/core';
 import { memo, useId } from 'react';
 import { Select } from '../shared/select.js';
 import { tip } from '../shared/tips.js';
+import { Contested } from './contested.js';
 import { useOpen } from './here.js';
 import { Turn } from './turn.js';
 
@@ -47,6 +48,7 @@ export const Choice = memo(function Choice({ path, field, input, taken, where, t
         }}
         className={`w-full border-b-[1.5px] ${taken !== undefined && !input?.text ? 'border-dashed border-brass' : 'border-ink'} bg-transparent py-1 text-base focus:border-blue focus:bg-wash ${input?.text ? 'font-semibold' : 'text-soft'}`}
       />
+      <Contested path={path} />
       {input?.draft !== undefined && (
         <p className="text-sm text-fails-word">
           “{input.draft}” is none of these; {input.text ? 'what was chosen stays' : 'nothing is chosen'}.

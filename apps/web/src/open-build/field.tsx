@@ -15,6 +15,7 @@ import {
 import { type KeyboardEvent, memo, useEffect, useId, useRef, useState } from 'react';
 import { usePreferences } from '../shared/preferences.js';
 import { tip } from '../shared/tips.js';
+import { Contested } from './contested.js';
 import { focusNext } from './focus-field.js';
 import { typingPause_ms } from './follow.js';
 import { useOpen } from './here.js';
@@ -166,6 +167,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
           </button>
         )}
       </div>
+      <Contested path={path} />
       {keys.shown && <NumberKeys box={box} type={take} letters={keys.letters} />}
       <p id={`${id}-said`} aria-live="polite" className="text-sm text-fails-word">
         {mark ? null : said}

@@ -1,4 +1,6 @@
 import { type Build, type Conflict, placesOf } from '@hobrek/core';
+import { fieldOfConflict } from './contested.js';
+import { focusField } from './focus-field.js';
 import { useDocument, useOpen, useSaving } from './here.js';
 
 /** What keeps the build from being saved, in words; where someone else changed the same place, both entries to choose from. */
@@ -14,7 +16,7 @@ export function MergeConflict() {
       <ul>
         {mergeConflict?.conflicts.map((conflict) => (
           <li key={conflict.path.join('/')} className="mt-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-            <span className="font-semibold">{placeName(build, conflict)}</span>
+            <Place conflict={conflict} name={placeName(build, conflict)} />
             {(['mine', 'theirs'] as const).map((which) => (
               <button key={which} type="button" className="cursor-pointer text-blue underline" onClick={() => chose(conflict, which)}>
                 {which === 'mine' ? 'keep mine' : 'take theirs'}: {entryText(conflict[which])}
@@ -27,12 +29,22 @@ export function MergeConflict() {
   );
 }
 
+/** The way to the field, wherever the page is. */
+function Place({ conflict, name }: { conflict: Conflict; name: string }) {
+  const open = useOpen();
+  const field = fieldOfConflict(conflict);
+  if (!field) return <span className="font-semibold">{name}</span>;
+  return (
+    <button type="button" className="cursor-pointer font-semibold hover:underline" onClick={() => focusField(open, field)}>
+      {name}
+    </button>
+  );
+}
+
 /** A place in the document as a person calls it. */
-function placeName(build: Build, { path }: Conflict): string {
-  const at = path.indexOf('inputs');
-  const [line, element, field] = [path[1], path[at - 1], path[at + 1]];
-  const label = at > 0 ? placesOf(build).find((place) => place.path === `${line}/${element}/${field}`)?.field.label : undefined;
-  return label ?? path.join(' ');
+function placeName(build: Build, conflict: Conflict): string {
+  const field = fieldOfConflict(conflict);
+  return placesOf(build).find((place) => place.path === field)?.field.label ?? conflict.path.join(' ');
 }
 
 function entryText(entry: unknown): string {

@@ -72,12 +72,12 @@ function wrongWithParts(build: Build): string[] {
   return evaluation.lines.flatMap((evaluated) => {
     const line = lineOf(build, evaluated.id);
     const stages = line.stages.map(({ id }) => `${line.id}/${id}`);
-    const parts = [
+    const parts: readonly (readonly ['work' | 'source' | 'checks', readonly string[]])[] = [
       ['work', [`${line.id}/work`]],
       ['source', [`${line.id}/source`, `${line.id}/feed`]],
       ['checks', stages],
       ['checks', ['wishes']],
-    ] as const;
+    ];
     return parts.flatMap(([of, paths]) => {
       const headline = headlineOfPart(line, evaluated, of, (path) => paths.includes(path));
       if (!headline) return [];

@@ -39,7 +39,7 @@ const inWords = (says: string): Remedy => ({ says, cures: [] });
 const most = 2;
 
 /**
- * What has been tried through the same evaluation and would do, in words: for the work first, then for the worst of what fails or is close. Where what nobody
+ * What has been tried through the same evaluation and would do, in words: for what fails, the work first, then for the work where it is only just enough. Where what nobody
  * has looked at decides, the cure is to look, never to buy. Empty when nothing is wrong or nothing near helps. Each try costs an evaluation: it is worked out
  * when there is time.
  * @param now the build as it was worked out
@@ -57,9 +57,8 @@ export function* remedySteps(build: Build, kinds: Kinds, now: Evaluation, wordin
   if (now.checks.some(({ verdict, margin, unseen }) => verdict === 'unknown' && margin && !unseen)) return none;
   const work = now.lines.map((line) => line.checks[0]).find((check) => check && check.verdict !== 'holds');
   if (work?.unseen) return inWords(yield* whereToLook(work, build, kinds, now, wording));
-  const look = work && firstToLookAt(work);
-  if (look) return inWords(say(look, wording));
-  if (work && work.verdict !== 'unknown') {
+  // What fails goes before what is only close.
+  if (work?.verdict === 'fails') {
     const cure = yield* partOf(curesFor(work, build, kinds, now, wording), 0, share);
     if (cure.says) return cure;
   }
@@ -71,6 +70,12 @@ export function* remedySteps(build: Build, kinds: Kinds, now: Evaluation, wordin
     const cured = build.lines.flatMap((line) => namesOfElements(line).get(check.at) ?? [])[0];
     const { says, cures } = cure;
     return work?.verdict === 'fails' && cured ? { says: `For the ${cured} alone: ${says.charAt(0).toLowerCase()}${says.slice(1)}`, cures } : cure;
+  }
+  if (work?.verdict === 'close') {
+    const look = firstToLookAt(work);
+    if (look) return inWords(say(look, wording));
+    const cure = yield* partOf(curesFor(work, build, kinds, now, wording), 1 - share, 1);
+    if (cure.says) return cure;
   }
   // There is nothing to buy, but something to look at.
   const worst = now.checks.find((check) => check.unseen);

@@ -6,6 +6,7 @@ import { ElementFigures } from '../../element/figures.js';
 import { useDocument, useOpen, useSession } from '../../open-build/here.js';
 import { useLine } from '../../open-build/in-sight.js';
 import { Tools } from '../../open-build/tools.js';
+import { OneStop } from '../../shared/one-stop.js';
 import { StageDrawn } from './stage-drawn.js';
 import { StageRow } from './stage-row.js';
 
@@ -53,11 +54,11 @@ function Stage({ path }: { path: string }) {
       <legend className="sr-only">{label}</legend>
       <div className="mt-2 flex w-full flex-wrap items-baseline gap-x-2 font-head text-lg tracking-wide uppercase">
         <KindOf of="stage" path={path} kind={kind} label={label} /> <Heading of="stage" path={path} />
-        <StageActs path={path} />
       </div>
       <Tools on="fields" of="stage" path={path} />
       <ElementFields of="stage" path={path} />
       {head?.fuse && <FirstToFail path={path} />}
+      <StageActs path={path} />
     </fieldset>
   );
 }
@@ -91,7 +92,7 @@ function StageActs({ path }: { path: string }) {
     ['take out', true, () => stageRemoved(path)],
   ];
   return (
-    <span className="ml-auto flex gap-3 font-text text-sm tracking-normal normal-case">
+    <OneStop role="toolbar" aria-label="the stage as a whole" className="mt-3 flex gap-5 border-t border-hair pt-1 text-sm">
       {acts.map(([says, can, act]) =>
         can ? (
           <button key={says} type="button" className="cursor-pointer text-blue hover:underline" onClick={act}>
@@ -99,6 +100,6 @@ function StageActs({ path }: { path: string }) {
           </button>
         ) : null,
       )}
-    </span>
+    </OneStop>
   );
 }

@@ -37,15 +37,17 @@ function Drawn({ path, width }: { path: string; width: number }) {
   if (!line || !names || !outlines || !drawn) return null;
   return (
     <div className="relative overflow-hidden border-b border-hair" style={{ height: height_px + 22 }}>
-      <svg width={width} height={height_px + 22} aria-hidden="true">
+      <svg width={width} height={height_px} aria-hidden="true" className="block overflow-hidden">
         <MachineDrawing stages={outlines} ends={ends} drawn={drawn} onPick={(at) => pick(paths[at] ?? null)} />
         <CentreLine drawn={drawn} stages={outlines} only={k} />
+      </svg>
+      <svg width={width} height={22} aria-hidden="true" className="block">
         <ScaleBar
           drawn={drawn}
           room={width}
           trueScale={isToScale(outlines, drawn)}
           hasUsual={drawMachine(outlines, [], ends).hasUsual}
-          at={{ x: 4, y: height_px + 2 }}
+          at={{ x: 4, y: 16 }}
         />
       </svg>
       <Handles line={line} names={names} at={[k, k + 1]} paths={paths} stages={outlines} drawn={drawn} picked={path} hold={setHeld} />

@@ -3,6 +3,7 @@ import { WhatCouldGoHere } from '../../element/what-could-go-here.js';
 import { useOpen } from '../../open-build/here.js';
 import { useFollowed, useLine } from '../../open-build/in-sight.js';
 import { worstAt } from '../../open-build/worst-at.js';
+import { OneStop } from '../../shared/one-stop.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 import { InOrder, useGrip } from './in-order.js';
 
@@ -17,14 +18,16 @@ export function StageRow({ line, paths, shown }: Row) {
   const source = useLine(({ source: { kind } }) => kindHead('source', kind)?.noun ?? 'source');
   return (
     <InOrder paths={paths}>
-      <ol aria-label="stages, from motor to tool" className="flex flex-wrap items-center gap-x-1 gap-y-1 border-b border-hair pb-1">
-        <li>
-          <WhatCouldGoHere line={line} at={0} after={source} isLast={paths.length === 0} />
-        </li>
-        {paths.map((path, k) => (
-          <StageTab key={path} line={line} path={path} k={k} isShown={path === shown} isLast={k === paths.length - 1} />
-        ))}
-      </ol>
+      <OneStop>
+        <ol aria-label="stages, from motor to tool" className="flex flex-wrap items-center gap-x-1 gap-y-1 border-b border-hair pb-1">
+          <li>
+            <WhatCouldGoHere line={line} at={0} after={source} isLast={paths.length === 0} />
+          </li>
+          {paths.map((path, k) => (
+            <StageTab key={path} line={line} path={path} k={k} isShown={path === shown} isLast={k === paths.length - 1} />
+          ))}
+        </ol>
+      </OneStop>
     </InOrder>
   );
 }
@@ -53,7 +56,7 @@ function StageTab({ line, path, k, isShown, isLast }: TabShown) {
         className={`font-head min-h-8 cursor-pointer px-1 text-lg ${isShown ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`}
         onClick={() => pick(path)}
       >
-        {label} {verdict && <VerdictMark verdict={verdict} />}
+        {label.charAt(0).toUpperCase() + label.slice(1)} {verdict && <VerdictMark verdict={verdict} />}
       </button>
       <WhatCouldGoHere line={line} at={k + 1} after={label} isLast={isLast} />
     </li>

@@ -12,6 +12,7 @@ import type { Stop } from '../../open-build/stop.js';
 import { UndoKeys } from '../../open-build/undo-keys.js';
 import { useOpened } from '../../open-build/use-opened.js';
 import { ask } from '../../shared/ask.js';
+import { OneStop } from '../../shared/one-stop.js';
 import { PageHead } from '../../shared/page-head.js';
 import { PreferencesSheet } from '../../shared/preferences-sheet.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
@@ -22,6 +23,8 @@ import { usePathKeys } from './path-keys.js';
 import { usePlaceInAddress } from './place-in-address.js';
 import { Sentence } from './sentence.js';
 import { TakeAway } from './take-away.js';
+import { Unread } from './unread.js';
+import { useRounds } from './use-rounds.js';
 
 /** One build at one of its stops, under what stays: its name, the stops, one sentence and the machine. */
 export function BuildFrame({ stops }: { stops: readonly Stop[] }) {
@@ -52,35 +55,39 @@ function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; c
   useLeaveGuard();
   usePlaceInAddress(stop, stops);
   usePathKeys();
+  useRounds();
   return (
     <div className="flex min-h-dvh flex-col">
       <a href="#content" className="sr-only focus:not-sr-only focus:px-6 focus:py-2">
         To what is entered here
       </a>
-      <PageHead
-        isRuled={false}
-        end={
-          <>
-            <SaveWord />
-            <UndoKeys />
-            <CommandList stops={stops} />
-            <TakeAway />
-            <PreferencesSheet />
-          </>
-        }
-      >
-        <BuildName isHere={stop.path === ''} />
-      </PageHead>
-      <Stops stops={stops} />
-      <MergeConflict />
-      <main className="flex grow flex-col">
-        <section className="px-6 pt-1 max-sm:px-4" aria-label="the machine">
+      <div className="stays">
+        <PageHead
+          isRuled={false}
+          end={
+            <>
+              <SaveWord />
+              <Unread />
+              <OneStop role="toolbar" aria-label="the build as a whole" className="flex items-baseline gap-5">
+                <UndoKeys />
+                <CommandList stops={stops} />
+                <TakeAway />
+                <PreferencesSheet />
+              </OneStop>
+            </>
+          }
+        >
+          <BuildName isHere={stop.path === ''} />
+        </PageHead>
+        <Stops stops={stops} />
+        <MergeConflict />
+        <section data-round="machine" className="px-6 pt-1 max-sm:px-4" aria-label="how it is, and the machine">
           <Sentence stop={stop} />
           {stop.machine === 'strip' && <MachineStrip />}
         </section>
-        <div id="content" tabIndex={-1} className="flex grow flex-col outline-none">
-          {children}
-        </div>
+      </div>
+      <main id="content" data-round="content" tabIndex={-1} className="flex grow flex-col outline-none">
+        {children}
       </main>
     </div>
   );
@@ -110,11 +117,13 @@ function usePageOf(stop: Stop | undefined, stops: readonly Stop[]): ComponentTyp
 /** The stops there are, in the order in which people work, each with the worst verdict of what belongs to it; the lines of the build beside them. */
 function Stops({ stops }: { stops: readonly Stop[] }) {
   return (
-    <div className="flex flex-wrap items-stretch gap-x-8 px-6 max-sm:px-4">
-      <nav aria-label="stops" className="scribed flex grow flex-wrap">
-        {stops.map((stop) => (
-          <StopLink key={stop.path} stop={stop} />
-        ))}
+    <div data-round="stops" className="flex flex-wrap items-stretch gap-x-8 px-6 max-sm:px-4">
+      <nav aria-label="stops" className="scribed grow">
+        <OneStop className="flex flex-wrap">
+          {stops.map((stop) => (
+            <StopLink key={stop.path} stop={stop} />
+          ))}
+        </OneStop>
       </nav>
       <Lines />
     </div>

@@ -4,6 +4,7 @@ import { AtStation } from '../../element/at-station.js';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useOpen } from '../../open-build/here.js';
 import { useDerivedList, useEvaluated, useEvaluatedList, useSessionInSight } from '../../open-build/in-sight.js';
+import { OneStop } from '../../shared/one-stop.js';
 
 const [width_px, height_px] = [340, 62];
 
@@ -35,10 +36,12 @@ export function MachineStrip() {
           onPickEnd={(end) => pick((end === 'source' ? source : others.at(-1)) ?? null)}
         />
       </svg>
-      {stationsBeside(stations, k).map((each) => {
-        const [id = '', name = ''] = each.split('|');
-        return <Station key={id} path={`${line}/${id}`} name={name} />;
-      })}
+      <OneStop className="flex flex-wrap items-center gap-x-8 gap-y-1">
+        {stationsBeside(stations, k).map((each) => {
+          const [id = '', name = ''] = each.split('|');
+          return <Station key={id} path={`${line}/${id}`} name={name} />;
+        })}
+      </OneStop>
     </div>
   );
 }

@@ -11,13 +11,20 @@ import type { OpenBuild } from '../../open-build/open-build.js';
 export function usePathKeys(): void {
   const open = useOpen();
   const navigate = useNavigate();
-  useHotkeys('right', () => open.pickAlong(1), { preventDefault: true });
-  useHotkeys('left', () => open.pickAlong(-1), { preventDefault: true });
+  useHotkeys('right', (event) => walk(open, event, 1));
+  useHotkeys('left', (event) => walk(open, event, -1));
   useHotkeys('enter', (event) => goToField(open, event));
   // What lies open over the page is closed by it, and no more.
   useHotkeys('esc', (event) => (event.defaultPrevented ? undefined : void navigate(`/builds/${open.id}`)));
   useHotkeys('mod+enter', () => goTo(open, 1), { enableOnFormTags: true, preventDefault: true });
   useHotkeys('mod+shift+enter', () => goTo(open, -1), { enableOnFormTags: true, preventDefault: true });
+}
+
+/** A row keeps the arrows that go along it, and so does a stage that is being taken to another place. */
+function walk(open: OpenBuild, event: KeyboardEvent, by: 1 | -1): void {
+  if (event.defaultPrevented || document.activeElement?.matches('[aria-roledescription][aria-pressed=true]')) return;
+  event.preventDefault();
+  open.pickAlong(by);
 }
 
 /** A button that has the focus keeps its own Enter. */

@@ -10,7 +10,7 @@ import { ladderRuler } from './ladder-ruler.js';
 const top_px = 46;
 const rung_px = 25;
 /** Rungs of a ladder that is not shown whole. */
-const shortLadder = 10;
+const shortLadder = 5;
 
 interface Line {
   readonly id: string;
@@ -89,21 +89,20 @@ export function JamLadder() {
         )}
         {lines.map(({ id, at, says, there, figure }, k) => {
           const to = x(highest(figure));
-          const atTool = `${says} ${showParts(figure.value, figure.unit).number}`;
-          const label = (atTool.length + there.length + 2) * letter_px < width - to ? `${atTool}${there}` : atTool;
+          const label = `${says} ${showParts(figure.value, figure.unit).number}`;
           return (
-            <Lettering key={id} to={to + 9} width={width} top={top_px + k * rung_px + 2} place="after" className="">
+            <Lettering key={id} to={to + 9} width={width} top={top_px + k * rung_px} place="after" className="">
               {at ? (
                 <button
                   type="button"
                   aria-label={`${says} ${text(figure)}${there}`}
-                  className="min-h-0 cursor-pointer hover:underline"
+                  className="cursor-pointer leading-6 hover:underline"
                   onClick={() => pick(at)}
                 >
                   {label}
                 </button>
               ) : (
-                label
+                <span className="leading-6">{label}</span>
               )}
             </Lettering>
           );
@@ -114,7 +113,12 @@ export function JamLadder() {
           {all ? 'only the weakest parts' : `${rungs.length - near.length} more, which are stronger`}
         </button>
       )}
-      <p className="mt-1 text-sm text-soft">{unbroken(allSaid(line.inJam))}</p>
+      {line.inJam.length > 0 && (
+        <details className="mt-1 text-sm">
+          <summary className="cursor-pointer text-blue">What happens in a jam</summary>
+          <p className="text-soft">{unbroken(allSaid(line.inJam))}</p>
+        </details>
+      )}
     </section>
   );
 }

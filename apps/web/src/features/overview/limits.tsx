@@ -12,9 +12,7 @@ export function Limits({ line }: { line: EvaluatedLine }) {
   const wishes = line.ledger.filter(({ at }) => at === 'wishes');
   return (
     <section>
-      <h2 className="font-head text-lg tracking-wide uppercase">
-        Your limits <span className="font-text text-sm tracking-normal text-soft normal-case">pointer: this build; band: what you allow</span>
-      </h2>
+      <h2 className="font-head text-lg tracking-wide uppercase">Your limits</h2>
       {wishes.length === 0 && (
         <p className="mt-1 text-soft">
           None is set.{' '}
@@ -27,10 +25,14 @@ export function Limits({ line }: { line: EvaluatedLine }) {
         {wishes.map((check) => (
           <li key={check.id}>
             <p className="flex items-baseline gap-2">
-              <VerdictMark verdict={check.verdict} /> <span className="grow">{said(check.says)}</span>
+              <VerdictMark verdict={check.verdict} /> <span className="grow">{nameOfWish(check)}</span>
               <span className="text-sm font-semibold whitespace-nowrap">{reserveOf(check)}</span>
             </p>
-            {check.has.known && check.needs.known && <Rule check={check} has={check.has} needs={check.needs} />}
+            {check.has.known && check.needs.known ? (
+              <Rule check={check} has={check.has} needs={check.needs} />
+            ) : (
+              <p className="text-sm text-soft">{said(check.says)}</p>
+            )}
           </li>
         ))}
       </ul>
@@ -38,7 +40,12 @@ export function Limits({ line }: { line: EvaluatedLine }) {
   );
 }
 
-const [height_px, line_px] = [30, 18];
+const nameOfWish = ({ name }: Check): string => {
+  const words = name.template.replace(/^the /, '');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+
+const [height_px, line_px] = [38, 18];
 
 /** A wish of at most is a limit held against what there is; one of at least is what there is held against what is needed. */
 function Rule({ check, has, needs }: { check: Check; has: Known; needs: Known }) {

@@ -1,9 +1,26 @@
-import { attentionOf, type Build, type EvaluatedLine, isOpen, lineOf, nextSteps, phrase, reserveOf, type Sentence, wordingFor } from '@hobrek/core';
+import {
+  attentionOf,
+  type Build,
+  type Check,
+  type EvaluatedLine,
+  fieldLabel,
+  fieldsThatDecide,
+  headlineOfLine,
+  isOpen,
+  lineOf,
+  nextSteps,
+  phrase,
+  reserveOf,
+  type Sentence,
+  type Verdict,
+  wordingFor,
+} from '@hobrek/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { CheckWhy } from '../../open-build/check-why.js';
 import { useOpen, useSession } from '../../open-build/here.js';
 import { evaluatedLine, useFollowed } from '../../open-build/in-sight.js';
+import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
@@ -19,11 +36,47 @@ export function OverviewStop() {
   if (!line) return null;
   return (
     <>
+      <LineRows />
       <div className="px-6 max-sm:px-4">
         <PowerPath />
       </div>
       <Below build={build} line={line} />
     </>
+  );
+}
+
+/** Of several lines a row each: how bad, and its own sentence. */
+function LineRows() {
+  const { said, lineShown } = useOpen();
+  const shown = useSession(({ line }) => line);
+  const listed = useFollowed(true, ({ build, evaluation: { lines } }) =>
+    lines.length < 2
+      ? ''
+      : lines.map((each) => [each.id, each.verdict, each.name, said(headlineOfLine(lineOf(build, each.id), each))].join('\t')).join('\n'),
+  );
+  const first = useFollowed(true, ({ build }) => lineOf(build, null).id);
+  if (listed === '') return null;
+  return (
+    <ul aria-label="lines" className="px-6 max-sm:px-4">
+      {listed.split('\n').map((row) => {
+        const [id = '', verdict, name, ...says] = row.split('\t');
+        const isShown = id === (shown ?? first);
+        return (
+          <li key={id} className="grid grid-cols-[1.75rem_9rem_minmax(0,1fr)] items-baseline gap-x-2 border-b border-hair py-0.5">
+            <VerdictMark verdict={verdict as Verdict} />
+            <button
+              type="button"
+              aria-current={isShown ? 'true' : undefined}
+              className={`cursor-pointer truncate text-left font-semibold hover:underline ${isShown ? 'underline decoration-brass decoration-2 underline-offset-4' : ''}`}
+              onClick={() => lineShown(id)}
+            >
+              {name}
+            </button>
+            <span className="text-soft">{unbroken(says.join('\t'))}</span>
+          </li>
+        );
+      })}
+    </ul>
   );
 }
 
@@ -60,27 +113,26 @@ function useNames(build: Build) {
 }
 
 function NeedsAttention({ build, line }: Shown) {
-  const { said, pick } = useOpen();
+  const { pick } = useOpen();
   const [all, setAll] = useState(false);
   const { head, inline } = useNames(build);
   const { worst, more, holding, nearest } = attentionOf(lineOf(build, line.id), line);
   return (
     <section className="px-6 py-3 max-sm:px-4">
       <h2 className={heading}>
-        Needs attention{' '}
-        <span className={aside}>{worst.length === 0 ? 'nothing' : `${worst.length} of ${line.ledger.length} checks, worst first`}</span>
+        Needs attention <span className={aside}>{worst.length === 0 ? 'nothing' : 'worst first'}</span>
       </h2>
       <ul className="mt-1">
         {worst.map(({ check, name }) => (
-          <li key={check.id} className="grid grid-cols-[1.75rem_minmax(0,1fr)_7rem] items-start gap-x-2 border-b border-hair py-2">
+          <li key={check.id} className="grid grid-cols-[1.75rem_minmax(0,1fr)_7rem] items-start gap-x-2 border-b border-hair py-1.5">
             <span className="mt-1">
               <VerdictMark verdict={check.verdict} />
             </span>
             <div>
-              <button type="button" className="cursor-pointer text-left font-semibold hover:underline" onClick={() => pick(check.at)}>
+              <button type="button" className="mr-3 cursor-pointer text-left font-semibold hover:underline" onClick={() => pick(check.at)}>
                 {head(name)}
               </button>
-              <p className="line-clamp-2 text-sm text-soft">{unbroken(said(check.says))}</p>
+              <Sides check={check} build={build} />
             </div>
             <CheckWhy id={check.id} />
           </li>
@@ -100,6 +152,26 @@ function NeedsAttention({ build, line }: Shown) {
       </p>
       {all && <AllChecks line={line} />}
     </section>
+  );
+}
+
+/** In few words what holds against what loads it; of what is not known what to enter, as a link. */
+function Sides({ check, build }: { check: Check; build: Build }) {
+  const { id, said } = useOpen();
+  const { has, needs, verdict } = check;
+  const [first] = verdict === 'unknown' ? fieldsThatDecide(build, [check]) : [];
+  if (first)
+    return (
+      <Link to={`/builds/${id}?at=${first}`} className="text-sm text-blue hover:underline">
+        enter {fieldLabel(build, first)}
+      </Link>
+    );
+  // A yes or no has no sides that tell anything.
+  if (!has.known || !needs.known || has.unit === '1') return <span className="line-clamp-1 text-sm text-soft">{unbroken(said(check.says))}</span>;
+  return (
+    <span className="text-sm text-soft">
+      holds {show(has.value, has.unit)}; needs {show(needs.value, needs.unit)}
+    </span>
   );
 }
 
@@ -126,9 +198,7 @@ function NextStepOf({ build, line }: Shown) {
   const to = (path: string) => `/builds/${id}?at=${path}`;
   return (
     <section>
-      <h2 className={heading}>
-        Next step <span className={aside}>what is missing, and what it would settle</span>
-      </h2>
+      <h2 className={heading}>Next step</h2>
       {first ? (
         <div className="mt-1 border-l-2 border-brass pl-3">
           <h3 className="text-lg leading-snug font-semibold">

@@ -78,12 +78,12 @@ function SideView({ room }: { room: number }) {
   const beside = !hung && stations.length < 4 && room - drawn.width > leastBeside_px;
   return (
     <figure aria-label="Power path in side view, to scale" className={beside ? 'flex gap-x-10' : ''}>
-      <div className="min-w-0">
+      <div className="min-w-0 shrink-0">
         <div className="relative">
           <svg width={drawn.width} height={drawn.height + 22} className="mt-5 overflow-visible" aria-hidden="true">
             <MachineDrawing stages={outlines} ends={ends} drawn={drawn} onPick={pickStage} onPickEnd={pickEnd} />
             <CentreLine drawn={drawn} stages={outlines} />
-            <WorstPlace drawn={drawn} paths={elements} />
+            <WorstPlace drawn={drawn} paths={elements} room={room} />
             {hung &&
               drawn.shafts.map(({ x, y }) => (
                 <path key={`${x} ${y}`} d={`M${x} ${y + 14}V${drawn.height + 22}`} stroke="var(--brass)" strokeDasharray="9 3 2 3" />
@@ -118,9 +118,11 @@ function SideView({ room }: { room: number }) {
 
 /** Round what is at a shaft, and round a belt between two, px. */
 const ring_px = 17;
+/** Room that a letter of its name takes, px. */
+const letter_px = 7.4;
 
 /** The worst check that does not hold: a ring where it is on the machine, and its name. */
-function WorstPlace({ drawn, paths }: { drawn: Drawn; paths: readonly string[] }) {
+function WorstPlace({ drawn, paths, room }: { drawn: Drawn; paths: readonly string[]; room: number }) {
   const { said, document } = useOpen();
   const worst = useEvaluated((line) => {
     const check = line.ledger[0];
@@ -131,7 +133,10 @@ function WorstPlace({ drawn, paths }: { drawn: Drawn; paths: readonly string[] }
   const [verdict = '', at = '', id = '', ...name] = worst.split('|');
   const place = placeOf(drawn, paths.indexOf(at) - 1, paths.length - 2, id);
   if (!place) return null;
-  const isLeft = place.x > drawn.width / 2;
+  const says = name.join('|').replace(/\.$/, '').replace(/^The /, '');
+  // To the side that has room for it.
+  const long = ring_px + 16 + says.length * letter_px;
+  const isLeft = place.x - long > 0 && (place.x > drawn.width / 2 || place.x + long > room);
   const [x, y] = [place.x + (isLeft ? -ring_px - 12 : ring_px + 12), -8];
   return (
     <g fill="none" stroke={`var(--${verdict})`} strokeWidth={2}>
@@ -146,7 +151,7 @@ function WorstPlace({ drawn, paths }: { drawn: Drawn; paths: readonly string[] }
         stroke="none"
         fill={verdict === 'unknown' ? 'var(--soft)' : `var(--${verdict}-word)`}
       >
-        {name.join('|').replace(/\.$/, '').replace(/^The /, '')}
+        {says}
       </text>
     </g>
   );
