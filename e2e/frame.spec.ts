@@ -156,3 +156,44 @@ for (const [many, most] of [
     expect(await page.evaluate(() => document.querySelectorAll('*').length)).toBeLessThan(most);
   });
 }
+
+test('a finger that scrolls over the drawings moves no shaft; one that was asked to does, and what it moved is chosen', async ({
+  browser,
+  address,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  const finger = await context.newCDPSession(page);
+  const swipe = async (x: number, y: number, dx: number, dy: number) => {
+    await finger.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x, y }] });
+    for (const part of [0.3, 0.6, 1])
+      await finger.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [{ x: x + part * dx, y: y + part * dy }] });
+    await finger.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  };
+  const stored = async (id: string) => ((await (await fetch(`${address}/api/builds/${id}`)).json()) as { build: Build }).build;
+  for (const name of names) {
+    const build = demo(name);
+    const { id } = await addBuild(address, build);
+    const stages = build.lines[0]?.stages ?? [];
+    for (const path of ['', ...stages.map((stage) => `/drive?part=${stage.id}`)]) {
+      await page.goto(`${address}/builds/${id}${path}`);
+      const drawing = page.locator(path === '' ? '[aria-label^="Power path"] svg' : '[aria-label^="the stage in side view"] svg').first();
+      await drawing.scrollIntoViewIfNeeded();
+      const box = await drawing.boundingBox();
+      if (!box) throw new Error('no drawing');
+      for (const at of [0.1, 0.3, 0.5, 0.7, 0.9]) await swipe(box.x + at * box.width, box.y + box.height / 2, 30, -60);
+    }
+    await page.waitForTimeout(200);
+    expect((await stored(id)).lines).toEqual(build.lines);
+  }
+  const { id } = await addBuild(address, demo());
+  await page.goto(`${address}/builds/${id}/drive`);
+  await page.getByRole('button', { name: 'Move shafts' }).tap();
+  const shaft = await page.getByRole('button', { name: /^move the roll/ }).boundingBox();
+  if (!shaft) throw new Error('no shaft');
+  await swipe(shaft.x + 14, shaft.y + 14, 20, -30);
+  await expect.poll(async () => (await stored(id)).lines[0]?.stages[0]?.inputs.centres?.how).toBe('chosen');
+  await page.getByRole('button', { name: 'Undo', exact: true }).last().tap();
+  await expect.poll(async () => (await stored(id)).lines[0]?.stages[0]?.inputs.centres?.text).toBe('420 mm');
+  await context.close();
+});

@@ -81,6 +81,18 @@ function* whatChanges(build) {
   }
 }
 
+/** A field, at its stop where the page has one for each part. */
+async function shown(page, path) {
+  const field = page.locator(`input[data-path="${path}"]`);
+  if ((await field.count()) > 0) return field;
+  const [line, element] = path.split('/');
+  const stop = element === 'source' ? 'motor' : element === 'work' ? 'work' : 'drive';
+  await page.locator(`nav[aria-label=stops] a[href*="/${stop}"]`).first().click();
+  if (stop === 'drive') await page.locator(`[data-stage="${line}/${element}"] button.font-head`).click();
+  await field.waitFor();
+  return field;
+}
+
 async function typeIn(browser, url, rate) {
   const page = await browser.newPage();
   await page.goto(url);
@@ -99,7 +111,7 @@ async function typeIn(browser, url, rate) {
   });
   for (let k = 0; k < 3; k++) {
     for (const [path, texts] of typing) {
-      const field = page.locator(`input[data-path="${path}"]`);
+      const field = await shown(page, path);
       const before = await field.inputValue();
       for (const text of texts) {
         if (text === texts[0]) {

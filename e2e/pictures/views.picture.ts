@@ -46,13 +46,22 @@ test('the list of builds', async ({ page }) => {
 });
 
 test('the overview of a build', async ({ page }) => {
-  await open(page, `builds/${of('clock')}/overview`);
+  await open(page, `builds/${of('clock')}`);
   await keep(page, 'overview');
 });
 
-test('the sheet, and why a figure is what it is', async ({ page }) => {
+test('the drive', async ({ page }) => {
+  await open(page, `builds/${of('clock')}/drive`);
+  await keep(page, 'drive');
+});
+
+test('the work', async ({ page }) => {
+  await open(page, `builds/${of('tumbler')}/work`);
+  await keep(page, 'work');
+});
+
+test('why a figure is what it is', async ({ page }) => {
   await open(page, `builds/${of('apple')}`);
-  await keep(page, 'sheet');
   await page.getByRole('button', { name: /^torque, roll/ }).click();
   await expect(page.getByRole('dialog', { name: 'why' })).toBeVisible();
   await keep(page, 'why');
@@ -77,11 +86,11 @@ test('a build is started', async ({ page }) => {
 
 test('a tumbler', async ({ page }) => {
   await open(page, `builds/${of('tumbler')}`);
-  await keep(page, 'sheet-tumbler');
+  await keep(page, 'overview-tumbler');
 });
 
 test('what could go into a gap', async ({ page }) => {
-  await open(page, `builds/${of('apple')}`);
+  await open(page, `builds/${of('apple')}/drive`);
   await page.getByRole('button', { name: /^add after the V-belt/ }).click();
   await page.waitForTimeout(800);
   await keep(page, 'what-could-go-here');
@@ -94,7 +103,7 @@ test('a brief', async ({ page }) => {
 
 test('two builds side by side', async ({ page }) => {
   const { id } = await addBuild(address, { ...demo(), name: 'Apple crusher, slower' });
-  const field = await open(page, `builds/${id}`).then(() => page.getByLabel('Driven pulley', { exact: true }));
+  const field = await open(page, `builds/${id}/drive`).then(() => page.getByLabel('Driven pulley', { exact: true }));
   await field.fill('280 mm');
   await field.press('Tab');
   await kept(page);
@@ -115,10 +124,10 @@ test('letting a phone in', async ({ page }) => {
   await keep(page, 'phone');
 });
 
-test('the sheet on a phone in the evening', async ({ browser }) => {
+test('the drive on a phone in the evening', async ({ browser }) => {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 }, colorScheme: 'dark' });
-  await open(page, `builds/${of('apple')}`);
-  await keep(page, 'sheet-phone');
+  await open(page, `builds/${of('apple')}/drive`);
+  await keep(page, 'drive-phone');
 });
 
 const bench = (inside: string, width: number) =>
@@ -142,7 +151,7 @@ test('the log', async ({ page, browser }) => {
     taken.push({ name, mimeType: 'image/png', buffer: await darkroom.locator('svg').screenshot() });
   }
   const { id } = await addBuild(address, demo());
-  await open(page, `builds/${id}`);
+  await open(page, `builds/${id}/drive`);
   const centres = page.getByLabel('Centre distance', { exact: true });
   await centres.fill('400 mm');
   await centres.press('Tab');

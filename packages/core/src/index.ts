@@ -47,7 +47,7 @@ export {
 } from './machine/build.js';
 export { describeChange } from './machine/describe-change.js';
 export { namesOfElements } from './machine/element-names.js';
-export { type Entered, enter, notKnown } from './machine/enter.js';
+export { choose, type Entered, enter, notKnown } from './machine/enter.js';
 export { type FromMark, filledFromMark, fromMark } from './machine/fill-from-mark.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
 export { lineNameWrong, lineOf, withLineAdded, withLineMoved, withLineRemoved, withLineRenamed } from './machine/lines.js';

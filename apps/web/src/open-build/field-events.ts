@@ -1,4 +1,4 @@
-import { type Build, enter, type FromMark, filledFromMark, placesOf, type QuantityInput, same, withInput } from '@hobrek/core';
+import { type Build, choose, enter, type FromMark, filledFromMark, placesOf, type QuantityInput, same, withInput } from '@hobrek/core';
 import { usePreferences } from '../shared/preferences.js';
 import type { Editing } from './editing.js';
 
@@ -8,6 +8,8 @@ export interface FieldEvents {
   fieldEntered(path: string): void;
   /** A field's text changed: read and worked out in the same tick, on its way to the server once typing has paused or the field is left. */
   typed(path: string, text: string): void;
+  /** A wheel was dragged to another size: it is chosen then, whatever it was before. */
+  sized(path: string, text: string): void;
   /** What was typed is a mark or a plate: what it means is filled in, in one step, and told. */
   markTaken(path: string, mark: FromMark, text: string): void;
   /** What stood in a field before it was visited is back. */
@@ -38,6 +40,13 @@ export function fieldEvents({ document, session, edit, settled }: Editing): Fiel
         return place ? withInput(build, path, enter(place.field, text, before, usePreferences.getState()).input) : build;
       };
       edit(path, next, true);
+    },
+    sized: (path, text) => {
+      events.fieldEntered(path);
+      edit(path, (build) => {
+        const place = placesOf(build).find((each) => each.path === path);
+        return place ? withInput(build, path, choose(place.field, text, visit?.before)) : build;
+      });
     },
     markTaken: (path, mark, text) => {
       const before = visit?.path === path ? visit.before : undefined;

@@ -38,6 +38,9 @@ export function focusWhenThere(open: OpenBuild, selector: string, block: ScrollL
   setTimeout(() => mine.disconnect(), patience_ms);
 }
 
+/** Finds the first field of an element. */
+export const firstField = (element: string): string => `[data-element="${CSS.escape(element)}"] :is(input, [role=combobox]):not([data-kind])`;
+
 /** The field itself, its group opened, at its own stop. */
 export function focusField(open: OpenBuild, path: string): void {
   const parts = path.split('/');

@@ -35,6 +35,12 @@ export function enter(field: Field, text: string, before: QuantityInput | undefi
   };
 }
 
+/** The same as somebody's choice: not measured, and not on any plate. A half-typed text stays what it is. */
+export function choose(field: Field, text: string, before: QuantityInput | undefined): QuantityInput | undefined {
+  const { input } = enter(field, text, before);
+  return input && input.draft === undefined ? { ...input, how: 'chosen' } : input;
+}
+
 /** An option by its name or by the words it is shown by; anything else is no choice, and what was chosen stays. */
 function enterChoice({ options, label, how }: ChoiceField, text: string, before: QuantityInput | undefined): Entered {
   const written = text.trim().toLowerCase();

@@ -27,6 +27,15 @@ describe('a shaft that is moved', () => {
     expect(belt?.inputs.angle?.text).toBe('53.13°');
   });
 
+  it('is chosen then, however it was known before', () => {
+    const measured = crusher();
+    expect(measured.lines[0]?.stages[0]?.inputs.centres?.how).toBe('measured');
+    expect(moved(measured, 1, { x: 300, y: 400 }).lines[0]?.stages[0]?.inputs).toMatchObject({
+      centres: { how: 'chosen' },
+      angle: { how: 'chosen' },
+    });
+  });
+
   it('leaves the other shafts where they are', () => {
     const before = layOut(outlinesOf(twoBelts())).shafts;
     const after = layOut(outlinesOf(moved(twoBelts(), 1, { x: 350, y: 120 }))).shafts;

@@ -1,7 +1,7 @@
 import type { Place } from '../geometry/lay-out.js';
 import { kindHead } from '../kinds/registry.js';
 import type { Build, Element } from './build.js';
-import { enter } from './enter.js';
+import { choose } from './enter.js';
 import { withInput } from './paths.js';
 
 /** The fields of a stage that reaches over a distance; nothing of one that does not. */
@@ -26,7 +26,7 @@ const degrees = (angle: number) => Math.round((angle * 18_000) / Math.PI) / 100;
 
 /**
  * The build with one shaft somewhere else, the others where they are: distance and direction of the stages that reach it follow, to the tenth of a
- * millimetre and the hundredth of a degree. Shafts that are held to it come along.
+ * millimetre and the hundredth of a degree; they are chosen then, whatever was measured before. Shafts that are held to it come along.
  * @param places of every shaft now, mm
  */
 export function withShaftAt(build: Build, lineId: string, k: number, to: Place, places: readonly Place[]): Build {
@@ -52,5 +52,5 @@ function withText(build: Build, path: string, name: string, text: string): Build
   const [lineId, id] = path.split('/');
   const element = build.lines.find((line) => line.id === lineId)?.stages.find((stage) => stage.id === id);
   const field = element && kindHead('stage', element.kind)?.fields[name];
-  return field ? withInput(build, `${path}/${name}`, enter(field, text, element.inputs[name]).input) : build;
+  return field ? withInput(build, `${path}/${name}`, choose(field, text, element.inputs[name])) : build;
 }

@@ -25,7 +25,7 @@ describe('what would do, as changes to take', () => {
     const [cure] = cures;
     expect(cure?.says).toBe('A 0.55 kW motor');
     const cured = withEntries(weak, cure?.entries ?? []);
-    expect(cured?.lines[0]?.source.inputs.power).toMatchObject({ text: '0.55 kW', value: 550 });
+    expect(cured?.lines[0]?.source.inputs.power).toMatchObject({ text: '0.55 kW', value: 550, how: 'chosen' });
     expect(cured && evaluateBuild(cured, kinds).lines[0]?.checks[0]?.verdict).toBe('holds');
   });
 

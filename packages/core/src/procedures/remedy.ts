@@ -5,7 +5,7 @@ import type { Candidate, Typed } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { namesOfElements } from '../machine/element-names.js';
-import { enter } from '../machine/enter.js';
+import { choose } from '../machine/enter.js';
 import { elementsOf, placesOf, withInput } from '../machine/paths.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { phrase, say, type Wording } from '../wording/wording.js';
@@ -161,14 +161,14 @@ interface Proved {
 const entriesOf = ({ path, field, text, with: others = {} }: Offer): Cure['entries'] =>
   [[field, text] as const, ...Object.entries(others)].map(([name, entry]) => [`${path}/${name}`, entry] as const);
 
-/** The build with all of it entered; null where it has no such field. */
+/** The build with all of it entered, as chosen; null where it has no such field. */
 export function withEntries(build: Build, entries: Cure['entries']): Build | null {
   const places = new Map(placesOf(build).map((place) => [place.path, place]));
   let changed = build;
   for (const [path, text] of entries) {
     const place = places.get(path);
     if (!place) return null;
-    changed = withInput(changed, path, text === null ? undefined : enter(place.field, text, undefined).input);
+    changed = withInput(changed, path, text === null ? undefined : choose(place.field, text, undefined));
   }
   return changed;
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { ElementChecks } from '../../element/checks.js';
 import { ElementFields, Heading, KindOf } from '../../element/fields.js';
 import { ElementFigures } from '../../element/figures.js';
+import { focusWhenThere } from '../../open-build/focus-field.js';
 import { useDocument, useOpen, useSession } from '../../open-build/here.js';
 import { useLine } from '../../open-build/in-sight.js';
 import { Tools } from '../../open-build/tools.js';
@@ -82,14 +83,23 @@ function FirstToFail({ path }: { path: string }) {
 /** What can be done with a stage as a whole; all of it can be undone. */
 function StageActs({ path }: { path: string }) {
   const [line = '', id] = path.split('/');
-  const { stageMoved, stageDoubled, stageRemoved } = useOpen();
+  const open = useOpen();
+  const { stageMoved, stageDoubled, stageRemoved } = open;
   const at = useDocument(({ build }) => build.lines.find((each) => each.id === line)?.stages.findIndex((stage) => stage.id === id)) ?? 0;
   const many = useDocument(({ build }) => build.lines.find((each) => each.id === line)?.stages.length) ?? 1;
   const acts: [says: string, can: boolean, act: () => void][] = [
     ['earlier', at > 0, () => stageMoved(path, -1)],
     ['later', at < many - 1, () => stageMoved(path, 1)],
     ['double', true, () => stageDoubled(path)],
-    ['take out', true, () => stageRemoved(path)],
+    [
+      'take out',
+      true,
+      () => {
+        stageRemoved(path);
+        // What was pressed is gone: work goes on with what is shown now.
+        focusWhenThere(open, many > 1 ? '[data-stage] [aria-current]' : '[aria-label^="add after"]');
+      },
+    ],
   ];
   return (
     <OneStop role="toolbar" aria-label="the stage as a whole" className="mt-3 flex gap-5 border-t border-hair pt-1 text-sm">

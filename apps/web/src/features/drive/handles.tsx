@@ -150,7 +150,7 @@ interface RimShown {
 }
 
 const RimHandle = memo(function RimHandle({ path, wheel, x, y, diameter, scale, viewNow, hold }: RimShown) {
-  const { typed, fieldLeft, pick } = useOpen();
+  const { sized, fieldLeft, pick } = useOpen();
   const at = `${path}/${wheel.field}`;
   const input = useDerived(({ build }) => placesOf(build).find((place) => place.path === at)?.input);
   const bind = useDrag(
@@ -162,7 +162,7 @@ const RimHandle = memo(function RimHandle({ path, wheel, x, y, diameter, scale, 
       // A wheel's size and its diameter grow alike, be it millimetres or teeth.
       const wanted = rimDragged(from.frame, from.diameter, dy) * from.value;
       const text = nearestSize(wheel, wanted, input.text);
-      if (text !== input.text) typed(at, text);
+      if (text !== input.text) sized(at, text);
       if (last) fieldLeft();
       return from;
     },
@@ -176,7 +176,7 @@ const RimHandle = memo(function RimHandle({ path, wheel, x, y, diameter, scale, 
     event.preventDefault();
     event.stopPropagation();
     const text = nextSize(wheel, value, input.text, by);
-    if (text) typed(at, text);
+    if (text) sized(at, text);
   };
   const rim = { x, y: y - (diameter / 2) * scale };
   return (

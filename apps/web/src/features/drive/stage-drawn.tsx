@@ -9,6 +9,9 @@ import { Handles } from './handles.js';
 
 const height_px = 190;
 
+/** A finger that scrolls would move what it comes across: there shafts are moved only when that is asked for. */
+const isTouched = (): boolean => matchMedia('(pointer: coarse), (max-width: 639px)').matches;
+
 /** The picked stage in side view, large and to scale, its shafts and rims to be taken hold of; what is beside it in the machine goes on past the edge. */
 export function StageDrawn({ path }: { path: string }) {
   const [frame, width] = useWidth<HTMLElement>();
@@ -20,13 +23,14 @@ export function StageDrawn({ path }: { path: string }) {
 }
 
 function Drawn({ path, width }: { path: string; width: number }) {
-  const { pick } = useOpen();
+  const { pick, undone } = useOpen();
   const line = useEvaluated(({ id }) => id);
   const outlines = useEvaluated((shown) => shown.outlines);
   const ends = useEvaluated((shown) => shown.ends);
   const names = useEvaluatedList(({ stations }) => stations.map(({ name }) => name));
   const joined = useLine(({ id, stages }) => stages.map((stage) => `${id}/${stage.id}`).join());
   const [held, setHeld] = useState<Frame | undefined>();
+  const [isMoving, setMoving] = useState(false);
   const paths = joined.split(',');
   const k = paths.indexOf(path);
   const drawn = useMemo(() => {
@@ -36,21 +40,37 @@ function Drawn({ path, width }: { path: string; width: number }) {
   }, [outlines, ends, k, width, held]);
   if (!line || !names || !outlines || !drawn) return null;
   return (
-    <div className="relative overflow-hidden border-b border-hair" style={{ height: height_px + 22 }}>
-      <svg width={width} height={height_px} aria-hidden="true" className="block overflow-hidden">
-        <MachineDrawing stages={outlines} ends={ends} drawn={drawn} onPick={(at) => pick(paths[at] ?? null)} />
-        <CentreLine drawn={drawn} stages={outlines} only={k} />
-      </svg>
-      <svg width={width} height={22} aria-hidden="true" className="block">
-        <ScaleBar
-          drawn={drawn}
-          room={width}
-          trueScale={isToScale(outlines, drawn)}
-          hasUsual={drawMachine(outlines, [], ends).hasUsual}
-          at={{ x: 4, y: 16 }}
-        />
-      </svg>
-      <Handles line={line} names={names} at={[k, k + 1]} paths={paths} stages={outlines} drawn={drawn} picked={path} hold={setHeld} />
-    </div>
+    <>
+      <div className="relative overflow-hidden border-b border-hair" style={{ height: height_px + 22 }}>
+        <svg width={width} height={height_px} aria-hidden="true" className="block overflow-hidden">
+          <MachineDrawing stages={outlines} ends={ends} drawn={drawn} onPick={(at) => pick(paths[at] ?? null)} />
+          <CentreLine drawn={drawn} stages={outlines} only={k} />
+        </svg>
+        <svg width={width} height={22} aria-hidden="true" className="block">
+          <ScaleBar
+            drawn={drawn}
+            room={width}
+            trueScale={isToScale(outlines, drawn)}
+            hasUsual={drawMachine(outlines, [], ends).hasUsual}
+            at={{ x: 4, y: 16 }}
+          />
+        </svg>
+        {(!isTouched() || isMoving) && (
+          <Handles line={line} names={names} at={[k, k + 1]} paths={paths} stages={outlines} drawn={drawn} picked={path} hold={setHeld} />
+        )}
+      </div>
+      {isTouched() && (
+        <p className="flex gap-x-6">
+          <button type="button" aria-pressed={isMoving} className="min-h-11 cursor-pointer text-blue underline" onClick={() => setMoving(!isMoving)}>
+            {isMoving ? 'Shafts stay' : 'Move shafts'}
+          </button>
+          {isMoving && (
+            <button type="button" className="min-h-11 cursor-pointer text-blue underline" onClick={undone}>
+              Undo
+            </button>
+          )}
+        </p>
+      )}
+    </>
   );
 }

@@ -1,6 +1,6 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
-import { focusWhenThere } from '../../open-build/focus-field.js';
+import { firstField, focusWhenThere } from '../../open-build/focus-field.js';
 import { useOpen } from '../../open-build/here.js';
 import type { OpenBuild } from '../../open-build/open-build.js';
 
@@ -32,14 +32,11 @@ function goToField(open: OpenBuild, event: KeyboardEvent): void {
   const { picked } = open.session.getState();
   if (!picked || document.activeElement !== document.body) return;
   event.preventDefault();
-  focusFirst(open, picked);
+  focusWhenThere(open, firstField(picked));
 }
 
 function goTo(open: OpenBuild, by: 1 | -1): void {
   open.pickAlong(by);
   const { picked } = open.session.getState();
-  if (picked) focusFirst(open, picked);
+  if (picked) focusWhenThere(open, firstField(picked));
 }
-
-const focusFirst = (open: OpenBuild, element: string): void =>
-  focusWhenThere(open, `[data-element="${CSS.escape(element)}"] :is(input, [role=combobox]):not([data-kind])`);

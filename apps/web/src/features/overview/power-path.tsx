@@ -22,6 +22,9 @@ function heightOf(stages: readonly DrawnStage[], ends: DrawnEnds | undefined): n
 const leastSpacing_px = 215;
 /** Room that figures beside a narrow drawing need. */
 const leastBeside_px = 330;
+/** With more shafts than this a machine scrolls, so much wide for each. */
+const mostAbreast = 6;
+const longSpacing_px = 190;
 /** And so much is left behind the last, at the edge of a phone. */
 const leastBehind_px = 130;
 
@@ -64,8 +67,14 @@ function SideView({ room }: { room: number }) {
     [document, session, pick],
   );
   const drawn = useMemo(
-    () => outlines && fitDrawing(outlines, { width: Math.max(room, 200), height: heightOf(outlines, ends), ends }),
-    [outlines, ends, room],
+    () =>
+      outlines &&
+      fitDrawing(outlines, {
+        width: Math.max(room, 200, stations && stations.length > mostAbreast ? stations.length * longSpacing_px : 0),
+        height: heightOf(outlines, ends),
+        ends,
+      }),
+    [outlines, ends, room, stations],
   );
   if (!line || !names || !stations || !outlines || !drawn) return null;
   const [, source, ...others] = elements;
@@ -76,8 +85,21 @@ function SideView({ room }: { room: number }) {
   const hung = room - last >= leastBehind_px && drawn.shafts.every(({ x }, k) => k === 0 || x - (drawn.shafts[k - 1]?.x ?? 0) >= leastSpacing_px);
   // Beside a machine that is built upward there is room.
   const beside = !hung && stations.length < 4 && room - drawn.width > leastBeside_px;
+  // A long machine is drawn in a row with its shafts, and scrolls.
+  const isLong = stations.length > mostAbreast;
+  const placing = hung
+    ? 'relative h-27 max-sm:h-44'
+    : isLong
+      ? 'mt-2 flex gap-4'
+      : beside
+        ? `mt-8 grid content-start gap-4 ${stations.length > 2 ? 'grid-cols-2' : ''}`
+        : 'mt-2 grid grid-cols-2 gap-4';
   return (
-    <figure aria-label="Power path in side view, to scale" className={beside ? 'flex gap-x-10' : ''}>
+    <figure
+      aria-label="Power path in side view, to scale"
+      tabIndex={isLong ? 0 : undefined}
+      className={beside ? 'flex gap-x-10' : isLong ? 'overflow-x-auto' : ''}
+    >
       <div className="min-w-0 shrink-0">
         <div className="relative">
           <svg width={drawn.width} height={drawn.height + 22} className="mt-5 overflow-visible" aria-hidden="true">
@@ -99,15 +121,7 @@ function SideView({ room }: { room: number }) {
         <FromAbove stages={outlines} names={names} drawn={drawn} />
         <PathTable />
       </div>
-      <figcaption
-        className={
-          hung
-            ? 'relative h-27 max-sm:h-44'
-            : beside
-              ? `mt-4 grid content-start gap-4 ${stations.length > 2 ? 'grid-cols-2' : ''}`
-              : 'mt-2 grid grid-cols-2 gap-4'
-        }
-      >
+      <figcaption className={placing}>
         {stations.map((id, k) => (
           <Station key={id} path={`${line}/${id}`} name={names[k] ?? ''} left={hung ? drawn.shafts[k]?.x : undefined} element={atShaft(k)} />
         ))}
@@ -134,24 +148,18 @@ function WorstPlace({ drawn, paths, room }: { drawn: Drawn; paths: readonly stri
   const place = placeOf(drawn, paths.indexOf(at) - 1, paths.length - 2, id);
   if (!place) return null;
   const says = name.join('|').replace(/\.$/, '').replace(/^The /, '');
-  // To the side that has room for it.
-  const long = ring_px + 16 + says.length * letter_px;
-  const isLeft = place.x - long > 0 && (place.x > drawn.width / 2 || place.x + long > room);
-  const [x, y] = [place.x + (isLeft ? -ring_px - 12 : ring_px + 12), -8];
+  const label = says.length * letter_px > room ? `${says.slice(0, Math.floor(room / letter_px) - 2)} …` : says;
+  // Beside the ring where there is room for it, and never off the edge.
+  const long = label.length * letter_px;
+  const [right, left] = [place.x + ring_px + 16, place.x - ring_px - 16 - long];
+  const x = left > 0 && (place.x > drawn.width / 2 || right + long > room) ? left : Math.max(0, Math.min(right, room - long));
+  const to = Math.min(Math.max(place.x, x), x + long);
   return (
     <g fill="none" stroke={`var(--${verdict})`} strokeWidth={2}>
       <circle cx={place.x} cy={place.y} r={ring_px} />
-      <path d={`M${place.x + (isLeft ? -ring_px : ring_px) * 0.7} ${place.y - ring_px * 0.7}L${x} ${y + 4}`} strokeWidth={1} />
-      <text
-        x={x + (isLeft ? -4 : 4)}
-        y={y}
-        textAnchor={isLeft ? 'end' : 'start'}
-        fontSize="14"
-        fontWeight="600"
-        stroke="none"
-        fill={verdict === 'unknown' ? 'var(--soft)' : `var(--${verdict}-word)`}
-      >
-        {says}
+      <path d={`M${place.x} ${place.y - ring_px}L${to} -4`} strokeWidth={1} />
+      <text x={x} y={-8} fontSize="14" fontWeight="600" stroke="none" fill={verdict === 'unknown' ? 'var(--soft)' : `var(--${verdict}-word)`}>
+        {label}
       </text>
     </g>
   );
@@ -180,7 +188,7 @@ const Station = memo(function Station({ path, name, left, element }: StationShow
   const { pick } = useOpen();
   return (
     <div
-      className={`border-l-2 border-brass pl-2 ${left === undefined ? '' : 'absolute top-0 sm:w-max'}`}
+      className={`min-w-40 border-l-2 border-brass pl-2 ${left === undefined ? '' : 'absolute top-0 sm:w-max'}`}
       style={left === undefined ? undefined : { left: left - 1 }}
     >
       <h2 className="font-head tracking-wide text-blue uppercase">
