@@ -430,7 +430,7 @@ test('the brief is written, kept and undone like anything else', async ({ page, 
 });
 
 test('a build is taken away as its file and imported again; a damaged file says where', async ({ page, crusher, address }) => {
-  await page.getByRole('button', { name: 'Take a copy' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /its file/ }).click()]);
   const text = await readFile(await download.path(), 'utf8');
   expect(download.suggestedFilename()).toMatch(/^crusher-\d+\.json$/);

@@ -60,7 +60,7 @@ for (const theme of ['day', 'evening'] as const) {
   test(`nothing is in anyone's way in what opens over the drive by a press, ${theme}`, async ({ page, crusher, address }) => {
     await chosen(page, theme);
     await page.goto(pages['the drive'](address, crusher.id));
-    for (const open of [/^add after the V-belt/, 'Take a copy', 'Preferences, keys'] as const) {
+    for (const open of [/^add after the V-belt/, 'Export', 'Preferences, keys'] as const) {
       await page.getByRole('button', { name: open }).click();
       expect(await faults(page, theme, true), String(open)).toEqual([]);
       await page.keyboard.press('Escape');
@@ -138,4 +138,73 @@ test('the first screen is at most 250 kB, packed, fonts and all', async ({ page,
   const sizes = await Promise.all(urls.map(async (url) => gzipSync(await (await page.request.get(url)).body()).byteLength));
   expect(sizes.length).toBeGreaterThan(3);
   expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(250_000);
+});
+
+test('colours and units that were chosen hold on every page, from the first paint on', async ({ page, crusher, address }) => {
+  const other = '00000000-0000-4000-8000-000000000000';
+  const routes = ['/', '/start', '/deleted', '/backups', '/phone', `/compare/${crusher.id}/${crusher.id}`, '/no/such/page', `/builds/${other}`];
+  const stops = ['', '/brief', '/work', '/motor', '/drive', '/log'].map((stop) => `/builds/${crusher.id}${stop}`);
+  await chosen(page, 'evening');
+  await page.evaluate(() => {
+    const habits = JSON.parse(localStorage.getItem('hobrek-habits') ?? '{}');
+    localStorage.setItem('hobrek-habits', JSON.stringify({ ...habits, state: { ...habits.state, units: 'inch' } }));
+  });
+  // By the device it would be day.
+  await page.emulateMedia({ colorScheme: 'light' });
+  // What the page was when its body first was there, before any code of the application ran.
+  await page.addInitScript(() => {
+    new MutationObserver((_, watch) => {
+      if (!document.body) return;
+      (globalThis as { first?: string }).first = document.documentElement.dataset.theme ?? 'none';
+      watch.disconnect();
+    }).observe(document, { childList: true, subtree: true });
+  });
+  for (const route of [...routes, ...stops]) {
+    await page.goto(`${address}${route}`);
+    await page.locator('h1').waitFor();
+    const seen = await page.evaluate(() => ({
+      first: (globalThis as { first?: string }).first,
+      theme: document.documentElement.dataset.theme,
+      ground: getComputedStyle(document.body).backgroundColor,
+      has: ['main', 'h1'].filter((each) => document.querySelector(each) === null),
+    }));
+    expect(seen, route).toEqual({ first: 'evening', theme: 'evening', ground: 'rgb(18, 23, 29)', has: [] });
+  }
+  await page.goto(`${address}/builds/${crusher.id}`);
+  await expect(page.getByRole('button', { name: /^torque, roll: .* lbf·ft/ })).toBeVisible();
+  await page.goto(`${address}/builds/${other}`);
+  await page.getByRole('link', { name: 'See all builds' }).click();
+  await expect(page.getByRole('heading', { name: 'Builds' })).toBeVisible();
+});
+
+test('commands are on every page; what is looked for in the list is in its address', async ({ page, crusher, address }) => {
+  await page.goto(`${address}/backups`);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.keyboard.press('Control+k');
+  await page.getByPlaceholder('a page, a build').fill(crusher.build.name);
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('headline')).toBeVisible();
+  await page.goto(address);
+  await page.getByLabel('find a build').pressSequentially(crusher.build.name);
+  await expect(page.getByText('one found')).toBeVisible();
+  await expect(page).toHaveURL(/[?]find=Crusher/);
+  await page.getByRole('link', { name: crusher.build.name }).first().click();
+  await expect(page.getByTestId('headline')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByLabel('find a build')).toHaveValue(crusher.build.name);
+  await expect(page.getByText('one found')).toBeVisible();
+});
+
+test('what a field is and where it is measured opens at its label, by a press or by F1, and is heard with the field', async ({ page, crusher, address }) => {
+  await page.goto(`${address}/builds/${crusher.id}/motor`);
+  const power = page.locator('[data-path="main/source/power"]');
+  await expect(power).toHaveAccessibleDescription(/plate/i);
+  await power.focus();
+  await page.keyboard.press('F1');
+  const help = page.getByRole('dialog', { name: 'help' });
+  await expect(help).toContainText('Plate power');
+  await page.keyboard.press('Escape');
+  await expect(help).toHaveCount(0);
+  await page.getByRole('button', { name: 'Phases: what it is, where to measure' }).click();
+  await expect(help).toContainText('Phases');
 });

@@ -85,7 +85,7 @@ test('a stage is replaced by another kind, doubled, taken to another place, and 
     .first()
     .getByRole('button', { name: /^V-belt/ })
     .click();
-  await page.getByRole('button', { name: 'double' }).click();
+  await page.getByRole('button', { name: 'duplicate' }).click();
   await expect(stages).toHaveCount(3);
   const order = () => stages.evaluateAll((all) => (all as HTMLElement[]).map(({ dataset }) => dataset.kindOf));
   expect(await order()).toEqual(['v-belt', 'v-belt', 'roller-chain']);
@@ -204,7 +204,7 @@ test('what was found is taken away as one file; imported again it says what is t
   await page.goto(address);
   await page.getByLabel('find a build').fill(name);
   await expect(page.getByText('one found')).toBeVisible();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Take these' }).click()]);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Export these' }).click()]);
   const shed = JSON.parse(await readFile(await download.path(), 'utf8'));
   expect(shed.builds).toHaveLength(1);
   const bring = (contents: object) =>

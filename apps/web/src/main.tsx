@@ -1,4 +1,5 @@
 import './styles.css';
+import './shared/preferences.js';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/app.js';

@@ -1,7 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { createBrowserRouter } from 'react-router';
+import { createBrowserRouter, Outlet } from 'react-router';
 // This one can show a page at once where that is asked for: the next key is meant for it.
 import { RouterProvider } from 'react-router/dom';
+import { Commands } from '../features/commands/index.js';
 import { AskError, useShutOut } from '../shared/ask.js';
 import { Tips } from '../shared/tips.js';
 import { LetInPage } from './let-in-page.js';
@@ -18,20 +19,35 @@ const router = createBrowserRouter([
     HydrateFallback: () => null,
     ErrorBoundary: LostPage,
     children: [
-      { path: '/', lazy: async () => ({ Component: (await import('../features/builds/index.js')).BuildsPage }) },
       {
         path: '/builds/:id/:stop?',
         lazy: async () => ({ Component: (await import('./build-page.js')).BuildPage }),
       },
-      { path: '/start/:id?', lazy: async () => ({ Component: (await import('../features/start/index.js')).StartPage }) },
-      { path: '/deleted', lazy: async () => ({ Component: (await import('../features/builds/index.js')).DeletedPage }) },
-      { path: '/backups', lazy: async () => ({ Component: (await import('../features/backups/index.js')).BackupsPage }) },
-      { path: '/phone', lazy: async () => ({ Component: (await import('../features/phone/index.js')).PhonePage }) },
-      { path: '/compare/:a/:b', lazy: async () => ({ Component: (await import('../features/compare/index.js')).ComparePage }) },
-      { path: '*', Component: LostPage },
+      // A build has commands of its own.
+      {
+        Component: WithCommands,
+        children: [
+          { path: '/', lazy: async () => ({ Component: (await import('../features/builds/index.js')).BuildsPage }) },
+          { path: '/start/:id?', lazy: async () => ({ Component: (await import('../features/start/index.js')).StartPage }) },
+          { path: '/deleted', lazy: async () => ({ Component: (await import('../features/builds/index.js')).DeletedPage }) },
+          { path: '/backups', lazy: async () => ({ Component: (await import('../features/backups/index.js')).BackupsPage }) },
+          { path: '/phone', lazy: async () => ({ Component: (await import('../features/phone/index.js')).PhonePage }) },
+          { path: '/compare/:a/:b', lazy: async () => ({ Component: (await import('../features/compare/index.js')).ComparePage }) },
+          { path: '*', Component: LostPage },
+        ],
+      },
     ],
   },
 ]);
+
+function WithCommands() {
+  return (
+    <>
+      <Outlet />
+      <Commands />
+    </>
+  );
+}
 
 export function App() {
   const out = useShutOut((state) => state.out);

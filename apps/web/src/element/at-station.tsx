@@ -42,9 +42,6 @@ export function AtStation({ path, name, isShort = false }: AtShown) {
       <p className="flex flex-wrap items-baseline gap-x-2">
         {needed} {there}
       </p>
-      <p className="flex flex-wrap items-baseline gap-x-3">
-        <FigureText path={`${path}/${at}power`} name={`power, ${name}`} />
-      </p>
     </>
   );
 }

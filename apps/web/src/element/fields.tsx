@@ -15,7 +15,7 @@ import {
 } from '@hobrek/core';
 import { memo } from 'react';
 import { Entry } from '../open-build/entry.js';
-import { useDocument, useOpen } from '../open-build/here.js';
+import { useOpen } from '../open-build/here.js';
 import { useDerivedList, useFollowed, useLine } from '../open-build/in-sight.js';
 import { Select } from '../shared/select.js';
 
@@ -37,8 +37,7 @@ export function ElementFields({ of, path, columns = 'grid-cols-3' }: ElementShow
 
 /** Fields of an element that a check waits for, in the order in which they decide. Followed when typing has paused: nothing is renumbered under a finger. */
 function useWaiting(path: string): readonly string[] {
-  const build = useDocument((document) => document.build);
-  const listed = useFollowed(false, ({ evaluation }) =>
+  const listed = useFollowed(false, ({ build, evaluation }) =>
     fieldsThatDecide(build, evaluation.checks)
       .filter((each) => each.startsWith(`${path}/`))
       .join(),

@@ -1,8 +1,8 @@
 import type { ChoiceField, QuantityInput } from '@hobrek/core';
 import { memo, useId } from 'react';
 import { Select } from '../shared/select.js';
-import { tip } from '../shared/tips.js';
 import { Contested } from './contested.js';
+import { HelpMark, opensHelp } from './help-mark.js';
 import { useOpen } from './here.js';
 import { Turn } from './turn.js';
 
@@ -27,7 +27,7 @@ export const Choice = memo(function Choice({ path, field, input, taken, where, t
     <div>
       <div className="flex items-baseline">
         <Turn turn={turn} />
-        <label htmlFor={id} className="block text-sm text-soft" {...tip(`${field.help} ${field.measure}`.trim())}>
+        <label htmlFor={id} className="block text-sm text-soft">
           {where === undefined ? (
             field.label
           ) : (
@@ -36,9 +36,12 @@ export const Choice = memo(function Choice({ path, field, input, taken, where, t
             </>
           )}
         </label>
+        <HelpMark id={id} field={field} />
       </div>
       <Select
         id={id}
+        aria-describedby={`${id}-help`}
+        onKeyDownCapture={(event) => opensHelp(event, id)}
         data-path={path}
         value={input?.text ?? ''}
         options={[['', usual], ...Object.entries(field.options)]}

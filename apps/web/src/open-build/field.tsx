@@ -18,6 +18,7 @@ import { tip } from '../shared/tips.js';
 import { Contested } from './contested.js';
 import { focusNext } from './focus-field.js';
 import { typingPause_ms } from './follow.js';
+import { HelpMark, opensHelp } from './help-mark.js';
 import { useOpen } from './here.js';
 import { NumberKeys, useNumberKeys } from './number-keys.js';
 import { Turn } from './turn.js';
@@ -79,7 +80,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
     <div>
       <div className="flex items-baseline">
         <Turn turn={turn} />
-        <label htmlFor={id} className="block text-sm text-soft" {...tip(`${field.help} ${field.measure}`.trim())}>
+        <label htmlFor={id} className="block text-sm text-soft">
           {where === undefined ? (
             field.label
           ) : (
@@ -88,6 +89,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
             </>
           )}
         </label>
+        <HelpMark id={id} field={field} />
       </div>
       <div
         className={`flex items-baseline gap-2 border-b-[1.5px] focus-within:bg-wash ${refused ? 'border-fails' : `${taken !== undefined && text === '' ? 'border-dashed border-brass' : 'border-ink'} focus-within:border-blue`}`}
@@ -121,6 +123,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
             finish();
           }}
           onKeyDown={(event) => {
+            if (opensHelp(event, id)) return;
             const offer = event.altKey ? offers[Number(event.code.replace('Digit', '')) - 1] : undefined;
             if (offer) {
               event.preventDefault();
@@ -145,12 +148,12 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
               if (size) typed(path, size);
             }
           }}
-          aria-keyshortcuts={stock ? 'Alt+U ArrowUp ArrowDown' : 'Alt+U'}
+          aria-keyshortcuts={stock ? 'F1 Alt+U ArrowUp ArrowDown' : 'F1 Alt+U'}
           {...tip(stock && 'up and down keys go through what is on the shelf')}
           autoComplete="off"
           spellCheck={false}
           aria-invalid={refused !== null}
-          aria-describedby={`${id}-said`}
+          aria-describedby={`${id}-said ${id}-help`}
           placeholder={taken ?? (field.usual ? `usually ${showAs(field.quantity, field.usual.value, field.usual.value, preferences.units)}` : empty)}
           className="w-0 min-w-0 grow bg-transparent py-0.5 text-lg font-semibold outline-none placeholder:font-normal placeholder:text-soft"
         />

@@ -4,20 +4,23 @@ import { type ComponentProps, createContext, type ReactNode, use, useMemo, useRe
 /** What was pressed to ask why, and the answer. */
 interface Question {
   readonly nth: number;
+  readonly called: string;
   readonly pressed: HTMLElement;
   readonly answer: ReactNode;
 }
 
-type Press = (pressed: HTMLElement, answer: ReactNode) => void;
+type Press = (pressed: HTMLElement, answer: ReactNode, called: string) => void;
 
 const Pressed = createContext<Press>(() => {});
 
 interface Asking extends Omit<ComponentProps<'button'>, 'onClick'> {
   readonly answer: ReactNode;
+  /** What the answer is, for who cannot see it. */
+  readonly called?: string;
 }
 
 /** What can be pressed for an answer. A plain button: a page has hundreds, and one sheet answers for all of them. What is in it follows by itself. */
-export function AskWhy({ answer, className, ...button }: Asking) {
+export function AskWhy({ answer, called = 'why', className, ...button }: Asking) {
   const press = use(Pressed);
   return (
     <button
@@ -25,7 +28,7 @@ export function AskWhy({ answer, className, ...button }: Asking) {
       aria-haspopup="dialog"
       {...button}
       className={`cursor-help decoration-hair decoration-dotted underline-offset-4 hover:underline ${className}`}
-      onClick={(event) => press(event.currentTarget, answer)}
+      onClick={(event) => press(event.currentTarget, answer, called)}
     />
   );
 }
@@ -35,7 +38,7 @@ export function WhyHere({ children }: { children: ReactNode }) {
   const [question, setQuestion] = useState<Question | null>(null);
   const press = useMemo<Press>(() => {
     let nth = 0;
-    return (pressed, answer) => setQuestion((now) => (now?.pressed === pressed ? null : { nth: ++nth, pressed, answer }));
+    return (pressed, answer, called) => setQuestion((now) => (now?.pressed === pressed ? null : { nth: ++nth, pressed, answer, called }));
   }, []);
   return (
     <Pressed value={press}>
@@ -45,7 +48,7 @@ export function WhyHere({ children }: { children: ReactNode }) {
   );
 }
 
-function Sheet({ question: { pressed, answer }, close }: { question: Question; close: () => void }) {
+function Sheet({ question: { pressed, answer, called }, close }: { question: Question; close: () => void }) {
   // Who goes on elsewhere is not called back to the figure.
   const leftFor = useRef<EventTarget | null>(null);
   return (
@@ -53,7 +56,7 @@ function Sheet({ question: { pressed, answer }, close }: { question: Question; c
       <Popover.Anchor virtualRef={{ current: pressed }} />
       <Popover.Portal>
         <Popover.Content
-          aria-label="why"
+          aria-label={called}
           sideOffset={6}
           collisionPadding={12}
           onOpenAutoFocus={() => {

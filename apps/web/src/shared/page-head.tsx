@@ -1,15 +1,20 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { openCommands } from './commands-open.js';
+import { usePreferences } from './preferences.js';
 
 interface Head {
   readonly children?: ReactNode;
   readonly end?: ReactNode;
   /** Another rule is right below it. */
   readonly isRuled?: boolean;
+  /** A build has commands of its own. */
+  readonly hasCommands?: boolean;
 }
 
 /** The rule across the top of every page: the name, what the page is about, and what is at its end. */
-export function PageHead({ children, end, isRuled = true }: Head) {
+export function PageHead({ children, end, isRuled = true, hasCommands = true }: Head) {
+  const letters = usePreferences((preferences) => preferences.letters);
   return (
     <header
       data-round="head"
@@ -19,7 +24,14 @@ export function PageHead({ children, end, isRuled = true }: Head) {
         Hobrek
       </Link>
       {children}
-      <div className="ml-auto flex items-baseline gap-5 text-sm text-soft">{end}</div>
+      <div className="ml-auto flex items-baseline gap-5 text-sm text-soft">
+        {end}
+        {hasCommands && (
+          <button type="button" aria-haspopup="dialog" className="cursor-pointer font-semibold text-ink max-sm:hidden" onClick={openCommands}>
+            Do <kbd className="border border-hair px-1 font-text font-normal">{letters ? 'k' : 'Ctrl K'}</kbd>
+          </button>
+        )}
+      </div>
     </header>
   );
 }

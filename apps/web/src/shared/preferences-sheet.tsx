@@ -10,6 +10,7 @@ const keys = [
   ['F6', 'from the head to the stops, the machine, what is entered, and back to the last field'],
   ['Ctrl K, k', 'every command and every field, by name'],
   ['↑ ↓', 'in the field of a wheel: through the stock sizes'],
+  ['F1', 'in a field: what it is, where to measure'],
   ['Alt U', 'writes the field in its next unit'],
   ['Ctrl Z, z', 'undoes a field at a time'],
   ['Ctrl Y, Z', 'does it again'],

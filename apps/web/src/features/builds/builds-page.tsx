@@ -1,7 +1,7 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
 import { hearChanges } from '../../shared/changes.js';
 import { PageHead } from '../../shared/page-head.js';
@@ -14,8 +14,7 @@ import { useDeletion } from './use-deletion.js';
 /** All builds, each as the machine it is. */
 export function BuildsPage() {
   const navigate = useNavigate();
-  const [find, setFind] = useState('');
-  const [worst, setWorst] = useState(false);
+  const { find, typed, setFind, worst, setWorst } = useFinding();
   const words = encodeURIComponent(find);
   const units = useUnits();
   const builds = useInfiniteQuery({
@@ -61,7 +60,7 @@ export function BuildsPage() {
               Start a build
             </Link>
             <a href={`/api/shed?find=${words}`} download className="py-1 text-base text-blue hover:underline">
-              {find === '' ? 'Take all' : 'Take these'}
+              {find === '' ? 'Export all' : 'Export these'}
             </a>
             <Link to="/deleted" className="py-1 text-base text-blue hover:underline">
               Deleted
@@ -78,7 +77,7 @@ export function BuildsPage() {
       >
         <h1 className="font-head text-xl">Builds</h1>
         {many.data && <span className="text-sm text-soft">{tally(many.data.builds, find !== '')}</span>}
-        <Finder find={find} setFind={setFind} worst={worst} setWorst={setWorst} />
+        <Finder find={typed} setFind={setFind} worst={worst} setWorst={setWorst} />
       </PageHead>
       <main>
         {failed && <p className="mx-6 mt-6 text-fails-word">{failed.message} Nothing is lost; try again in a moment.</p>}
@@ -118,6 +117,45 @@ export function BuildsPage() {
       </main>
     </>
   );
+}
+
+/** A search waits until typing pauses so long. */
+const pause_ms = 150;
+
+/** What is looked for and in which order, in the address: back and a reload come back to it. */
+function useFinding() {
+  const [search, setSearch] = useSearchParams();
+  const find = search.get('find') ?? '';
+  const worst = search.get('order') === 'worst';
+  const [typed, setTyped] = useState(find);
+  const set = useCallback(
+    (name: string, value: string) =>
+      setSearch(
+        (now) => {
+          const next = new URLSearchParams(now);
+          if (value) next.set(name, value);
+          else next.delete(name);
+          return next;
+        },
+        { replace: true },
+      ),
+    [setSearch],
+  );
+  // What the address says counts when it was not typed here: the browser went back.
+  const said = useRef(find);
+  useEffect(() => {
+    if (find !== said.current) setTyped(find);
+    said.current = find;
+  }, [find]);
+  useEffect(() => {
+    if (typed === find) return undefined;
+    const timer = setTimeout(() => {
+      said.current = typed;
+      set('find', typed);
+    }, pause_ms);
+    return () => clearTimeout(timer);
+  }, [typed, find, set]);
+  return { find, typed, setFind: setTyped, worst, setWorst: (now: boolean) => set('order', now ? 'worst' : '') };
 }
 
 /** As many as the server lists at once. */

@@ -90,7 +90,7 @@ function StageActs({ path }: { path: string }) {
   const acts: [says: string, can: boolean, act: () => void][] = [
     ['earlier', at > 0, () => stageMoved(path, -1)],
     ['later', at < many - 1, () => stageMoved(path, 1)],
-    ['double', true, () => stageDoubled(path)],
+    ['duplicate', true, () => stageDoubled(path)],
     [
       'take out',
       true,

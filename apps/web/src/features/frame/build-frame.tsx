@@ -64,6 +64,7 @@ function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; c
       <div className="stays">
         <PageHead
           isRuled={false}
+          hasCommands={false}
           end={
             <>
               <SaveWord />
@@ -204,8 +205,21 @@ function useLeaveGuard(): void {
 function Message({ says }: { says: string }) {
   return (
     <>
-      <PageHead />
-      <p className="mx-6 mt-6">{says}</p>
+      <PageHead hasCommands={false} />
+      <main className="mx-6 mt-6 max-sm:mx-4">
+        {says && (
+          <>
+            <title>Not here · Hobrek</title>
+            <h1 className="font-head text-2xl">This build is not on the page</h1>
+            <p className="mt-1">{says}</p>
+            <p className="mt-1">
+              <Link to="/" className="text-blue underline">
+                See all builds
+              </Link>
+            </p>
+          </>
+        )}
+      </main>
     </>
   );
 }

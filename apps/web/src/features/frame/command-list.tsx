@@ -1,9 +1,7 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { applies, type Build, briefParts, elementsOf, type Field as FieldOf, fitsHere, kindHead, type Line, type UnitHabit } from '@hobrek/core';
-import * as Dialog from '@radix-ui/react-dialog';
 import { useQuery } from '@tanstack/react-query';
-import { Command } from 'cmdk';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { focusField } from '../../open-build/focus-field.js';
@@ -11,100 +9,32 @@ import { useDocument, useOpen, useSession } from '../../open-build/here.js';
 import { useFollowed, useLine } from '../../open-build/in-sight.js';
 import type { Stop } from '../../open-build/stop.js';
 import { ask, send } from '../../shared/ask.js';
+import { type CommandHeap, CommandSheet } from '../../shared/command-sheet.js';
 import { usePreferences } from '../../shared/preferences.js';
 import { addLine } from './lines.js';
-
-interface Act {
-  readonly says: string;
-  readonly act: () => void;
-}
-
-interface Heap {
-  readonly called: string;
-  readonly acts: readonly Act[];
-}
 
 /** Everything that can be done with the open build, and every field of it, found by typing a part of its name. */
 export function CommandList({ stops }: { stops: readonly Stop[] }) {
   const [open, setOpen] = useState(false);
   const letters = usePreferences((preferences) => preferences.letters);
-  const before = useRef<Element | null>(null);
-  const show = () => {
-    before.current = document.activeElement;
-    setOpen(true);
-  };
-  const dismissed = () => {
-    setOpen(false);
-    setTimeout(() => before.current instanceof HTMLElement && before.current.focus());
-  };
+  const show = () => setOpen(true);
   useHotkeys('mod+k', show, { enableOnFormTags: true, preventDefault: true });
   useHotkeys('k', show, { enabled: letters, preventDefault: true });
   return (
-    <Dialog.Root open={open} onOpenChange={(now) => (now ? show() : dismissed())}>
-      <Dialog.Trigger className="cursor-pointer font-semibold text-ink max-sm:hidden">
+    <>
+      <button type="button" aria-haspopup="dialog" className="cursor-pointer font-semibold text-ink max-sm:hidden" onClick={show}>
         Do <kbd className="border border-hair px-1 font-text font-normal">{letters ? 'k' : 'Ctrl K'}</kbd>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/25" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          // What was chosen may take the focus: it is given back only when nothing was.
-          onCloseAutoFocus={(event) => event.preventDefault()}
-          className="fixed top-[12vh] left-1/2 z-20 w-[38rem] max-w-[calc(100vw-24px)] -translate-x-1/2 border border-ink bg-sheet text-ink"
-        >
-          <Dialog.Title className="sr-only">What should be done?</Dialog.Title>
-          {open && <Commands stops={stops} done={() => setOpen(false)} />}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+      </button>
+      {open && <Commands stops={stops} close={() => setOpen(false)} />}
+    </>
   );
 }
 
-function Commands({ stops, done }: { stops: readonly Stop[]; done: () => void }) {
-  const heaps = useHeaps(stops);
-  return (
-    <Command label="What should be done?" loop filter={hasWords}>
-      <Command.Input
-        autoFocus
-        placeholder="a field, a stage, something to do"
-        className="w-full border-b border-ink bg-transparent px-4 py-3 text-lg outline-none"
-      />
-      <Command.List className="max-h-[56vh] overflow-auto p-2">
-        <Command.Empty className="px-2 py-1 text-soft">Nothing is called that.</Command.Empty>
-        {heaps.map(({ called, acts }) => (
-          <Command.Group
-            key={called}
-            heading={called}
-            className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft"
-          >
-            {acts.map(({ says, act }) => (
-              <Command.Item
-                key={says}
-                value={`${called} ${says}`}
-                className="cursor-pointer px-2 py-1 data-[selected=true]:bg-wash"
-                onSelect={() => {
-                  done();
-                  // The list returns its focus first; what is chosen may take it.
-                  setTimeout(act);
-                }}
-              >
-                {says}
-              </Command.Item>
-            ))}
-          </Command.Group>
-        ))}
-      </Command.List>
-    </Command>
-  );
+function Commands({ stops, close }: { stops: readonly Stop[]; close: () => void }) {
+  return <CommandSheet placeholder="a field, a stage, something to do" heaps={useHeaps(stops)} close={close} />;
 }
 
-/** Every word that is typed must be in it. */
-const hasWords = (value: string, typed: string): number => {
-  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  return words.every((word) => value.toLowerCase().includes(word)) ? 1 : 0;
-};
-
-function useHeaps(stops: readonly Stop[]): Heap[] {
+function useHeaps(stops: readonly Stop[]): CommandHeap[] {
   const open = useOpen();
   const { id, kinds, undone, redone, lineShown, stageAdded, stageRemoved } = open;
   const build = useDocument((document) => document.build);
@@ -153,7 +83,7 @@ function useHeaps(stops: readonly Stop[]): Heap[] {
         })),
       ],
     },
-    { called: 'Lay beside', acts: others.map(({ id: other, name }) => ({ says: name, act: to(`/compare/${id}/${other}`) })) },
+    { called: 'Lay beside', acts: others.map(({ id: other, name }) => ({ says: name, id: other, act: to(`/compare/${id}/${other}`) })) },
     {
       called: 'Show figures in',
       acts: (Object.entries({ metric: 'metric', inch: 'inch and pound', mixed: 'inches, the rest metric' }) as [UnitHabit, string][]).map(

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { AtStation } from '../../element/at-station.js';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useOpen } from '../../open-build/here.js';
-import { useDerivedList, useEvaluated, useEvaluatedList, useSessionInSight } from '../../open-build/in-sight.js';
+import { evaluatedLine, useDerivedList, useEvaluated, useEvaluatedList, useFollowed, useSessionInSight } from '../../open-build/in-sight.js';
 import { OneStop } from '../../shared/one-stop.js';
 
 const [width_px, height_px] = [340, 62];
@@ -11,10 +11,11 @@ const [width_px, height_px] = [340, 62];
 /** The machine small, what is picked of it in brass, and what its shafts do: above every stop but the first page. */
 export function MachineStrip() {
   const { pick } = useOpen();
-  const outlines = useEvaluated((line) => line.outlines);
-  const ends = useEvaluated((line) => line.ends);
   const line = useEvaluated(({ id }) => id);
   const shown = useSessionInSight((session) => session.line);
+  // The small machine moves when typing has paused: what is being changed is drawn large below.
+  const outlines = useFollowed(false, (derived) => evaluatedLine(derived, shown)?.outlines);
+  const ends = useFollowed(false, (derived) => evaluatedLine(derived, shown)?.ends);
   const picked = useSessionInSight((session) => session.picked);
   const elements = useDerivedList(({ build }) => elementsOf(lineOf(build, shown)).map(({ path }) => path));
   const stations = useEvaluatedList((each) => each.stations.map(({ id, name }) => `${id}|${name}`));

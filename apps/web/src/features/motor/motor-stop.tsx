@@ -4,7 +4,7 @@ import { ElementChecks } from '../../element/checks.js';
 import { ElementFields, Heading, KindOf } from '../../element/fields.js';
 import { ElementFigures } from '../../element/figures.js';
 import { useOpen } from '../../open-build/here.js';
-import { useLine } from '../../open-build/in-sight.js';
+import { InSight, useLine } from '../../open-build/in-sight.js';
 import { Tools } from '../../open-build/tools.js';
 import { Rivets } from '../../shared/rivets.js';
 
@@ -40,8 +40,11 @@ export function MotorStop() {
         <ElementFigures path={source} />
       </div>
       <div className="min-w-0 border-hair bg-sheet px-6 py-2 max-lg:border-t max-sm:px-4 lg:border-l">
-        <Tools on="beside" of="source" path={source} />
-        <Tools on="beside" of="feed" path={feed} />
+        {/* A chart is drawn anew when typing has paused. */}
+        <InSight value={false}>
+          <Tools on="beside" of="source" path={source} />
+          <Tools on="beside" of="feed" path={feed} />
+        </InSight>
         <ElementChecks path={source} />
       </div>
     </div>

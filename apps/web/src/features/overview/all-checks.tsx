@@ -1,5 +1,6 @@
-import { type Check, type EvaluatedLine } from '@hobrek/core';
+import { type Check, type EvaluatedLine, portKinds } from '@hobrek/core';
 import { CheckRow } from '../../element/check-row.js';
+import { FigureText } from '../../open-build/figure-text.js';
 import { useOpen } from '../../open-build/here.js';
 import { useDerived } from '../../open-build/in-sight.js';
 import { unbroken } from '../../shared/unbroken.js';
@@ -43,6 +44,7 @@ export function AllChecks({ line }: { line: EvaluatedLine }) {
         {guesses && <p className="mt-1 text-soft">{unbroken(guesses)}</p>}
         <p className="mt-1 text-soft">{notWorkedOut}</p>
       </section>
+      <AtShafts line={line} />
       {cautions && (
         <ul aria-label="cautions" className="mt-3 border-l-2 border-brass pl-3 text-sm text-soft">
           {cautions.split('\n').map((caution) => (
@@ -53,5 +55,50 @@ export function AllChecks({ line }: { line: EvaluatedLine }) {
         </ul>
       )}
     </div>
+  );
+}
+
+/** What there is at every shaft, or whatever else power goes through: at work, and at full load of what drives it. */
+function AtShafts({ line }: { line: EvaluatedLine }) {
+  return (
+    <section aria-label="at the shafts" className="mt-3 overflow-x-auto">
+      <h3 className="font-head tracking-wide text-blue uppercase">At the shafts</h3>
+      <table className="text-left">
+        <thead className="text-sm text-soft">
+          <tr>
+            <th scope="col">shaft</th>
+            <th scope="col" colSpan={3} className="px-3 font-normal">
+              at work
+            </th>
+            <th scope="col" colSpan={3} className="px-3 font-normal">
+              at full load
+            </th>
+            <th scope="col" className="px-3 font-normal">
+              pull
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {line.stations.map(({ id, name, is }) => {
+            const [flow, effort] = [portKinds[is].flow.name, portKinds[is].effort.name];
+            const cell = (figure: string, of: string) => (
+              <td key={figure} className="px-3">
+                <FigureText path={`${line.id}/${id}/${figure}`} name={`${of}, ${name}, all`} />
+              </td>
+            );
+            return (
+              <tr key={id} className="border-t border-hair">
+                <th scope="row" className="pr-3 font-normal">
+                  {name}
+                </th>
+                {[flow, effort, 'power'].map((each) => cell(`running-${each}`, each))}
+                {[flow, effort, 'power'].map((each) => cell(each, `${each} at full load`))}
+                {cell('pull', 'pull')}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
   );
 }

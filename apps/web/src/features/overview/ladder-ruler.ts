@@ -41,13 +41,23 @@ export function ladderRuler(values: readonly number[], width: number, factor: nu
 const tick_px = 30;
 const digit_px = 8;
 
-/** 1, 2 and 5 of every decade; the decades alone where those would run into each other. */
+/** Numbers at a ruler: with more it is read no better. */
+const mostTicks = 5;
+
+/** 1, 2 and 5 of every decade, or 1 and 5; the decades alone where those are many, or would run into each other. */
 function ticksOf(least: number, most: number, width: number): number[] {
   const apart = (Math.log10(2) / Math.log10(most / least)) * width;
   const digits = Math.floor(Math.log10(Math.max(1, most))) + 1;
-  const steps = apart < Math.max(tick_px, (digits + 1) * digit_px) ? [1] : [1, 2, 5];
-  return scaleLog([least, most], [0, width])
+  const room = apart < Math.max(tick_px, (digits + 1) * digit_px);
+  const all = scaleLog([least, most], [0, width])
     .ticks(Math.log10(most / least) + 2)
-    .map((tick) => Number(tick.toPrecision(3)))
-    .filter((tick) => steps.includes(Number(tick.toExponential()[0])));
+    .map((tick) => Number(tick.toPrecision(3)));
+  const those = (steps: readonly number[]) => all.filter((tick) => steps.includes(Number(tick.toExponential()[0])));
+  const few = [
+    [1, 2, 5],
+    [1, 5],
+  ]
+    .map(those)
+    .find(({ length }) => length <= mostTicks);
+  return room || !few ? those([1]) : few;
 }

@@ -1,4 +1,4 @@
-import { type Check, type EvaluatedLine, type Known, reserveOf } from '@hobrek/core';
+import type { Check, EvaluatedLine, Known } from '@hobrek/core';
 import { scaleLinear } from 'd3-scale';
 import { Link } from 'react-router';
 import { useOpen } from '../../open-build/here.js';
@@ -26,7 +26,6 @@ export function Limits({ line }: { line: EvaluatedLine }) {
           <li key={check.id}>
             <p className="flex items-baseline gap-2">
               <VerdictMark verdict={check.verdict} /> <span className="grow">{nameOfWish(check)}</span>
-              <span className="text-sm font-semibold whitespace-nowrap">{reserveOf(check)}</span>
             </p>
             {check.has.known && check.needs.known ? (
               <Rule check={check} has={check.has} needs={check.needs} />

@@ -112,11 +112,14 @@ function useNames(build: Build) {
   return { inline, head };
 }
 
+/** Checks that are told one by one: with these the page is taken in at a glance. */
+const mostTold = 4;
+
 function NeedsAttention({ build, line }: Shown) {
   const { pick } = useOpen();
   const [all, setAll] = useState(false);
   const { head, inline } = useNames(build);
-  const { worst, more, holding, nearest } = attentionOf(lineOf(build, line.id), line);
+  const { worst, more, holding, nearest } = attentionOf(lineOf(build, line.id), line, mostTold);
   return (
     <section className="px-6 py-3 max-sm:px-4">
       <h2 className={heading}>
@@ -163,14 +166,14 @@ function Sides({ check, build }: { check: Check; build: Build }) {
   if (first)
     return (
       <Link to={`/builds/${id}?at=${first}`} className="text-sm text-blue hover:underline">
-        enter {fieldLabel(build, first)}
+        {fieldLabel(build, first)}
       </Link>
     );
   // A yes or no has no sides that tell anything.
   if (!has.known || !needs.known || has.unit === '1') return <span className="line-clamp-1 text-sm text-soft">{unbroken(said(check.says))}</span>;
   return (
     <span className="text-sm text-soft">
-      holds {show(has.value, has.unit)}; needs {show(needs.value, needs.unit)}
+      {show(has.value, has.unit)} against {show(needs.value, needs.unit)}
     </span>
   );
 }

@@ -1,0 +1,1 @@
+export { Commands } from './commands.js';
