@@ -195,7 +195,11 @@ test('commands are on every page; what is looked for in the list is in its addre
   await expect(page.getByText('one found')).toBeVisible();
 });
 
-test('what a field is and where it is measured opens at its label, by a press or by F1, and is heard with the field', async ({ page, crusher, address }) => {
+test('what a field is and where it is measured opens at its label, by a press or by F1, and is heard with the field', async ({
+  page,
+  crusher,
+  address,
+}) => {
   await page.goto(`${address}/builds/${crusher.id}/motor`);
   const power = page.locator('[data-path="main/source/power"]');
   await expect(power).toHaveAccessibleDescription(/plate/i);

@@ -37,7 +37,7 @@ test('wishes are rules on the overview, and each stop has the worst verdict of w
   await page.goto(`${address}/builds/${id}`);
   // By hand: 3600 rpm through a gearbox of 15 to 1 and a chain of 11 to 38 teeth is 69.5 rpm, 13 % under 80.
   const limits = page.locator('section', { has: page.getByRole('heading', { name: 'Your limits' }) });
-  await expect(limits.getByRole('listitem').filter({ hasText: 'Tool turns at most at' })).toContainText('80 rpm');
+  await expect(limits.getByRole('listitem').filter({ hasText: 'Highest speed wished' })).toContainText('80 rpm');
   const stops = page.getByRole('navigation', { name: 'stops' });
   await expect(stops.getByRole('link', { name: /^Brief/ }).getByRole('img', { name: 'holds' })).toBeVisible();
   await expect(stops.getByRole('link', { name: /^Work/ }).getByRole('img', { name: 'fails' })).toBeVisible();

@@ -19,7 +19,6 @@ export function HelpMark({ id, field: { label, help, measure } }: Helped) {
         data-help={id}
         tabIndex={-1}
         called="help"
-        aria-label={`${label}: what it is, where to measure`}
         className="min-w-6 shrink-0 self-center text-center text-sm text-soft no-underline hover:text-ink pointer-coarse:min-h-11 pointer-coarse:min-w-11"
         answer={
           <>
@@ -38,6 +37,7 @@ export function HelpMark({ id, field: { label, help, measure } }: Helped) {
           <circle cx="7" cy="7" r="6" fill="none" stroke="currentColor" />
           <path d="M7 6v4.5M7 3.2v1.4" stroke="currentColor" strokeWidth="1.6" />
         </svg>
+        <span className="sr-only">{label}: what it is, where to measure</span>
       </AskWhy>
       <span id={`${id}-help`} className="sr-only">
         {`${help} ${measure}`.trim()}

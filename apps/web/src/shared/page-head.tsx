@@ -24,7 +24,7 @@ export function PageHead({ children, end, isRuled = true, hasCommands = true }: 
         Hobrek
       </Link>
       {children}
-      <div className="ml-auto flex items-baseline gap-5 text-sm text-soft">
+      <div className="ml-auto flex flex-wrap items-baseline gap-x-5 text-sm text-soft">
         {end}
         {hasCommands && (
           <button type="button" aria-haspopup="dialog" className="cursor-pointer font-semibold text-ink max-sm:hidden" onClick={openCommands}>

@@ -14,8 +14,8 @@ import type { WalkedLine } from './walked.js';
 type Wish = keyof typeof wishFields;
 
 /** A wish is met or not: there is nothing to keep clear of. */
-const wished = (wish: Wish, is: string, end: 'at least' | 'at most'): CheckOutput => ({
-  name: `the ${wishFields[wish].label.toLowerCase()}`,
+const wished = (wish: Wish, name: string, is: string, end: 'at least' | 'at most'): CheckOutput => ({
+  name,
   subject: `${wishFields[wish].label.toLowerCase()} {wished}, as wished,`,
   source: 'The brief’s own wish',
   closeBelow: 0,
@@ -28,13 +28,13 @@ const wished = (wish: Wish, is: string, end: 'at least' | 'at most'): CheckOutpu
 
 /** Every wish as a check. */
 export const wishOutputs = {
-  leastSpeed: wished('leastSpeed', 'the {shaft} turns at', 'at least'),
-  mostSpeed: wished('mostSpeed', 'the {shaft} turns at', 'at most'),
-  mostLength: wished('mostLength', 'the drive has a length of', 'at most'),
-  mostHeight: wished('mostHeight', 'the drive has a height of', 'at most'),
-  mostMass: wished('mostMass', 'it weighs', 'at most'),
-  mostCost: wished('mostCost', 'it costs', 'at most'),
-  mostNoise: wished('mostNoise', 'its sound level is', 'at most'),
+  leastSpeed: wished('leastSpeed', 'the lowest speed wished', 'the {shaft} turns at', 'at least'),
+  mostSpeed: wished('mostSpeed', 'the highest speed wished', 'the {shaft} turns at', 'at most'),
+  mostLength: wished('mostLength', 'the length wished', 'the drive has a length of', 'at most'),
+  mostHeight: wished('mostHeight', 'the height wished', 'the drive has a height of', 'at most'),
+  mostMass: wished('mostMass', 'the weight wished', 'it weighs', 'at most'),
+  mostCost: wished('mostCost', 'the cost wished', 'it costs', 'at most'),
+  mostNoise: wished('mostNoise', 'the sound level wished', 'its sound level is', 'at most'),
 } as const satisfies Partial<Record<Wish, CheckOutput>>;
 
 /** The room that there is, which every line has to fit into. */

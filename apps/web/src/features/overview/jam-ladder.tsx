@@ -84,7 +84,7 @@ export function JamLadder() {
             place={flag > width / 2 ? 'before' : 'after'}
             className="text-[13px] whitespace-nowrap"
           >
-            {`a jam loads it with ${show(jam.value, jam.unit)}`}
+            {`jam ${show(jam.value, jam.unit)}`}
           </Lettering>
         )}
         {lines.map(({ id, at, says, there, figure }, k) => {
@@ -110,7 +110,7 @@ export function JamLadder() {
       </div>
       {rungs.length > shortLadder + 1 && (
         <button type="button" aria-expanded={all} className="min-h-6 cursor-pointer text-sm text-blue hover:underline" onClick={() => setAll(!all)}>
-          {all ? 'only the weakest parts' : `${rungs.length - near.length} more, which are stronger`}
+          {all ? 'only the weakest parts' : `${rungs.length - near.length} more`}
         </button>
       )}
       {line.inJam.length > 0 && (

@@ -69,7 +69,7 @@ function Rule({ check, has, needs }: { check: Check; has: Known; needs: Known })
         <path d={`M${x(is)} ${line_px - 1}l-5 -9h10Z`} fill={`var(--${check.verdict})`} />
         <text
           x={Math.min(width - 4, Math.max(4, x(limit)))}
-          y={height_px}
+          y={height_px - 5}
           fontSize="12"
           textAnchor={x(limit) > width / 2 ? 'end' : 'start'}
           fill="var(--soft)"

@@ -123,7 +123,7 @@ function NeedsAttention({ build, line }: Shown) {
   return (
     <section className="px-6 py-3 max-sm:px-4">
       <h2 className={heading}>
-        Needs attention <span className={aside}>{worst.length === 0 ? 'nothing' : 'worst first'}</span>
+        Needs attention <span className={aside}>{worst.length === 0 && 'nothing'}</span>
       </h2>
       <ul className="mt-1">
         {worst.map(({ check, name }) => (
@@ -148,7 +148,7 @@ function NeedsAttention({ build, line }: Shown) {
             {nearest && `; the nearest is ${inline(nearest.name)}, ${reserveOf(nearest.check)}`}.{' '}
           </>
         )}
-        {more > 0 && `${more} more need attention. `}
+        {more > 0 && 'More need attention. '}
         <button type="button" aria-expanded={all} className="cursor-pointer text-blue underline" onClick={() => setAll(!all)}>
           {all ? 'Only what needs attention' : 'All checks'}
         </button>
