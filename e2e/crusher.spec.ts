@@ -329,7 +329,7 @@ test('what fails in a jam: the set screw is found, a key is offered, and with it
   await change.getByRole('button', { name: 'Take it' }).click();
   await expect(page.getByLabel('Hub fixing, driven pulley')).toHaveAttribute('data-value', 'key');
   await expect(sentence(page)).toHaveAttribute('data-verdict', 'close');
-  await expect(page.getByText(/A53 needs the shaft 5\.32 mm further out/)).toBeVisible();
+  await expect(page.getByText(/A53: the shaft moves 5\.32 mm out\./)).toBeVisible();
 });
 
 test('a second stage is put in, made a chain, moved and taken out again, and every step can be undone', async ({ page, crusher: _ }) => {

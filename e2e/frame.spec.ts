@@ -1,6 +1,6 @@
 import type { Build } from '@hobrek/core';
 import type { Page } from '@playwright/test';
-import { addBuild, at, demo, enter, expect, goTo, test } from './parts/hobrek.js';
+import { addBuild, at, choose, demo, enter, expect, goTo, test } from './parts/hobrek.js';
 
 const names = ['apple-crusher', 'bowl-lathe', 'sea-glass-tumbler', 'clock-plate-mill', 'kindling-splitter', 'kelp-cart'];
 const D = 'main/belt/driven';
@@ -88,6 +88,23 @@ test('an entry that is not read is counted in the head, which leads to it', asyn
   await goTo(page, 'log');
   await page.getByRole('button', { name: 'one entry is not read' }).click();
   await expect(page.locator('[data-path="main/source/speed"]')).toBeFocused();
+});
+
+test('why is answered by its key, of the worst check or of the figure that has the focus; units are chosen in the head', async ({
+  page,
+  crusher: _,
+}) => {
+  const why = page.getByRole('dialog', { name: 'why' });
+  await page.keyboard.press('?');
+  await expect(why).toContainText('575 W');
+  await page.keyboard.press('Escape');
+  await expect(why).toHaveCount(0);
+  await page.getByRole('button', { name: /^torque at full load, roll/ }).focus();
+  await page.keyboard.press('?');
+  await expect(why).toContainText('T2 = T1 × i × k');
+  await page.keyboard.press('Escape');
+  await choose(page.getByLabel('units of the figures'), 'in, lbf·ft, hp');
+  await expect(page.getByRole('button', { name: /^torque, roll: .* lbf·ft/ })).toBeVisible();
 });
 
 /** Presses of Tab until a field has the focus. */

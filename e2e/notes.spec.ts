@@ -14,7 +14,7 @@ test('a note has photos and words to find it by; they go away with the shed’s 
   await expect(down).toBeDisabled();
 
   // What is no picture is told so by its name; the others come.
-  await page.getByTestId('photos').setInputFiles([picture('sheet'), fileURLToPath(import.meta.url), picture('motor')]);
+  await page.getByTestId('photos').setInputFiles([picture('builds'), fileURLToPath(import.meta.url), picture('motor')]);
   await expect(page.getByText(/^notes\.spec\.ts: A picture is sent as image\/jpeg/)).toBeVisible();
   await expect(page.getByLabel('photos of this note').getByRole('img')).toHaveCount(2);
   await page.getByRole('button', { name: 'leave out photo 2' }).click();

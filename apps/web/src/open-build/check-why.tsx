@@ -26,7 +26,8 @@ export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
   );
 });
 
-function Held({ id }: { id: string }) {
+/** What a check holds against what, by which rule. */
+export function Held({ id }: { id: string }) {
   const check = useFollowed(true, ({ evaluation }) => checkOf(evaluation, id));
   if (!check) return null;
   return (

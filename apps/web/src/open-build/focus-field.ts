@@ -15,12 +15,14 @@ export function isMeant({ id }: OpenBuild): boolean {
 
 /** How long a page may take to come. */
 const patience_ms = 2_000;
+/** Whoever goes on elsewhere meanwhile is not called back. */
+const elsewhere = ['keydown', 'pointerdown'] as const;
 /** Who waits for a field waits no longer when another is gone to. */
-let waiting: MutationObserver | null = null;
+let giveUp: () => void = () => {};
 
 /** Focuses what a selector finds, once it is on the page: before the next key is heard where it comes at once. */
 export function focusWhenThere(open: OpenBuild, selector: string, block: ScrollLogicalPosition = 'nearest'): void {
-  waiting?.disconnect();
+  giveUp();
   const tries = () => {
     const [found] = onPage(open, selector);
     if (!found) return false;
@@ -30,12 +32,17 @@ export function focusWhenThere(open: OpenBuild, selector: string, block: ScrollL
     return true;
   };
   if (tries()) return;
-  const mine = new MutationObserver(() => {
-    if (tries()) mine.disconnect();
+  const watch = new MutationObserver(() => {
+    if (tries()) stop();
   });
-  waiting = mine;
-  mine.observe(document.body, { childList: true, subtree: true });
-  setTimeout(() => mine.disconnect(), patience_ms);
+  const stop = () => {
+    watch.disconnect();
+    for (const each of elsewhere) removeEventListener(each, stop, true);
+  };
+  giveUp = stop;
+  watch.observe(document.body, { childList: true, subtree: true });
+  for (const each of elsewhere) addEventListener(each, stop, true);
+  setTimeout(stop, patience_ms);
 }
 
 /** Finds the first field of an element. */

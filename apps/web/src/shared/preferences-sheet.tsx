@@ -8,6 +8,7 @@ const keys = [
   ['Ctrl Enter', 'to the next element’s fields, from anywhere; with Shift to the one before'],
   ['Esc', 'closes what is open, or goes to the first page'],
   ['F6', 'from the head to the stops, the machine, what is entered, and back to the last field'],
+  ['?', 'why: of the figure that has the focus, else of the worst check'],
   ['Ctrl K, k', 'every command and every field, by name'],
   ['↑ ↓', 'in the field of a wheel: through the stock sizes'],
   ['F1', 'in a field: what it is, where to measure'],

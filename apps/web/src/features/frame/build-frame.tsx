@@ -23,8 +23,10 @@ import { usePathKeys } from './path-keys.js';
 import { usePlaceInAddress } from './place-in-address.js';
 import { Sentence } from './sentence.js';
 import { TakeAway } from './take-away.js';
+import { UnitsChoice } from './units-choice.js';
 import { Unread } from './unread.js';
 import { useRounds } from './use-rounds.js';
+import { WhyWorst } from './why-worst.js';
 
 /** One build at one of its stops, under what stays: its name, the stops, one sentence and the machine. */
 export function BuildFrame({ stops }: { stops: readonly Stop[] }) {
@@ -71,9 +73,11 @@ function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; c
               <Unread />
               <OneStop role="toolbar" aria-label="the build as a whole" className="flex items-baseline gap-5">
                 <UndoKeys />
+                <WhyWorst />
                 <CommandList stops={stops} />
                 <TakeAway />
                 <PreferencesSheet />
+                <UnitsChoice />
               </OneStop>
             </>
           }

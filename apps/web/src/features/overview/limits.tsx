@@ -15,7 +15,7 @@ export function Limits({ line }: { line: EvaluatedLine }) {
       <h2 className="font-head text-lg tracking-wide uppercase">Your limits</h2>
       {wishes.length === 0 && (
         <p className="mt-1 text-soft">
-          None is set.{' '}
+          None.{' '}
           <Link to={`/builds/${id}/brief`} className="text-blue underline">
             Set speed, size, weight or cost
           </Link>

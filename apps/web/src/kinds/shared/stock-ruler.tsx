@@ -41,9 +41,16 @@ const Ruler = memo(function Ruler({ outline }: { outline: DrawnStage }) {
     seen.find((belt) => belt.mark === chosen) ?? [...seen].sort((a, b) => Math.abs(a.centres - centres) - Math.abs(b.centres - centres))[0];
   return (
     <div ref={frame} className="mt-3 min-w-0 overflow-hidden">
-      <p className="text-sm text-soft">
-        {what}, by the centre distance each needs{slot ? ', along the slot' : ''}
-        {nearest && `: ${nearest.mark} needs ${move(nearest.centres - centres)}`}
+      <p>
+        {nearest && (
+          <b className="font-semibold">
+            {nearest.mark === chosen ? nearest.mark : `Buy ${nearest.mark}`}: {moves(nearest.centres - centres)}
+            {slot && !fits(nearest.centres) ? ', more than the slot allows' : ''}.
+          </b>
+        )}{' '}
+        <span className="text-sm text-soft">
+          {what}, by the centre distance each needs{slot ? ', along the slot' : ''}
+        </span>
       </p>
       <svg width={width} height={height_px} role="img" aria-label={seen.map((belt) => `${belt.mark} at ${show(belt.centres, 'mm')}`).join(', ')}>
         {slot && <path d={`M${x(slot[0])} ${axis_px}H${x(slot[1])}v9H${x(slot[0])}z`} fill="var(--plate)" stroke="var(--brass)" />}
@@ -87,8 +94,7 @@ function same({ outline: a }: { outline: DrawnStage }, { outline: b }: { outline
   );
 }
 
-const move = (by: number) =>
-  Math.abs(by) < 0.05 ? 'the shaft where it is' : `the shaft ${show(Math.abs(by), 'mm')} further ${by > 0 ? 'out' : 'in'}`;
+const moves = (by: number) => (Math.abs(by) < 0.05 ? 'the shaft stays' : `the shaft moves ${show(Math.abs(by), 'mm')} ${by > 0 ? 'out' : 'in'}`);
 
 /** As many of a list, in its order, as are clear of each other. */
 function spread<T>(list: readonly T[], x: (each: T) => number): T[] {
