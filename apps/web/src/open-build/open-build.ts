@@ -1,6 +1,8 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { type Build, begin, change, evaluateBuild, type Kinds, loadKinds, redo, type Sentence, settle, undo } from '@hobrek/core';
 import { createStore, type StoreApi } from 'zustand';
+import { ask } from '../shared/ask.js';
+import { hearChanges } from '../shared/changes.js';
 import { createAfterwards } from './afterwards.js';
 import type { Editing } from './editing.js';
 import { type FieldEvents, fieldEvents } from './field-events.js';
@@ -51,9 +53,16 @@ interface Opened {
 
 /** Puts a stored build on the page, its kinds loaded, with what was typed on this device and never sent. */
 export async function openBuild(stored: StoredBuild, sizing = false): Promise<OpenBuild> {
+  // What is saved elsewhere while the kinds are loading is heard by nobody else yet.
+  let isOld = false;
+  const stop = hearChanges((each) => {
+    if ('missed' in each || (each.id === stored.id && each.version > stored.version)) isOld = true;
+  });
   // All of them: the person, or someone on another page, may add any.
   const [kinds, left] = await Promise.all([loadKinds(), findUnsent(stored.id), loadTools()]);
-  const open = createOpenBuild({ stored, kinds, sizing, left });
+  const now = isOld ? await ask<StoredBuild>(`builds/${stored.id}`).catch(() => stored) : stored;
+  stop();
+  const open = createOpenBuild({ stored: now, kinds, sizing, left });
   left.forget();
   return open;
 }
