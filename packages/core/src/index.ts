@@ -1,6 +1,6 @@
 export { sizeNames, standardOutputs_kW } from './catalog/standard-motors.js';
 export type { Check, Margin } from './checks/check.js';
-export { reserveOf, reserveWords } from './checks/reserve.js';
+export { reserveBesideLikely, reserveOf, reserveWords } from './checks/reserve.js';
 export { type Verdict, verdictOf, verdicts, verdictWords, worstVerdict } from './checks/verdict.js';
 export { drawFromAbove, rim_mm } from './drawing/from-above.js';
 export { drawLine } from './drawing/line.js';

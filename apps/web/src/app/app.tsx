@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, Outlet } from 'react-router';
-// This one can show a page at once where that is asked for: the next key is meant for it.
+// This one can draw the next page before the next key is heard (`flushSync`); that of `react-router` cannot.
 import { RouterProvider } from 'react-router/dom';
 import { Commands } from '../features/commands/index.js';
 import { AskError, useShutOut } from '../shared/ask.js';

@@ -1,4 +1,4 @@
-import { reserveOf } from '@hobrek/core';
+import { reserveBesideLikely } from '@hobrek/core';
 import { FigureText } from '../open-build/figure-text.js';
 import { useEvaluated } from '../open-build/in-sight.js';
 import { unbroken } from '../shared/unbroken.js';
@@ -7,7 +7,7 @@ import { useStationFigures } from './station-figures.js';
 interface AtShown {
   readonly path: string;
   readonly name: string;
-  /** On a strip: in one line, without power and pull. */
+  /** On a strip: in one line. */
   readonly isShort?: boolean;
 }
 
@@ -52,10 +52,7 @@ function useReserveAt(path: string): string {
     useEvaluated((line) => {
       const [work] = line.checks;
       if (!work || path !== `${line.id}/${line.stations.at(-1)?.id}`) return '';
-      const [left, margin] = [reserveOf(work), work.margin];
-      // What is beside it is what is likely.
-      const isWorst = margin && margin.likely - margin.worst > 0.05 && !left.startsWith('at worst');
-      return isWorst ? `at worst ${left}` : left;
+      return reserveBesideLikely(work);
     }) ?? ''
   );
 }

@@ -1,18 +1,24 @@
 import { useOpen } from '../open-build/here.js';
 import { useEvaluated, useFollowed } from '../open-build/in-sight.js';
+import { Cautions } from './cautions.js';
 import { CheckRow } from './check-row.js';
 
-/** The checks of an element, worst first, and what to beware of with it. */
-export function ElementChecks({ path }: { path: string }) {
+/** The checks of what is entered at a stop, worst first, and what to beware of with it. */
+export function ElementChecks({ paths }: { paths: readonly string[] }) {
   // Rows change places when typing has paused: while it goes on each says at once what is so, in its place.
   const ids = useFollowed(false, ({ evaluation }) =>
     evaluation.lines
-      .flatMap(({ ledger }) => ledger.filter(({ at }) => at === path))
+      .flatMap(({ ledger }) => ledger.filter(({ at }) => paths.includes(at)))
       .map(({ id }) => id)
       .join('\n'),
   );
   const { said } = useOpen();
-  const cautions = useEvaluated(({ cautionsAt }) => (cautionsAt.get(path) ?? []).map(said).join('\n'));
+  const cautions = useEvaluated(({ cautionsAt }) =>
+    paths
+      .flatMap((path) => cautionsAt.get(path) ?? [])
+      .map(said)
+      .join('\n'),
+  );
   return (
     <>
       <section aria-label="checks of it">
@@ -27,15 +33,7 @@ export function ElementChecks({ path }: { path: string }) {
           </ul>
         )}
       </section>
-      {cautions && (
-        <ul aria-label="cautions" className="mt-3 border-l-2 border-brass pl-3 text-sm text-soft">
-          {cautions.split('\n').map((caution) => (
-            <li key={caution} className="mb-1">
-              {caution}
-            </li>
-          ))}
-        </ul>
-      )}
+      <Cautions lines={cautions ?? ''} />
     </>
   );
 }

@@ -9,17 +9,17 @@ import { AskWhy } from './why-here.js';
 
 /** What is left of a check's limit; pressed, it says what was held against what, by which rule. */
 export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
-  const { said } = useOpen();
+  const { headed } = useOpen();
   const told = useDerived(({ build, evaluation }) => {
     const check = checkOf(evaluation, id);
-    return check ? `${reserveOf(check)}|${said(nameOf(check, lineOf(build, check.at.split('/')[0])))}` : '|';
+    return check ? `${reserveOf(check)}|${headed(nameOf(check, lineOf(build, check.at.split('/')[0])))}` : '|';
   });
   const [left = '', ...name] = told.split('|');
   return (
     <AskWhy
       answer={<Held id={id} />}
       className="text-right text-sm leading-tight font-semibold"
-      aria-label={`${name.join('|').replace(/\.$/, '')}, ${left || 'not known'}: why?`}
+      aria-label={`${name.join('|')}, ${left || 'not known'}: why?`}
     >
       {left ? unbroken(left) : '?'}
     </AskWhy>

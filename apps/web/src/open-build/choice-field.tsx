@@ -2,9 +2,9 @@ import type { ChoiceField, QuantityInput } from '@hobrek/core';
 import { memo, useId } from 'react';
 import { Select } from '../shared/select.js';
 import { Contested } from './contested.js';
-import { HelpMark, opensHelp } from './help-mark.js';
+import { FieldLabel } from './field-label.js';
+import { opensHelp } from './help-mark.js';
 import { useOpen } from './here.js';
-import { Turn } from './turn.js';
 
 interface Entry {
   readonly path: string;
@@ -25,19 +25,7 @@ export const Choice = memo(function Choice({ path, field, input, taken, where, t
   const usual = option === undefined ? 'not known' : `usually ${field.options[option]}`;
   return (
     <div>
-      <div className="flex items-baseline">
-        <Turn turn={turn} />
-        <label htmlFor={id} className="block text-sm text-soft">
-          {where === undefined ? (
-            field.label
-          ) : (
-            <>
-              <b className="font-semibold text-ink">{field.label}</b> {where}
-            </>
-          )}
-        </label>
-        <HelpMark id={id} field={field} />
-      </div>
+      <FieldLabel id={id} field={field} where={where} turn={turn} />
       <Select
         id={id}
         aria-describedby={`${id}-help`}

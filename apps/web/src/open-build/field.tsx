@@ -16,12 +16,12 @@ import { type KeyboardEvent, memo, useEffect, useId, useRef, useState } from 're
 import { usePreferences } from '../shared/preferences.js';
 import { tip } from '../shared/tips.js';
 import { Contested } from './contested.js';
+import { FieldLabel } from './field-label.js';
 import { focusNext } from './focus-field.js';
 import { typingPause_ms } from './follow.js';
-import { HelpMark, opensHelp } from './help-mark.js';
+import { opensHelp } from './help-mark.js';
 import { useOpen } from './here.js';
 import { NumberKeys, useNumberKeys } from './number-keys.js';
-import { Turn } from './turn.js';
 
 export interface FieldShown {
   readonly path: string;
@@ -78,19 +78,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
   };
   return (
     <div>
-      <div className="flex items-baseline">
-        <Turn turn={turn} />
-        <label htmlFor={id} className="block text-sm text-soft">
-          {where === undefined ? (
-            field.label
-          ) : (
-            <>
-              <b className="font-semibold text-ink">{field.label}</b> {where}
-            </>
-          )}
-        </label>
-        <HelpMark id={id} field={field} />
-      </div>
+      <FieldLabel id={id} field={field} where={where} turn={turn} />
       <div
         className={`flex items-baseline gap-2 border-b-[1.5px] focus-within:bg-wash ${refused ? 'border-fails' : `${taken !== undefined && text === '' ? 'border-dashed border-brass' : 'border-ink'} focus-within:border-blue`}`}
       >

@@ -22,6 +22,8 @@ export interface OpenBuild extends OpenState, FieldEvents, LineEvents, Pick<Keep
   readonly whenSettled: { readonly derived: StoreApi<DerivedState>; readonly session: StoreApi<SessionState> };
   /** A sentence of it, in the units of this device. */
   said(sentence: Sentence): string;
+  /** The name of a check as the head of a row: `Power rating of the belt`. */
+  headed(name: Sentence): string;
   /** Several, one after the other. */
   allSaid(sentences: readonly Sentence[]): string;
   /** The build's name changed. An empty one is not taken: a build in a list must be called something. */

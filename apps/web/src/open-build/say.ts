@@ -17,5 +17,10 @@ export function createSayer(build: () => Build) {
     put.set(sentence, { units, text });
     return text;
   };
-  return { said, allSaid: (sentences: readonly Sentence[]): string => sentences.map(said).filter(Boolean).join(' ') };
+  /** The name of a check as the head of a row: without its article, with a capital. */
+  const headed = (name: Sentence): string => {
+    const words = said(name).replace(/\.$/, '').replace(/^The /, '');
+    return words.charAt(0).toUpperCase() + words.slice(1);
+  };
+  return { said, headed, allSaid: (sentences: readonly Sentence[]): string => sentences.map(said).filter(Boolean).join(' ') };
 }

@@ -3,7 +3,7 @@ import { flag, known, unknown, unseen } from '../figure/figure.js';
 import { say } from '../wording/wording.js';
 import { hold } from './check.js';
 import type { CheckOutput } from './check-output.js';
-import { reserveOf, reserveWords } from './reserve.js';
+import { reserveBesideLikely, reserveOf, reserveWords } from './reserve.js';
 import { verdictOf, worstVerdict } from './verdict.js';
 
 const torque = (value: number, range?: readonly [number, number], flags = 0) => known('N·m', value, { by: 'given', field: 'f' }, range, flags);
@@ -137,4 +137,10 @@ it('overall is the worst; nothing to judge is unknown', () => {
   expect(worstVerdict([{ verdict: 'holds' }, { verdict: 'close' }])).toBe('close');
   expect(worstVerdict([{ verdict: 'fails' }, { verdict: 'unknown' }])).toBe('fails');
   expect(worstVerdict([{ verdict: 'unknown' }, { verdict: 'close' }])).toBe('unknown');
+});
+
+it('says beside likely figures that a reserve is one at worst, where that is clearly less', () => {
+  const left = (worst: number, likely: number) => reserveBesideLikely({ has: torque(10), margin: { worst, likely, best: likely }, verdict: 'holds' });
+  expect(left(0.26, 0.35)).toBe('at worst reserve 26 %');
+  expect(left(0.26, 0.28)).toBe('reserve 26 %');
 });

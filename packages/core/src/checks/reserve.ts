@@ -27,3 +27,13 @@ export function reserveOf({ has, margin, verdict }: { readonly has: Figure; read
   const words = has.known && lowEnd(has) <= 0 && margin.worst < 0 ? 'overloaded' : reserveWords(margin.worst);
   return verdict === 'close' && margin.worst < 0 ? `at worst ${words}` : words;
 }
+
+/** So much of the limit may lie between worst and likely before it is said which is told. */
+const toldApart = 0.05;
+
+/** The same beside figures that are likely ones: where what is left at worst is clearly less, that it is so. */
+export function reserveBesideLikely(check: Parameters<typeof reserveOf>[0]): string {
+  const [words, { margin }] = [reserveOf(check), check];
+  const isApart = margin !== null && margin.likely - margin.worst > toldApart;
+  return isApart && words && !words.startsWith('at worst') ? `at worst ${words}` : words;
+}

@@ -37,7 +37,7 @@ export function DriveStop() {
             <StageDrawn path={shown} />
             <Tools on="beside" of="stage" path={shown} />
             <ElementFigures path={shown} />
-            <ElementChecks path={shown} />
+            <ElementChecks paths={[shown]} />
           </>
         )}
       </div>

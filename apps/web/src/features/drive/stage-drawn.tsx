@@ -9,7 +9,7 @@ import { Handles } from './handles.js';
 
 const height_px = 190;
 
-/** A finger that scrolls would move what it comes across: there shafts are moved only when that is asked for. */
+/** On a touch screen scrolling would move shafts: there they move only after a button is pressed. */
 const isTouched = (): boolean => matchMedia('(pointer: coarse), (max-width: 639px)').matches;
 
 /** The picked stage in side view, large and to scale, its shafts and rims to be taken hold of; what is beside it in the machine goes on past the edge. */

@@ -45,7 +45,7 @@ export function MotorStop() {
           <Tools on="beside" of="source" path={source} />
           <Tools on="beside" of="feed" path={feed} />
         </InSight>
-        <ElementChecks path={source} />
+        <ElementChecks paths={[source, feed]} />
       </div>
     </div>
   );

@@ -1,4 +1,5 @@
 import { type Check, type EvaluatedLine, portKinds } from '@hobrek/core';
+import { Cautions } from '../../element/cautions.js';
 import { CheckRow } from '../../element/check-row.js';
 import { FigureText } from '../../open-build/figure-text.js';
 import { useOpen } from '../../open-build/here.js';
@@ -45,15 +46,7 @@ export function AllChecks({ line }: { line: EvaluatedLine }) {
         <p className="mt-1 text-soft">{notWorkedOut}</p>
       </section>
       <AtShafts line={line} />
-      {cautions && (
-        <ul aria-label="cautions" className="mt-3 border-l-2 border-brass pl-3 text-sm text-soft">
-          {cautions.split('\n').map((caution) => (
-            <li key={caution} className="mb-1">
-              {caution}
-            </li>
-          ))}
-        </ul>
-      )}
+      <Cautions lines={cautions} />
     </div>
   );
 }

@@ -8,7 +8,7 @@ import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** What was wished of the machine, each as a rule: the band is what is allowed, the pointer is this build. */
 export function Limits({ line }: { line: EvaluatedLine }) {
-  const { id, said } = useOpen();
+  const { id, said, headed } = useOpen();
   const wishes = line.ledger.filter(({ at }) => at === 'wishes');
   return (
     <section>
@@ -25,7 +25,7 @@ export function Limits({ line }: { line: EvaluatedLine }) {
         {wishes.map((check) => (
           <li key={check.id}>
             <p className="flex items-baseline gap-2">
-              <VerdictMark verdict={check.verdict} /> <span className="grow">{nameOfWish(check)}</span>
+              <VerdictMark verdict={check.verdict} /> <span className="grow">{headed(check.name)}</span>
             </p>
             {check.has.known && check.needs.known ? (
               <Rule check={check} has={check.has} needs={check.needs} />
@@ -38,11 +38,6 @@ export function Limits({ line }: { line: EvaluatedLine }) {
     </section>
   );
 }
-
-const nameOfWish = ({ name }: Check): string => {
-  const words = name.template.replace(/^the /, '');
-  return words.charAt(0).toUpperCase() + words.slice(1);
-};
 
 const [height_px, line_px] = [38, 18];
 

@@ -101,24 +101,19 @@ interface Shown {
 const heading = 'font-head text-lg tracking-wide uppercase';
 const aside = 'font-text text-sm tracking-normal text-soft normal-case';
 
-/** The name of a check in a sentence, and as the head of a row: without its article, with a capital. */
-function useNames(build: Build) {
+/** The name of a check within a sentence. */
+function useInline(build: Build) {
   const wording = wordingFor(build, useUnits());
-  const inline = (name: Sentence) => phrase(name, wording);
-  const head = (name: Sentence) => {
-    const words = inline(name).replace(/^the /, '');
-    return words.charAt(0).toUpperCase() + words.slice(1);
-  };
-  return { inline, head };
+  return (name: Sentence) => phrase(name, wording);
 }
 
 /** Checks that are told one by one: with these the page is taken in at a glance. */
 const mostTold = 4;
 
 function NeedsAttention({ build, line }: Shown) {
-  const { pick } = useOpen();
+  const { pick, headed } = useOpen();
   const [all, setAll] = useState(false);
-  const { head, inline } = useNames(build);
+  const inline = useInline(build);
   const { worst, more, holding, nearest } = attentionOf(lineOf(build, line.id), line, mostTold);
   return (
     <section className="px-6 py-3 max-sm:px-4">
@@ -133,7 +128,7 @@ function NeedsAttention({ build, line }: Shown) {
             </span>
             <div>
               <button type="button" className="mr-3 cursor-pointer text-left font-semibold hover:underline" onClick={() => pick(check.at)}>
-                {head(name)}
+                {headed(name)}
               </button>
               <Sides check={check} build={build} />
             </div>
@@ -196,7 +191,7 @@ function WhatItNeeds({ line }: { line: EvaluatedLine }) {
 
 function NextStepOf({ build, line }: Shown) {
   const { id } = useOpen();
-  const { inline } = useNames(build);
+  const inline = useInline(build);
   const [first, ...others] = nextSteps(build, lineOf(build, line.id), line);
   const to = (path: string) => `/builds/${id}?at=${path}`;
   return (

@@ -137,17 +137,17 @@ const letter_px = 7.4;
 
 /** The worst check that does not hold: a ring where it is on the machine, and its name. */
 function WorstPlace({ drawn, paths, room }: { drawn: Drawn; paths: readonly string[]; room: number }) {
-  const { said, document } = useOpen();
+  const { headed, document } = useOpen();
   const worst = useEvaluated((line) => {
     const check = line.ledger[0];
     if (!check || check.verdict === 'holds' || !paths.includes(check.at)) return '';
-    return `${check.verdict}|${check.at}|${check.id}|${said(nameOf(check, lineOf(document.getState().build, line.id)))}`;
+    return `${check.verdict}|${check.at}|${check.id}|${headed(nameOf(check, lineOf(document.getState().build, line.id)))}`;
   });
   if (!worst) return null;
   const [verdict = '', at = '', id = '', ...name] = worst.split('|');
   const place = placeOf(drawn, paths.indexOf(at) - 1, paths.length - 2, id);
   if (!place) return null;
-  const says = name.join('|').replace(/\.$/, '').replace(/^The /, '');
+  const says = name.join('|');
   const label = says.length * letter_px > room ? `${says.slice(0, Math.floor(room / letter_px) - 2)} …` : says;
   // Beside the ring where there is room for it, and never off the edge.
   const long = label.length * letter_px;

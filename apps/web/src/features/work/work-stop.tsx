@@ -33,7 +33,7 @@ export function WorkStop() {
       </fieldset>
       <div className="border-hair bg-sheet px-6 py-2 max-lg:border-t max-sm:px-4 lg:border-l">
         <Tools on="beside" of="work" path={path} />
-        <ElementChecks path={path} />
+        <ElementChecks paths={[path]} />
       </div>
     </div>
   );
