@@ -1,5 +1,5 @@
 import type { Build } from '@hobrek/core';
-import type { Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { addBuild, at, choose, demo, enter, expect, goTo, test } from './parts/hobrek.js';
 
 const names = ['apple-crusher', 'bowl-lathe', 'sea-glass-tumbler', 'clock-plate-mill', 'kindling-splitter', 'kelp-cart'];
@@ -174,10 +174,8 @@ for (const [many, most] of [
   });
 }
 
-test('a finger that scrolls over the drawings moves no shaft; one that was asked to does, and what it moved is chosen', async ({
-  browser,
-  address,
-}) => {
+/** A phone's page, and a finger that moves over it by so much from there. */
+async function withFinger(browser: Browser) {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
   const page = await context.newPage();
   const finger = await context.newCDPSession(page);
@@ -187,8 +185,14 @@ test('a finger that scrolls over the drawings moves no shaft; one that was asked
       await finger.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [{ x: x + part * dx, y: y + part * dy }] });
     await finger.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
   };
-  const stored = async (id: string) => ((await (await fetch(`${address}/api/builds/${id}`)).json()) as { build: Build }).build;
-  for (const name of names) {
+  return { page, swipe, close: () => context.close() };
+}
+
+const stored = async (address: string, id: string) => ((await (await fetch(`${address}/api/builds/${id}`)).json()) as { build: Build }).build;
+
+for (const name of names) {
+  test(`a finger that scrolls over the drawings of the ${name} moves no shaft`, async ({ browser, address }) => {
+    const { page, swipe, close } = await withFinger(browser);
     const build = demo(name);
     const { id } = await addBuild(address, build);
     const stages = build.lines[0]?.stages ?? [];
@@ -201,16 +205,21 @@ test('a finger that scrolls over the drawings moves no shaft; one that was asked
       for (const at of [0.1, 0.3, 0.5, 0.7, 0.9]) await swipe(box.x + at * box.width, box.y + box.height / 2, 30, -60);
     }
     await page.waitForTimeout(200);
-    expect((await stored(id)).lines).toEqual(build.lines);
-  }
+    expect((await stored(address, id)).lines).toEqual(build.lines);
+    await close();
+  });
+}
+
+test('a finger moves a shaft once shafts may be moved, and what it moved is chosen', async ({ browser, address }) => {
+  const { page, swipe, close } = await withFinger(browser);
   const { id } = await addBuild(address, demo());
   await page.goto(`${address}/builds/${id}/drive`);
   await page.getByRole('button', { name: 'Move shafts' }).tap();
   const shaft = await page.getByRole('button', { name: /^move the roll/ }).boundingBox();
   if (!shaft) throw new Error('no shaft');
   await swipe(shaft.x + 14, shaft.y + 14, 20, -30);
-  await expect.poll(async () => (await stored(id)).lines[0]?.stages[0]?.inputs.centres?.how).toBe('chosen');
+  await expect.poll(async () => (await stored(address, id)).lines[0]?.stages[0]?.inputs.centres?.how).toBe('chosen');
   await page.getByRole('button', { name: 'Undo', exact: true }).last().tap();
-  await expect.poll(async () => (await stored(id)).lines[0]?.stages[0]?.inputs.centres?.text).toBe('420 mm');
-  await context.close();
+  await expect.poll(async () => (await stored(address, id)).lines[0]?.stages[0]?.inputs.centres?.text).toBe('420 mm');
+  await close();
 });

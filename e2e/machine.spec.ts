@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
+import type { Build } from '@hobrek/core';
 import type { Page } from '@playwright/test';
-import { addBuild, at, choose, enter, entered, expect, goTo, test } from './parts/hobrek.js';
+import { addBuild, at, choose, demo, enter, entered, expect, goTo, test } from './parts/hobrek.js';
 
 const sentence = (page: Page) => page.getByTestId('sentence');
 const kept = (page: Page) => expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
@@ -246,34 +247,36 @@ test('any two states of the log are laid beside each other, in words', async ({ 
 });
 
 /** Nothing, little, much, and too much to be true: read or refused by the field, never drawn as no number at all. */
-const anything = ['0.001', '25', '99999', '3 to 400', '?'];
-const extremes = ['0.001', '99999', '3 to 400', '?'];
+const anything = ['0.001', '99999', '3 to 400', '?'];
 
-for (const [machine, texts] of [
-  ['apple-crusher', anything],
-  ['kelp-cart', extremes],
-  ['clock-plate-mill', extremes],
-] as const) {
-  test(`whatever is entered into the ${machine}, no figure and no line of the drawing is without a number`, async ({ page, address }) => {
-    const complaints: string[] = [];
-    page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
-    page.on('pageerror', (error) => complaints.push(error.message));
-    const { id } = await addBuild(address, JSON.parse(await readFile(`demo/${machine}.json`, 'utf8')));
-    // All of it in sight: what is not would follow later.
-    await page.setViewportSize({ width: 1280, height: 6000 });
-    const { lines } = JSON.parse(await readFile(`demo/${machine}.json`, 'utf8'));
-    const parts = lines[0].stages.map((stage: { id: string }) => `drive?part=${stage.id}`);
-    let many = 0;
-    for (const part of ['work', 'motor', ...parts]) {
-      await page.goto(`${address}/builds/${id}/${part}`);
+/** Every kind of part once, in the machine where it is: the same fields a second time would tell nothing new. */
+const tried = new Set<string>();
+for (const machine of ['apple-crusher', 'bowl-lathe', 'sea-glass-tumbler', 'clock-plate-mill', 'kindling-splitter', 'kelp-cart']) {
+  const [line] = demo(machine).lines as [Build['lines'][number]];
+  const parts = [
+    { kind: line.work.kind, page: 'work' },
+    { kind: line.source.kind, page: 'motor' },
+    ...line.stages.map((stage) => ({ kind: stage.kind, page: `drive?part=${stage.id}` })),
+  ].filter(({ kind }) => !tried.has(kind) && tried.add(kind));
+  for (const part of parts) {
+    test(`whatever is entered into ${part.kind} of the ${machine}, no figure and no line of the drawing is without a number`, async ({
+      page,
+      address,
+    }) => {
+      const complaints: string[] = [];
+      page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
+      page.on('pageerror', (error) => complaints.push(error.message));
+      const { id } = await addBuild(address, demo(machine));
+      // All of it in sight: what is not would follow later.
+      await page.setViewportSize({ width: 1280, height: 3000 });
+      await page.goto(`${address}/builds/${id}/${part.page}`);
       await page.locator('[data-path]').first().waitFor();
-      const tried = await tryAll(page, texts);
-      many += tried.many;
-      expect(tried.found).toEqual([]);
-    }
-    expect(many).toBeGreaterThan(20);
-    expect(complaints).toEqual([]);
-  });
+      const { many, found } = await tryAll(page, anything);
+      expect(found).toEqual([]);
+      expect(many).toBeGreaterThan(1);
+      expect(complaints).toEqual([]);
+    });
+  }
 }
 
 /** Every text into every field of the page, each put back. @returns how many fields there were, and where something without a number was seen */

@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import type { StoredBuild } from '@hobrek/contracts';
@@ -10,10 +10,15 @@ const root = resolve(import.meta.dirname, '../..');
 
 export const demo = (name = 'apple-crusher'): Build => JSON.parse(readFileSync(join(root, `demo/${name}.json`), 'utf8')) as Build;
 
-/** A folder for a Hobrek of its own; the cluster's owner can pass through. */
+/**
+ * A folder for a Hobrek of its own; the cluster's owner can pass through. Tests that run side by side look for a port
+ * from places of their own: what one has let go of, and comes back to, no other takes meanwhile.
+ */
 export function dataFolder(): { path: string; remove: () => void } {
   const path = mkdtempSync(join(tmpdir(), 'hobrek-e2e-'));
   chmodSync(path, 0o755);
+  const beside = Number(process.env.TEST_PARALLEL_INDEX ?? 0);
+  if (beside > 0) writeFileSync(join(path, 'web-port'), String(4310 + 100 * beside));
   return { path, remove: () => rmSync(path, { recursive: true, force: true }) };
 }
 
