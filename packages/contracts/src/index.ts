@@ -4,6 +4,18 @@ export { buildSchema } from './build/schema.js';
 export { NoteContract } from './note.js';
 export { type Device, PairContract, type PairingCode, type Standing } from './pairing.js';
 export { type Complaint, type Problem, type ProblemCode, problems } from './problem.js';
-export { ByHeaders, FindQuery, FromQuery, ListQuery, MatchHeaders, PageQuery, PhotoQuery, SaveHeaders } from './queries.js';
+export {
+  ByHeaders,
+  FindQuery,
+  FromQuery,
+  type ListOrder,
+  ListQuery,
+  MatchHeaders,
+  OrderQuery,
+  PageQuery,
+  PhotoQuery,
+  SaveHeaders,
+  UnitsQuery,
+} from './queries.js';
 export { shapeGuard, shapeLimits } from './shape-guard.js';
 export { type Looked, type Shed, ShedEntryContract } from './shed.js';

@@ -33,12 +33,18 @@ export class FindQuery {
 /** In which units a person reads. */
 const isHabit = (): PropertyDecorator => all(given(), IsIn(unitHabits));
 
-/** Which builds a list shows, in which order, from where on and in which units. */
-export class ListQuery extends FindQuery {
-  @given()
-  @IsIn(['newest', 'worst'])
-  sort?: 'newest' | 'worst';
+/** In which order builds are listed: the latest change first, what fails first, or by name. */
+export type ListOrder = 'newest' | 'worst' | 'name';
 
+/** Which builds a list shows, and in which order. */
+export class OrderQuery extends FindQuery {
+  @given()
+  @IsIn(['newest', 'worst', 'name'])
+  sort?: ListOrder;
+}
+
+/** The same, from where on and in which units. */
+export class ListQuery extends OrderQuery {
   @given()
   @wholeNumber(9_999_999)
   from?: number;
@@ -52,6 +58,12 @@ export class FromQuery {
   @given()
   @wholeNumber(9_999_999)
   from?: number;
+}
+
+/** In which units a row of the list is told. */
+export class UnitsQuery {
+  @isHabit()
+  units?: UnitHabit;
 }
 
 /** On what paper, in which units. */

@@ -1,6 +1,6 @@
 export { sizeNames, standardOutputs_kW } from './catalog/standard-motors.js';
 export type { Check, Margin } from './checks/check.js';
-export { reserveBesideLikely, reserveOf, reserveWords } from './checks/reserve.js';
+export { reserveBesideLikely, reserveInShort, reserveOf, reserveWords } from './checks/reserve.js';
 export { type Verdict, verdictOf, verdicts, verdictWords, worstVerdict } from './checks/verdict.js';
 export { drawFromAbove, rim_mm } from './drawing/from-above.js';
 export { drawLine } from './drawing/line.js';
@@ -114,6 +114,7 @@ export { atOnce, inSteps, type Steps } from './procedures/steps.js';
 export { type BuildSummary, summariseBuild } from './procedures/summarise-build.js';
 export { fieldsThatDecide, unreadIn } from './procedures/unread.js';
 export type { StationFigures, WalkedLine } from './procedures/walked.js';
+export type { WayOut } from './procedures/ways-out.js';
 export { wishOutputs } from './procedures/wishes.js';
 export { inNextUnit } from './quantity/convert.js';
 export { listed } from './quantity/listed.js';

@@ -1,4 +1,4 @@
-import { lineOf, nameOf, reserveOf } from '@hobrek/core';
+import { lineOf, nameOf, reserveInShort, reserveOf } from '@hobrek/core';
 import { memo } from 'react';
 import { unbroken } from '../shared/unbroken.js';
 import { checkOf } from './check-of.js';
@@ -12,14 +12,14 @@ export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
   const { headed } = useOpen();
   const told = useDerived(({ build, evaluation }) => {
     const check = checkOf(evaluation, id);
-    return check ? `${reserveOf(check)}|${headed(nameOf(check, lineOf(build, check.at.split('/')[0])))}` : '|';
+    return check ? `${reserveInShort(check)}|${reserveOf(check)}|${headed(nameOf(check, lineOf(build, check.at.split('/')[0])))}` : '||';
   });
-  const [left = '', ...name] = told.split('|');
+  const [left = '', whole, ...name] = told.split('|');
   return (
     <AskWhy
       answer={<Held id={id} />}
       className="text-right text-sm leading-tight font-semibold"
-      aria-label={`${name.join('|')}, ${left || 'not known'}: why?`}
+      aria-label={`${name.join('|')}, ${whole || 'not known'}: why?`}
     >
       {left ? unbroken(left) : '?'}
     </AskWhy>

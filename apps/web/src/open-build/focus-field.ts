@@ -1,5 +1,6 @@
 import { fieldsThatDecide } from '@hobrek/core';
 import { flushSync } from 'react-dom';
+import { focusOnce } from '../shared/focus-once.js';
 import type { OpenBuild } from './open-build.js';
 
 /** What is on the page of an open build: another may be beside it. */
@@ -13,37 +14,9 @@ export function isMeant({ id }: OpenBuild): boolean {
   return all.size < 2 || document.activeElement?.closest<HTMLElement>('[data-build]')?.dataset.build === id;
 }
 
-/** How long a page may take to come. */
-const patience_ms = 2_000;
-/** Whoever goes on elsewhere meanwhile is not called back. */
-const elsewhere = ['keydown', 'pointerdown'] as const;
-/** Who waits for a field waits no longer when another is gone to. */
-let giveUp: () => void = () => {};
-
-/** Focuses what a selector finds, once it is on the page: before the next key is heard where it comes at once. */
-export function focusWhenThere(open: OpenBuild, selector: string, block: ScrollLogicalPosition = 'nearest'): void {
-  giveUp();
-  const tries = () => {
-    const [found] = onPage(open, selector);
-    if (!found) return false;
-    found.closest('details')?.setAttribute('open', '');
-    found.focus();
-    found.scrollIntoView({ block });
-    return true;
-  };
-  if (tries()) return;
-  const watch = new MutationObserver(() => {
-    if (tries()) stop();
-  });
-  const stop = () => {
-    watch.disconnect();
-    for (const each of elsewhere) removeEventListener(each, stop, true);
-  };
-  giveUp = stop;
-  watch.observe(document.body, { childList: true, subtree: true });
-  for (const each of elsewhere) addEventListener(each, stop, true);
-  setTimeout(stop, patience_ms);
-}
+/** Focuses what a selector finds on the page of an open build, once it is there. */
+export const focusWhenThere = (open: OpenBuild, selector: string, block: ScrollLogicalPosition = 'nearest'): void =>
+  focusOnce(() => onPage(open, selector)[0], block);
 
 /** Finds the first field of an element. */
 export const firstField = (element: string): string => `[data-element="${CSS.escape(element)}"] :is(input, [role=combobox]):not([data-kind])`;

@@ -18,10 +18,12 @@ interface Sheet {
   readonly placeholder: string;
   readonly heaps: readonly CommandHeap[];
   readonly close: () => void;
+  /** What is typed, for who looks for more than lies in the heaps. */
+  readonly typed?: (text: string) => void;
 }
 
 /** A list of what can be done, found by typing parts of its name; open while it is shown. What was chosen may take the focus: it is given back only when nothing was. */
-export function CommandSheet({ placeholder, heaps, close }: Sheet) {
+export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
   const before = useRef<Element | null>(document.activeElement);
   const dismissed = () => {
     close();
@@ -38,7 +40,12 @@ export function CommandSheet({ placeholder, heaps, close }: Sheet) {
         >
           <Dialog.Title className="sr-only">What should be done?</Dialog.Title>
           <Command label="What should be done?" loop filter={hasWords}>
-            <Command.Input autoFocus placeholder={placeholder} className="w-full border-b border-ink bg-transparent px-4 py-3 text-lg outline-none" />
+            <Command.Input
+              autoFocus
+              placeholder={placeholder}
+              {...(typed ? { onValueChange: typed } : {})}
+              className="w-full border-b border-ink bg-transparent px-4 py-3 text-lg outline-none"
+            />
             <Command.List className="max-h-[56vh] overflow-auto p-2">
               <Command.Empty className="px-2 py-1 text-soft">Nothing is called that.</Command.Empty>
               {heaps.map(({ called, acts }) => (

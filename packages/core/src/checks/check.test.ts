@@ -80,6 +80,13 @@ describe('a verdict', () => {
     expect(reserveOf(check)).toBe('');
   });
 
+  // 10 against 8 is 1.25 times, against 4 at worst 2.5; what is short only at worst says so.
+  it('tells of what is overloaded the likely, and how bad it may be', () => {
+    expect(reserveOf(held(torque(8, [4, 12]), torque(10)))).toBe('overloaded 1.3 times, at worst 2.5');
+    expect(reserveOf(held(torque(8, [7.9, 8.1]), torque(10)))).toBe('overloaded 1.3 times');
+    expect(reserveOf(held(torque(12, [8, 16]), torque(10)))).toBe('at worst overloaded 1.3 times');
+  });
+
   it('holds by estimate, and without a band only where half is left', () => {
     expect(held(torque(20, [15, 30], flag.estimated), torque(10))).toMatchObject({ verdict: 'holds', byEstimate: true });
     expect(held(torque(20, undefined, flag.estimated), torque(10))).toMatchObject({ verdict: 'holds', byEstimate: true });

@@ -9,9 +9,16 @@ import type { Verdict } from './verdict.js';
  */
 export function reserveWords(left: number): string {
   if (left >= 0) return `reserve ${wholePercent(left)} %`;
+  const times = timesOver(left);
+  return times === '' ? 'just overloaded' : `overloaded ${times} times`;
+}
+
+/** How many times as much as there is; empty where it is hardly more. */
+function timesOver(left: number): string {
   const times = 1 - left;
-  if (times < 1.05) return 'just overloaded';
-  return times < 99.5 ? `overloaded ${times < 9.95 ? times.toFixed(1) : times.toFixed(0)} times` : 'overloaded over 99 times';
+  if (times < 1.05) return '';
+  if (times >= 99.5) return 'over 99';
+  return times < 9.95 ? times.toFixed(1) : times.toFixed(0);
 }
 
 /** Whole per cent, rounded down; under one, a single figure. */
@@ -21,19 +28,41 @@ function wholePercent(share: number): string {
   return percent >= 1 || percent === 0 ? String(Math.floor(percent + 1e-9)) : String(Number(percent.toPrecision(1)));
 }
 
-/** The same of a check, at worst; a share of a limit that may be nought or less is no share. Empty where it is not known. */
-export function reserveOf({ has, margin, verdict }: { readonly has: Figure; readonly margin: Margin | null; readonly verdict: Verdict }): string {
+/**
+ * The same of a check. Of what holds, what is left at worst; of what is overloaded, what is likely, and beside it how bad it may be; `at worst` where only
+ * the worst is overloaded. A share of a limit that may be nought or less is no share. Empty where it is not known.
+ */
+export function reserveOf(check: Reserved): string {
+  const words = reserveInShort(check);
+  const { margin } = check;
+  if (!margin || margin.likely >= 0 || !words.endsWith(' times')) return words;
+  const times = timesOver(margin.worst);
+  return times === timesOver(margin.likely) ? words : `${words}, at worst ${times}`;
+}
+
+/** What it is told by. */
+interface Reserved {
+  readonly has: Figure;
+  readonly margin: Margin | null;
+  readonly verdict: Verdict;
+}
+
+/** The same in a sentence that has other things to tell: of what is overloaded, what is likely alone. */
+export function reserveInShort({ has, margin, verdict }: Reserved): string {
   if (margin === null || verdict === 'unknown') return '';
-  const words = has.known && lowEnd(has) <= 0 && margin.worst < 0 ? 'overloaded' : reserveWords(margin.worst);
-  return verdict === 'close' && margin.worst < 0 ? `at worst ${words}` : words;
+  const { worst, likely } = margin;
+  if (worst >= 0) return reserveWords(worst);
+  const isShare = !has.known || lowEnd(has) > 0;
+  const words = isShare ? reserveWords(likely >= 0 ? worst : likely) : 'overloaded';
+  return likely >= 0 ? `at worst ${words}` : words;
 }
 
 /** So much of the limit may lie between worst and likely before it is said which is told. */
 const toldApart = 0.05;
 
 /** The same beside figures that are likely ones: where what is left at worst is clearly less, that it is so. */
-export function reserveBesideLikely(check: Parameters<typeof reserveOf>[0]): string {
+export function reserveBesideLikely(check: Reserved): string {
   const [words, { margin }] = [reserveOf(check), check];
   const isApart = margin !== null && margin.likely - margin.worst > toldApart;
-  return isApart && words && !words.startsWith('at worst') ? `at worst ${words}` : words;
+  return isApart && words && !words.includes('at worst') ? `at worst ${words}` : words;
 }

@@ -47,11 +47,14 @@ export function shapeChanged(before: Build, after: Build): string[] {
   const gone = [...then].flatMap(([path, name]) => (now.has(path) ? [] : [name]));
   if (added.length > 0) words.push(`${listed(added)} added`);
   if (gone.length > 0) words.push(`${listed(gone)} taken out`);
-  for (const [key, name] of Object.entries(whole) as [keyof typeof whole, string][]) {
-    if (!same(before[key], after[key])) words.push(`${name} changed`);
-  }
-  return words;
+  return [...words, ...writtenChanged(before, after)];
 }
+
+/** The same without its elements: lines, and words written beside it. */
+export const besidesChanged = (before: Build, after: Build): string[] => [...linesChanged(before, after), ...writtenChanged(before, after)];
+
+const writtenChanged = (before: Build, after: Build): string[] =>
+  (Object.entries(whole) as [keyof typeof whole, string][]).flatMap(([key, name]) => (same(before[key], after[key]) ? [] : [`${name} changed`]));
 
 function linesChanged({ lines: before }: Build, { lines: after }: Build): string[] {
   const names = (all: readonly Line[], others: readonly Line[]) =>

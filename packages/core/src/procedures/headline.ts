@@ -1,5 +1,5 @@
 import type { Check } from '../checks/check.js';
-import { reserveOf } from '../checks/reserve.js';
+import { reserveInShort } from '../checks/reserve.js';
 import { rankOf } from '../checks/verdict.js';
 import { isOpen } from '../kinds/is-open.js';
 import { kindHead } from '../kinds/registry.js';
@@ -33,7 +33,7 @@ export function headlineOfLine(line: Line, evaluated: EvaluatedLine): Sentence {
   const state = strength(work, line);
   if (work.verdict === 'unknown' && worst?.verdict !== 'fails') return whatToEnter(work, state) ?? withAlso(state, worst, line);
   if (!worst) return state;
-  const reserve = reserveOf(worst);
+  const reserve = reserveInShort(worst);
   const named = { state, worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '' };
   if (work.verdict === 'unknown') return sentence(failsAndUnknown, { ...named, noun: nounOf(line) });
   if (work.verdict !== 'holds' && rankOf[work.verdict] >= rankOf[worst.verdict]) return withAlso(state, worst, line);
@@ -64,7 +64,7 @@ export function headlineOfPart(
   const [worst, ...others] = mine;
   if (!worst) return null;
   const { verdict } = worst;
-  const reserve = reserveOf(worst);
+  const reserve = reserveInShort(worst);
   const named = { worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '', count: String(mine.length), more: '' };
   if (verdict === 'holds')
     return sentence(mine.length === 1 ? '{worst} holds{left}' : 'all {count} checks hold; the nearest is {worst}{left}', named);
@@ -78,7 +78,7 @@ function ofWork(work: Check, mine: readonly Check[], line: Line): Sentence {
   const [worst] = mine;
   if (work.verdict !== 'unknown') return withWorst(state, mine, line);
   if (worst?.verdict !== 'fails') return whatToEnter(work, state) ?? state;
-  const reserve = reserveOf(worst);
+  const reserve = reserveInShort(worst);
   return sentence(failsAndUnknown, { worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '', noun: nounOf(line) });
 }
 
@@ -93,7 +93,7 @@ const partSays = {
 /** A state with the worst of some checks, unless all of them hold. */
 function withWorst(state: Sentence, [worst]: readonly Check[], line: Line): Sentence {
   if (!worst || worst.verdict === 'holds') return state;
-  const reserve = reserveOf(worst);
+  const reserve = reserveInShort(worst);
   return sentence(besideSays[worst.verdict], { state, worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '' });
 }
 
@@ -101,7 +101,7 @@ function withWorst(state: Sentence, [worst]: readonly Check[], line: Line): Sent
 function sourceState(line: Line, { figures }: EvaluatedLine, work: Check | undefined, withReserve: boolean): Sentence | null {
   const own = figures.get(`${line.id}/source`);
   const [time, speed] = [own?.get('runs-up-in'), own?.get('settles-at')];
-  const reserve = withReserve && work ? reserveOf(work) : '';
+  const reserve = withReserve && work ? reserveInShort(work) : '';
   const told = { noun: nounOf(line), left: reserve ? `, ${reserve}` : '' };
   if (time?.known && speed?.known) return sentence('the {noun} starts in {time:likely}, runs at {speed:likely}{left}', { ...told, time, speed });
   if (!work || work.verdict === 'unknown') return null;
@@ -129,7 +129,7 @@ const nounOf = ({ source }: Line): string => kindHead('source', source.kind)?.no
 
 /** Whether what drives the work is strong enough, and with what reserve. */
 function strength(work: Check, line: Line): Sentence {
-  const reserve = reserveOf(work);
+  const reserve = reserveInShort(work);
   const noun = nounOf(line);
   if (work.verdict === 'fails') return sentence('the {noun} is too weak, {reserve}', { noun, reserve });
   if (work.verdict === 'unknown') return sentence('whether the {noun} is strong enough is not known yet', { noun });

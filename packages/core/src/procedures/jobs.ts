@@ -7,6 +7,7 @@ import { evaluateBuild } from './evaluate-build.js';
 import { guessesSteps, type OverGuesses } from './over-guesses.js';
 import { type Remedy, remedySteps } from './remedy.js';
 import type { Steps } from './steps.js';
+import { type WayOut, waysOutSteps } from './ways-out.js';
 
 interface Given {
   readonly build: Build;
@@ -17,6 +18,8 @@ interface Given {
 export interface Jobs {
   /** What would cure a build, in words and as changes to take; each cure that is tried is an evaluation. */
   readonly remedy: { readonly given: Given; readonly answers: Remedy };
+  /** What would do against each of the worst checks of each line alone, by the id of the check. */
+  readonly waysOut: { readonly given: Given & { readonly most: number }; readonly answers: Readonly<Record<string, WayOut>> };
   /** Of checks that are not known, what decides them, in words, by the id of the check; each field that may is tried at its ends. */
   readonly decided: { readonly given: Given; readonly answers: Readonly<Record<string, string>> };
   /** What becomes of it over all that is guessed; null where nothing is. */
@@ -30,6 +33,10 @@ export const jobs: { readonly [N in JobName]: (given: Jobs[N]['given']) => Promi
   remedy: async ({ build, units }) => {
     const kinds = await loadKinds(build);
     return remedySteps(build, kinds, evaluateBuild(build, kinds), wordingFor(build, units));
+  },
+  waysOut: async ({ build, units, most }) => {
+    const kinds = await loadKinds(build);
+    return waysOutSteps(build, kinds, evaluateBuild(build, kinds), wordingFor(build, units), most);
   },
   decided: async ({ build, units }) => {
     const kinds = await loadKinds(build);

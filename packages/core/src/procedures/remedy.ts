@@ -53,8 +53,7 @@ const mostCured = 3;
 /** The same in steps: one for each cure that is tried. */
 export function* remedySteps(build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<Remedy> {
   const share = 1 / (mostCured + 2);
-  // What contradicts itself is read again before anything is bought or looked at for it.
-  if (now.checks.some(({ verdict, margin, unseen }) => verdict === 'unknown' && margin && !unseen)) return none;
+  if (contradictsItself(now)) return none;
   const work = now.lines.map((line) => line.checks[0]).find((check) => check && check.verdict !== 'holds');
   if (work?.unseen) return inWords(yield* whereToLook(work, build, kinds, now, wording));
   // What fails goes before what is only close.
@@ -72,8 +71,8 @@ export function* remedySteps(build: Build, kinds: Kinds, now: Evaluation, wordin
     return work?.verdict === 'fails' && cured ? { says: `For the ${cured} alone: ${says.charAt(0).toLowerCase()}${says.slice(1)}`, cures } : cure;
   }
   if (work?.verdict === 'close') {
-    const look = firstToLookAt(work);
-    if (look) return inWords(say(look, wording));
+    const missing = lookFirst(work);
+    if (missing.length > 0) return inWords(say(sentence(lookWords, { missing: { fields: missing } }), wording));
     const cure = yield* partOf(curesFor(work, build, kinds, now, wording), 1 - share, 1);
     if (cure.says) return cure;
   }
@@ -81,6 +80,10 @@ export function* remedySteps(build: Build, kinds: Kinds, now: Evaluation, wordin
   const worst = now.checks.find((check) => check.unseen);
   return worst ? inWords(yield* partOf(whereToLook(worst, build, kinds, now, wording), 1 - share, 1)) : none;
 }
+
+/** What contradicts itself is read again before anything is bought or looked at for it. */
+export const contradictsItself = ({ checks }: Evaluation): boolean =>
+  checks.some(({ verdict, margin, unseen }) => verdict === 'unknown' && margin && !unseen);
 
 /** What decides a check that is not known, and where on the machine it is read or measured. */
 function* whereToLook(check: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<string> {
@@ -94,12 +97,13 @@ function* whereToLook(check: Check, build: Build, kinds: Kinds, now: Evaluation,
 const fieldsTold = ({ figures }: Sentence): readonly FieldPath[] =>
   Object.values(figures).flatMap((told) => (typeof told === 'object' && told !== null && 'fields' in told ? told.fields : []));
 
-/** What is close only while nobody has looked is looked at first: a sentence with what to look at, or nothing where looking would not make it hold. */
-function firstToLookAt({ verdict, has, needs }: Check): Sentence | null {
-  if (verdict !== 'close' || !has.known || !needs.known) return null;
+const lookWords = 'look at {missing} first: nothing need be bought where that turns out well';
+
+/** The fields to look at first of a check that is close only while nobody has looked; none where looking would not make it hold. */
+export function lookFirst({ verdict, has, needs }: Check): readonly FieldPath[] {
+  if (verdict !== 'close' || !has.known || !needs.known) return [];
   const fields = [...new Set([...unseenUnder(has), ...unseenUnder(needs)])];
-  if (fields.length === 0 || !(unseenHighEnd(has) * (1 - closeBelow) >= unseenLowEnd(needs))) return null;
-  return sentence('look at {missing} first: nothing need be bought where that turns out well', { missing: { fields } });
+  return unseenHighEnd(has) * (1 - closeBelow) >= unseenLowEnd(needs) ? fields : [];
 }
 
 /** What the kinds of a build offer against its checks, nearest size first. */
@@ -115,7 +119,7 @@ function offersOf(build: Build, kinds: Kinds): Offer[] {
 const mostPairs = 30;
 
 /** Tries what the kinds offer against a check, nearest size first, and speaks of the first of each field that does; where none does, of two together. */
-function* curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<Remedy> {
+export function* curesFor(failing: Check, build: Build, kinds: Kinds, now: Evaluation, wording: Wording): Steps<Remedy> {
   const isWork = now.lines.some((line) => line.checks[0]?.id === failing.id);
   const name = failing.id.slice(failing.at.length + 1);
   // What is done to another line cures nothing of this one.

@@ -6,9 +6,11 @@ import {
   type ListedBuild,
   ListQuery,
   MatchHeaders,
+  OrderQuery,
   PageQuery,
   SaveHeaders,
   type StoredBuild,
+  UnitsQuery,
 } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Res, StreamableFile } from '@nestjs/common';
@@ -27,8 +29,8 @@ export class BuildsController {
   ) {}
 
   @Get()
-  list(@Asked(ListQuery) { find = '', sort, from = 0, units }: ListQuery): Promise<ListedBuild[]> {
-    return this.builds.list({ find, worstFirst: sort === 'worst', from }, units);
+  list(@Asked(ListQuery) { find = '', sort = 'newest', from = 0, units }: ListQuery): Promise<ListedBuild[]> {
+    return this.builds.list({ find, sort, from }, units);
   }
 
   @Get('count')
@@ -45,6 +47,18 @@ export class BuildsController {
   @HttpCode(200)
   async bringBack(@Param('id') id: string, @Res({ passthrough: true }) response: Response): Promise<StoredBuild> {
     return tagged(response, await this.builds.bringBack(idFrom(id)));
+  }
+
+  /** One row of the list. */
+  @Get(':id/listed')
+  listedAs(@Param('id') id: string, @Asked(UnitsQuery) { units }: UnitsQuery): Promise<ListedBuild> {
+    return this.builds.listedAs(idFrom(id), units);
+  }
+
+  /** Where in such a list a build is, counted from nought; null where it is not in it. */
+  @Get(':id/place')
+  async place(@Param('id') id: string, @Asked(OrderQuery) { find = '', sort = 'newest' }: OrderQuery): Promise<{ readonly place: number | null }> {
+    return { place: await this.builds.place(idFrom(id), { find, sort }) };
   }
 
   @Get(':id')

@@ -1,6 +1,7 @@
+import type { ListOrder } from '@hobrek/contracts';
 import type { Build, BuildSummary } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, desc, eq, gt, ilike, isNotNull, isNull, notExists, or, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, ilike, isNotNull, isNull, notExists, or, type SQL, sql } from 'drizzle-orm';
 import { announce, announcement } from '../../db/changes.js';
 import { DATABASE, type Database } from '../../db/database.js';
 import { builds, goneBuilds } from '../../db/tables/builds.js';
@@ -13,9 +14,12 @@ export interface Contents {
 }
 
 /** Which builds a list shows, and in which order. */
-export interface Listing {
+export interface Ordered {
   readonly find: string;
-  readonly worstFirst: boolean;
+  readonly sort: ListOrder;
+}
+
+export interface Listing extends Ordered {
   /** How many of the list are passed over: what was shown before. */
   readonly from: number;
 }
@@ -44,6 +48,15 @@ function matching(find: string) {
   const words = `%${find.replace(/[\\%_]/g, '\\$&')}%`;
   return and(inShed, or(ilike(builds.name, words), sql`${builds.summary}->>'says' ilike ${words}`));
 }
+
+const newest = [desc(builds.changedAt), sql`${builds.id}`];
+const worst = sql`array_position(array['fails', 'unknown', 'close', 'holds'], ${builds.summary}->>'verdict')`;
+/** Of two alike the latest change first; each ends in what no two have alike, so that a list in portions shows each once. */
+const orders: Readonly<Record<ListOrder, readonly SQL[]>> = {
+  newest,
+  worst: [worst, ...newest],
+  name: [sql`lower(${builds.name})`, ...newest],
+};
 
 /** How long a deleted build can be brought back. */
 const keptFor = sql`interval '30 days'`;
@@ -137,17 +150,26 @@ export class BuildsRepository {
     this.saved = saving(database);
   }
 
-  /** Newest change first, or what fails first; of those whose name or sentence holds the words, if any are given. */
-  list(limit: number, { find, worstFirst, from }: Listing): Promise<BuildRow[]> {
-    const worst = sql`array_position(array['fails', 'unknown', 'close', 'holds'], ${builds.summary}->>'verdict')`;
-    const order = worstFirst ? [worst, desc(builds.changedAt), builds.id] : [desc(builds.changedAt), builds.id];
+  /** Of those whose name or sentence holds the words, if any are given. */
+  list(limit: number, { find, sort, from }: Listing): Promise<BuildRow[]> {
     return this.database
       .select()
       .from(builds)
       .where(matching(find))
-      .orderBy(...order)
+      .orderBy(...orders[sort])
       .limit(limit)
       .offset(from);
+  }
+
+  /** Where in that list a build is, counted from nought; undefined where it is not in it. */
+  async place(id: string, { find, sort }: Ordered): Promise<number | undefined> {
+    const placed = this.database
+      .select({ id: builds.id, at: sql<number>`(row_number() over (order by ${sql.join([...orders[sort]], sql`, `)}) - 1)::int`.as('at') })
+      .from(builds)
+      .where(matching(find))
+      .as('placed');
+    const [row] = await this.database.select({ at: placed.at }).from(placed).where(eq(placed.id, id));
+    return row?.at;
   }
 
   /** How many there are, of those whose name or sentence holds the words. */

@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
 import { NotesRepository } from '../notes/notes.repository.js';
 import { noted } from '../notes/notes.service.js';
-import { type BuildRow, BuildsRepository, type Contents, type Listing, type SavedAs } from './builds.repository.js';
+import { type BuildRow, BuildsRepository, type Contents, type Listing, type Ordered, type SavedAs } from './builds.repository.js';
 
 const longestList = 100;
 const longestLog = 200;
@@ -24,6 +24,17 @@ export class BuildsService {
 
   count(find: string): Promise<number> {
     return this.repository.count(find);
+  }
+
+  /** One row of the list. */
+  async listedAs(id: string, units: UnitHabit = 'metric'): Promise<ListedBuild> {
+    const row = await this.repository.find(id);
+    if (!row) throw gone();
+    return this.listed(row, units);
+  }
+
+  async place(id: string, ordered: Ordered): Promise<number | null> {
+    return (await this.repository.place(id, ordered)) ?? null;
   }
 
   async open(id: string): Promise<StoredBuild> {

@@ -148,6 +148,8 @@ describe('a build', () => {
     expect(await list(`find=${encodeURIComponent('100 %_')}`)).toEqual(['Weakling 100 %_']);
     expect(await list(`find=${encodeURIComponent('is too weak')}`)).toEqual(['Weakling 100 %_']);
     expect((await list('sort=worst'))[0]).toBe('Weakling 100 %_');
+    const byName = await list('sort=name');
+    expect(byName).toEqual([...byName].sort((a, b) => a.localeCompare(b, 'en', { sensitivity: 'base' })));
   });
 
   it('is listed a hundred at a time, each once, and counted', async () => {
@@ -157,6 +159,13 @@ describe('a build', () => {
     expect([first.length, second.length]).toEqual([100, 5]);
     expect(new Set([...first, ...second].map(({ name }) => name)).size).toBe(105);
     expect(await (await served.ask('GET', 'builds/count?find=paged')).json()).toEqual({ builds: 105 });
+    // By name the hundred and fourth is the last: where it is, and as a row of its own.
+    const last = (await (await served.ask('GET', 'builds?find=paged&sort=name&from=104')).json()) as [ListedBuild];
+    expect(last.map(({ name }) => name)).toEqual(['Paged 104']);
+    const one = (path: string) => served.ask('GET', `builds/${last[0].id}/${path}`).then((answer) => answer.json());
+    expect(await one('place?find=paged&sort=name')).toEqual({ place: 104 });
+    expect(await one('place?find=nothing')).toEqual({ place: null });
+    expect(await one('listed')).toEqual(last[0]);
   });
 
   it('is worked out again when its summary was made by an older engine', async () => {

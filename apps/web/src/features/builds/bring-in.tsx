@@ -1,11 +1,22 @@
+import type { ListedBuild } from '@hobrek/contracts';
 import * as Dialog from '@radix-ui/react-dialog';
 import { type ChangeEvent, memo, useRef, useState } from 'react';
-import { AskError } from '../../shared/ask.js';
+import { AskError, ask } from '../../shared/ask.js';
 import type { Coming } from './shed-entry.js';
 import { readShedFile } from './shed-file.js';
 
+/** What the builds in the shed are called; as far as could be asked. */
+async function namesInShed(): Promise<ReadonlySet<string>> {
+  const names = new Set<string>();
+  for (let from = 0; ; from += 100) {
+    const rows = await ask<ListedBuild[]>(`builds?from=${from}`).catch(() => []);
+    for (const { name } of rows) names.add(name);
+    if (rows.length === 0) return names;
+  }
+}
+
 /** Build files and whole sheds from this device: what each will become is said before anything is done; nothing is replaced unasked. */
-export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () => void }) {
+export function BringIn({ done }: { done: () => void }) {
   const input = useRef<HTMLInputElement>(null);
   const [coming, setComing] = useState<readonly Coming[]>([]);
   const [wanted, setWanted] = useState<ReadonlySet<string>>(new Set());
@@ -21,6 +32,7 @@ export function BringIn({ names, done }: { names: ReadonlySet<string>; done: () 
     stopped.current = false;
     setBusy('Reading …');
     const read: Coming[] = [];
+    const names = await namesInShed();
     for (const file of files) read.push(...(await readShedFile(file, names, { says: setBusy, isStopped: () => stopped.current })));
     setBusy('');
     setComing(read);

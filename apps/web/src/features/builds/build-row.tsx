@@ -1,25 +1,38 @@
 import type { ListedBuild } from '@hobrek/contracts';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
+import { leaveFrom } from './use-finding.js';
 
-/** One build: drawn, named, with its sentence and what reaches the tool. */
-interface Row {
-  readonly listed: ListedBuild;
-  readonly remove: () => void;
-  readonly copy: () => void;
-  /** The other build to lay it beside; null until one is chosen, and then this may be it. */
-  readonly beside: string | null;
+/** What is done to one of the list. */
+export interface RowActs {
+  readonly remove: (build: ListedBuild) => void;
+  readonly copy: (build: ListedBuild) => void;
   readonly lay: (id: string) => void;
 }
 
-export function BuildRow({ listed: { id, name, summary }, remove, copy, beside, lay }: Row) {
+interface Row {
+  readonly listed: ListedBuild;
+  readonly acts: RowActs;
+  /** The other build to lay it beside; null until one is chosen, and then this may be it. */
+  readonly beside: string | null;
+}
+
+/** Id of the link that opens a build from its row. */
+export const rowLink = (id: string): string => `row-${id}`;
+
+/** One build: drawn, named, with its sentence and what reaches the tool. */
+export const BuildRow = memo(function BuildRow({ listed, acts, beside }: Row) {
+  const { id, name, summary } = listed;
   const drawn = fitDrawing(summary.outlines, { width: 400, height: 96, ends: summary.ends });
   return (
-    <li className="relative border-b border-hair [contain-intrinsic-size:auto_8rem] [content-visibility:auto]">
+    <div className="relative border-b border-hair">
       <Link
+        id={rowLink(id)}
         to={`/builds/${id}`}
+        onClick={() => leaveFrom(id)}
         className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 pt-3 pb-8 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"
       >
         <svg
@@ -65,13 +78,13 @@ export function BuildRow({ listed: { id, name, summary }, remove, copy, beside, 
         </dl>
       </Link>
       <div className="absolute right-6 bottom-2 flex gap-4 max-sm:right-4">
-        <Act says={beside === id ? 'beside which?' : beside ? 'beside this' : 'compare'} name={`Compare ${name}`} act={() => lay(id)} />
-        <Act says="copy" name={`Copy ${name}`} act={copy} />
-        <Act says="delete" name={`Delete ${name}`} act={remove} />
+        <Act says={beside === id ? 'beside which?' : beside ? 'beside this' : 'compare'} name={`Compare ${name}`} act={() => acts.lay(id)} />
+        <Act says="copy" name={`Copy ${name}`} act={() => acts.copy(listed)} />
+        <Act says="delete" name={`Delete ${name}`} act={() => acts.remove(listed)} />
       </div>
-    </li>
+    </div>
   );
-}
+});
 
 function Act({ says, name, act }: { says: string; name: string; act: () => void }) {
   return (

@@ -1,10 +1,9 @@
-import type { ListedBuild } from '@hobrek/contracts';
 import type { UnitHabit } from '@hobrek/core';
-import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ask } from '../../shared/ask.js';
 import { type CommandHeap, CommandSheet } from '../../shared/command-sheet.js';
 import { usePreferences } from '../../shared/preferences.js';
+import { useBuildsNamed } from '../../shared/use-builds-named.js';
 
 const pages = [
   ['all builds', '/'],
@@ -23,11 +22,12 @@ const units: readonly (readonly [UnitHabit, string])[] = [
 /** Every page, every build and how things are shown, found by typing a part of a name. */
 export function CommandList({ close }: { close: () => void }) {
   const navigate = useNavigate();
-  const builds = useQuery({ queryKey: ['others'], queryFn: () => ask<ListedBuild[]>('builds'), staleTime: 0, gcTime: 0 });
+  const [typed, setTyped] = useState('');
+  const builds = useBuildsNamed(typed);
   const to = (path: string) => () => void navigate(path);
   const heaps: CommandHeap[] = [
     { called: 'Go to', acts: pages.map(([says, path]) => ({ says, act: to(path) })) },
-    { called: 'Build', acts: (builds.data ?? []).map(({ id, name }) => ({ says: name, id, act: to(`/builds/${id}`) })) },
+    { called: 'Build', acts: builds.map(({ id, name }) => ({ says: name, id, act: to(`/builds/${id}`) })) },
     { called: 'Show figures in', acts: units.map(([habit, says]) => ({ says, act: () => usePreferences.setState({ units: habit }) })) },
     {
       called: 'Colours',
@@ -37,5 +37,5 @@ export function CommandList({ close }: { close: () => void }) {
       })),
     },
   ];
-  return <CommandSheet placeholder="a page, a build" heaps={heaps} close={close} />;
+  return <CommandSheet placeholder="a page, a build" heaps={heaps} close={close} typed={setTyped} />;
 }

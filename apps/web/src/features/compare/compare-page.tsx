@@ -1,7 +1,7 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { type Build, type Compared, compareBuilds, lineOf, namesOfElements, type Place, placesOf } from '@hobrek/core';
+import { type Build, type Compared, compareBuilds, headlineOf, lineOf, namesOfElements, type Place, placesOf } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
-import { type ReactNode, useMemo, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import { Entry } from '../../open-build/entry.js';
@@ -17,6 +17,8 @@ import { PageHead } from '../../shared/page-head.js';
 import { useUnits } from '../../shared/preferences.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
+import { Another } from './another.js';
+import { Drawings } from './drawings.js';
 
 /** Two builds side by side, both open: what is entered otherwise can be changed in either, and what follows is laid side by side at once. */
 export function ComparePage() {
@@ -53,38 +55,52 @@ interface Both {
 const pair = 'grid grid-cols-2 gap-x-8 max-sm:grid-cols-1';
 
 function Beside({ a, b }: Both) {
+  // Who laid them beside each other goes on with the answer.
+  const answer = useRef<HTMLParagraphElement>(null);
+  useEffect(() => answer.current?.focus({ preventScroll: true }), []);
   const units = useUnits();
   const [one, other] = [useStore(a.derived), useStore(b.derived)];
   const compared = useMemo(() => compareBuilds(one, other, units), [one, other, units]);
-  const { figures, checks, shape } = compared;
+  const { figures, checks, better, onlyIn, shape } = compared;
+  const both = checks.filter(({ a: was, b: is }) => was && is);
+  const names = [one.build.name, other.build.name] as const;
   return (
     <>
-      <div className={`${pair} gap-y-4`}>
+      <p ref={answer} tabIndex={-1} className="text-xl leading-snug outline-none" data-testid="better">
+        {unbroken(better)}
+      </p>
+      <div className={`${pair} mt-3 gap-y-4`}>
         <Side open={a}>
-          <Whole verdict={compared.verdicts.a} says={compared.says.a} />
+          <Whole to={(id) => `/compare/${id}/${b.id}`} />
+          <Drawings open={a} beside={b} />
         </Side>
         <Side open={b}>
-          <Whole verdict={compared.verdicts.b} says={compared.says.b} />
+          <Whole to={(id) => `/compare/${a.id}/${id}`} />
+          <Drawings open={b} beside={a} />
         </Side>
       </div>
+      {both.length > 0 && <h2 className="font-head mt-6 text-lg tracking-wide uppercase">Checks that differ</h2>}
+      <ul>
+        {both.map(({ id, a: was, b: is }) => (
+          <li key={id} className={`${pair} border-b border-hair py-2 max-sm:gap-y-1`}>
+            <CheckSaid check={was} of={names[0]} />
+            <CheckSaid check={is} of={names[1]} />
+          </li>
+        ))}
+      </ul>
+      <OnlyIn names={names} onlyIn={onlyIn} checks={checks} />
       <h2 className="font-head mt-6 text-lg tracking-wide uppercase">Entered otherwise</h2>
       <Otherwise a={a} b={b} places={compared.places} />
-      {shape.length > 0 && (
-        <ul className="mt-2">
-          {shape.map((words) => (
-            <li key={words}>{words}</li>
-          ))}
-        </ul>
-      )}
-      {compared.places.length === 0 && shape.length === 0 && <p className="text-soft">Nothing: both are the same but for their names.</p>}
+      {compared.places.length === 0 && <p className="text-soft">Nothing of what both have.</p>}
+      {shape.length > 0 && <p className="mt-2">{shape.join('. ')}.</p>}
       {figures.length > 0 && (
         <table className="mt-6 w-full max-w-3xl text-left">
           <caption className="font-head text-left text-lg tracking-wide uppercase">At each shaft</caption>
           <thead className="text-sm text-soft">
             <tr>
               <th scope="col">figure</th>
-              <th scope="col">{one.build.name}</th>
-              <th scope="col">{other.build.name}</th>
+              <th scope="col">{names[0]}</th>
+              <th scope="col">{names[1]}</th>
             </tr>
           </thead>
           <tbody>
@@ -93,24 +109,30 @@ function Beside({ a, b }: Both) {
                 <th scope="row" className="py-1 font-normal">
                   {what}
                 </th>
-                <td>{was || 'no such shaft'}</td>
-                <td>{is || 'no such shaft'}</td>
+                <td>{was}</td>
+                <td>{is}</td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
-      {checks.length > 0 && <h2 className="font-head mt-6 text-lg tracking-wide uppercase">Checks that change</h2>}
-      <ul>
-        {checks.map(({ id, a: was, b: is }) => (
-          <li key={id} className={`${pair} border-b border-hair py-2 max-sm:gap-y-1`}>
-            <CheckSaid check={was} />
-            <CheckSaid check={is} />
-          </li>
-        ))}
-      </ul>
     </>
   );
+}
+
+/** What the other has no counterpart to, told once: elements by their names, checks in their words. */
+function OnlyIn({ names, onlyIn, checks }: { names: readonly [string, string] } & Pick<Compared, 'onlyIn' | 'checks'>) {
+  const told = [
+    { of: 'a', name: names[0], elements: onlyIn.a, says: checks.flatMap(({ a, b }) => (a && !b ? [a.says] : [])) },
+    { of: 'b', name: names[1], elements: onlyIn.b, says: checks.flatMap(({ a, b }) => (b && !a ? [b.says] : [])) },
+  ];
+  return told
+    .filter(({ elements, says }) => elements.length + says.length > 0)
+    .map(({ of, name, elements, says }) => (
+      <p key={of} className="mt-3">
+        <span className="text-soft">Only in {name}:</span> {[...(elements.length > 0 ? [`${elements.join(', ')}.`] : []), ...says].join(' ')}
+      </p>
+    ));
 }
 
 function Side({ open, children }: { open: OpenBuild; children: ReactNode }) {
@@ -121,8 +143,10 @@ function Side({ open, children }: { open: OpenBuild; children: ReactNode }) {
   );
 }
 
-function Whole({ verdict, says }: { verdict: Compared['verdicts']['a']; says: string }) {
-  const { id } = useOpen();
+function Whole({ to }: { to: (id: string) => string }) {
+  const { id, said } = useOpen();
+  const verdict = useFollowed(true, ({ evaluation }) => evaluation.verdict);
+  const says = useFollowed(true, ({ build, evaluation }) => said(headlineOf(build, evaluation)));
   const name = useDocument(({ build }) => build.name);
   return (
     <>
@@ -132,6 +156,7 @@ function Whole({ verdict, says }: { verdict: Compared['verdicts']['a']; says: st
             {name}
           </Link>
         </h2>
+        <Another name={name} to={to} />
         <SaveWord />
         <UndoKeys />
       </div>
@@ -156,7 +181,10 @@ function Otherwise({ a, b, places }: Both & { places: readonly string[] }) {
           {[a, b].map((open, k) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: the one side and the other
             <OpenBuildHere key={k} open={open}>
-              <EntryAt path={path} />
+              <div>
+                <OfSide name={open.document.getState().build.name} />
+                <EntryAt path={path} />
+              </div>
             </OpenBuildHere>
           ))}
         </li>
@@ -185,11 +213,16 @@ function placeAt(build: Build, path: string): Place | undefined {
   return places.get(path);
 }
 
-function CheckSaid({ check }: { check: Compared['checks'][number]['a'] }) {
-  if (!check) return <p className="text-soft">no such check</p>;
+/** Whose it is, where the two sides are below each other. */
+const OfSide = ({ name }: { name: string }) => <span className="text-sm text-soft sm:hidden">{name}: </span>;
+
+function CheckSaid({ check, of }: { check: Compared['checks'][number]['a']; of: string }) {
   return (
-    <p>
-      <VerdictMark verdict={check.verdict} /> {unbroken(check.says)}
-    </p>
+    check && (
+      <p>
+        <OfSide name={of} />
+        <VerdictMark verdict={check.verdict} /> {unbroken(check.says)}
+      </p>
+    )
   );
 }

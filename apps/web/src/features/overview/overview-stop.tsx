@@ -13,6 +13,7 @@ import {
   reserveOf,
   type Sentence,
   type Verdict,
+  type WayOut,
   wordingFor,
 } from '@hobrek/core';
 import { useState } from 'react';
@@ -20,6 +21,7 @@ import { Link } from 'react-router';
 import { CheckWhy } from '../../open-build/check-why.js';
 import { useOpen, useSession } from '../../open-build/here.js';
 import { evaluatedLine, useFollowed } from '../../open-build/in-sight.js';
+import { TryCure } from '../../open-build/try-cure.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { unbroken } from '../../shared/unbroken.js';
@@ -27,6 +29,7 @@ import { VerdictMark } from '../../shared/verdict-mark.js';
 import { AllChecks } from './all-checks.js';
 import { Limits } from './limits.js';
 import { PowerPath } from './power-path.js';
+import { useWaysOut } from './use-ways-out.js';
 
 /** What a build is worth at a glance: what needs attention, what to do next, and how it keeps to what was wished. */
 export function OverviewStop() {
@@ -115,6 +118,7 @@ function NeedsAttention({ build, line }: Shown) {
   const [all, setAll] = useState(false);
   const inline = useInline(build);
   const { worst, more, holding, nearest } = attentionOf(lineOf(build, line.id), line, mostTold);
+  const waysOut = useWaysOut(build, mostTold);
   return (
     <section className="px-6 py-3 max-sm:px-4">
       <h2 className={heading}>
@@ -130,7 +134,8 @@ function NeedsAttention({ build, line }: Shown) {
               <button type="button" className="mr-3 cursor-pointer text-left font-semibold hover:underline" onClick={() => pick(check.at)}>
                 {headed(name)}
               </button>
-              <Sides check={check} build={build} />
+              <Sides check={check} build={build} isCured={waysOut[check.id] !== undefined} />
+              <Way way={waysOut[check.id]} build={build} />
             </div>
             <CheckWhy id={check.id} />
           </li>
@@ -154,7 +159,7 @@ function NeedsAttention({ build, line }: Shown) {
 }
 
 /** In few words what holds against what loads it; of what is not known what to enter, as a link. */
-function Sides({ check, build }: { check: Check; build: Build }) {
+function Sides({ check, build, isCured }: { check: Check; build: Build; isCured: boolean }) {
   const { id, said } = useOpen();
   const { has, needs, verdict } = check;
   const [first] = verdict === 'unknown' ? fieldsThatDecide(build, [check]) : [];
@@ -164,12 +169,30 @@ function Sides({ check, build }: { check: Check; build: Build }) {
         {fieldLabel(build, first)}
       </Link>
     );
-  // A yes or no has no sides that tell anything.
-  if (!has.known || !needs.known || has.unit === '1') return <span className="line-clamp-1 text-sm text-soft">{unbroken(said(check.says))}</span>;
+  // A yes or no has no sides that tell anything; its cure says what its words do.
+  if (!has.known || !needs.known || has.unit === '1')
+    return isCured ? null : <span className="line-clamp-1 text-sm text-soft">{unbroken(said(check.says))}</span>;
   return (
     <span className="text-sm text-soft">
       {show(has.value, has.unit)} against {show(needs.value, needs.unit)}
     </span>
+  );
+}
+
+/** On a line of its own below the sides: what was tried and would do, or what to look at first. */
+function Way({ way, build }: { way: WayOut | undefined; build: Build }) {
+  const { id } = useOpen();
+  if (!way) return null;
+  return (
+    <p className="text-sm">
+      {'cure' in way ? (
+        <TryCure cure={way.cure} look="text-blue hover:underline" />
+      ) : (
+        <Link to={`/builds/${id}?at=${way.look}`} className="text-blue hover:underline">
+          Look first: {fieldLabel(build, way.look)}
+        </Link>
+      )}
+    </p>
   );
 }
 

@@ -1,0 +1,16 @@
+import type { ListedBuild } from '@hobrek/contracts';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { ask } from './ask.js';
+
+/** The builds of which the name or the sentence holds a text, as many as are listed at once; those of the text before while others are looked for. */
+export function useBuildsNamed(text: string): readonly ListedBuild[] {
+  const find = text.trim();
+  const { data } = useQuery({
+    queryKey: ['named', find],
+    queryFn: () => ask<ListedBuild[]>(`builds?find=${encodeURIComponent(find)}`),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+    gcTime: 0,
+  });
+  return data ?? [];
+}
