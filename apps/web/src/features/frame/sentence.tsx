@@ -1,14 +1,4 @@
-import {
-  type EvaluatedLine,
-  headlineOf,
-  headlineOfLine,
-  headlineOfPart,
-  lineOf,
-  type Remedy,
-  type Sentence as Said,
-  unreadIn,
-  worstLine,
-} from '@hobrek/core';
+import { type EvaluatedLine, headlineOf, headlineOfLine, headlineOfPart, lineOf, type Sentence as Said, unreadIn, worstLine } from '@hobrek/core';
 import { useEffect, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { useOpen, useSession } from '../../open-build/here.js';
@@ -39,13 +29,6 @@ function headlineAt({ build, evaluation }: DerivedState, shown: EvaluatedLine | 
   const whole = evaluation.lines.length > 1 && line ? headlineOfLine(line, shown) : headlineOf(build, evaluation);
   return { headline: whole, verdict: (evaluation.lines.length > 1 && shown ? shown : evaluation).verdict };
 }
-
-/** Words up to which what to look at is told over a stop; a longer one is told where it is entered, and as the next step. */
-const mostWords = 20;
-
-/** On the first page whatever would do or is to be looked at, in short; elsewhere only what can be taken there and then. */
-const isTold = ({ says, cures }: Remedy, { machine }: Stop): boolean =>
-  cures.length > 0 || (machine === 'whole' && says !== '' && says.split(' ').length <= mostWords);
 
 /** The state of a stop in one short sentence, and what was tried that would cure what is wrong. */
 export function Sentence({ stop }: { stop: Stop }) {
@@ -87,7 +70,7 @@ export function Sentence({ stop }: { stop: Stop }) {
       {atOdds && <p className="text-close-word">{atOdds}</p>}
       {elsewhere && <p className="text-soft">{unbroken(elsewhere)}</p>}
       {stale && <p className="text-soft">{unread} This is for the entry that was there before.</p>}
-      {isTold(remedy, stop) && <Cures remedy={remedy} isShort={stop.machine === 'strip'} />}
+      {remedy.cures.length > 0 && <Cures remedy={remedy} isShort={stop.machine === 'strip'} />}
       <Spoken says={stale ? '' : says} />
       {notices.map((notice) => (
         <p key={notice} className="text-sm text-close-word">

@@ -118,10 +118,10 @@ export const wheelMassField = (called: string) =>
   });
 
 type HubFields = ReturnType<typeof hubFields<'x'>>;
-type HubInputs = { readonly [K in keyof HubFields as K extends `x${infer N}` ? N : never]: InputFigures<HubFields>[K] };
+export type HubInputs = { readonly [K in keyof HubFields as K extends `x${infer N}` ? N : never]: InputFigures<HubFields>[K] };
 
 /** The entries of one wheel's fixing, by the names they have for any wheel. */
-function hubOf(inputs: object, wheel: Wheel): HubInputs {
+export function hubOf(inputs: object, wheel: Wheel): HubInputs {
   const all = inputs as Readonly<Record<string, unknown>>;
   const [fixing, bore, length, key, hub, screw, screws, clamp] = namesOf(wheel);
   return {
@@ -136,7 +136,7 @@ function hubOf(inputs: object, wheel: Wheel): HubInputs {
   } as HubInputs;
 }
 
-type Wheel = 'driver' | 'driven';
+export type Wheel = 'driver' | 'driven';
 
 /** Written out: a name put together anew is slow to look up. */
 const limitOf = { driver: 'driver-hub', driven: 'driven-hub' } as const satisfies Record<Wheel, string>;

@@ -16,6 +16,7 @@ import type { Port } from '../../ports.js';
 import { noPull, nothingEntered, onOneAxis, straightThrough } from '../../shared/coaxial.js';
 import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
+import { keyedInstead } from '../../shared/keyed-instead.js';
 import { ratedBetween, rowOf, serviceFactor } from '../../shared/service-factor.js';
 import { couplingHead } from './fields.js';
 import { bendSource, type CouplingOutputs, ratingSource, shakeSource } from './outputs.js';
@@ -45,6 +46,7 @@ export const coupling: StageKind<typeof couplingHead> = {
     return { ...geared(straightThrough, efficiency), moved: nothingEntered, outline: onOneAxis(size) };
   },
   under: (inputs, _ready, { arriving, duty }, context) => underLoad(inputs, arriving, duty, context),
+  candidates: (inputs) => keyedInstead(inputs, { driver: 'driving half', driven: 'driven half' }),
 };
 
 const tearSource = 'Common practice, no source: an elastic part tears at two to three times its rating';

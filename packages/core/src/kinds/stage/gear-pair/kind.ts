@@ -20,6 +20,7 @@ import type { StageKind, StageReady, StageResult, StageState } from '../../kind.
 import type { Context } from '../../outputs.js';
 import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
+import { keyedInstead } from '../../shared/keyed-instead.js';
 import { outlineOf } from '../../shared/outline.js';
 import { rowOf, serviceFactor } from '../../shared/service-factor.js';
 import { toothedInertia } from '../../shared/wheels.js';
@@ -70,7 +71,7 @@ export const gearPair: StageKind<typeof gearPairHead, Ready> = {
   },
   under: (inputs, { m, driver, driven, centres }, { arriving, duty }, context) =>
     underLoad({ inputs, arriving, duty, context, m, driver, driven, centres }),
-  candidates: ({ face, material }) => [
+  candidates: ({ face, material, ...inputs }) => [
     ...(face.known
       ? [1.5, 2, 3].map((times) => ({
           field: 'face',
@@ -80,6 +81,7 @@ export const gearPair: StageKind<typeof gearPairHead, Ready> = {
         }))
       : []),
     ...(material.is === 'mild' ? [{ field: 'material', text: 'hardened', says: sentence('hardened gears'), cures: 'check-teeth-bend' }] : []),
+    ...keyedInstead(inputs, { driver: 'driving gear', driven: 'driven gear' }),
   ],
 };
 

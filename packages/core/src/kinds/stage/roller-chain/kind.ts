@@ -14,6 +14,7 @@ import { sentence } from '../../../wording/sentence.js';
 import type { Candidate, StageKind, StageReady, StageResult } from '../../kind.js';
 import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
+import { keyedInstead } from '../../shared/keyed-instead.js';
 import { outlineOf } from '../../shared/outline.js';
 import { serviceFactor } from '../../shared/service-factor.js';
 import { stiffnessOfSpans } from '../../shared/span.js';
@@ -59,6 +60,7 @@ export const rollerChain: StageKind<typeof rollerChainHead, Ready> = {
       ...(inputs.strands.known
         ? [2, 3].map((many) => ({ field: 'strands', text: String(many), says: sentence(`${many} strands`), cures: 'check-rating' }))
         : []),
+      ...keyedInstead(inputs, { driver: 'driving sprocket', driven: 'driven sprocket' }),
       ...[17, 19, 21, 25].flatMap((z) =>
         ['check-teeth', 'check-rollers'].map((cures) => ({ ...sprockets(inputs, z), cures, says: sentence(`${z} teeth on the driving sprocket`) })),
       ),

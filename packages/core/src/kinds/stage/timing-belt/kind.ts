@@ -26,6 +26,7 @@ import type { Candidate, StageKind, StageReady, StageResult } from '../../kind.j
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
 import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
+import { keyedInstead } from '../../shared/keyed-instead.js';
 import { beltShape, centresOf, heldTension, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf } from '../../shared/outline.js';
 import { serviceFactor } from '../../shared/service-factor.js';
@@ -115,31 +116,35 @@ export const timingBelt: StageKind<typeof timingBeltHead, Ready> = {
     const v = context.note('belt-speed', rimSpeed({ d: driver, n: arriving.flow }));
     return underLoad({ inputs, duty, arriving, context, driver, small, large, centres, length, v, wrap });
   },
-  candidates: ({ profile, width, z1 }): Candidate[] => [
-    ...(profile.is && width.known
-      ? timingRow(profile.is)
-          .widths_mm.filter((wide) => wide > width.value * 1.01)
-          .map((wide) => ({
-            field: 'width',
-            text: `${wide} mm`,
-            says: sentence('a belt {wide} wide', { wide: { value: wide, unit: 'mm' } }),
-            cures: 'check-rating',
-          }))
-      : []),
-    ...(z1.known
-      ? (timingBeltHead.wheels.driver.series[0]?.sizes
-          .filter((z) => z > z1.value)
-          .slice(0, 3)
-          .flatMap((z) =>
-            ['check-rating', 'check-mesh', 'check-teeth'].map((cures) => ({
-              field: 'z1',
-              text: String(z),
-              says: sentence(`${z} teeth on the driving pulley`),
-              cures,
-            })),
-          ) ?? [])
-      : []),
-  ],
+  candidates: (inputs): Candidate[] => {
+    const { profile, width, z1 } = inputs;
+    return [
+      ...(profile.is && width.known
+        ? timingRow(profile.is)
+            .widths_mm.filter((wide) => wide > width.value * 1.01)
+            .map((wide) => ({
+              field: 'width',
+              text: `${wide} mm`,
+              says: sentence('a belt {wide} wide', { wide: { value: wide, unit: 'mm' } }),
+              cures: 'check-rating',
+            }))
+        : []),
+      ...(z1.known
+        ? (timingBeltHead.wheels.driver.series[0]?.sizes
+            .filter((z) => z > z1.value)
+            .slice(0, 3)
+            .flatMap((z) =>
+              ['check-rating', 'check-mesh', 'check-teeth'].map((cures) => ({
+                field: 'z1',
+                text: String(z),
+                says: sentence(`${z} teeth on the driving pulley`),
+                cures,
+              })),
+            ) ?? [])
+        : []),
+      ...keyedInstead(inputs, { driver: 'driving pulley', driven: 'driven pulley' }),
+    ];
+  },
 };
 
 const row = (profile: string, source: string) => ({ by: 'catalog', table: 'timing belts', row: profile, source }) as const;

@@ -22,6 +22,7 @@ import type { Limit } from '../../outputs.js';
 import { alignmentOf, outOfLine } from '../../shared/alignment.js';
 import { geared } from '../../shared/driven-shaft.js';
 import { hubFixings } from '../../shared/hub-fixing.js';
+import { keyedInstead } from '../../shared/keyed-instead.js';
 import { beltShape, centresOf, heldTension, smallerFirst, tensionSet, testDeflection } from '../../shared/open-belt.js';
 import { outlineOf, slotAround } from '../../shared/outline.js';
 import { serviceFactor } from '../../shared/service-factor.js';
@@ -75,7 +76,11 @@ export const vBelt: StageKind<typeof vBeltHead, Ready> = {
     const K_s = context.note('service-factor', serviceFactor('v-belt', duty));
     return underLoad({ inputs, arriving, duty, context, drive, rated: ratedBy(drive, inputs.belts), K_s, driver, driven, large, centres, marked });
   },
-  candidates: (inputs, typed) => [...largerDriven(inputs, typed('driven')), ...moreBelts(inputs), ...keyed(inputs)],
+  candidates: (inputs, typed) => [
+    ...largerDriven(inputs, typed('driven')),
+    ...moreBelts(inputs),
+    ...keyedInstead(inputs, { driver: 'driving pulley', driven: 'driven pulley' }),
+  ],
 };
 
 function underLoad(loaded: Loaded): StageResult {
@@ -188,15 +193,4 @@ function moreBelts({ belts, section }: Inputs): Candidate[] {
       cures,
     })),
   );
-}
-
-function keyed({ drivenFixing, driverFixing }: Inputs): Candidate[] {
-  return [
-    ...(drivenFixing.is && drivenFixing.is !== 'key'
-      ? [{ field: 'drivenFixing', text: 'key', says: sentence('a key in the driven pulley'), cures: 'check-driven-hub' }]
-      : []),
-    ...(driverFixing.is && driverFixing.is !== 'key'
-      ? [{ field: 'driverFixing', text: 'key', says: sentence('a key in the driving pulley'), cures: 'check-driver-hub' }]
-      : []),
-  ];
 }
