@@ -84,8 +84,11 @@ export async function choose(field: Locator, what: string): Promise<void> {
 /** The stop where a field of an element is entered. */
 const stopOf = (element: string | undefined) => (element === 'source' || element === 'feed' ? 'motor' : element === 'work' ? 'work' : 'drive');
 
-/** Goes to a stop of the build that is open, by its link. */
-export const goTo = (page: Page, stop: string) => page.getByRole('navigation', { name: 'stops' }).locator(`a[href*="/${stop}"]`).first().click();
+/** Goes to a stop of the build that is open, by its link; on a phone the stops are behind a thumb. */
+export async function goTo(page: Page, stop: string): Promise<void> {
+  if ((page.viewportSize()?.width ?? 1280) < 640) await page.getByRole('button', { name: 'Stops' }).click();
+  await page.getByRole('navigation', { name: 'stops' }).locator(`a[href*="/${stop}"]`).first().click();
+}
 
 /** Goes to where a field is entered, by its stop and its stage, and opens its group. @param path `main/belt/driven` */
 export async function at(page: Page, path: string): Promise<Locator> {

@@ -1,9 +1,8 @@
 import { type RefObject, useState } from 'react';
+import { isTouched } from '../shared/is-touched.js';
 
 /** Signs of sums, ranges and fractions that a telephone's number keys have not. */
 const signs = ['(', ')', '+', '-', '×', '/'] as const;
-
-const isTouched = (): boolean => typeof matchMedia === 'function' && matchMedia('(pointer: coarse)').matches;
 
 /** Number keys on a device that is touched, until somebody wants letters. */
 export function useNumberKeys() {

@@ -8,19 +8,21 @@ interface Head {
   readonly end?: ReactNode;
   /** Another rule is right below it. */
   readonly isRuled?: boolean;
+  /** Without it, on a phone what the page is about has the room of the name. */
+  readonly isRoomy?: boolean;
   /** A build has commands of its own. */
   readonly hasCommands?: boolean;
 }
 
 /** The rule across the top of every page: the name, what the page is about, and what is at its end. */
-export function PageHead({ children, end, isRuled = true, hasCommands = true }: Head) {
+export function PageHead({ children, end, isRuled = true, isRoomy = true, hasCommands = true }: Head) {
   const letters = usePreferences((preferences) => preferences.letters);
   return (
     <header
       data-round="head"
       className={`flex min-h-11 flex-wrap items-baseline gap-x-4 gap-y-1 px-6 pt-1.5 pb-1 max-sm:px-4 ${isRuled ? 'border-b border-ink' : ''}`}
     >
-      <Link to="/" className="font-head text-2xl tracking-wide text-blue uppercase">
+      <Link to="/" className={`font-head text-2xl tracking-wide text-blue uppercase ${isRoomy ? '' : 'max-sm:hidden'}`}>
         Hobrek
       </Link>
       {children}

@@ -22,13 +22,13 @@ export function PreferencesSheet() {
   const { gallon, letters, units, theme } = usePreferences();
   return (
     <Popover.Root>
-      <Popover.Trigger className="cursor-pointer font-semibold max-sm:hidden">Preferences, keys</Popover.Trigger>
+      <Popover.Trigger className="cursor-pointer font-semibold">Preferences, keys</Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           sideOffset={8}
           collisionPadding={12}
           aria-label="preferences and keys"
-          className="z-10 w-96 max-w-[calc(100vw-24px)] border border-ink bg-sheet p-4 text-ink"
+          className="z-30 w-96 max-w-[calc(100vw-24px)] border border-ink bg-sheet p-4 text-ink"
         >
           <h2 className="font-head text-lg tracking-wide text-blue uppercase">Preferences on this device</h2>
           <label className="mt-2 flex cursor-pointer items-baseline gap-2">

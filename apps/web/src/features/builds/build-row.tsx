@@ -33,7 +33,7 @@ export const BuildRow = memo(function BuildRow({ listed, acts, beside }: Row) {
         id={rowLink(id)}
         to={`/builds/${id}`}
         onClick={() => leaveFrom(id)}
-        className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 pt-3 pb-8 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"
+        className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 pt-3 pb-8 pointer-coarse:pb-14 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"
       >
         <svg
           viewBox={`0 0 ${drawn.width} ${drawn.height}`}

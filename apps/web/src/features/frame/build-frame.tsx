@@ -1,10 +1,8 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { lineOf } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
 import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
-import { Link, NavLink, useParams } from 'react-router';
-import { OpenBuildHere, useDocument, useOpen, useSession } from '../../open-build/here.js';
-import { useFollowed, useLine } from '../../open-build/in-sight.js';
+import { Link, useParams } from 'react-router';
+import { OpenBuildHere, useDocument, useOpen } from '../../open-build/here.js';
 import { isSafe } from '../../open-build/journal.js';
 import { MergeConflict } from '../../open-build/merge-conflict.js';
 import { SaveWord } from '../../open-build/save-word.js';
@@ -15,14 +13,15 @@ import { ask } from '../../shared/ask.js';
 import { OneStop } from '../../shared/one-stop.js';
 import { PageHead } from '../../shared/page-head.js';
 import { PreferencesSheet } from '../../shared/preferences-sheet.js';
-import { VerdictMark } from '../../shared/verdict-mark.js';
 import { CommandList } from './command-list.js';
 import { Lines } from './lines.js';
 import { MachineStrip } from './machine-strip.js';
 import { usePathKeys } from './path-keys.js';
 import { usePlaceInAddress } from './place-in-address.js';
 import { Sentence } from './sentence.js';
+import { StopLink } from './stop-link.js';
 import { TakeAway } from './take-away.js';
+import { Thumbs } from './thumbs.js';
 import { UnitsChoice } from './units-choice.js';
 import { Unread } from './unread.js';
 import { useRounds } from './use-rounds.js';
@@ -66,6 +65,7 @@ function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; c
       <div className="stays">
         <PageHead
           isRuled={false}
+          isRoomy={false}
           hasCommands={false}
           end={
             <>
@@ -73,11 +73,15 @@ function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; c
               <Unread />
               <OneStop role="toolbar" aria-label="the build as a whole" className="flex items-baseline gap-5">
                 <UndoKeys />
-                <WhyWorst />
-                <CommandList stops={stops} />
-                <TakeAway />
-                <PreferencesSheet />
-                <UnitsChoice />
+                <div className="contents max-sm:hidden">
+                  <WhyWorst hasKey />
+                  <CommandList stops={stops} />
+                  <TakeAway />
+                  <PreferencesSheet />
+                  <div className="contents max-lg:hidden">
+                    <UnitsChoice />
+                  </div>
+                </div>
               </OneStop>
             </>
           }
@@ -88,12 +92,18 @@ function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; c
         <MergeConflict />
         <section data-round="machine" className="px-6 pt-1 max-sm:px-4" aria-label="how it is, and the machine">
           <Sentence stop={stop} />
-          {stop.machine === 'strip' && <MachineStrip />}
+          {stop.machine === 'strip' && (
+            // On a phone the machine has a place of its own.
+            <div className="max-sm:hidden">
+              <MachineStrip />
+            </div>
+          )}
         </section>
       </div>
       <main id="content" data-round="content" tabIndex={-1} className="flex grow flex-col outline-none">
         {children}
       </main>
+      <Thumbs stops={stops} />
     </div>
   );
 }
@@ -123,7 +133,7 @@ function usePageOf(stop: Stop | undefined, stops: readonly Stop[]): ComponentTyp
 function Stops({ stops }: { stops: readonly Stop[] }) {
   return (
     <div data-round="stops" className="flex flex-wrap items-stretch gap-x-8 px-6 max-sm:px-4">
-      <nav aria-label="stops" className="scribed grow">
+      <nav aria-label="stops" className="scribed grow max-sm:hidden">
         <OneStop className="flex flex-wrap">
           {stops.map((stop) => (
             <StopLink key={stop.path} stop={stop} />
@@ -135,32 +145,6 @@ function Stops({ stops }: { stops: readonly Stop[] }) {
   );
 }
 
-function StopLink({ stop }: { stop: Stop }) {
-  const { id } = useOpen();
-  const name = useLine((line) => stop.name(line));
-  const shown = useSession(({ line }) => line);
-  const first = useDocument(({ build }) => lineOf(build, null).id);
-  const mark = useFollowed(true, (derived) => stop.mark?.(derived, lineOf(derived.build, shown)) ?? null);
-  return (
-    <NavLink
-      to={`/builds/${id}${stop.path ? `/${stop.path}` : ''}${shown && shown !== first ? `?line=${shown}` : ''}`}
-      end
-      className={({ isActive }) =>
-        `font-head relative min-w-28 pt-1 pr-3 pl-1.5 text-lg leading-8 whitespace-nowrap max-sm:min-w-16 ${isActive ? 'text-ink' : 'text-soft hover:text-ink'}`
-      }
-    >
-      {({ isActive }) => (
-        <>
-          {isActive && (
-            <span aria-hidden="true" className="absolute -top-px left-1 size-0 border-x-[7px] border-t-[9px] border-x-transparent border-t-brass" />
-          )}
-          {name} {mark && <VerdictMark verdict={mark} />}
-        </>
-      )}
-    </NavLink>
-  );
-}
-
 /** On the first page the name can be changed; elsewhere it leads there. */
 function BuildName({ isHere }: { isHere: boolean }) {
   const { id, renamed, fieldLeft } = useOpen();
@@ -168,7 +152,7 @@ function BuildName({ isHere }: { isHere: boolean }) {
   // While it is being typed it may be empty; the build keeps its last name meanwhile.
   const [typing, setTyping] = useState<string | null>(null);
   return (
-    <h1 className="font-head min-w-0 grow text-2xl">
+    <h1 className="font-head min-w-0 grow basis-32 text-2xl">
       <title>{`${name} · Hobrek`}</title>
       {isHere ? (
         <input

@@ -1,9 +1,9 @@
 import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { applies, type Build, briefParts, elementsOf, type Field as FieldOf, fitsHere, kindHead, type Line, type UnitHabit } from '@hobrek/core';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
+import { create } from 'zustand';
 import { focusField } from '../../open-build/focus-field.js';
 import { useDocument, useOpen, useSession } from '../../open-build/here.js';
 import { useFollowed, useLine } from '../../open-build/in-sight.js';
@@ -13,19 +13,22 @@ import { type CommandHeap, CommandSheet } from '../../shared/command-sheet.js';
 import { usePreferences } from '../../shared/preferences.js';
 import { addLine } from './lines.js';
 
+/** Whether the list lies open: it is opened by key, from the head, and by the thumb. */
+const useShown = create<{ readonly isOpen: boolean }>()(() => ({ isOpen: false }));
+export const showCommands = (): void => useShown.setState({ isOpen: true });
+
 /** Everything that can be done with the open build, and every field of it, found by typing a part of its name. */
 export function CommandList({ stops }: { stops: readonly Stop[] }) {
-  const [open, setOpen] = useState(false);
+  const open = useShown((shown) => shown.isOpen);
   const letters = usePreferences((preferences) => preferences.letters);
-  const show = () => setOpen(true);
-  useHotkeys('mod+k', show, { enableOnFormTags: true, preventDefault: true });
-  useHotkeys('k', show, { enabled: letters, preventDefault: true });
+  useHotkeys('mod+k', showCommands, { enableOnFormTags: true, preventDefault: true });
+  useHotkeys('k', showCommands, { enabled: letters, preventDefault: true });
   return (
     <>
-      <button type="button" aria-haspopup="dialog" className="cursor-pointer font-semibold text-ink max-sm:hidden" onClick={show}>
+      <button type="button" aria-haspopup="dialog" className="cursor-pointer font-semibold text-ink" onClick={showCommands}>
         Do <kbd className="border border-hair px-1 font-text font-normal">{letters ? 'k' : 'Ctrl K'}</kbd>
       </button>
-      {open && <Commands stops={stops} close={() => setOpen(false)} />}
+      {open && <Commands stops={stops} close={() => useShown.setState({ isOpen: false })} />}
     </>
   );
 }

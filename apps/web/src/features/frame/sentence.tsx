@@ -9,6 +9,7 @@ import { worstAt } from '../../open-build/worst-at.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 import { Cures } from './cures.js';
+import { WhyWorst } from './why-worst.js';
 
 /** Another line that is worse than the one that is shown. */
 const worstElsewhere = (lines: readonly EvaluatedLine[], line: EvaluatedLine): EvaluatedLine | undefined => {
@@ -62,7 +63,10 @@ export function Sentence({ stop }: { stop: Stop }) {
   return (
     <div>
       <p className={`text-[1.3rem] leading-snug ${stale ? 'stale' : ''}`} data-testid="headline">
-        <VerdictMark verdict={mark} /> {unbroken(headline)}
+        <VerdictMark verdict={mark} /> {unbroken(headline)}{' '}
+        <span className="-my-3 inline-block text-base sm:hidden">
+          <WhyWorst />
+        </span>
       </p>
       <p className="sr-only" data-testid="sentence" data-verdict={verdict} data-stale={stale || undefined}>
         {unbroken(says)}

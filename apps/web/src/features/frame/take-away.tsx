@@ -67,9 +67,9 @@ export function TakeAway() {
   const look = 'block cursor-pointer px-4 py-1.5 outline-none data-highlighted:bg-wash';
   return (
     <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="cursor-pointer font-semibold text-ink max-sm:hidden">Export</DropdownMenu.Trigger>
+      <DropdownMenu.Trigger className="cursor-pointer font-semibold text-ink">Export</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content sideOffset={8} align="end" className="z-10 border border-ink bg-sheet py-1 text-ink">
+        <DropdownMenu.Content sideOffset={8} align="end" className="z-30 border border-ink bg-sheet py-1 text-ink">
           {(['A4', 'Letter'] as const).map((paper) => (
             <DropdownMenu.Item key={paper} asChild className={look}>
               <a href={`/api/builds/${id}/page.pdf?paper=${paper.toLowerCase()}&units=${units}`} target="_blank" rel="noreferrer">

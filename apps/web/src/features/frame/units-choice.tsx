@@ -12,7 +12,7 @@ const habits: readonly (readonly [UnitHabit, string])[] = [
 export function UnitsChoice() {
   const units = usePreferences((preferences) => preferences.units);
   return (
-    <span className="flex items-baseline gap-1.5 max-lg:hidden">
+    <span className="flex items-baseline gap-1.5">
       units:
       <Select
         aria-label="units of the figures"

@@ -3,12 +3,14 @@ import { memo, type ReactNode, useState } from 'react';
 import { useOpen } from '../../open-build/here.js';
 import { useDerived, useEvaluated } from '../../open-build/in-sight.js';
 import { show, showParts, showRange, unitShown } from '../../shared/in-my-units.js';
+import { isTouched } from '../../shared/is-touched.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { useWidth } from '../../shared/use-width.js';
 import { ladderRuler } from './ladder-ruler.js';
 
 const top_px = 46;
-const rung_px = 25;
+/** From one peg to the next, px: a finger needs more. */
+const rungHeight = (): number => (isTouched() ? 44 : 25);
 /** Rungs of a ladder that is not shown whole. */
 const shortLadder = 5;
 
@@ -46,6 +48,7 @@ export function JamLadder() {
   // What the work needs alone is no ladder.
   if (!ruler || (near.length === 0 && !jam.known)) return <section ref={frame} />;
   const { x, ticks, end } = ruler;
+  const rung_px = rungHeight();
   const height = top_px + lines.length * rung_px + 6;
   const flag = jam.known ? x(jam.value) : 0;
   return (
@@ -67,7 +70,7 @@ export function JamLadder() {
               <path d={`M${flag} ${top_px - 2}V${2}`} stroke="var(--ink)" strokeWidth={2} />
             </>
           )}
-          <Marks lines={lines} x={x} />
+          <Marks lines={lines} x={x} rung_px={rung_px} />
         </svg>
         {ticks.map(({ says, at }, k) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a number at the ruler is its place in the row
@@ -96,13 +99,13 @@ export function JamLadder() {
                 <button
                   type="button"
                   aria-label={`${says} ${text(figure)}${there}`}
-                  className="cursor-pointer leading-6 hover:underline"
+                  className="cursor-pointer leading-6 hover:underline pointer-coarse:leading-11"
                   onClick={() => pick(at)}
                 >
                   {label}
                 </button>
               ) : (
-                <span className="leading-6">{label}</span>
+                <span className="leading-6 pointer-coarse:leading-11">{label}</span>
               )}
             </Lettering>
           );
@@ -159,7 +162,7 @@ const rungLine = ({ id, at, short, atTool, own, harm, verdict }: Rung): Line[] =
     : [];
 
 /** Each line's drop from the ruler, its range and its mark: one path for all of one colour. */
-function Marks({ lines, x }: { lines: readonly Line[]; x: (value: number) => number }) {
+function Marks({ lines, x, rung_px }: { lines: readonly Line[]; x: (value: number) => number; rung_px: number }) {
   const placed = lines.map((line, k) => ({ ...line, y: top_px + (k + 0.5) * rung_px }));
   const colours = [...new Set(lines.map(({ colour }) => colour))];
   return colours.map((colour) => {

@@ -17,7 +17,7 @@ import {
   wordingFor,
 } from '@hobrek/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { CheckWhy } from '../../open-build/check-why.js';
 import { useOpen, useSession } from '../../open-build/here.js';
 import { evaluatedLine, useFollowed } from '../../open-build/in-sight.js';
@@ -36,14 +36,18 @@ export function OverviewStop() {
   const shown = useSession(({ line }) => line);
   const build = useFollowed(true, (derived) => derived.build);
   const line = useFollowed(true, (derived) => evaluatedLine(derived, shown));
+  const checks = useLocation().hash === '#checks';
   if (!line) return null;
   return (
     <>
-      <LineRows />
-      <div className="px-6 max-sm:px-4">
-        <PowerPath />
+      {/* On a phone the machine and its checks are two places. */}
+      <div className={checks ? 'max-sm:hidden' : ''}>
+        <LineRows />
+        <div className="px-6 max-sm:px-4">
+          <PowerPath />
+        </div>
       </div>
-      <Below build={build} line={line} />
+      <Below build={build} line={line} isShown={checks} />
     </>
   );
 }
@@ -83,9 +87,9 @@ function LineRows() {
   );
 }
 
-function Below({ build, line }: Shown) {
+function Below({ build, line, isShown }: Shown & { isShown: boolean }) {
   return (
-    <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
+    <div className={`grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1 ${isShown ? '' : 'max-sm:hidden'}`}>
       <NeedsAttention build={build} line={line} />
       <div className="grid content-start gap-y-4 border-hair bg-sheet px-6 py-3 max-lg:border-t max-sm:px-4 lg:border-l">
         {isOpen(lineOf(build, line.id).source) && <WhatItNeeds line={line} />}

@@ -92,8 +92,8 @@ function SideView({ room }: { room: number }) {
     : isLong
       ? 'mt-2 flex gap-4'
       : beside
-        ? `mt-8 grid content-start gap-4 ${stations.length > 2 ? 'grid-cols-2' : ''}`
-        : 'mt-2 grid grid-cols-2 gap-4';
+        ? `mt-8 grid content-start gap-4 ${stations.length > 2 ? 'grid-cols-2 pointer-coarse:max-sm:grid-cols-1' : ''}`
+        : 'mt-2 grid grid-cols-2 gap-4 pointer-coarse:grid-cols-1 pointer-coarse:gap-2';
   return (
     <figure
       aria-label="Power path in side view, to scale"
@@ -193,11 +193,11 @@ const Station = memo(function Station({ path, name, left, element }: StationShow
     >
       <h2 className="font-head tracking-wide text-blue uppercase">
         {element ? (
-          <button type="button" className="cursor-pointer uppercase hover:underline" onClick={() => pick(element)}>
+          <button type="button" className="cursor-pointer text-left uppercase hover:underline" onClick={() => pick(element)}>
             {name}
           </button>
         ) : (
-          name
+          <span className="pointer-coarse:leading-11">{name}</span>
         )}
       </h2>
       <AtStation path={path} name={name} />

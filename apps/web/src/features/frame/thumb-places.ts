@@ -1,0 +1,52 @@
+import { useEffect, useLayoutEffect } from 'react';
+import { useLocation } from 'react-router';
+
+/** The places that a thumb goes to, on a phone. */
+export type Thumb = 'machine' | 'checks' | 'fields';
+
+/** Of the first page of a build the checks are a place of their own. */
+export const checksHash = '#checks';
+
+interface Place {
+  readonly address: string;
+  /** How far it was scrolled, px. */
+  readonly y: number;
+}
+
+/** Where a thumb was last, by the build and the thumb; the page that is loaded anew begins anew. */
+const places = new Map<string, Place>();
+let goingTo: string | null = null;
+
+const keyOf = (build: string, thumb: Thumb): string => `${build} ${thumb}`;
+
+const thumbAt = (pathname: string, hash: string): Thumb => (pathname.split('/').length > 3 ? 'fields' : hash === checksHash ? 'checks' : 'machine');
+
+/** Where such a thumb leads: to where it was last, or to `first`. */
+export const placeOf = (build: string, thumb: Thumb, first: string): string => places.get(keyOf(build, thumb))?.address ?? first;
+
+/** It is come back to as far down as it was left. */
+export const goneTo = (build: string, thumb: Thumb): void => {
+  goingTo = keyOf(build, thumb);
+};
+
+/** Keeps of each thumb where it was last, and how far down. @returns the thumb whose place the page shows */
+export function useThumbPlaces(build: string): Thumb {
+  const { pathname, search, hash } = useLocation();
+  const thumb = thumbAt(pathname, hash);
+  const key = keyOf(build, thumb);
+  const address = `${pathname}${search}${hash}`;
+  useLayoutEffect(() => {
+    const before = places.get(key);
+    const isCameBack = goingTo === key;
+    goingTo = null;
+    const y = isCameBack ? (before?.y ?? 0) : scrollY;
+    places.set(key, { address, y });
+    if (isCameBack) scrollTo(0, y);
+  }, [key, address]);
+  useEffect(() => {
+    const scrolled = () => places.set(key, { address, y: scrollY });
+    addEventListener('scroll', scrolled, { passive: true });
+    return () => removeEventListener('scroll', scrolled);
+  }, [key, address]);
+  return thumb;
+}

@@ -1,0 +1,79 @@
+import type { Page } from '@playwright/test';
+import { addBuild, demo, expect, test } from './parts/hobrek.js';
+
+/** What can be pressed and is less than a finger needs, 44 px high; what is in a running text excepted, as WCAG 2.2, 2.5.5, has it. */
+const tooSmall = (page: Page) =>
+  page.evaluate(() => {
+    const pressed = 'a[href], button, input:not([type=file], [type=checkbox], [type=radio]), summary, textarea, [role=combobox]';
+    return [...document.querySelectorAll<HTMLElement>(pressed)]
+      .filter((each) => each.checkVisibility() && !each.closest('.sr-only') && each.getBoundingClientRect().width > 0)
+      .filter((each) => each.getBoundingClientRect().height < 43.5)
+      .filter(
+        (each) =>
+          ![...(each.parentElement?.childNodes ?? [])].some((beside) => beside.nodeType === 3 && (beside.textContent ?? '').trim().length > 2),
+      )
+      .map((each) => `${each.tagName} ${each.ariaLabel ?? each.textContent}`);
+  });
+
+test('on a phone: four thumbs, each comes back to its place; all that a desk has in three touches; nothing too small for a finger', async ({
+  browser,
+  address,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  const { id } = await addBuild(address, demo('kelp-cart'));
+  const thumb = (name: string) => page.getByRole('navigation', { name: 'places' }).getByText(name);
+  await page.goto(`${address}/builds/${id}/drive?part=chain`);
+  await page.getByLabel('Chain', { exact: true }).first().waitFor();
+  const isDown = () => page.evaluate(() => scrollY);
+  await page.evaluate(() => scrollTo(0, 600));
+  await expect.poll(isDown).toBe(600);
+  await thumb('Checks').tap();
+  await expect(page.getByRole('heading', { name: /^Needs attention/ })).toBeVisible();
+  await expect(page.getByLabel(/^Power path/)).toBeHidden();
+  await thumb('Machine').tap();
+  await expect(page.getByLabel(/^Power path/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Needs attention/ })).toBeHidden();
+  await thumb('Fields').tap();
+  await expect(page).toHaveURL(/\/drive\?part=chain$/);
+  await expect.poll(isDown).toBe(600);
+
+  // Each in three touches: the thumb, what it is, and which.
+  await thumb('Stops').tap();
+  await page.getByRole('button', { name: 'Export' }).tap();
+  await expect(page.getByRole('menuitem', { name: 'print on one page, A4 (PDF)' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('combobox', { name: 'units of the figures' }).tap();
+  await page.getByRole('option', { name: 'in, lbf·ft, hp' }).tap();
+  await page.getByRole('button', { name: 'Preferences, keys' }).tap();
+  await page.getByRole('radio', { name: 'evening shed' }).tap();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Find or do' }).tap();
+  await expect(page.getByPlaceholder('a field, a stage, something to do')).toBeFocused();
+  await page.keyboard.press('Escape');
+  await thumb('Stops').tap();
+  await page.getByRole('link', { name: 'Notes, photos' }).tap();
+  await expect(page.getByRole('button', { name: 'Add photos' })).toBeInViewport();
+
+  const places = ['', '#checks', '/work', '/motor', '/drive', '/brief', '/log'].map((place) => `/builds/${id}${place}`);
+  for (const path of ['/', '/start', `/start/${id}`, '/deleted', '/backups', '/phone', `/compare/${id}/${id}`, ...places]) {
+    await page.goto(`${address}${path}`);
+    await page.locator('main').first().waitFor();
+    await page.waitForTimeout(500);
+    expect(await tooSmall(page), path).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+  }
+  await context.close();
+});
+
+test('in a window of 320 px no act of the build is lost', async ({ page, address }) => {
+  const { id } = await addBuild(address, demo());
+  await page.setViewportSize({ width: 320, height: 640 });
+  await page.goto(`${address}/builds/${id}/drive`);
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stops' }).click();
+  for (const name of ['Export', 'Preferences, keys', 'Find or do']) await expect(page.getByRole('button', { name })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'stops' }).getByRole('link')).toHaveText(['Overview', 'Brief', 'Work', 'Motor', 'Drive', 'Log']);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
+});
