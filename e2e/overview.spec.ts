@@ -62,7 +62,7 @@ for (const width of [1280, 1024, 390]) {
     for (const name of names) {
       const { id } = await addBuild(address, demo(name));
       await page.goto(`${address}/builds/${id}`);
-      await page.getByRole('heading', { name: /^Needs attention/ }).waitFor();
+      await page.getByLabel(/^Power path/).waitFor();
       await page.waitForTimeout(300);
       const boxes = await boxesOf(page);
       expect(boxes.length, name).toBeGreaterThan(3);

@@ -86,7 +86,11 @@ const stopOf = (element: string | undefined) => (element === 'source' || element
 
 /** Goes to a stop of the build that is open, by its link; on a phone the stops are behind a thumb. */
 export async function goTo(page: Page, stop: string): Promise<void> {
-  if ((page.viewportSize()?.width ?? 1280) < 640) await page.getByRole('button', { name: 'Stops' }).click();
+  if ((page.viewportSize()?.width ?? 1280) < 640) {
+    // While something is typed there the thumbs make room for the keyboard.
+    await page.evaluate(() => document.activeElement instanceof HTMLElement && document.activeElement.blur());
+    await page.getByRole('button', { name: 'Stops' }).click();
+  }
   await page.getByRole('navigation', { name: 'stops' }).locator(`a[href*="/${stop}"]`).first().click();
 }
 

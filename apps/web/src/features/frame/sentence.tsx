@@ -62,8 +62,10 @@ export function Sentence({ stop }: { stop: Stop }) {
   const { headline, mark, says, verdict, elsewhere, atOdds, remedy, stale, unread } = shown;
   return (
     <div>
-      <p className={`text-[1.3rem] leading-snug ${stale ? 'stale' : ''}`} data-testid="headline">
-        <VerdictMark verdict={mark} /> {unbroken(headline)}{' '}
+      <p className={`text-[1.3rem] leading-snug ${stale ? 'stale' : ''}`}>
+        <span data-testid="headline">
+          <VerdictMark verdict={mark} /> {unbroken(headline)}
+        </span>{' '}
         <span className="-my-3 inline-block text-base sm:hidden">
           <WhyWorst />
         </span>
