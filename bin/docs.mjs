@@ -12,17 +12,14 @@ async function pages() {
   const {
     acceptedUnits,
     alsoRead,
-    asText,
     formulas,
+    formulaText,
     kindHeads,
     outputsOfLines,
     quantities,
     readingForms,
-    relations,
-    setRelation,
-    show,
     showAs,
-    symbolLine,
+    terms,
     verdictWords,
     wishOutputs,
   } = core;
@@ -80,13 +77,10 @@ async function pages() {
       '',
       outputs(head),
     ].join('\n');
-  const formula = ({ id, title, symbol, unit, source, inputs, where: steady }) => {
-    const where = Object.entries(inputs).map(
-      ([name, { means, unit: of, valid }]) => `${asText(symbolLine(name))}: ${means}, ${show(valid[0], of)} to ${show(valid[1], of)}`,
-    );
-    const steadily = steady ? `. It runs one way only where ${steady.says}` : '';
-    const relation = `${asText(symbolLine(symbol))} = ${asText(setRelation(relations[id], symbolLine))}`;
-    return `| \`${id}\` | ${title} | \`${relation}\`${unit === '1' ? '' : ` in ${unit}`} | ${where.join('; ')}${steadily} | ${source} |`;
+  const formula = (each) => {
+    const { title, relation, where, source } = formulaText(each);
+    const set = each.unit === '1' ? `\`${relation}\`` : `\`${relation.slice(0, -` in ${each.unit}`.length)}\` in ${each.unit}`;
+    return `| \`${each.id}\` | ${title} | ${set} | ${where.join('; ')} | ${source} |`;
   };
   const reference = [
     '# Reference',
@@ -114,6 +108,12 @@ async function pages() {
     'Wishes of the brief:',
     '',
     ...checks(wishOutputs),
+    '## Terms',
+    '',
+    ...rows(
+      ['term', 'is'],
+      [...terms].sort((a, b) => a.names[0].localeCompare(b.names[0], 'en')).map(({ names, says }) => `| ${names.join(', ')} | ${says} |`),
+    ),
     '## Verdicts, and the command line',
     '',
     ...rows(

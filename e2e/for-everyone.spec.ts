@@ -212,3 +212,37 @@ test('what a field is and where it is measured opens at its label, by a press or
   await page.getByRole('button', { name: 'Phases: what it is, where to measure' }).click();
   await expect(help).toContainText('Phases');
 });
+
+test('the list of commands finds fields, figures, formulas, terms and what is not here yet, the nearest first', async ({ page, crusher: _ }) => {
+  const found = async (text: string) => {
+    await page.keyboard.press('Control+k');
+    await page.getByPlaceholder('a field, a stage, something to do').fill(text);
+  };
+  const option = (name: RegExp) => page.getByRole('option', { name }).first();
+  await found('section');
+  await expect(page.getByRole('option').first()).toContainText('Section · V-belt');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-path="main/belt/section"]')).toBeFocused();
+  await found('service factor');
+  await option(/^service factor$/).click();
+  await expect(page.getByRole('dialog', { name: 'service factor' })).toContainText('so that it lasts under shocks');
+  await page.keyboard.press('Escape');
+  await found('hp');
+  await expect(option(/Plate power/)).toBeVisible();
+  await found('bearing');
+  await expect(option(/bearing/i)).toBeVisible();
+  await found('reverse');
+  await option(/^reversing, and control$/).click();
+  await expect(page.getByRole('dialog', { name: 'reversing, and control' })).toContainText('written into the brief');
+  await page.keyboard.press('Escape');
+  await found('belt speed');
+  await option(/^Belt speed · V-belt/).click();
+  await expect(page.getByRole('dialog', { name: /^Belt speed/ })).toContainText('m/s');
+});
+
+test('a term opens from the sentence that it stands in', async ({ page, crusher: _ }) => {
+  await page.getByTestId('headline').getByRole('button', { name: 'reserve' }).click();
+  await expect(page.getByRole('dialog', { name: 'term' })).toContainText('The share of a limit that the machine does not need.');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});

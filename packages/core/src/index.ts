@@ -96,6 +96,7 @@ export { figureFromText } from './procedures/figure-from-text.js';
 export { figureLabel, figuresOfElement, type LabelledFigure, labelledFigures } from './procedures/figure-labels.js';
 export { figureAt, figuresByPath } from './procedures/figure-paths.js';
 export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
+export { type FormulaText, formulaText } from './procedures/formula-text.js';
 export { headlineOf, headlineOfLine, headlineOfPart, nameOf } from './procedures/headline.js';
 export type { Jam, Rung } from './procedures/jam.js';
 export { type JobName, type Jobs, jobs } from './procedures/jobs.js';
@@ -137,4 +138,6 @@ export {
 export { acceptedUnits, showAs } from './quantity/show-as.js';
 export { findUnit } from './quantity/units.js';
 export type { Sentence, Told } from './wording/sentence.js';
+export { type Findable, nearness } from './wording/synonyms.js';
+export { type Term, terms, withTerms } from './wording/terms.js';
 export { phrase, say, sayAll, type Wording, wordingFor } from './wording/wording.js';

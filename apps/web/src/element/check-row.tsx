@@ -6,6 +6,7 @@ import { useOpen } from '../open-build/here.js';
 import { InSight, useFollowed, useInSight } from '../open-build/in-sight.js';
 import type { OpenBuild } from '../open-build/open-build.js';
 import type { DerivedState } from '../open-build/state.js';
+import { WithTerms } from '../open-build/with-terms.js';
 import { unbroken } from '../shared/unbroken.js';
 import { VerdictMark } from '../shared/verdict-mark.js';
 
@@ -51,7 +52,9 @@ export const CheckRow = memo(function CheckRow({ id, leads = false, narrow = fal
           {says}
         </button>
       ) : (
-        <p>{says}</p>
+        <p>
+          <WithTerms text={says} />
+        </p>
       )}
       {!narrow && <MarginScale verdict={verdict as Verdict} worst={left === '' ? undefined : Number(left)} />}
       <InSight value={inSight}>

@@ -1,5 +1,6 @@
 import type { Field } from '@hobrek/core';
 import { AskWhy } from './why-here.js';
+import { WithTerms } from './with-terms.js';
 
 interface Helped {
   /** Of the field that it is beside. */
@@ -23,7 +24,11 @@ export function HelpMark({ id, field: { label, help, measure } }: Helped) {
         answer={
           <>
             <h2 className="font-head text-lg tracking-wide text-blue uppercase">{label}</h2>
-            {help && <p>{help}</p>}
+            {help && (
+              <p>
+                <WithTerms text={help} />
+              </p>
+            )}
             {measure && (
               <p className="mt-1">
                 <span className="text-soft">Where: </span>

@@ -1,9 +1,9 @@
+import { type Findable, nearness } from '@hobrek/core';
 import * as Dialog from '@radix-ui/react-dialog';
 import { Command } from 'cmdk';
-import { useRef } from 'react';
+import { useMemo, useRef, useState } from 'react';
 
-export interface CommandAct {
-  readonly says: string;
+export interface CommandAct extends Findable {
   /** Where several may be called the same. */
   readonly id?: string;
   readonly act: () => void;
@@ -12,6 +12,8 @@ export interface CommandAct {
 export interface CommandHeap {
   readonly called: string;
   readonly acts: readonly CommandAct[];
+  /** Shown only once something is typed: there are many. */
+  readonly isDeep?: boolean;
 }
 
 interface Sheet {
@@ -22,9 +24,14 @@ interface Sheet {
   readonly typed?: (text: string) => void;
 }
 
-/** A list of what can be done, found by typing parts of its name; open while it is shown. What was chosen may take the focus: it is given back only when nothing was. */
+/** Of a heap in which much is found, so many are shown. */
+const mostOfHeap = 12;
+
+/** A list of what can be done, found by typing parts of its name, the nearest first; open while it is shown. What was chosen may take the focus: it is given back only when nothing was. */
 export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
   const before = useRef<Element | null>(document.activeElement);
+  const [text, setText] = useState('');
+  const shown = useMemo(() => nearest(heaps, text), [heaps, text]);
   const dismissed = () => {
     close();
     setTimeout(() => before.current instanceof HTMLElement && before.current.focus());
@@ -36,19 +43,23 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
         <Dialog.Content
           aria-describedby={undefined}
           onCloseAutoFocus={(event) => event.preventDefault()}
-          className="fixed top-[12vh] left-1/2 z-20 w-[38rem] max-w-[calc(100vw-24px)] -translate-x-1/2 border border-ink bg-sheet text-ink"
+          className="fixed top-[12vh] left-1/2 z-20 w-[38rem] max-w-[calc(100vw-24px)] -translate-x-1/2 border border-ink bg-sheet text-ink max-sm:top-[4vh]"
         >
           <Dialog.Title className="sr-only">What should be done?</Dialog.Title>
-          <Command label="What should be done?" loop filter={hasWords}>
+          <Command label="What should be done?" loop shouldFilter={false}>
             <Command.Input
               autoFocus
               placeholder={placeholder}
-              {...(typed ? { onValueChange: typed } : {})}
+              value={text}
+              onValueChange={(now) => {
+                setText(now);
+                typed?.(now);
+              }}
               className="w-full border-b border-ink bg-transparent px-4 py-3 text-lg outline-none"
             />
             <Command.List className="max-h-[56vh] overflow-auto p-2">
               <Command.Empty className="px-2 py-1 text-soft">Nothing is called that.</Command.Empty>
-              {heaps.map(({ called, acts }) => (
+              {shown.map(({ called, acts }) => (
                 <Command.Group
                   key={called}
                   heading={called}
@@ -58,7 +69,7 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
                     <Command.Item
                       key={id ?? says}
                       value={`${called} ${says}${id ? ` ${id}` : ''}`}
-                      className="cursor-pointer px-2 py-1 data-[selected=true]:bg-wash"
+                      className="cursor-pointer px-2 py-1 data-[selected=true]:bg-wash pointer-coarse:py-2.5"
                       onSelect={() => {
                         close();
                         // The list returns its focus first; what is chosen may take it.
@@ -78,8 +89,18 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
   );
 }
 
-/** Every word that is typed must be in it. */
-const hasWords = (value: string, typed: string): number => {
-  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  return words.every((word) => value.toLowerCase().includes(word)) ? 1 : 0;
-};
+/** What is found in each heap, the nearest first, and the heaps by their nearest; all as it lies while nothing is typed. */
+function nearest(heaps: readonly CommandHeap[], text: string): readonly CommandHeap[] {
+  if (text.trim() === '') return heaps.filter(({ isDeep, acts }) => !isDeep && acts.length > 0);
+  return heaps
+    .flatMap((heap) => {
+      const found = heap.acts
+        .map((act) => ({ act, near: nearness(act, text) }))
+        .filter(({ near }) => near > 0)
+        .sort((a, b) => b.near - a.near);
+      const [best] = found;
+      return best ? [{ heap: { called: heap.called, acts: found.slice(0, mostOfHeap).map(({ act }) => act) }, near: best.near }] : [];
+    })
+    .sort((a, b) => b.near - a.near)
+    .map(({ heap }) => heap);
+}

@@ -1,21 +1,24 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { closeCommands, openCommands, useCommandsOpen } from '../../shared/commands-open.js';
 import { usePreferences } from '../../shared/preferences.js';
+import type { TextToRead } from '../../shared/text-sheet.js';
 
-/** The list itself comes when someone looks for something. */
+/** The list itself, and what is read from it, come when someone looks for something. */
 const List = lazy(async () => ({ default: (await import('./list.js')).CommandList }));
+const TextSheet = lazy(async () => ({ default: (await import('../../shared/text-sheet.js')).TextSheet }));
 
 /** The commands of a page that has no build open: every page and every build, by name. */
 export function Commands() {
   const isOpen = useCommandsOpen((state) => state.isOpen);
   const letters = usePreferences((preferences) => preferences.letters);
+  const [text, read] = useState<TextToRead | null>(null);
   useHotkeys('mod+k', openCommands, { enableOnFormTags: true, preventDefault: true });
   useHotkeys('k', openCommands, { enabled: letters, preventDefault: true });
-  if (!isOpen) return null;
   return (
     <Suspense>
-      <List close={closeCommands} />
+      {isOpen && <List close={closeCommands} read={read} />}
+      {text && <TextSheet text={text} close={() => read(null)} />}
     </Suspense>
   );
 }

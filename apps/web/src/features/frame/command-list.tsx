@@ -1,6 +1,6 @@
-import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
+import type { StoredBuild } from '@hobrek/contracts';
 import { applies, type Build, briefParts, elementsOf, type Field as FieldOf, fitsHere, kindHead, type Line, type UnitHabit } from '@hobrek/core';
-import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { create } from 'zustand';
@@ -8,9 +8,12 @@ import { focusField } from '../../open-build/focus-field.js';
 import { useDocument, useOpen, useSession } from '../../open-build/here.js';
 import { useFollowed, useLine } from '../../open-build/in-sight.js';
 import type { Stop } from '../../open-build/stop.js';
-import { ask, send } from '../../shared/ask.js';
+import { send } from '../../shared/ask.js';
 import { type CommandHeap, CommandSheet } from '../../shared/command-sheet.js';
 import { usePreferences } from '../../shared/preferences.js';
+import { TextSheet, type TextToRead } from '../../shared/text-sheet.js';
+import { useBuildsNamed } from '../../shared/use-builds-named.js';
+import { foundDeep } from './found-deep.js';
 import { addLine } from './lines.js';
 
 /** Whether the list lies open: it is opened by key, from the head, and by the thumb. */
@@ -20,6 +23,7 @@ export const showCommands = (): void => useShown.setState({ isOpen: true });
 /** Everything that can be done with the open build, and every field of it, found by typing a part of its name. */
 export function CommandList({ stops }: { stops: readonly Stop[] }) {
   const open = useShown((shown) => shown.isOpen);
+  const [text, read] = useState<TextToRead | null>(null);
   const letters = usePreferences((preferences) => preferences.letters);
   useHotkeys('mod+k', showCommands, { enableOnFormTags: true, preventDefault: true });
   useHotkeys('k', showCommands, { enabled: letters, preventDefault: true });
@@ -28,16 +32,28 @@ export function CommandList({ stops }: { stops: readonly Stop[] }) {
       <button type="button" aria-haspopup="dialog" className="cursor-pointer font-semibold text-ink" onClick={showCommands}>
         Do <kbd className="border border-hair px-1 font-text font-normal">{letters ? 'k' : 'Ctrl K'}</kbd>
       </button>
-      {open && <Commands stops={stops} close={() => useShown.setState({ isOpen: false })} />}
+      {open && <Commands stops={stops} close={() => useShown.setState({ isOpen: false })} read={read} />}
+      {text && <TextSheet text={text} close={() => read(null)} />}
     </>
   );
 }
 
-function Commands({ stops, close }: { stops: readonly Stop[]; close: () => void }) {
-  return <CommandSheet placeholder="a field, a stage, something to do" heaps={useHeaps(stops)} close={close} />;
+interface Listed {
+  readonly stops: readonly Stop[];
+  readonly close: () => void;
+  readonly read: (text: TextToRead) => void;
 }
 
-function useHeaps(stops: readonly Stop[]): CommandHeap[] {
+function Commands({ stops, close, read }: Listed) {
+  const [typed, setTyped] = useState('');
+  const open = useOpen();
+  const { builds, heaps } = useHeaps(stops, typed);
+  // Worked out when the list is opened: while it lies open nothing is entered.
+  const [deep] = useState(() => foundDeep(open, read));
+  return <CommandSheet placeholder="a field, a stage, something to do" heaps={[...heaps, ...deep, builds]} close={close} typed={setTyped} />;
+}
+
+function useHeaps(stops: readonly Stop[], typed: string): { readonly heaps: CommandHeap[]; readonly builds: CommandHeap } {
   const open = useOpen();
   const { id, kinds, undone, redone, lineShown, stageAdded, stageRemoved } = open;
   const build = useDocument((document) => document.build);
@@ -45,12 +61,12 @@ function useHeaps(stops: readonly Stop[]): CommandHeap[] {
   const picked = useSession((session) => session.picked);
   const line = useLine((shown) => shown);
   const go = useNavigate();
-  const others = useOthers(id);
+  const others = useBuildsNamed(typed).filter((other) => other.id !== id);
   const to = (path: string) => () => void go(path);
   const { stages } = line;
   const after = placeAfter(line, picked);
   const behind = after === 0 ? 'the source' : `the ${kindHead('stage', stages[after - 1]?.kind ?? '')?.label}`;
-  return [
+  const heaps = [
     {
       called: 'Go to',
       acts: [
@@ -86,7 +102,6 @@ function useHeaps(stops: readonly Stop[]): CommandHeap[] {
         })),
       ],
     },
-    { called: 'Lay beside', acts: others.map(({ id: other, name }) => ({ says: name, id: other, act: to(`/compare/${id}/${other}`) })) },
     {
       called: 'Show figures in',
       acts: (Object.entries({ metric: 'metric', inch: 'inch and pound', mixed: 'inches, the rest metric' }) as [UnitHabit, string][]).map(
@@ -101,6 +116,8 @@ function useHeaps(stops: readonly Stop[]): CommandHeap[] {
           .filter(([, field]) => applies(field, element.inputs))
           .map(([name, field]) => ({
             says: [field.label, head?.label, element.inputs[name]?.text].filter(Boolean).join(' · '),
+            also: `${field.help} ${field.measure}`,
+            id: `${path}/${name}`,
             act: () => focusField(open, `${path}/${name}`),
           }));
       }),
@@ -108,16 +125,18 @@ function useHeaps(stops: readonly Stop[]): CommandHeap[] {
     {
       called: 'Field of the brief',
       acts: Object.entries(briefParts).flatMap(([part, fields]) =>
-        Object.entries<FieldOf>(fields).map(([name, { label }]) => ({ says: label, act: () => focusField(open, `${part}/${name}`) })),
+        Object.entries<FieldOf>(fields).map(([name, { label, help, measure }]) => ({
+          says: label,
+          also: `${help} ${measure}`,
+          act: () => focusField(open, `${part}/${name}`),
+        })),
       ),
     },
   ];
-}
-
-/** The other builds in the shed, those changed last first. */
-function useOthers(id: string): readonly ListedBuild[] {
-  const builds = useQuery({ queryKey: ['others'], queryFn: () => ask<ListedBuild[]>('builds'), staleTime: 0, gcTime: 0 });
-  return builds.data?.filter((other) => other.id !== id) ?? [];
+  return {
+    heaps,
+    builds: { called: 'Compare with', acts: others.map(({ id: other, name }) => ({ says: name, id: other, act: to(`/compare/${id}/${other}`) })) },
+  };
 }
 
 /** A build of its own, named after the one it varies. @returns its id */

@@ -5,6 +5,7 @@ import { useOpen, useSession } from '../../open-build/here.js';
 import { evaluatedLine, useFollowed } from '../../open-build/in-sight.js';
 import type { DerivedState } from '../../open-build/state.js';
 import { elementsAt, type Stop } from '../../open-build/stop.js';
+import { WithTerms } from '../../open-build/with-terms.js';
 import { worstAt } from '../../open-build/worst-at.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
@@ -64,7 +65,7 @@ export function Sentence({ stop }: { stop: Stop }) {
     <div>
       <p className={`text-[1.3rem] leading-snug ${stale ? 'stale' : ''}`}>
         <span data-testid="headline">
-          <VerdictMark verdict={mark} /> {unbroken(headline)}
+          <VerdictMark verdict={mark} /> <WithTerms text={unbroken(headline)} />
         </span>{' '}
         <span className="-my-3 inline-block text-base sm:hidden">
           <WhyWorst />

@@ -4,6 +4,7 @@ import { CheckRow } from '../../element/check-row.js';
 import { FigureText } from '../../open-build/figure-text.js';
 import { useOpen } from '../../open-build/here.js';
 import { useDerived } from '../../open-build/in-sight.js';
+import { WithTerms } from '../../open-build/with-terms.js';
 import { unbroken } from '../../shared/unbroken.js';
 
 /** Groups in the order in which they are read. */
@@ -41,7 +42,9 @@ export function AllChecks({ line }: { line: EvaluatedLine }) {
       })}
       <section aria-label="in full" className="mt-3 text-sm">
         <h3 className="font-head text-base tracking-wide text-blue uppercase">In full</h3>
-        <p>{unbroken(allSaid(line.says))}</p>
+        <p>
+          <WithTerms text={unbroken(allSaid(line.says))} />
+        </p>
         {guesses && <p className="mt-1 text-soft">{unbroken(guesses)}</p>}
         <p className="mt-1 text-soft">{notWorkedOut}</p>
       </section>

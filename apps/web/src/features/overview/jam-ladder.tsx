@@ -2,6 +2,7 @@ import { type Figure, type Known, type Rung } from '@hobrek/core';
 import { memo, type ReactNode, useState } from 'react';
 import { useOpen } from '../../open-build/here.js';
 import { useDerived, useEvaluated } from '../../open-build/in-sight.js';
+import { WithTerms } from '../../open-build/with-terms.js';
 import { show, showParts, showRange, unitShown } from '../../shared/in-my-units.js';
 import { isTouched } from '../../shared/is-touched.js';
 import { unbroken } from '../../shared/unbroken.js';
@@ -119,7 +120,9 @@ export function JamLadder() {
       {line.inJam.length > 0 && (
         <details className="mt-1 text-sm">
           <summary className="cursor-pointer text-blue">What happens in a jam</summary>
-          <p className="text-soft">{unbroken(allSaid(line.inJam))}</p>
+          <p className="text-soft">
+            <WithTerms text={unbroken(allSaid(line.inJam))} />
+          </p>
         </details>
       )}
     </section>
