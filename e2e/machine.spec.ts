@@ -190,7 +190,7 @@ test('a variant is tried, named after its build, and laid beside it', async ({ p
   await expect(page.getByLabel('name of the build')).toHaveValue(`${name}, variant 2`);
   await enter(page, 'main/belt/driven', '280 mm');
   await kept(page);
-  await say(`beside ${name}`);
+  await say(`compare ${name}`);
   const driven = page.getByLabel('Driven pulley', { exact: true });
   await expect(driven.nth(0)).toHaveValue('280 mm');
   await expect(driven.nth(1)).toHaveValue('250 mm');

@@ -1,7 +1,7 @@
 import { type Findable, nearness } from '@hobrek/core';
 import * as Dialog from '@radix-ui/react-dialog';
 import { Command } from 'cmdk';
-import { useMemo, useRef, useState } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 
 export interface CommandAct extends Findable {
   /** Where several may be called the same. */
@@ -32,6 +32,10 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
   const before = useRef<Element | null>(document.activeElement);
   const [text, setText] = useState('');
   const shown = useMemo(() => nearest(heaps, text), [heaps, text]);
+  // Enter takes the nearest, however fast it follows what is typed.
+  const first = shown[0]?.acts[0] && keyOf(shown[0], shown[0].acts[0]);
+  const [selected, select] = useState(first ?? '');
+  useLayoutEffect(() => select(first ?? ''), [first]);
   const dismissed = () => {
     close();
     setTimeout(() => before.current instanceof HTMLElement && before.current.focus());
@@ -46,7 +50,7 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
           className="fixed top-[12vh] left-1/2 z-20 w-[38rem] max-w-[calc(100vw-24px)] -translate-x-1/2 border border-ink bg-sheet text-ink max-sm:top-[4vh]"
         >
           <Dialog.Title className="sr-only">What should be done?</Dialog.Title>
-          <Command label="What should be done?" loop shouldFilter={false}>
+          <Command label="What should be done?" loop shouldFilter={false} value={selected} onValueChange={select}>
             <Command.Input
               autoFocus
               placeholder={placeholder}
@@ -59,24 +63,24 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
             />
             <Command.List className="max-h-[56vh] overflow-auto p-2">
               <Command.Empty className="px-2 py-1 text-soft">Nothing is called that.</Command.Empty>
-              {shown.map(({ called, acts }) => (
+              {shown.map((heap) => (
                 <Command.Group
-                  key={called}
-                  heading={called}
+                  key={heap.called}
+                  heading={heap.called}
                   className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft"
                 >
-                  {acts.map(({ says, id, act }) => (
+                  {heap.acts.map((each) => (
                     <Command.Item
-                      key={id ?? says}
-                      value={`${called} ${says}${id ? ` ${id}` : ''}`}
+                      key={each.id ?? each.says}
+                      value={keyOf(heap, each)}
                       className="cursor-pointer px-2 py-1 data-[selected=true]:bg-wash pointer-coarse:py-2.5"
                       onSelect={() => {
                         close();
                         // The list returns its focus first; what is chosen may take it.
-                        setTimeout(act);
+                        setTimeout(each.act);
                       }}
                     >
-                      {says}
+                      {each.says}
                     </Command.Item>
                   ))}
                 </Command.Group>
@@ -89,13 +93,17 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
   );
 }
 
+/** What tells one of all from the others. */
+const keyOf = ({ called }: CommandHeap, { says, id = '' }: CommandAct): string => `${called} ${says} ${id}`.trim();
+
 /** What is found in each heap, the nearest first, and the heaps by their nearest; all as it lies while nothing is typed. */
 function nearest(heaps: readonly CommandHeap[], text: string): readonly CommandHeap[] {
   if (text.trim() === '') return heaps.filter(({ isDeep, acts }) => !isDeep && acts.length > 0);
   return heaps
     .flatMap((heap) => {
       const found = heap.acts
-        .map((act) => ({ act, near: nearness(act, text) }))
+        // Of two that are as near, what is done or entered goes before what is read.
+        .map((act) => ({ act, near: (heap.isDeep ? 0.8 : 1) * nearness({ says: act.says, also: `${heap.called} ${act.also ?? ''}` }, text) }))
         .filter(({ near }) => near > 0)
         .sort((a, b) => b.near - a.near);
       const [best] = found;

@@ -53,6 +53,8 @@ export function nearness({ says, also = '' }: Findable, typed: string): number {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
   if (words.length === 0) return 0.5;
   const [name, more] = [says.toLowerCase(), also.toLowerCase()];
+  // As it is called, or how that begins.
+  if (words.length > 1 && name.startsWith(words.join(' '))) return 1;
   const each = words.map((word) => {
     const own = inText(word, name, more);
     const others = (synonyms[word] ?? []).map((other) => 0.6 * inText(other, name, more));
