@@ -116,6 +116,7 @@ export { type BuildSummary, summariseBuild } from './procedures/summarise-build.
 export { fieldsThatDecide, unreadIn } from './procedures/unread.js';
 export type { StationFigures, WalkedLine } from './procedures/walked.js';
 export type { WayOut } from './procedures/ways-out.js';
+export { type CheckReason, whyCheck } from './procedures/why-check.js';
 export { wishOutputs } from './procedures/wishes.js';
 export { inNextUnit } from './quantity/convert.js';
 export { listed } from './quantity/listed.js';

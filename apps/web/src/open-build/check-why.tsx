@@ -26,16 +26,10 @@ export const CheckWhy = memo(function CheckWhy({ id }: { id: string }) {
   );
 });
 
-/** What a check holds against what, by which rule. */
+/** What a check holds against what, by which rule, and what would turn it; each side is walked into in place. */
 export function Held({ id }: { id: string }) {
   const check = useFollowed(true, ({ evaluation }) => checkOf(evaluation, id));
-  if (!check) return null;
-  return (
-    <>
-      <p className="text-sm text-soft">{check.source}.</p>
-      <WhyTrail figure={check.has} name="limit" />
-      <hr className="my-3 border-hair" />
-      <WhyTrail figure={check.needs} name="needed" />
-    </>
-  );
+  const { headed } = useOpen();
+  const name = useFollowed(true, ({ build }) => (check ? headed(nameOf(check, lineOf(build, check.at.split('/')[0]))) : ''));
+  return check ? <WhyTrail check={check} name={name} /> : null;
 }

@@ -1,9 +1,11 @@
-import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, showFigure, usedBy } from '@hobrek/core';
-import { type ReactNode, useState } from 'react';
+import { asText, type Check, explain, explainAsText, type Figure, figuresByPath, usedBy, whyCheck } from '@hobrek/core';
+import { type ReactNode, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { copyText } from '../shared/copy-text.js';
 import { showRange } from '../shared/in-my-units.js';
-import { usePreferences, useUnits } from '../shared/preferences.js';
-import { useDocument } from './here.js';
+import { useUnits } from '../shared/preferences.js';
+import { unbroken } from '../shared/unbroken.js';
+import { useDocument, useOpen } from './here.js';
 import { useFollowed } from './in-sight.js';
 import { SetLine } from './set-line.js';
 
@@ -15,18 +17,26 @@ export function WhyOf({ path, name }: { path: string; name: string }) {
 
 type Step = { readonly name: string } & ({ readonly figure: Figure } | { readonly check: Check });
 
-/** Walks down from a figure to what it is made of, up to what it goes into, and back. */
+/** Walks down from a figure or a check to what it is made of, up to what it goes into, and back: all in place, with the focus on where one has come to. */
 export function WhyTrail(first: Step) {
-  const [trail, setTrail] = useState<readonly Step[]>([first]);
-  const here = trail.at(-1) as Step;
-  const walk = (step: Step) => setTrail([...trail, step]);
+  const [behind, setBehind] = useState<readonly Step[]>([]);
+  const here = behind.at(-1) ?? first;
+  const heading = useRef<HTMLHeadingElement>(null);
+  const go = (steps: readonly Step[]) => {
+    flushSync(() => setBehind(steps));
+    // What was pressed is no longer there.
+    heading.current?.focus();
+    heading.current?.scrollIntoView({ block: 'nearest' });
+  };
+  const walk = (step: Step) => go([...behind, step]);
   return (
     <>
       <div className="flex items-baseline gap-2">
-        <h2 className="font-head text-lg tracking-wide text-blue uppercase">Why</h2>
-        <span className="text-sm text-soft">{here.name}</span>
-        {trail.length > 1 && (
-          <button type="button" className="ml-auto shrink-0 cursor-pointer text-sm text-blue underline" onClick={() => setTrail(trail.slice(0, -1))}>
+        <h2 ref={heading} tabIndex={-1} className="outline-none">
+          <span className="font-head text-lg tracking-wide text-blue uppercase">Why</span> <span className="text-sm text-soft">{here.name}</span>
+        </h2>
+        {behind.length > 0 && (
+          <button type="button" className="ml-auto shrink-0 cursor-pointer text-sm text-blue underline" onClick={() => go(behind.slice(0, -1))}>
             back
           </button>
         )}
@@ -36,19 +46,34 @@ export function WhyTrail(first: Step) {
   );
 }
 
-/** The two sides of a check, each to be walked into. */
-function HeldAgainst({ check: { has, needs, source }, walk }: { check: Check; walk: (step: Step) => void }) {
-  const sides = { limit: has, needed: needs };
+/** The two sides of a check with their ends, each to be walked into; what would turn it, and the rows of tables under it. */
+function HeldAgainst({ check, walk }: { check: Check; walk: (step: Step) => void }) {
+  const { said } = useOpen();
+  const units = useUnits();
+  const { sides, turns, rows } = whyCheck(check, units);
+  const text = () =>
+    [said(check.says), `limit: ${sides.limit}`, `needed: ${sides.needed}`, turns, ...rows, `${check.source}.`].filter(Boolean).join('\n');
   return (
     <>
-      <ul className="mt-3 border-l-2 border-brass pl-3">
-        {Object.entries(sides).map(([name, figure]) => (
-          <Onward key={name} walk={() => walk({ name, figure })}>
-            <b>{showFigure(figure, usePreferences.getState().units)}</b> <span className="text-sm text-soft">{name}</span>
+      <p className="mt-1">{unbroken(said(check.says))}</p>
+      {check.has.unit !== '1' && (
+        <ul className="mt-3 border-l-2 border-brass pl-3">
+          <Onward walk={() => walk({ name: 'limit', figure: check.has })}>
+            <b>{unbroken(sides.limit)}</b> <span className="text-sm text-soft">limit</span>
           </Onward>
-        ))}
-      </ul>
-      <p className="mt-3 text-sm text-soft">{source}.</p>
+          <Onward walk={() => walk({ name: 'needed', figure: check.needs })}>
+            <b>{unbroken(sides.needed)}</b> <span className="text-sm text-soft">needed</span>
+          </Onward>
+        </ul>
+      )}
+      {turns && <p className="mt-3">{unbroken(turns)}</p>}
+      {rows.map((row) => (
+        <p key={row} className="mt-2 text-sm text-soft">
+          {row}
+        </p>
+      ))}
+      <p className="mt-3 text-sm text-soft">{check.source}.</p>
+      <CopyText text={text} />
     </>
   );
 }

@@ -24,6 +24,8 @@ export interface Check<U extends Unit = Unit> {
   readonly margin: { readonly worst: number; readonly likely: number; readonly best: number } | null;
   readonly says: Sentence;
   readonly source: string;
+  /** Share of the limit under which it is close; a fifth where it is not said. */
+  readonly near?: number;
 }
 
 export type Margin = NonNullable<Check['margin']>;
@@ -80,8 +82,8 @@ export function hold<U extends Unit>(
   const template = templateOf(declared, earned, left);
   const told = judged === 'holds' && flags & flag.outsideValid ? `${template}${outside}` : template;
   const says: Sentence = isNear(left, limit, load) ? { template: told, figures, verdict, exact: true } : { template: told, figures, verdict };
-  if (verdict === 'holds' && flags & anyDoubt) return { id, at, verdict, name, byEstimate: true, has, needs, margin: left, says, source };
-  return { id, at, verdict, name, has, needs, margin: left, says, source };
+  if (verdict === 'holds' && flags & anyDoubt) return { id, at, verdict, name, byEstimate: true, has, needs, margin: left, says, source, near };
+  return { id, at, verdict, name, has, needs, margin: left, says, source, near };
 }
 
 /** The same check where nothing worse than close is ever meant; what to look at is left out with it. */
