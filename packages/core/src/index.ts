@@ -59,7 +59,7 @@ export { isOpen, openKind } from './machine/open.js';
 export { inchesMeant } from './machine/other-unit.js';
 export { applies, elementsOf, fieldLabel, type Place, placesOf, withInput } from './machine/paths.js';
 export { newNameOf, renamed } from './machine/renamed.js';
-export { withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
+export { withEntriesOf, withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
 export {
   beginSizing,

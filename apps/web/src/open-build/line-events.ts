@@ -27,6 +27,7 @@ import {
 import { usePreferences } from '../shared/preferences.js';
 import type { Editing } from './editing.js';
 import type { FieldEvents } from './field-events.js';
+import { leftEntries } from './left-entries.js';
 
 /** What happens to the lines of a build and to what is in them. */
 export interface LineEvents {
@@ -71,7 +72,8 @@ export interface LineEvents {
   sizedAsFirst(path: string): string;
 }
 
-export function lineEvents({ document, derived, session, edit, settled }: Editing, { fieldLeft, typed }: FieldEvents): LineEvents {
+export function lineEvents({ id, document, derived, session, edit, settled }: Editing, { fieldLeft, typed }: FieldEvents): LineEvents {
+  const left = leftEntries(id);
   const build = () => document.getState().build;
   /** A change of the line itself: a step of its own. */
   const reshape = (next: (build: Build) => Build) => {
@@ -122,9 +124,9 @@ export function lineEvents({ document, derived, session, edit, settled }: Editin
       events.lineShown(lines[k === 0 ? 1 : k - 1]?.id ?? null);
     },
     usualKept: () => reshape(withUsualGuessed),
-    workChosen: (kind) => reshape((each) => withSizedKind(each, kind)),
+    workChosen: (kind) => reshape((each) => left.changed(each, `${lineOf(each, null).id}/work`, () => withSizedKind(each, kind))),
     wallEntered: (wall) => reshape((each) => withWall(each, wall)),
-    kindChosen: (path, kind) => reshape((each) => withKind(each, path, kind)),
+    kindChosen: (path, kind) => reshape((each) => left.changed(each, path, () => withKind(each, path, kind))),
     stageAdded: (line, at, kind, begins = {}) => {
       reshape((each) => withStageAdded(each, line, at, kind, begins));
       pickStage(line, at);

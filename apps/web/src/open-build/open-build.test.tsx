@@ -29,6 +29,7 @@ const saved: Build[] = [];
 beforeEach(async () => {
   saved.length = 0;
   localStorage.clear();
+  sessionStorage.clear();
   vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
     saved.push(JSON.parse(init.body as string));
     return new Response(JSON.stringify({ version: saved.length + 1, changedAt: '2026-11-25T10:42:00Z' }));
@@ -58,6 +59,32 @@ afterEach(() => {
 });
 
 const input = (path: string) => placesOf(open().build).find((place) => place.path === path)?.input;
+
+describe('who changes his mind', () => {
+  it('finds what was entered in a kind, after another in between and after a reload; undo goes back step by step', async () => {
+    at.kindChosen('main/belt', 'roller-chain');
+    typed('main/belt/z1', '17');
+    fieldLeft();
+    at.kindChosen('main/belt', 'v-belt');
+    expect(input('main/belt/driven')).toMatchObject({ text: '250' });
+    const { build } = open();
+    await reopen({ id: 'b', version: 2, changedAt: '', notices: [], build });
+    at.kindChosen('main/belt', 'roller-chain');
+    expect(input('main/belt/z1')).toMatchObject({ text: '17' });
+    undone();
+    expect(open().build.lines[0]?.stages[0]?.kind).toBe('v-belt');
+    expect(input('main/belt/driven')).toMatchObject({ text: '250' });
+  });
+
+  it('finds what was entered of an option with fields of its own', () => {
+    typed('main/belt/drivenFixing', 'key');
+    typed('main/belt/drivenLength', '30 mm');
+    fieldLeft();
+    typed('main/belt/drivenFixing', 'clamp');
+    typed('main/belt/drivenFixing', 'key');
+    expect(input('main/belt/drivenLength')).toMatchObject({ text: '30 mm' });
+  });
+});
 const roll = () => open().evaluation.lines[0]?.stations.at(-1)?.effort;
 
 /** A field as the bench shows it, following the store. */

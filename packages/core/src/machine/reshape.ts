@@ -4,7 +4,7 @@ import { kindHead } from '../kinds/registry.js';
 import type { Build, Element, Held, Inputs, Line, Source, Stage, Station } from './build.js';
 import { enter } from './enter.js';
 import { isOpen } from './open.js';
-import { elementsOf } from './paths.js';
+import { elementsOf, withInput } from './paths.js';
 
 /** Whether an entry of one field can be one of another: the same quantity, or one of the other's options. */
 function fits(from: Field | undefined, to: Field, text: string): boolean {
@@ -70,6 +70,18 @@ export function withKind(build: Build, path: string, kind: string): Build {
     if (placed.role === 'feed') return { ...line, source: { ...line.source, feed: asKind('feed', placed.element, kind) } };
     return { ...line, stages: line.stages.map((stage) => (stage.id === id ? asKind('stage', stage, kind) : stage)) };
   });
+}
+
+/** The build with what was entered in an element before, in those of its fields where nothing is entered now. */
+export function withEntriesOf(build: Build, path: string, before: Inputs): Build {
+  const placed = build.lines.flatMap(elementsOf).find((each) => each.path === path);
+  const head = placed && kindHead(placed.role, placed.element.kind);
+  if (!head) return build;
+  const { inputs } = placed.element;
+  return Object.entries(keptInputs(head, head, before)).reduce(
+    (changed, [name, input]) => (inputs[name] ? changed : withInput(changed, `${path}/${name}`, input)),
+    build,
+  );
 }
 
 /** An id that nothing in the line has, from a word: `chain`, `chain-2` … */
