@@ -247,3 +247,16 @@ test('a term opens from the sentence that it stands in', async ({ page, crusher:
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
+
+test('printed by the browser it is dark on white, with every check and without what is pressed', async ({ page, crusher: _ }) => {
+  await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
+  await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+  const looks = await page.evaluate(() => {
+    const { backgroundColor, color } = getComputedStyle(document.body);
+    return [backgroundColor, color];
+  });
+  expect(looks).toEqual(['rgb(255, 255, 255)', 'rgb(0, 0, 0)']);
+  await expect(page.getByRole('region', { name: 'holds', exact: true }).getByRole('listitem').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeHidden();
+  await expect(page.getByRole('navigation', { name: 'stops' })).toBeHidden();
+});

@@ -97,6 +97,7 @@ export { figureLabel, figuresOfElement, type LabelledFigure, labelledFigures } f
 export { figureAt, figuresByPath } from './procedures/figure-paths.js';
 export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
 export { type FormulaText, formulaText } from './procedures/formula-text.js';
+export { goesWrongAt } from './procedures/goes-wrong.js';
 export { headlineOf, headlineOfLine, headlineOfPart, nameOf } from './procedures/headline.js';
 export type { Jam, Rung } from './procedures/jam.js';
 export { type JobName, type Jobs, jobs } from './procedures/jobs.js';
@@ -137,6 +138,7 @@ export {
   unitShown,
 } from './quantity/show.js';
 export { acceptedUnits, showAs } from './quantity/show-as.js';
+export { isNoShaft, showAtShaft } from './quantity/show-at-shaft.js';
 export { findUnit } from './quantity/units.js';
 export type { Sentence, Told } from './wording/sentence.js';
 export { type Findable, nearness } from './wording/synonyms.js';

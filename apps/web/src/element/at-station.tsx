@@ -17,16 +17,16 @@ export function AtStation({ path, name, isShort = false }: AtShown) {
   const reserve = useReserveAt(path);
   const needed = runs && (
     <span>
-      <span className="text-sm text-soft">needs</span> <FigureText path={`${path}/running-${effort}`} name={`${effort}, ${name}`} />
+      <span className="text-sm text-soft">needs</span> <FigureText isAtShaft path={`${path}/running-${effort}`} name={`${effort}, ${name}`} />
     </span>
   );
   const there = (
     <span>
       <span className="text-sm text-soft">{runs ? 'of' : 'at full load'}</span>{' '}
-      <FigureText path={`${path}/${effort}`} name={`${effort} at full load, ${name}`} />
+      <FigureText isAtShaft path={`${path}/${effort}`} name={`${effort} at full load, ${name}`} />
     </span>
   );
-  const first = <FigureText path={`${path}/${at}${flow}`} name={`${flow}, ${name}`} size={isShort ? 'text-lg' : 'text-2xl'} />;
+  const first = <FigureText isAtShaft path={`${path}/${at}${flow}`} name={`${flow}, ${name}`} size={isShort ? 'text-lg' : 'text-2xl'} />;
   const left = reserve && <b className="font-semibold">{unbroken(reserve)}</b>;
   if (isShort)
     return (

@@ -1,6 +1,7 @@
-import { type Evaluation, type Figure, figureAt, joinParts, restsOn } from '@hobrek/core';
+import { type Evaluation, type Figure, figureAt, isNoShaft, joinParts, restsOn, showAtShaft } from '@hobrek/core';
 import { memo } from 'react';
 import { showParts, showRange } from '../shared/in-my-units.js';
+import { usePreferences } from '../shared/preferences.js';
 import { useDerived } from './in-sight.js';
 import type { DerivedState } from './state.js';
 import { WhyOf } from './why.js';
@@ -10,8 +11,16 @@ import { AskWhy } from './why-here.js';
  * The one way a figure is shown on a screen: large number, small unit, greyed when it is the last good one; pressed, it says why. It follows its own number
  * and nothing else: while that stays the same, it is not drawn again.
  */
-export const FigureText = memo(function FigureText({ path, name, size = 'text-base' }: { path: string; name: string; size?: string }) {
-  const seen = useDerived((derived) => appearance(derived, path));
+interface FigureShown {
+  readonly path: string;
+  readonly name: string;
+  readonly size?: string;
+  /** Beside a shaft what no machine has is told as that. */
+  readonly isAtShaft?: boolean;
+}
+
+export const FigureText = memo(function FigureText({ path, name, size = 'text-base', isAtShaft = false }: FigureShown) {
+  const seen = useDerived((derived) => appearance(derived, path, isAtShaft));
   const [stale = '', number = '', symbol = '', range = ''] = seen.split('|');
   const spoken = number === '' ? 'not known' : `${joinParts({ number, symbol })}${range ? ` (${range})` : ''}`;
   return (
@@ -43,18 +52,22 @@ interface Made {
 }
 
 /** All that can be seen of a figure, as one text: equal texts look alike. */
-function appearance({ evaluation, greyed }: DerivedState, path: string): string {
+function appearance({ evaluation, greyed }: DerivedState, path: string, isAtShaft: boolean): string {
   const all = made.get(evaluation) ?? new Map<string, Made>();
   made.set(evaluation, all);
   const known = all.get(path);
-  const now = known ?? make(figureAt(evaluation, path));
+  const now = known ?? make(figureAt(evaluation, path), isAtShaft);
   if (!known) all.set(path, now);
   const { figure, seen } = now;
   return figure?.known && restsOn(figure, greyed) ? `stale|${seen}` : `|${seen}`;
 }
 
-function make(figure: Figure | undefined): Made {
+function make(figure: Figure | undefined, isAtShaft: boolean): Made {
   if (!figure?.known) return { figure, seen: '' };
+  if (isAtShaft && isNoShaft(figure.value)) {
+    const { number, symbol } = showAtShaft(figure.value, figure.unit, usePreferences.getState().units);
+    return { figure, seen: `${number}|${symbol}|` };
+  }
   const { number, symbol } = showParts(figure.value, figure.unit);
   const range = figure.low === undefined || figure.high === undefined ? '' : showRange(figure.low, figure.high, figure.unit);
   // A range too narrow to be seen says nothing.

@@ -5,7 +5,8 @@ import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Element } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
 import { elementsOf } from '../machine/paths.js';
-import { type Shown, showParts, type UnitHabit } from '../quantity/show.js';
+import type { Shown, UnitHabit } from '../quantity/show.js';
+import { showAtShaft } from '../quantity/show-at-shaft.js';
 import { sayAll, wordingFor } from '../wording/wording.js';
 import { evaluateBuild, worstLine } from './evaluate-build.js';
 import { runningOrFull } from './station-figures.js';
@@ -30,7 +31,7 @@ export function summariseBuild(build: Build, kinds: Kinds, units: UnitHabit = 'm
   const line = lineOf(build, walked.id);
   const last = walked.stations.at(-1);
   const tool = last && runningOrFull(last);
-  const shown = (figure: Figure | undefined) => (figure?.known ? showParts(figure.value, figure.unit, units) : null);
+  const shown = (figure: Figure | undefined) => (figure?.known ? showAtShaft(figure.value, figure.unit, units) : null);
   const way = [
     ...elementsOf(line)
       .slice(1, -1)

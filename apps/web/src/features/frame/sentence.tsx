@@ -1,8 +1,20 @@
-import { type EvaluatedLine, headlineOf, headlineOfLine, headlineOfPart, lineOf, type Sentence as Said, unreadIn, worstLine } from '@hobrek/core';
+import {
+  type Build,
+  type EvaluatedLine,
+  goesWrongAt,
+  headlineOf,
+  headlineOfLine,
+  headlineOfPart,
+  lineOf,
+  type Sentence as Said,
+  unreadIn,
+  worstLine,
+} from '@hobrek/core';
 import { useEffect, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { useOpen, useSession } from '../../open-build/here.js';
 import { evaluatedLine, useFollowed } from '../../open-build/in-sight.js';
+import type { OpenBuild } from '../../open-build/open-build.js';
 import type { DerivedState } from '../../open-build/state.js';
 import { elementsAt, type Stop } from '../../open-build/stop.js';
 import { WithTerms } from '../../open-build/with-terms.js';
@@ -32,6 +44,11 @@ function headlineAt({ build, evaluation }: DerivedState, shown: EvaluatedLine | 
   return { headline: whole, verdict: (evaluation.lines.length > 1 && shown ? shown : evaluation).verdict };
 }
 
+const wrongSaid = (build: Build, line: EvaluatedLine | undefined, said: OpenBuild['said']): string => {
+  const wrong = line ? goesWrongAt(build, line) : null;
+  return wrong ? said(wrong) : '';
+};
+
 /** The state of a stop in one short sentence, and what was tried that would cure what is wrong. */
 export function Sentence({ stop }: { stop: Stop }) {
   const { said, allSaid, noticed } = useOpen();
@@ -54,13 +71,14 @@ export function Sentence({ stop }: { stop: Stop }) {
         verdict: one?.verdict ?? verdict,
         elsewhere: elsewhere ? `${elsewhere.name}: ${allSaid(elsewhere.says.slice(0, 1))}` : '',
         atOdds: allSaid(evaluation.atOdds),
+        wrong: wrongSaid(build, line, said),
         remedy,
         stale: greyed.size > 0,
         unread: greyed.size > 0 ? allSaid(unreadIn(build)) : '',
       };
     }),
   );
-  const { headline, mark, says, verdict, elsewhere, atOdds, remedy, stale, unread } = shown;
+  const { headline, mark, says, verdict, elsewhere, atOdds, wrong, remedy, stale, unread } = shown;
   return (
     <div>
       <p className={`text-[1.3rem] leading-snug ${stale ? 'stale' : ''}`}>
@@ -75,6 +93,7 @@ export function Sentence({ stop }: { stop: Stop }) {
         {unbroken(says)}
       </p>
       {atOdds && <p className="text-close-word">{atOdds}</p>}
+      {wrong && <p className="text-close-word">{unbroken(wrong)}</p>}
       {elsewhere && <p className="text-soft">{unbroken(elsewhere)}</p>}
       {stale && <p className="text-soft">{unread} This is for the entry that was there before.</p>}
       {remedy.cures.length > 0 && <Cures remedy={remedy} isShort={stop.machine === 'strip'} />}

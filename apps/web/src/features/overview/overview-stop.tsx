@@ -25,6 +25,7 @@ import { TryCure } from '../../open-build/try-cure.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { unbroken } from '../../shared/unbroken.js';
+import { usePrinting } from '../../shared/use-printing.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 import { AllChecks } from './all-checks.js';
 import { Limits } from './limits.js';
@@ -119,7 +120,8 @@ const mostTold = 4;
 
 function NeedsAttention({ build, line }: Shown) {
   const { pick, headed } = useOpen();
-  const [all, setAll] = useState(false);
+  const [opened, setAll] = useState(false);
+  const all = usePrinting() || opened;
   const inline = useInline(build);
   const { worst, more, holding, nearest } = attentionOf(lineOf(build, line.id), line, mostTold);
   const waysOut = useWaysOut(build, mostTold);
@@ -153,7 +155,7 @@ function NeedsAttention({ build, line }: Shown) {
           </>
         )}
         {more > 0 && 'More need attention. '}
-        <button type="button" aria-expanded={all} className="cursor-pointer text-blue underline" onClick={() => setAll(!all)}>
+        <button type="button" aria-expanded={all} className="cursor-pointer text-blue underline" onClick={() => setAll(!opened)}>
           {all ? 'Only what needs attention' : 'All checks'}
         </button>
       </p>
