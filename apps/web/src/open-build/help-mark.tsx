@@ -1,4 +1,5 @@
 import type { Field } from '@hobrek/core';
+import { HowDrawn } from './how-drawn.js';
 import { AskWhy } from './why-here.js';
 import { WithTerms } from './with-terms.js';
 
@@ -35,6 +36,7 @@ export function HelpMark({ id, field: { label, help, measure } }: Helped) {
                 {measure}
               </p>
             )}
+            <HowDrawn measure={measure} />
           </>
         }
       >

@@ -1,11 +1,12 @@
 import type { BuildLog, Note, Revision } from '@hobrek/contracts';
-import { type Build, describeChange } from '@hobrek/core';
+import { type Build, compareBuilds, describeChange, evaluateBuild, loadKinds, type UnitHabit } from '@hobrek/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useDocument, useOpen, useSaving } from '../../open-build/here.js';
 import { ask } from '../../shared/ask.js';
 import { when } from '../../shared/dates.js';
+import { useUnits } from '../../shared/preferences.js';
 import { takeFile } from '../../shared/take-file.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { logAsMarkdown } from './log-as-markdown.js';
@@ -25,6 +26,7 @@ export function LogStop() {
   });
   const bringBack = useMutation({ mutationFn: (version: number) => ask<Build>(`builds/${id}/revisions/${version}`), onSuccess: broughtBack });
   const newest = log.data?.revisions[0]?.version;
+  const [find, setFind] = useState('');
   const [pair, setPair] = useState<readonly number[]>([]);
   // The two chosen last.
   const mark = (version: number) => setPair((now) => (now.includes(version) ? now.filter((each) => each !== version) : [...now, version].slice(-2)));
@@ -37,10 +39,20 @@ export function LogStop() {
           </h2>
           {log.data && <TakeLog id={id} log={log.data} />}
         </div>
+        {(log.data?.revisions.length ?? 0) > fewRevisions && (
+          <input
+            type="search"
+            aria-label="find in the log"
+            placeholder="find what changed, when, by whom"
+            value={find}
+            onChange={(event) => setFind(event.target.value)}
+            className="mt-1 w-72 max-w-full border-b border-ink bg-transparent py-0.5 outline-none placeholder:text-soft focus:bg-wash"
+          />
+        )}
         {pair.length === 2 && <Between id={id} versions={pair} close={() => setPair([])} />}
         {(log.error ?? bringBack.error) && <p className="text-fails-word">{(log.error ?? bringBack.error)?.message}</p>}
         <ol className="mt-2">
-          {log.data?.revisions.map((revision) => (
+          {log.data?.revisions.filter(holds(find)).map((revision) => (
             <RevisionRow
               key={revision.version}
               revision={revision}
@@ -55,6 +67,18 @@ export function LogStop() {
     </div>
   );
 }
+
+/** A log of no more states is seen at a glance. */
+const fewRevisions = 5;
+
+/** Whether a state has every word that is looked for: in what changed, when, by whom. */
+const holds = (find: string) => {
+  const words = find.toLowerCase().split(/\s+/).filter(Boolean);
+  return ({ changes, savedAt, by }: Revision): boolean => {
+    const text = `${changes.join(' ')} ${when(savedAt)} ${by}`.toLowerCase();
+    return words.every((word) => text.includes(word));
+  };
+};
 
 /** The log with every note there is, however many. */
 async function whole(id: string, log: BuildLog): Promise<BuildLog> {
@@ -83,12 +107,13 @@ function TakeLog({ id, log }: { id: string; log: BuildLog }) {
 /** Two states laid beside each other: what it takes to come from the older to the newer, in words. */
 function Between({ id, versions, close }: { id: string; versions: readonly number[]; close: () => void }) {
   const [from = 0, to = 0] = [...versions].sort((a, b) => a - b);
+  const units = useUnits();
   const state = (version: number) => ask<Build>(`builds/${id}/revisions/${version}`);
   const found = useQuery({
-    queryKey: ['between', id, from, to],
+    queryKey: ['between', id, from, to, units],
     queryFn: async () => {
       const [before, after] = await Promise.all([state(from), state(to)]);
-      return describeChange(before, after);
+      return { changes: describeChange(before, after), better: await betterOf(before, after, units) };
     },
     gcTime: 0,
   });
@@ -102,13 +127,20 @@ function Between({ id, versions, close }: { id: string; versions: readonly numbe
       </div>
       {found.error && <p className="text-fails-word">{found.error.message}</p>}
       <ul>
-        {found.data?.map((words) => (
+        {found.data?.changes.map((words) => (
           <li key={words}>{unbroken(words)}</li>
         ))}
       </ul>
-      {found.data?.length === 0 && <p>They are the same.</p>}
+      {found.data?.changes.length === 0 ? <p>They are the same.</p> : found.data && <p className="mt-1">{unbroken(found.data.better)}</p>}
     </section>
   );
+}
+
+/** Which of two states is better, and in what. */
+async function betterOf(before: Build, after: Build, units: UnitHabit): Promise<string> {
+  const worked = async (build: Build) => ({ build, evaluation: evaluateBuild(build, await loadKinds(build)) });
+  const [older, newer] = await Promise.all([worked({ ...before, name: 'older state' }), worked({ ...after, name: 'newer state' })]);
+  return compareBuilds(older, newer, units).better;
 }
 
 interface RevisionShown {

@@ -73,12 +73,14 @@ export function JamLadder() {
           )}
           <Marks lines={lines} x={x} rung_px={rung_px} />
         </svg>
-        {ticks.map(({ says, at }, k) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a number at the ruler is its place in the row
-          <Lettering key={k} to={x(at)} width={width} top={top_px - 29} place={x(at) > width - 14 ? 'before' : 'at'} className="text-xs text-soft">
-            {String(says)}
-          </Lettering>
-        ))}
+        <div aria-hidden="true">
+          {ticks.map(({ says, at }, k) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a number at the ruler is its place in the row
+            <Lettering key={k} to={x(at)} width={width} top={top_px - 29} place={x(at) > width - 14 ? 'before' : 'at'} className="text-xs text-soft">
+              {String(says)}
+            </Lettering>
+          ))}
+        </div>
         {jam.known && (
           <Lettering
             to={flag + 5}

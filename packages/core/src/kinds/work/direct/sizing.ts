@@ -30,7 +30,7 @@ function drawn({ c: D = 150 }: Sized): Sketch {
 export const directSizing: Sizing = {
   name: 'Something else',
   words: ['torque', 'lathe', 'saw', 'splitter', 'fan', 'pump', 'mill', 'drill', 'grinder', 'winch', 'anything'],
-  runs: 'enter N·m and rpm',
+  runs: 'enter torque and speed',
   tool: 'tool shaft',
   fields: [
     { letter: 'a', at: 'work/torque', where: 'lever and spring scale', usual: '8 N·m', from: '1 N·m', to: '60 N·m' },
