@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { addBuild, demo, expect, test } from './parts/hobrek.js';
 
@@ -76,4 +79,43 @@ test('in a window of 320 px no act of the build is lost', async ({ page, address
   for (const name of ['Export', 'Preferences, keys', 'Find or do']) await expect(page.getByRole('button', { name })).toBeVisible();
   await expect(page.getByRole('navigation', { name: 'stops' }).getByRole('link')).toHaveText(['Overview', 'Brief', 'Work', 'Motor', 'Drive', 'Log']);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
+});
+
+test('by touch alone: a machine begun, a check read, a field changed, a note with a photo, and the build exported', async ({ browser, address }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  const thumb = (name: string) => page.getByRole('navigation', { name: 'places' }).getByText(name);
+  await page.goto(`${address}/start`);
+  await page.getByRole('button', { name: /^Rotary tumbler/ }).tap();
+  await page.getByRole('button', { name: 'Pick a motor' }).tap();
+  await page.locator('[data-path="main/source/power"]').fill('0.18 kW');
+  await page.getByRole('heading', { level: 1 }).tap();
+  await thumb('Checks').tap();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page
+    .getByRole('region')
+    .or(page.locator('main'))
+    .getByRole('button', { name: /why\?$/ })
+    .first()
+    .tap();
+  await expect(page.getByRole('dialog', { name: 'why' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await thumb('Stops').tap();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page.getByRole('navigation', { name: 'stops' }).getByRole('link', { name: /^Work/ }).tap();
+  await page.locator('[data-path="main/work/load"]').fill('12 kg');
+  await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+  await page.getByRole('heading', { level: 1 }).tap();
+  await thumb('Stops').tap();
+  await page.getByRole('link', { name: 'Notes, photos' }).tap();
+  await page.getByTestId('photos').setInputFiles(fileURLToPath(new URL('../docs/screenshots/motor.png', import.meta.url)));
+  await expect(page.getByLabel('photos of this note').getByRole('img')).toHaveCount(1);
+  await page.getByLabel('What happened, what was measured').fill('Turned by hand.');
+  await page.getByRole('button', { name: 'Write down' }).tap();
+  await expect(page.getByText('Turned by hand.', { exact: true })).toBeVisible();
+  await thumb('Stops').tap();
+  await page.getByRole('button', { name: 'Export' }).tap();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /its file/ }).tap()]);
+  expect(JSON.parse(readFileSync(await download.path(), 'utf8')).lines[0].work.inputs.load.text).toBe('12 kg');
+  await context.close();
 });
