@@ -35,7 +35,7 @@ function wholePercent(share: number): string {
 export function reserveOf(check: Reserved): string {
   const words = reserveInShort(check);
   const { margin } = check;
-  if (!margin || margin.likely >= 0 || !words.endsWith(' times')) return words;
+  if (!margin || words.startsWith('at worst') || !words.endsWith(' times')) return words;
   const times = timesOver(margin.worst);
   return times === timesOver(margin.likely) ? words : `${words}, at worst ${times}`;
 }
@@ -53,8 +53,10 @@ export function reserveInShort({ has, margin, verdict }: Reserved): string {
   const { worst, likely } = margin;
   if (worst >= 0) return reserveWords(worst);
   const isShare = !has.known || lowEnd(has) > 0;
-  const words = isShare ? reserveWords(likely >= 0 ? worst : likely) : 'overloaded';
-  return likely >= 0 ? `at worst ${words}` : words;
+  // What is close by another rule as well is so whatever this one says of the likely.
+  const isWorst = likely >= 0 || verdict === 'close';
+  const words = isShare ? reserveWords(isWorst ? worst : likely) : 'overloaded';
+  return isWorst ? `at worst ${words}` : words;
 }
 
 /** So much of the limit may lie between worst and likely before it is said which is told. */
