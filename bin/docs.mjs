@@ -31,8 +31,8 @@ async function pages() {
     }
     return quantity(name, each);
   };
-  const quantity = (name, { label, quantity, accepts, usual, help, measure }) =>
-    `| \`${name}\` | ${label} | ${acceptedUnits(quantity)} | ${showAs(quantity, ...accepts)} | ${usual ? `${showAs(quantity, usual.low, usual.high)}: ${usual.source}` : ''} | ${help} ${measure} |`;
+  const quantity = (name, { label, quantity, accepts, usual, whole, help, measure }) =>
+    `| \`${name}\` | ${label} | ${acceptedUnits(quantity)} | ${showAs(quantity, ...accepts)}${whole ? ', whole numbers' : ''} | ${usual ? `${showAs(quantity, usual.low, usual.high)}: ${usual.source}` : ''} | ${help} ${measure} |`;
   const rows = (heads, list) => (list.length === 0 ? [] : [`| ${heads.join(' | ')} |`, `|${heads.map(() => '---').join('|')}|`, ...list, '']);
   const unitOf = (name) => (quantities[name].unit === '1' ? '' : quantities[name].unit);
   const figures = (all) =>

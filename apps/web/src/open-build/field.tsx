@@ -65,7 +65,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
   };
   const pressed = useRef(false);
   const box = useRef<HTMLInputElement>(null);
-  const keys = useNumberKeys();
+  const keys = useNumberKeys(field.whole === true);
   const said = useAfterPause(refused);
   const aside = note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null);
   const convert = () => {

@@ -4,13 +4,13 @@ import { isTouched } from '../shared/is-touched.js';
 /** Signs of sums, ranges and fractions that a telephone's number keys have not. */
 const signs = ['(', ')', '+', '-', '×', '/'] as const;
 
-/** Number keys on a device that is touched, until somebody wants letters. */
-export function useNumberKeys() {
+/** Number keys on a device that is touched, until somebody wants letters; without a point where it is counted. */
+export function useNumberKeys(isCounted: boolean) {
   const [isEntered, setEntered] = useState(false);
   const [hasLetters, setLetters] = useState(false);
   const touched = isTouched();
   return {
-    mode: touched ? (hasLetters ? 'text' : 'decimal') : undefined,
+    mode: touched ? (hasLetters ? 'text' : isCounted ? 'numeric' : 'decimal') : undefined,
     shown: touched && isEntered,
     entered: () => setEntered(true),
     left: () => {

@@ -1,7 +1,7 @@
 import type { QuantityField } from '../kinds/fields.js';
-import { readQuantity } from '../quantity/read-quantity.js';
+import { longestText, readQuantity } from '../quantity/read-quantity.js';
 import { showAs } from '../quantity/show-as.js';
-import type { Build } from './build.js';
+import type { Build, QuantityInput } from './build.js';
 import { notKnown } from './enter.js';
 import { placesOf, withInput } from './paths.js';
 
@@ -28,6 +28,8 @@ export interface Settled {
   readonly refused: readonly { readonly path: string; readonly says: string }[];
 }
 
+const isPart = ({ value, low }: QuantityInput): boolean => value !== undefined && low === undefined && !Number.isInteger(value);
+
 /**
  * Makes a build from a file ready to work with: a value left out is read from its text, a question mark is not known; a value that differs from what the text means today is
  * kept, since it is what was worked with, and said.
@@ -45,7 +47,11 @@ export function settleValues(build: Build): Settled {
       continue;
     }
     const reading = readQuantity(input.text, field);
-    if (input.value === undefined) {
+    if (field.whole && isPart(input)) {
+      // A part of what is counted is no answer: the entry is kept as it was typed, and is not known.
+      settled = withInput(settled, path, { text: '', how: input.how, draft: (input.draft ?? input.text).slice(0, longestText) });
+      notices.push(`${field.label}: “${input.text}” is no whole number; it is counted. What hangs on it is not known until it is entered.`);
+    } else if (input.value === undefined) {
       if (!reading.ok) {
         refused.push({ path, says: reading.says });
         continue;

@@ -13,6 +13,8 @@ export interface Reads {
   readonly accepts: readonly [number, number];
   /** The unit a bare number is taken in; null where it could be off by a thousand and must be said. */
   readonly bare: string | null;
+  /** It is counted: a part of one is no answer. */
+  readonly whole?: true;
   /** What is usual, in the house unit: the end that is not written of `at least 3` is taken from it. */
   readonly usual?: { readonly low: number; readonly value: number; readonly high: number };
 }
@@ -27,7 +29,8 @@ export type RefusalCode =
   | 'unit-missing'
   | 'unit-unknown'
   | 'unit-of-another-quantity'
-  | 'out-of-range';
+  | 'out-of-range'
+  | 'not-whole';
 
 /** Another way in which it may have been meant: a text to take in its place, and what it is then. */
 export interface Offer {
@@ -313,7 +316,30 @@ function within(low: number, value: number, high: number, { symbol }: KnownUnit,
   if (!(low >= least && high <= most)) {
     return refuse(field, 'out-of-range', `was read as ${understood}; it takes ${showAs(field.quantity, least, most, units)}`);
   }
+  if (field.whole && !isWhole(low, high))
+    return low === high ? notCounted(value, understood, field) : widened(low, value, high, symbol, field, units);
   return { ok: true, value, unit, ...(low === high ? {} : { low, high }), understood, symbol };
+}
+
+const isWhole = (low: number, high: number): boolean => Number.isInteger(low) && Number.isInteger(high);
+
+/** Of what is counted a part of one is refused, with the numbers beside it to take. */
+function notCounted(value: number, understood: string, field: Reads): Refused {
+  const [least, most] = field.accepts;
+  const beside = [Math.floor(value), Math.ceil(value)].filter((each) => each >= least && each <= most).map(String);
+  return {
+    ok: false,
+    code: 'not-whole',
+    says: `${field.label} was read as ${understood}; it is counted: ${beside.join(' or ')}.`,
+    offers: beside.map((text) => ({ text, says: text })),
+  };
+}
+
+/** A guess of what is counted lies between whole numbers. */
+function widened(low: number, value: number, high: number, symbol: string, field: Reads, units: UnitHabit): Read {
+  const [least, most] = field.accepts;
+  const [from, to] = [Math.max(least, Math.floor(low)), Math.min(most, Math.ceil(high))];
+  return { ok: true, value, unit: quantities[field.quantity].unit, low: from, high: to, understood: showAs(field.quantity, from, to, units), symbol };
 }
 
 function refuseUnit(value: number, unit: KnownUnit, field: Reads): Refused {

@@ -82,6 +82,7 @@ export function hubFields<const W extends string>(wheel: W, called: string) {
       when: with_('set-screws', 'flat', 'dimple'),
     }),
     Screws: quantity(`Number of set screws, ${name}`, 'count', {
+      whole: true,
       accepts: [1, 4],
       bare: 'pcs',
       how: 'measured',

@@ -11,7 +11,14 @@ import { gearPairOutputs } from './outputs.js';
 const materials = Object.fromEntries(Object.entries(gearMaterials).map(([name, { says }]) => [name, says])) as Record<GearMaterial, string>;
 
 const teeth = (label: string) =>
-  quantity(label, 'count', { accepts: [6, 400], bare: 'pcs', how: 'measured', help: 'Teeth of the gear.', measure: 'Chalk one, then count round.' });
+  quantity(label, 'count', {
+    whole: true,
+    accepts: [6, 400],
+    bare: 'pcs',
+    how: 'measured',
+    help: 'Teeth of the gear.',
+    measure: 'Chalk one, then count round.',
+  });
 
 /** What shops stock (common practice, no source). */
 const gear = (field: string): StockWheel => ({

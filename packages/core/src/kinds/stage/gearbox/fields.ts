@@ -6,6 +6,7 @@ import { gearboxOutputs } from './outputs.js';
 
 const teeth = (label: string, help: string, accepts: readonly [number, number]) =>
   quantity(label, 'count', {
+    whole: true,
     accepts,
     bare: 'pcs',
     how: 'measured',
@@ -52,6 +53,7 @@ const fields = {
     },
   ),
   steps: quantity('Planetary steps', 'count', {
+    whole: true,
     accepts: [1, 4],
     bare: 'pcs',
     how: 'measured',

@@ -17,6 +17,7 @@ const sizes = Object.fromEntries(Object.entries(chains).map(([size, { says, pitc
 
 const teeth = (label: string) =>
   quantity(label, 'count', {
+    whole: true,
     accepts: [6, 150],
     bare: 'pcs',
     how: 'measured',
@@ -56,6 +57,7 @@ const fields = {
   ),
   angle: directionField,
   links: quantity('Links', 'count', {
+    whole: true,
     accepts: [10, 2_000],
     bare: 'pcs',
     how: 'chosen',
@@ -70,6 +72,7 @@ const fields = {
     [0, 2_000],
   ),
   strands: quantity('Strands', 'count', {
+    whole: true,
     accepts: [1, 6],
     bare: 'pcs',
     how: 'measured',

@@ -18,6 +18,7 @@ const profiles = Object.fromEntries(
 
 const teeth = (label: string) =>
   quantity(label, 'count', {
+    whole: true,
     accepts: [8, 200],
     bare: 'pcs',
     how: 'measured',

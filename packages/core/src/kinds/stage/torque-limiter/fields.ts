@@ -25,6 +25,7 @@ const fields = {
     { how: 'chosen', help: 'A bolt is stronger than it looks.', measure: 'The head of the bolt says 8.8.', when: pin },
   ),
   planes: quantity('Shear planes', 'count', {
+    whole: true,
     accepts: [1, 4],
     bare: 'pcs',
     how: 'chosen',
@@ -58,6 +59,7 @@ const fields = {
     when: clutch,
   }),
   faces: quantity('Faces that rub', 'count', {
+    whole: true,
     accepts: [1, 20],
     bare: 'pcs',
     how: 'measured',

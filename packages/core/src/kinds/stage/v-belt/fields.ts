@@ -77,6 +77,7 @@ const fields = {
   slotIn: shaftFields.slotIn,
   slotOut: shaftFields.slotOut,
   belts: quantity('Belts side by side', 'count', {
+    whole: true,
     accepts: [1, 24],
     bare: 'pcs',
     how: 'chosen',

@@ -23,6 +23,7 @@ const fields = {
     measure: 'Rule along the teeth.',
   }),
   teeth: quantity('Rows of teeth', 'count', {
+    whole: true,
     accepts: [1, 60],
     bare: 'pcs',
     how: 'measured',
