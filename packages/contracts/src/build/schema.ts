@@ -2,6 +2,7 @@ import {
   buildFormat,
   buildVersion,
   type ChoiceField,
+  type Field,
   isOpen,
   type KindHead,
   kindHeads,
@@ -31,80 +32,150 @@ function object(properties: Readonly<Record<string, Schema>>, optional: readonly
   return { type: 'object', additionalProperties: false, properties, required: Object.keys(properties).filter((name) => !optional.includes(name)) };
 }
 
-/** An entry of a field; without one, of a part that is kept but not yet worked out. */
-function entry(field?: QuantityField): Schema {
-  const number: Schema = { type: 'number', ...(field ? { minimum: field.accepts[0], maximum: field.accepts[1] } : {}) };
-  const properties = {
-    text: text(longestText),
-    value: number,
-    unit: field ? { const: unitOf(field) } : text(limits.unit),
-    how: { enum: [...knownBy] },
-    low: number,
-    high: number,
-    note: text(limits.note),
-    draft: text(longestText),
-  };
-  return {
-    ...object(properties, ['value', 'unit', 'low', 'high', 'note', 'draft']),
-    dependentRequired: { low: ['value', 'high'], high: ['value', 'low'] },
-    ...(field ? { title: field.label, description: `${field.help} ${field.measure}` } : {}),
-  };
+/** What is said once and referred to wherever it holds, by a name of its own. */
+class Definitions {
+  readonly all: Record<string, Schema> = {};
+  private readonly names = new Map<string, string>();
+
+  /** @param called what tells it from the others; the same is made once */
+  once(called: string, make: () => Schema): { readonly $ref: string } {
+    const known = this.names.get(called);
+    const name = known ?? this.named(called);
+    if (!known) {
+      this.names.set(called, name);
+      this.all[name] = make();
+    }
+    return { $ref: `#/$defs/${name}` };
+  }
+
+  private named(called: string): string {
+    const plain = called.replace(/[^a-zA-Z0-9.]+/g, '-').replace(/^-|-$/g, '');
+    const taken = new Set(this.names.values());
+    let name = plain;
+    for (let k = 2; taken.has(name); k++) name = `${plain}-${k}`;
+    return name;
+  }
 }
 
-/** An entry of a choice: its text is one of the options, or empty while there is only a draft. */
-function choiceEntry({ options, label, help, measure }: ChoiceField): Schema {
-  const properties = {
-    text: { enum: ['', ...Object.keys(options)] },
-    how: { enum: [...knownBy] },
-    note: text(limits.note),
-    draft: text(longestText),
-  };
-  return { ...object(properties, ['note', 'draft']), title: label, description: `${help} ${measure}`.trim() };
+/** Each type of field as a schema: what an entry of it is. */
+class Entries {
+  constructor(private readonly definitions: Definitions) {}
+
+  private how = () => this.definitions.once('how', () => ({ enum: [...knownBy] }));
+  private typed = () => this.definitions.once('typed', () => text(longestText));
+  private note = () => this.definitions.once('note', () => text(limits.note));
+
+  /** Of a part that is kept but not yet worked out. */
+  any(): { readonly $ref: string } {
+    return this.definitions.once('entry', () => {
+      const number: Schema = { type: 'number' };
+      const properties = {
+        text: this.typed(),
+        value: number,
+        unit: text(limits.unit),
+        how: this.how(),
+        low: number,
+        high: number,
+        note: this.note(),
+        draft: this.typed(),
+      };
+      return {
+        ...object(properties, ['value', 'unit', 'low', 'high', 'note', 'draft']),
+        dependentRequired: { low: ['value', 'high'], high: ['value', 'low'] },
+      };
+    });
+  }
+
+  private ofUnit(unit: string): { readonly $ref: string } {
+    return this.definitions.once(`entry ${unit === '1' ? 'of a number' : unit}`, () => ({
+      ...this.any(),
+      type: 'object',
+      properties: { unit: { const: unit } },
+    }));
+  }
+
+  /** Of a quantity: the entry of its unit, within what the field takes. */
+  private quantity(field: QuantityField): Schema {
+    const [minimum, maximum] = field.accepts;
+    const unit = unitOf(field);
+    const within = this.definitions.once(`${unit === '1' ? 'number' : unit} ${minimum} to ${maximum}`, () => {
+      return { ...this.ofUnit(unit), type: 'object', patternProperties: { '^(value|low|high)$': { type: 'number', minimum, maximum } } };
+    });
+    return { title: field.label, description: `${field.help} ${field.measure}`.trim(), ...within };
+  }
+
+  /** Of a choice: its text is one of the options, or empty while there is only a draft. */
+  private choice({ options, label, help, measure }: ChoiceField): Schema {
+    const any = this.definitions.once('choice', () =>
+      object({ text: this.typed(), how: this.how(), note: this.note(), draft: this.typed() }, ['note', 'draft']),
+    );
+    return {
+      title: label,
+      description: `${help} ${measure}`.trim(),
+      ...any,
+      type: 'object',
+      properties: { text: { enum: ['', ...Object.keys(options)] } },
+    };
+  }
+
+  of(field: Field): Schema {
+    return field.is === 'choice' ? this.choice(field) : this.quantity(field);
+  }
 }
 
-function inputs({ fields }: Pick<KindHead, 'fields'>): Schema {
-  const names = Object.keys(fields);
-  const schemas = Object.entries(fields).map(([name, field]) => [name, field.is === 'choice' ? choiceEntry(field) : entry(field)]);
-  return object(Object.fromEntries(schemas), names);
-}
+/** The parts of a build file, each said once. */
+class Parts {
+  readonly definitions = new Definitions();
+  readonly entries = new Entries(this.definitions);
 
-const extras: Record<Role, (head: KindHead) => { properties: Readonly<Record<string, Schema>>; optional: readonly string[] }> = {
-  source: (head) => ({
-    properties: {
-      settings: list(object({ id, name: text(limits.name, 1), inputs: inputs(head) }), limits.settings),
-      feed: element('feed'),
-      from: object({ line: id, shaft: id }),
-    },
-    optional: ['feed', 'from'],
-  }),
-  stage: () => ({ properties: { id }, optional: [] }),
-  work: () => ({ properties: {}, optional: [] }),
-  feed: () => ({ properties: {}, optional: [] }),
-};
+  inputs({ fields }: Pick<KindHead, 'fields'>): Schema {
+    return object(Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, this.entries.of(field)])), Object.keys(fields));
+  }
 
-/** An element of a role: one shape per kind, told apart by `kind`. */
-function element(role: Role): Schema {
-  return {
-    oneOf: kindHeads(role).map((head) => {
-      const { properties, optional } = extras[role](head);
-      const was = isOpen(head) ? { was: held(role) } : {};
-      return { ...object({ ...versioned(head), ...properties, ...was }, [...optional, ...Object.keys(was)]), title: head.label };
-    }),
-  };
-}
+  private inputsOf(head: KindHead) {
+    return this.definitions.once(`inputs ${head.role} ${head.kind}`, () => this.inputs(head));
+  }
 
-const versioned = (head: KindHead) => ({ kind: { const: head.kind }, v: { const: head.v }, inputs: inputs(head) });
+  private settingsOf(head: KindHead) {
+    return this.definitions.once(`settings ${head.role} ${head.kind}`, () =>
+      list(object({ id, name: text(limits.name, 1), inputs: this.inputsOf(head) }), limits.settings),
+    );
+  }
 
-/** What an open place was before it was opened. */
-function held(role: Role): Schema {
-  return {
-    oneOf: kindHeads(role)
-      .filter((head) => !isOpen(head))
-      .map((head) => {
-        const { settings } = extras[role](head).properties;
-        return { ...object({ ...versioned(head), ...(settings ? { settings } : {}) }, ['settings']), title: head.label };
+  /** What only one role has, beside kind, version and inputs. */
+  private extras(head: KindHead): { readonly properties: Readonly<Record<string, Schema>>; readonly optional: readonly string[] } {
+    if (head.role === 'stage') return { properties: { id }, optional: [] };
+    if (head.role !== 'source') return { properties: {}, optional: [] };
+    const from = object({ line: id, shaft: id });
+    return { properties: { settings: this.settingsOf(head), feed: this.element('feed'), from }, optional: ['feed', 'from'] };
+  }
+
+  /** An element of a role: one shape per kind, told apart by `kind`. */
+  element(role: Role): { readonly $ref: string } {
+    return this.definitions.once(role, () => ({
+      oneOf: kindHeads(role).map((head) => {
+        const { properties, optional } = this.extras(head);
+        const was = isOpen(head) ? { was: this.held(role) } : {};
+        return { ...object({ ...this.versioned(head), ...properties, ...was }, [...optional, ...Object.keys(was)]), title: head.label };
       }),
-  };
+    }));
+  }
+
+  /** What an open place was before it was opened. */
+  private held(role: Role) {
+    return this.definitions.once(`held ${role}`, () => ({
+      oneOf: kindHeads(role)
+        .filter((head) => !isOpen(head))
+        .map((head) => {
+          const settings = role === 'source' ? { settings: this.settingsOf(head) } : {};
+          return { ...object({ ...this.versioned(head), ...settings }, ['settings']), title: head.label };
+        }),
+    }));
+  }
+
+  private versioned(head: KindHead) {
+    return { kind: { const: head.kind }, v: { const: head.v }, inputs: this.inputsOf(head) };
+  }
 }
 
 /**
@@ -112,12 +183,14 @@ function held(role: Role): Schema {
  * order and that a text without a value can be read, only the contract can say.
  */
 export function buildSchema(): Schema {
+  const parts = new Parts();
+  const entry = () => parts.entries.any();
   const line = object({
     id,
     name: text(limits.name),
-    source: element('source'),
-    stages: list(element('stage'), limits.stages),
-    work: element('work'),
+    source: parts.element('source'),
+    stages: list(parts.element('stage'), limits.stages),
+    work: parts.element('work'),
     stations: list(object({ id, name: text(limits.name, 1), shaft: id }, ['shaft']), limits.stages + 1),
   });
   const shaft = object({
@@ -137,13 +210,14 @@ export function buildSchema(): Schema {
         version: { const: buildVersion },
         name: text(limits.title, 1),
         brief: text(limits.brief),
-        supply: inputs({ fields: supplyFields }),
-        wishes: inputs({ fields: wishFields }),
+        supply: parts.inputs({ fields: supplyFields }),
+        wishes: parts.inputs({ fields: wishFields }),
         lines: list(line, limits.lines, 1),
         shafts: list(shaft, limits.shafts),
         notes: text(limits.notes),
       },
       ['wishes'],
     ),
+    $defs: parts.definitions.all,
   };
 }
