@@ -47,7 +47,8 @@ export {
 } from './machine/build.js';
 export { describeChange } from './machine/describe-change.js';
 export { namesOfElements } from './machine/element-names.js';
-export { choose, type Entered, enter, notKnown } from './machine/enter.js';
+export { choose, enter } from './machine/enter.js';
+export { type Entered, fieldWords, notKnown } from './machine/field-types/index.js';
 export { type FromMark, filledFromMark, fromMark } from './machine/fill-from-mark.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
 export { lineNameWrong, lineOf, withLineAdded, withLineMoved, withLineRemoved, withLineRenamed } from './machine/lines.js';

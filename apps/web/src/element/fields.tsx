@@ -3,6 +3,7 @@ import {
   type Element,
   elementsOf,
   fieldsThatDecide,
+  fieldWords,
   type KindHead,
   kindHead,
   kindHeads,
@@ -75,9 +76,7 @@ function Groups({ groups, columns, waiting }: { groups: readonly Group[]; column
       </div>
     );
     if (title === '') return <div key={title}>{fields}</div>;
-    const entered = places
-      .filter(({ input }) => input?.text)
-      .map(({ input, field }) => (field.is === 'choice' ? field.options[input?.text ?? ''] : input?.text));
+    const entered = places.filter(({ input }) => input?.text).map(({ input, field }) => fieldWords(field, input?.text ?? ''));
     return (
       <details key={title} className="mt-1">
         <summary className="cursor-pointer py-0.5">

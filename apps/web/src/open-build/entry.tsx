@@ -1,5 +1,5 @@
 import type { Field as FieldOf } from '@hobrek/core';
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
 import { Choice } from './choice-field.js';
 import { Field, type FieldShown } from './field.js';
 
@@ -7,7 +7,16 @@ interface Entered extends Omit<FieldShown, 'field'> {
   readonly field: FieldOf;
 }
 
+/** The editor of each type of field. */
+const editors: {
+  readonly [T in FieldOf['is']]: (entry: Omit<Entered, 'field'> & { readonly field: Extract<FieldOf, { readonly is: T }> }) => ReactNode;
+} = {
+  quantity: ({ field, ...entry }) => <Field field={field} {...entry} />,
+  choice: ({ field, stock: _, empty: __, ...entry }) => <Choice field={field} {...entry} />,
+};
+
 /** The editor of a field, whatever type it is of. */
-export const Entry = memo(function Entry({ field, stock, empty, ...entry }: Entered) {
-  return field.is === 'choice' ? <Choice field={field} {...entry} /> : <Field field={field} stock={stock} empty={empty} {...entry} />;
+export const Entry = memo(function Entry({ field, ...entry }: Entered) {
+  const Editor = editors[field.is] as (shown: Entered) => ReactNode;
+  return <Editor field={field} {...entry} />;
 });

@@ -4,11 +4,11 @@ import { useRef } from 'react';
 /** A text to read: what a term means, how a formula is set, what is not here yet. */
 export interface TextToRead {
   readonly title: string;
-  readonly lines: readonly string[];
+  readonly paragraphs: readonly string[];
 }
 
 /** It lies over the page until it is closed; the focus goes back to where it was. */
-export function TextSheet({ text: { title, lines }, close }: { text: TextToRead; close: () => void }) {
+export function TextSheet({ text: { title, paragraphs }, close }: { text: TextToRead; close: () => void }) {
   const before = useRef<Element | null>(document.activeElement);
   return (
     <Dialog.Root open onOpenChange={close}>
@@ -23,7 +23,7 @@ export function TextSheet({ text: { title, lines }, close }: { text: TextToRead;
           className="fixed top-[12vh] left-1/2 z-20 max-h-[76vh] w-[34rem] max-w-[calc(100vw-24px)] -translate-x-1/2 overflow-auto border border-ink bg-sheet p-4 text-ink"
         >
           <Dialog.Title className="font-head text-lg tracking-wide text-blue uppercase">{title}</Dialog.Title>
-          {lines.map((line) => (
+          {paragraphs.map((line) => (
             <p key={line} className="mt-1">
               {line}
             </p>

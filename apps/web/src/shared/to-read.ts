@@ -3,11 +3,11 @@ import type { CommandHeap } from './command-sheet.js';
 import type { TextToRead } from './text-sheet.js';
 
 /** What people look for and do not find yet, with where it will be, and what there is meanwhile. */
-const notHere: readonly { readonly says: string; readonly also: string; readonly lines: readonly string[] }[] = [
+const notHere: readonly { readonly says: string; readonly also: string; readonly paragraphs: readonly string[] }[] = [
   {
     says: 'reversing, and control',
     also: 'reverse switch contactor relay emergency stop speed control drive inverter',
-    lines: [
+    paragraphs: [
       'Not worked out yet: it will be a stop of its own, Control, after Drive.',
       'Meanwhile: that it must reverse is written into the brief. Wiring is for someone licensed, by the local code.',
     ],
@@ -15,7 +15,7 @@ const notHere: readonly { readonly says: string; readonly also: string; readonly
   {
     says: 'strength and bending of a shaft, life of its bearings',
     also: 'shaft bearing bearings whirl deflection break',
-    lines: [
+    paragraphs: [
       'Not worked out yet: it will be a stop of its own, Shafts, after Drive.',
       'Meanwhile: the pull of belts and chains on each shaft is told under “All checks”, and what the motor’s own bearing supports is a check of its belt.',
     ],
@@ -23,12 +23,12 @@ const notHere: readonly { readonly says: string; readonly also: string; readonly
   {
     says: 'parts to buy, and what they cost',
     also: 'cost price list shopping bill of material',
-    lines: ['Prices are not kept yet.', 'Meanwhile: the parts list is under Export, and the highest cost is a wish of the brief.'],
+    paragraphs: ['Prices are not kept yet.', 'Meanwhile: the parts list is under Export, and the highest cost is a wish of the brief.'],
   },
   {
     says: 'guards, and the first run',
     also: 'guard safety test commissioning',
-    lines: [
+    paragraphs: [
       'A list of their own is not here yet.',
       'Meanwhile: the cautions of each part are beside its checks; what happened is written into the log.',
     ],
@@ -43,12 +43,12 @@ export const toRead = (open: (text: TextToRead) => void): CommandHeap[] => [
     acts: terms.map(({ names, says }) => ({
       says: names[0],
       also: names.slice(1).join(' '),
-      act: () => open({ title: names[0], lines: [says] }),
+      act: () => open({ title: names[0], paragraphs: [says] }),
     })),
   },
   {
     called: 'Not here yet',
     isDeep: true,
-    acts: notHere.map(({ says, also, lines }) => ({ says, also, act: () => open({ title: says, lines }) })),
+    acts: notHere.map(({ says, also, paragraphs }) => ({ says, also, act: () => open({ title: says, paragraphs }) })),
   },
 ];

@@ -1,4 +1,4 @@
-import { type ChoiceField, type KnownBy, knownBy, longestText, type QuantityField, type Unit, unitOf } from '@hobrek/core';
+import { type ChoiceField, type Field, type KnownBy, knownBy, longestText, type QuantityField, type Unit, unitOf } from '@hobrek/core';
 import { Equals, IsIn, IsNumber, IsString, Max, MaxLength, Min, registerDecorator, type ValidationArguments } from 'class-validator';
 import { type Class, given } from '../decorators.js';
 import { limits } from './limits.js';
@@ -35,7 +35,7 @@ const standsAround: PropertyDecorator = (target, propertyName) =>
  * A contract class for one entered quantity. With a field it takes only that field's own unit and values that are not absurd.
  * Each class carries all its decorators itself: an inherited one is silently dropped where the subclass decorates the same property.
  */
-export function quantityInputClass(field?: QuantityField): Class {
+function quantityInputClass(field?: QuantityField): Class {
   class EntryContract {}
   const on = (name: keyof Entry, ...decorators: PropertyDecorator[]) => {
     for (const decorate of decorators) decorate(EntryContract.prototype, name);
@@ -53,7 +53,7 @@ export function quantityInputClass(field?: QuantityField): Class {
 }
 
 /** A contract class for a choice: its text is one of the options, or empty while there is only a draft. */
-export function choiceInputClass({ options }: ChoiceField): Class {
+function choiceInputClass({ options }: ChoiceField): Class {
   class ChoiceContract {}
   const on = (name: keyof Entry, ...decorators: PropertyDecorator[]) => {
     for (const decorate of decorators) decorate(ChoiceContract.prototype, name);
@@ -67,3 +67,11 @@ export function choiceInputClass({ options }: ChoiceField): Class {
 
 /** An entry of a part of the build that is kept but not yet worked out: shape only. */
 export const AnyEntryContract = quantityInputClass();
+
+/** The contract of an entry, by the type of its field. */
+const classes: { readonly [T in Field['is']]: (field: Extract<Field, { readonly is: T }>) => Class } = {
+  quantity: quantityInputClass,
+  choice: choiceInputClass,
+};
+
+export const entryClass = (field: Field): Class => (classes[field.is] as (field: Field) => Class)(field);

@@ -118,8 +118,13 @@ class Entries {
     };
   }
 
+  private readonly types: { readonly [T in Field['is']]: (field: Extract<Field, { readonly is: T }>) => Schema } = {
+    quantity: (field) => this.quantity(field),
+    choice: (field) => this.choice(field),
+  };
+
   of(field: Field): Schema {
-    return field.is === 'choice' ? this.choice(field) : this.quantity(field);
+    return (this.types[field.is] as (field: Field) => Schema)(field);
   }
 }
 

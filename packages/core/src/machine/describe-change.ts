@@ -2,13 +2,14 @@ import type { Field } from '../kinds/fields.js';
 import { listed } from '../quantity/listed.js';
 import type { Build, Line, QuantityInput } from './build.js';
 import { namesOfElements } from './element-names.js';
+import { fieldWords } from './field-types/index.js';
 import { same } from './merge.js';
 import { placesOf } from './paths.js';
 
 const entered = (field: Field, input: QuantityInput | undefined): string => {
   if (input?.draft !== undefined) return `“${input.draft}” (not read)`;
   const text = input?.text ?? '';
-  return (field.is === 'choice' ? field.options[text] : text) || 'not known';
+  return fieldWords(field, text) || 'not known';
 };
 
 /** An entry as it was and as it is; of the same in other respects, how it is known. */

@@ -2,9 +2,10 @@ import type { Marked } from '../kinds/marks.js';
 import { kindHead } from '../kinds/registry.js';
 import { hubMark } from '../kinds/shared/hub-marks.js';
 import { listed } from '../quantity/listed.js';
-import { type ReadingSettings, readQuantity } from '../quantity/read-quantity.js';
+import { type ReadingSettings } from '../quantity/read-quantity.js';
 import type { Build, QuantityInput } from './build.js';
 import { enter } from './enter.js';
+import { fieldWords, typeOf } from './field-types/index.js';
 import { elementsOf, placesOf, withInput } from './paths.js';
 
 /** What a mark fills in, before it does. */
@@ -38,12 +39,11 @@ export function fromMark(build: Build, path: string, text: string, settings: Rea
   const filled = Object.entries(marked.fills).flatMap(([name, entry]) => {
     const place = places.find((each) => each.path === `${at}/${name}`);
     if (!place) return [];
-    const reads = place.field.is === 'choice' ? entry in place.field.options : readQuantity(entry, place.field, settings).ok;
-    return reads ? [{ path: place.path, entry, field: place.field, was: place.input }] : [];
+    return typeOf(place.field).takes(place.field, entry, settings) ? [{ path: place.path, entry, field: place.field, was: place.input }] : [];
   });
   if (filled.length === 0) return null;
   const shown = ({ entry, field, was }: (typeof filled)[number]): string => {
-    const word = (of: string) => (field.is === 'choice' ? (field.options[of] ?? of) : of);
+    const word = (of: string) => fieldWords(field, of);
     const differs = was?.text && was.text !== entry;
     return `${field.label.toLowerCase()} ${word(entry)}${differs ? ` instead of ${word(was.text)}` : ''}`;
   };

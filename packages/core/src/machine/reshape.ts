@@ -1,16 +1,10 @@
-import type { Field } from '../kinds/fields.js';
 import type { KindHead, Role } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
 import type { Build, Element, Held, Inputs, Line, Source, Stage, Station } from './build.js';
 import { enter } from './enter.js';
+import { typeOf } from './field-types/index.js';
 import { isOpen } from './open.js';
 import { elementsOf, withInput } from './paths.js';
-
-/** Whether an entry of one field can be one of another: the same quantity, or one of the other's options. */
-function fits(from: Field | undefined, to: Field, text: string): boolean {
-  if (from?.is === 'quantity' && to.is === 'quantity') return from.quantity === to.quantity;
-  return to.is === 'choice' && text in to.options;
-}
 
 /**
  * An element as another kind: what both kinds have by the same name is kept. A place that is opened holds what was in it, and what is chosen for an open place takes
@@ -36,7 +30,7 @@ const heldOf = ({ kind, v, inputs, settings }: Element & Partial<Pick<Source, 's
 function keptInputs(was: KindHead | undefined, is: KindHead, inputs: Inputs): Inputs {
   const kept = Object.entries(inputs).filter(([name, input]) => {
     const to = is.fields[name];
-    return to !== undefined && fits(was?.fields[name], to, input.text);
+    return to !== undefined && typeOf(to).fits(to, was?.fields[name], input.text);
   });
   return Object.fromEntries(kept);
 }

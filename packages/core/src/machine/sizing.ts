@@ -5,6 +5,7 @@ import type { Sized, Sizing, SizingField } from '../kinds/sizing.js';
 import { blankBuild } from './blank-build.js';
 import type { Build, QuantityInput } from './build.js';
 import { enter } from './enter.js';
+import { typeOf } from './field-types/index.js';
 import { mainLine } from './lines.js';
 import { openKind } from './open.js';
 import { placesOf, withInput } from './paths.js';
@@ -118,8 +119,7 @@ function usually(field: Field, text: string): QuantityInput | undefined {
   return input && { ...input, how: 'default' };
 }
 
-const isEntered = ({ field, input }: Pick<SizingPlace, 'field' | 'input'>): boolean =>
-  field.is === 'choice' ? Boolean(input?.text) : input?.value !== undefined;
+const isEntered = ({ field, input }: Pick<SizingPlace, 'field' | 'input'>): boolean => typeOf(field).isEntered(input);
 
 /** The build with what is usual in every one of the few fields that is not entered: to be worked out, and not to be kept. */
 export const withUsual = (build: Build): Build =>

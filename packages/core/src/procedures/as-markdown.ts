@@ -2,6 +2,7 @@ import { reserveOf } from '../checks/reserve.js';
 import { verdictOf } from '../checks/verdict.js';
 import type { Build } from '../machine/build.js';
 import { namesOfElements } from '../machine/element-names.js';
+import { fieldWords } from '../machine/field-types/index.js';
 import { placesOf } from '../machine/paths.js';
 import type { UnitHabit } from '../quantity/show.js';
 import { say, sayAll, wordingFor } from '../wording/wording.js';
@@ -25,8 +26,7 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
   const stations = stationsNamed(evaluation);
   const entered = placesOf(build).flatMap(({ path, field, input }): string[][] => {
     if (!input?.text) return [];
-    const text = field.is === 'choice' ? (field.options[input.text] ?? input.text) : input.text;
-    return [[field.label, called(build, path), text, input.how, input.note ?? '']];
+    return [[field.label, called(build, path), fieldWords(field, input.text), input.how, input.note ?? '']];
   });
   const [flow, effort] = sidesOf(stations);
   const sources = [...new Set(evaluation.checks.map((check) => check.source))];

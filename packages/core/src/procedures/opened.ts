@@ -1,12 +1,10 @@
-import { flag, known, unknown } from '../figure/figure.js';
 import type { OwnFigures } from '../kinds/context.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
-import { unitOf } from '../kinds/fields.js';
 import type { Kind } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
 import { type Kinds, kindKey } from '../kinds/registry.js';
 import type { Element } from '../machine/build.js';
-import { entryFigure } from '../machine/entry-figure.js';
+import { typeOf } from '../machine/field-types/index.js';
 import type { elementsOf } from '../machine/paths.js';
 
 /** What an element is opened with: its entries as figures, and where it keeps its own. */
@@ -42,18 +40,7 @@ function makeInputs(path: string, element: Element, fields: Fields): InputFigure
   for (const [name, field] of Object.entries(fields)) {
     const input = element.inputs[name];
     const at = `${path}/${name}`;
-    if (field.is === 'choice') {
-      figures[name] = { is: input?.text || field.usual, field: at };
-      continue;
-    }
-    const unit = unitOf(field);
-    if (input?.value !== undefined) figures[name] = entryFigure(input, unit, at);
-    else if (field.usual) {
-      const { value, low, high, source, of } = field.usual;
-      figures[name] = known(unit, value, { by: 'usual', field: at, source }, [low, high], of === 'unseen' && low < high ? flag.unseen : 0);
-    } else {
-      figures[name] = unknown(unit, [at]);
-    }
+    figures[name] = typeOf(field).figure(field, input, at);
   }
   return figures as InputFigures<Fields>;
 }

@@ -28,7 +28,9 @@ export function foundDeep(open: OpenBuild, read: (text: TextToRead) => void): Co
         const figure = figures.get(path);
         if (!figure?.known) return [];
         const says = `${label} · ${of}`;
-        return [{ says, id: path, act: () => read({ title: says, lines: explainAsText(build, figure, label, units).split('\n').filter(Boolean) }) }];
+        return [
+          { says, id: path, act: () => read({ title: says, paragraphs: explainAsText(build, figure, label, units).split('\n').filter(Boolean) }) },
+        ];
       }),
     },
     {
@@ -40,7 +42,7 @@ export function foundDeep(open: OpenBuild, read: (text: TextToRead) => void): Co
         also: formula.source,
         act: () => {
           const { title, relation, where, source } = formulaText(formula);
-          read({ title, lines: [relation, ...where, `${source}.`] });
+          read({ title, paragraphs: [relation, ...where, `${source}.`] });
         },
       })),
     },

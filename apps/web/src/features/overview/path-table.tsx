@@ -1,4 +1,4 @@
-import { type Element, elementsOf, kindHead, lineOf, type Role } from '@hobrek/core';
+import { type Element, elementsOf, fieldWords, kindHead, lineOf, type Role } from '@hobrek/core';
 import { memo } from 'react';
 import { useSession } from '../../open-build/here.js';
 import { useFollowed } from '../../open-build/in-sight.js';
@@ -43,7 +43,7 @@ function entered(role: Role, element: Element): string {
   return fields
     .flatMap(([name, field]) => {
       const text = element.inputs[name]?.text;
-      return text ? [`${field.label} ${field.is === 'choice' ? field.options[text] : text}`] : [];
+      return text ? [`${field.label} ${fieldWords(field, text)}`] : [];
     })
     .join(', ');
 }
