@@ -169,6 +169,15 @@ test('colours and units that were chosen hold on every page, from the first pain
       ground: getComputedStyle(document.body).backgroundColor,
       has: ['main', 'h1'].filter((each) => document.querySelector(each) === null),
     }));
+    // What was typed stays as it was; whatever is told is in the units that were chosen.
+    await page.waitForTimeout(300);
+    const metric = await page.evaluate(() => {
+      const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT, ({ parentElement, textContent }) =>
+        textContent?.includes('N·m') && !parentElement?.closest('.sr-only') ? NodeFilter.FILTER_ACCEPT : NodeFilter.FILTER_SKIP,
+      );
+      return walk.nextNode()?.textContent ?? '';
+    });
+    expect(metric, route).toBe('');
     expect(seen, route).toEqual({ first: 'evening', theme: 'evening', ground: 'rgb(18, 23, 29)', has: [] });
   }
   await page.goto(`${address}/builds/${crusher.id}`);

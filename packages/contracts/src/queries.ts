@@ -49,6 +49,11 @@ export class ListQuery extends OrderQuery {
   @wholeNumber(9_999_999)
   from?: number;
 
+  /** How many of them; a hundred where it is not said. */
+  @given()
+  @wholeNumber(100)
+  many?: number;
+
   @isHabit()
   units?: UnitHabit;
 }

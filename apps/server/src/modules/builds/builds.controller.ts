@@ -18,7 +18,7 @@ import type { Response } from 'express';
 import { Asked, Headed } from '../../platform/asked.js';
 import { idFrom } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
-import { BuildsService } from './builds.service.js';
+import { BuildsService, longestList } from './builds.service.js';
 import { PagePrinter } from './page-printer.js';
 
 @Controller('builds')
@@ -29,8 +29,8 @@ export class BuildsController {
   ) {}
 
   @Get()
-  list(@Asked(ListQuery) { find = '', sort = 'newest', from = 0, units }: ListQuery): Promise<ListedBuild[]> {
-    return this.builds.list({ find, sort, from }, units);
+  list(@Asked(ListQuery) { find = '', sort = 'newest', from = 0, many = longestList, units }: ListQuery): Promise<ListedBuild[]> {
+    return this.builds.list({ find, sort, from, many }, units);
   }
 
   @Get('count')

@@ -22,6 +22,7 @@ export interface Ordered {
 export interface Listing extends Ordered {
   /** How many of the list are passed over: what was shown before. */
   readonly from: number;
+  readonly many: number;
 }
 
 /** Who saved, and as part of which step: saves of one step are one revision. */
@@ -151,13 +152,13 @@ export class BuildsRepository {
   }
 
   /** Of those whose name or sentence holds the words, if any are given. */
-  list(limit: number, { find, sort, from }: Listing): Promise<BuildRow[]> {
+  list({ find, sort, from, many }: Listing): Promise<BuildRow[]> {
     return this.database
       .select()
       .from(builds)
       .where(matching(find))
       .orderBy(...orders[sort])
-      .limit(limit)
+      .limit(many)
       .offset(from);
   }
 

@@ -6,7 +6,8 @@ import { NotesRepository } from '../notes/notes.repository.js';
 import { noted } from '../notes/notes.service.js';
 import { type BuildRow, BuildsRepository, type Contents, type Listing, type Ordered, type SavedAs } from './builds.repository.js';
 
-const longestList = 100;
+/** Most builds of a list in one answer. */
+export const longestList = 100;
 const longestLog = 200;
 const mostNotes = 200;
 
@@ -18,7 +19,7 @@ export class BuildsService {
   ) {}
 
   async list(listing: Listing, units: UnitHabit = 'metric'): Promise<ListedBuild[]> {
-    const rows = await this.repository.list(longestList, listing);
+    const rows = await this.repository.list(listing);
     return Promise.all(rows.map((row) => this.listed(row, units)));
   }
 

@@ -53,6 +53,7 @@ describe('an address or a header that is not as it should be', () => {
   it.each([
     ['builds?units=furlongs', 'units'],
     ['builds?sort=best', 'sort'],
+    ['builds?many=101', 'many'],
     ['builds?from=-1', 'from'],
     ['builds?from=1e9', 'from'],
     ['builds?find=x&find=y', 'find'],
@@ -166,6 +167,7 @@ describe('a build', () => {
     expect(await one('place?find=paged&sort=name')).toEqual({ place: 104 });
     expect(await one('place?find=nothing')).toEqual({ place: null });
     expect(await one('listed')).toEqual(last[0]);
+    expect((await (await served.ask('GET', 'builds?find=paged&many=7')).json()) as ListedBuild[]).toHaveLength(7);
   });
 
   it('is worked out again when its summary was made by an older engine', async () => {

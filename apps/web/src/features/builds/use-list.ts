@@ -5,8 +5,8 @@ import { ask } from '../../shared/ask.js';
 import { type Change, hearChanges } from '../../shared/changes.js';
 import { useUnits } from '../../shared/preferences.js';
 
-/** As many as the server lists at once. */
-const portion = 100;
+/** So many are fetched at once: a few windows full, so that none of them holds up a frame for long. */
+const portion = 25;
 
 /** The first of a list, how many there are, and what was looked for to find them. */
 interface Beginning {
@@ -30,7 +30,7 @@ export interface List {
  */
 export function useList(find: string, order: ListOrder, from: number, to: number): List | null {
   const units = useUnits();
-  const asks = new URLSearchParams({ find, sort: order, units }).toString();
+  const asks = new URLSearchParams({ find, sort: order, units, many: String(portion) }).toString();
   const first = useQuery({
     queryKey: ['builds', asks, 0],
     queryFn: async (): Promise<Beginning> => {
