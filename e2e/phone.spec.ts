@@ -1,6 +1,6 @@
 import { networkInterfaces } from 'node:os';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { type Browser, expect, type Page, test } from '@playwright/test';
 import { addBuild, at, dataFolder, demo, enter, Hobrek } from './parts/hobrek.js';
 
 const P = 'main/source/power';
@@ -10,38 +10,53 @@ const onNetwork = Object.values(networkInterfaces())
   .flatMap((each) => each ?? [])
   .some(({ family, internal, address }) => family === 'IPv4' && !internal && !address.startsWith('169.254.'));
 
-test('a phone is let in by the code of the main screen, works over plain http, and is sent away again', async ({ page: main, browser }) => {
-  test.skip(!onNetwork, 'this machine is on no network');
-  test.setTimeout(150_000);
+/** A Hobrek that phones can be let into, its main screen, and a phone on the same network. */
+async function onShedNetwork(browser: Browser, main: Page) {
   const data = dataFolder();
   const hobrek = new Hobrek(data.path, { HOBREK_LAN: '1' });
   const pocket = await browser.newContext({ viewport: { width: 390, height: 800 }, hasTouch: true });
-  try {
-    const address = await hobrek.address();
-    const { id, build } = await addBuild(address, { ...demo(), name: 'Crusher in the shed' });
-    await main.goto(`${address}/`);
-    await main.getByRole('link', { name: 'Phone' }).click();
+  const end = async () => {
+    await pocket.close();
+    await hobrek.stop();
+    data.remove();
+  };
+  const address = await hobrek.address();
+  const { id, build } = await addBuild(address, { ...demo(), name: 'Crusher in the shed' });
+  await main.goto(`${address}/`);
+  await main.getByRole('link', { name: 'Phone' }).click();
+  const shownCode = async () => {
     await main.getByRole('button', { name: 'Show a code' }).click();
-    const code = ((await main.getByTestId('code').textContent()) ?? '').replace(/\s/g, '');
-    const far = ((await main.getByRole('region', { name: 'let a device in' }).locator('b').textContent()) ?? '').trim();
-    expect(far).toMatch(/^http:\/\/\d+\.\d+\.\d+\.\d+:\d+$/);
-    expect((await new AxeBuilder({ page: main }).analyze()).violations).toEqual([]);
-
-    const phone = await pocket.newPage();
-    const wrong: string[] = [];
-    phone.on('pageerror', ({ message }) => wrong.push(message));
-    await phone.goto(`${far}/builds/${id}`);
-    await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
-    await expect(phone.getByText(build.name)).toHaveCount(0);
-    expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
-    await phone.getByLabel('Code').fill(code === '000000' ? '111111' : '000000');
+    return ((await main.getByTestId('code').textContent()) ?? '').replace(/\s/g, '');
+  };
+  const code = await shownCode();
+  const far = ((await main.getByRole('region', { name: 'let a device in' }).locator('b').textContent()) ?? '').trim();
+  const phone = await pocket.newPage();
+  const wrong: string[] = [];
+  phone.on('pageerror', ({ message }) => wrong.push(message));
+  await phone.goto(`${far}/builds/${id}`);
+  await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
+  const letIn = async (by: string) => {
+    await phone.getByLabel('Code').fill(by);
     await phone.getByLabel('What this device is called').fill('Ode’s phone');
     await phone.getByRole('button', { name: 'Let in' }).click();
-    await expect(phone.getByRole('alert')).toContainText('This code does not fit');
-    await phone.getByLabel('Code').fill(`${code.slice(0, 3)} ${code.slice(3)}`);
-    await phone.getByRole('button', { name: 'Let in' }).click();
+  };
+  return { address, id, build, code, far, phone, wrong, shownCode, letIn, end };
+}
 
-    // The page that was asked for, and all of it works where the browser holds back what it gives only to secure pages.
+test('a phone is let in by the code of the main screen, and works over plain http', async ({ page: main, browser }) => {
+  test.skip(!onNetwork, 'this machine is on no network');
+  test.setTimeout(150_000);
+  const { address, id, build, code, far, phone, wrong, letIn, end } = await onShedNetwork(browser, main);
+  try {
+    expect(far).toMatch(/^http:\/\/\d+\.\d+\.\d+\.\d+:\d+$/);
+    expect((await new AxeBuilder({ page: main }).analyze()).violations).toEqual([]);
+    await expect(phone.getByText(build.name)).toHaveCount(0);
+    expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
+    await letIn(code === '000000' ? '111111' : '000000');
+    await expect(phone.getByRole('alert')).toContainText('This code does not fit');
+    await letIn(`${code.slice(0, 3)} ${code.slice(3)}`);
+
+    // The page that it came for, and all of it works where the browser holds back what it has only for secure pages.
     await expect(phone.getByTestId('sentence')).toBeVisible();
     expect(await phone.evaluate(() => isSecureContext)).toBe(false);
     await enter(phone, P, '1 hp');
@@ -51,39 +66,47 @@ test('a phone is let in by the code of the main screen, works over plain http, a
     await phone.getByRole('button', { name: 'Write down' }).click();
     await expect(phone.getByText('Read off in the shed.', { exact: true })).toBeVisible();
 
-    // The main screen sees the change and the device, and sends it away.
+    // The main screen sees the change and the device; each follows the other.
     await expect(main.getByText('Ode’s phone')).toBeVisible();
-    const second = await main.context().newPage();
-    await second.goto(`${address}/builds/${id}`);
-    await expect(await at(second, P)).toHaveValue('1 hp');
+    await main.goto(`${address}/builds/${id}`);
+    await expect(await at(main, P)).toHaveValue('1 hp');
     await phone.goto(`${far}/builds/${id}`);
     await expect(phone.getByTestId('sentence')).toBeVisible();
-    await enter(second, P, '0.55 kW');
+    await enter(main, P, '0.55 kW');
     await expect(await at(phone, P)).toHaveValue('0.55 kW');
+    expect(wrong).toEqual([]);
+  } finally {
+    await end();
+  }
+});
+
+test('a phone is sent away while it types; what was typed goes in when it is let in again, by the square', async ({ page: main, browser }) => {
+  test.skip(!onNetwork, 'this machine is on no network');
+  test.setTimeout(150_000);
+  const { address, id, code, far, phone, wrong, shownCode, letIn, end } = await onShedNetwork(browser, main);
+  try {
+    await letIn(code);
+    await expect(phone.getByTestId('sentence')).toBeVisible();
     await main.getByRole('button', { name: 'send away' }).click();
     await expect(main.getByText('None.')).toBeVisible();
-
-    // What was typed meanwhile is on the phone still, and goes in when it is let in again, by the square this time.
     await enter(phone, T, '9 N·m');
     await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
-    await main.getByRole('button', { name: 'Show a code' }).click();
-    const next = ((await main.getByTestId('code').textContent()) ?? '').replace(/\s/g, '');
+    const next = await shownCode();
     await phone.goto(`${far}/builds/${id}#${next}`);
     await expect(phone.getByLabel('Code')).toHaveValue(next);
     expect(phone.url()).not.toContain(next);
     await phone.getByRole('button', { name: 'Let in' }).click();
     await expect(await at(phone, T)).toHaveValue('9 N·m');
     await expect(phone.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
-    await expect(await at(second, T)).toHaveValue('9 N·m');
+    await main.goto(`${address}/builds/${id}`);
+    await expect(await at(main, T)).toHaveValue('9 N·m');
 
     await phone.goto(`${far}/phone`);
     await phone.getByRole('button', { name: 'Send this device away' }).click();
     await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
     expect(wrong).toEqual([]);
   } finally {
-    await pocket.close();
-    await hobrek.stop();
-    data.remove();
+    await end();
   }
 });
 
