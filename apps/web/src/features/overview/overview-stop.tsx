@@ -178,11 +178,7 @@ function Sides({ check, build, isCured }: { check: Check; build: Build; isCured:
   // A yes or no has no sides that tell anything; its cure says what its words do.
   if (!has.known || !needs.known || has.unit === '1')
     return isCured ? null : <span className="line-clamp-1 text-sm text-soft">{unbroken(said(check.says))}</span>;
-  return (
-    <span className="text-sm text-soft">
-      {show(has.value, has.unit)} against {show(needs.value, needs.unit)}
-    </span>
-  );
+  return <span className="text-sm text-soft">{unbroken(`${show(has.value, has.unit)} against ${show(needs.value, needs.unit)}`)}</span>;
 }
 
 /** On a line of its own below the sides: what was tried and would do, or what to look at first. */
