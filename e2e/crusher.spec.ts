@@ -177,11 +177,12 @@ test('the server goes away while typing: the page says so, a reload after it is 
   await enter(page, P, '1 hp');
   await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'away');
   await expect(page.getByRole('alert')).toContainText('The server does not answer. What you typed is kept on this device and will be sent.');
-  await page.unroute('**/api/builds/*');
+  // It is tried again every few seconds: the page is loaded anew before it can be sent.
   await page.reload();
   await expect(await at(page, P)).toHaveValue('1 hp');
   const notice = page.getByText('What was typed here and had not been kept was restored.');
   await expect(notice).toBeVisible();
+  await page.unroute('**/api/builds/*');
   await page.getByRole('button', { name: 'seen', exact: true }).click();
   await expect(notice).toHaveCount(0);
   await kept(page);

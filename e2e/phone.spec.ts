@@ -87,15 +87,19 @@ test('a phone is sent away while it types; what was typed goes in when it is let
   try {
     await letIn(code);
     await expect(phone.getByTestId('sentence')).toBeVisible();
+    await phone.route('**/api/builds/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+    await enter(phone, T, '9 N·m');
+    await expect(phone.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'away');
     await main.getByRole('button', { name: 'send away' }).click();
     await expect(main.getByText('None.')).toBeVisible();
-    await enter(phone, T, '9 N·m');
+    await phone.unroute('**/api/builds/*');
     await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
     const next = await shownCode();
     await phone.goto(`${far}/builds/${id}#${next}`);
     await expect(phone.getByLabel('Code')).toHaveValue(next);
     expect(phone.url()).not.toContain(next);
     await phone.getByRole('button', { name: 'Let in' }).click();
+    await expect(phone.getByTestId('sentence')).toBeVisible();
     await expect(await at(phone, T)).toHaveValue('9 N·m');
     await expect(phone.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
     await main.goto(`${address}/builds/${id}`);
