@@ -112,7 +112,9 @@ async function pages() {
     '',
     ...rows(
       ['term', 'is'],
-      [...terms].sort((a, b) => a.names[0].localeCompare(b.names[0], 'en')).map(({ names, says }) => `| ${names.join(', ')} | ${says} |`),
+      [...terms]
+        .sort((a, b) => a.names[0].localeCompare(b.names[0], 'en'))
+        .map(({ names, says, source }) => `| ${names.join(', ')} | ${says}${source ? ` ${source}.` : ''} |`),
     ),
     '## Verdicts, and the command line',
     '',

@@ -254,7 +254,7 @@ test('the list of commands finds fields, figures, formulas, terms and what is no
   await expect(page.getByRole('dialog', { name: /^Belt speed/ })).toContainText('m/s');
 });
 
-test('a term opens from the sentence that it stands in', async ({ page, crusher: _ }) => {
+test('a term opens from the sentence that it is in', async ({ page, crusher: _ }) => {
   await page.getByTestId('headline').getByRole('button', { name: 'reserve' }).click();
   await expect(page.getByRole('dialog', { name: 'term' })).toContainText('The share of a limit that the machine does not need.');
   await page.keyboard.press('Escape');

@@ -247,7 +247,7 @@ test('any two states of the log are laid beside each other, in words', async ({ 
 });
 
 /** Nothing, little, much, and too much to be true: read or refused by the field, never drawn as no number at all. */
-const anything = ['0.001', '99999', '3 to 400', '?'];
+const anything = ['0.001', '25', '99999', '3 to 400', '?'];
 
 /** Every kind of part once, in the machine where it is: the same fields a second time would tell nothing new. */
 const tried = new Set<string>();

@@ -5,6 +5,9 @@ import type { DerivedState } from './state.js';
 /** What a path is a part of: an element of a line by its role, or what is written above all of them. */
 export type PartIs = Role | BriefPart;
 
+/** On a phone the checks of the first page are a place of their own, by this in the address. */
+export const checksHash = '#checks';
+
 /** A stop of the work on a build: a folder of `features` that registers itself by a `stop.ts`. */
 export interface Stop {
   /** In the address behind the build; empty for the first page. */

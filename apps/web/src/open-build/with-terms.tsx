@@ -20,11 +20,12 @@ function Marked({ term, as }: { term: Term; as: string }) {
   );
 }
 
-function TermText({ term: { names, says } }: { term: Term }) {
+function TermText({ term: { names, says, source } }: { term: Term }) {
   return (
     <>
       <h2 className="font-head text-lg tracking-wide text-blue uppercase">{names[0]}</h2>
       <p>{says}</p>
+      {source && <p className="mt-1 text-sm text-soft">{source}.</p>}
     </>
   );
 }

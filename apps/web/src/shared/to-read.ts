@@ -40,10 +40,10 @@ export const toRead = (open: (text: TextToRead) => void): CommandHeap[] => [
   {
     called: 'What it means',
     isDeep: true,
-    acts: terms.map(({ names, says }) => ({
+    acts: terms.map(({ names, says, source }) => ({
       says: names[0],
       also: names.slice(1).join(' '),
-      act: () => open({ title: names[0], paragraphs: [says] }),
+      act: () => open({ title: names[0], paragraphs: [says, ...(source ? [`${source}.`] : [])] }),
     })),
   },
   {

@@ -4,6 +4,8 @@ export interface Term {
   /** As it is in sentences; the first is what it is called. */
   readonly names: readonly [string, ...string[]];
   readonly says: string;
+  /** Of the figures in it. */
+  readonly source?: string;
   /** So common that it is not marked where it is read: it is found by search and in the reference alone. */
   readonly isPlain?: true;
 }
@@ -29,21 +31,25 @@ export const terms: readonly Term[] = [
     id: 'service-factor',
     names: ['service factor'],
     says: 'By how much more than the power at work a belt, a chain or a gear is chosen for, so that it lasts under shocks, starts and long hours: 1.0 for smooth work an hour a day, 1.2 to 1.4 for light shock, 2 and more for crushers all day. It is about life, not about what breaks at once. On a motor’s plate, SF is something else: how much more than its power it may deliver for good.',
+    source: 'Shigley’s Mechanical Engineering Design (10e), table 17-15 (from memory); the share on a motor’s plate: NEMA MG 1 (from memory)',
   },
   {
     id: 'breakdown-torque',
     names: ['breakdown torque'],
     says: 'The most an induction motor turns with before it stalls: one and a half to three times its rated torque, for seconds only. What loads it harder stops it.',
+    source: 'Common practice, no source',
   },
   {
     id: 'starting-torque',
     names: ['starting torque', 'locked-rotor torque'],
     says: 'What a motor turns with at rest. By kind from a third of its rated torque (run capacitor) to three times (start capacitor); it falls with the square of the voltage.',
+    source: 'Common practice, no source; the square of the voltage: the equivalent circuit of an induction motor',
   },
   {
     id: 'starting-current',
     names: ['starting current', 'locked-rotor current'],
     says: 'What a motor draws at rest: four to seven times its rated current. It dips the voltage, and is what trips a breaker at the start.',
+    source: 'Common practice, no source',
   },
   {
     id: 'breakaway',
@@ -84,6 +90,7 @@ export const terms: readonly Term[] = [
     id: 'synchronous-speed',
     names: ['synchronous speed'],
     says: 'The speed of the field in an induction motor: 3000, 1500, 1000 or 750 rpm on 50 Hz by its poles. The motor turns a few per cent slower, and with nothing to drive nearly as fast.',
+    source: '120 times the frequency over the poles (closed form)',
   },
   {
     id: 'duty',

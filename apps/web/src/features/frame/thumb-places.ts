@@ -1,11 +1,9 @@
 import { useEffect, useLayoutEffect } from 'react';
 import { useLocation } from 'react-router';
+import { checksHash } from '../../open-build/stop.js';
 
 /** The places that a thumb goes to, on a phone. */
 export type Thumb = 'machine' | 'checks' | 'fields';
-
-/** Of the first page of a build the checks are a place of their own. */
-export const checksHash = '#checks';
 
 interface Place {
   readonly address: string;

@@ -3,13 +3,13 @@ import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { useOpen } from '../../open-build/here.js';
 import { useFollowed, useLine } from '../../open-build/in-sight.js';
-import type { Stop } from '../../open-build/stop.js';
+import { checksHash, type Stop } from '../../open-build/stop.js';
 import { PreferencesSheet } from '../../shared/preferences-sheet.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 import { showCommands } from './command-list.js';
 import { StopLink } from './stop-link.js';
 import { TakeAway } from './take-away.js';
-import { checksHash, goneTo, placeOf, type Thumb, useThumbPlaces } from './thumb-places.js';
+import { goneTo, placeOf, type Thumb, useThumbPlaces } from './thumb-places.js';
 import { UnitsChoice } from './units-choice.js';
 
 const look = 'flex min-h-14 flex-col items-center justify-center font-head text-lg leading-tight';

@@ -21,6 +21,7 @@ import { Link, useLocation } from 'react-router';
 import { CheckWhy } from '../../open-build/check-why.js';
 import { useOpen, useSession } from '../../open-build/here.js';
 import { evaluatedLine, useFollowed } from '../../open-build/in-sight.js';
+import { checksHash } from '../../open-build/stop.js';
 import { TryCure } from '../../open-build/try-cure.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
@@ -37,7 +38,7 @@ export function OverviewStop() {
   const shown = useSession(({ line }) => line);
   const build = useFollowed(true, (derived) => derived.build);
   const line = useFollowed(true, (derived) => evaluatedLine(derived, shown));
-  const checks = useLocation().hash === '#checks';
+  const checks = useLocation().hash === checksHash;
   if (!line) return null;
   return (
     <>
