@@ -91,7 +91,10 @@ export async function goTo(page: Page, stop: string): Promise<void> {
     await page.evaluate(() => document.activeElement instanceof HTMLElement && document.activeElement.blur());
     await page.getByRole('button', { name: 'Stops' }).click();
   }
-  await page.getByRole('navigation', { name: 'stops' }).locator(`a[href*="/${stop}"]`).first().click();
+  const link = page.getByRole('navigation', { name: 'stops' }).locator(`a[href*="/${stop}"]`).first();
+  await link.click();
+  // The page before is shown until the next is loaded. On a phone the list of stops goes with it.
+  await link.and(page.locator(':not([aria-current="page"])')).waitFor({ state: 'detached' });
 }
 
 /** Goes to where a field is entered, by its stop and its stage, and opens its group. @param path `main/belt/driven` */

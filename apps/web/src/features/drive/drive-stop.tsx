@@ -1,5 +1,5 @@
 import { kindHead } from '@hobrek/core';
-import { useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { ElementChecks } from '../../element/checks.js';
 import { ElementFields, Heading, KindOf } from '../../element/fields.js';
 import { ElementFigures } from '../../element/figures.js';
@@ -15,13 +15,16 @@ import { StageRow } from './stage-row.js';
 export function DriveStop() {
   const line = useLine(({ id }) => id);
   const joined = useLine(({ id, stages }) => stages.map((stage) => `${id}/${stage.id}`).join());
-  const paths = joined === '' ? [] : joined.split(',');
+  const paths = useMemo(() => (joined === '' ? [] : joined.split(',')), [joined]);
   const picked = useSession((session) => session.picked);
-  const shown = paths.includes(picked ?? '') ? (picked as string) : paths[0];
+  const here = paths.includes(picked ?? '') ? (picked as string) : paths[0];
+  // A press is answered in the row of stages at once; the fields of another stage are made anew, which takes longer than a frame.
+  const late = useDeferredValue(here);
+  const shown = late !== undefined && paths.includes(late) ? late : here;
   return (
     <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
       <div className="min-w-0 px-6 py-2 max-sm:px-4">
-        <StageRow line={line} paths={paths} shown={shown} />
+        <StageRow line={line} paths={paths} shown={here} />
         {shown === undefined ? (
           <p className="mt-3 text-soft">
             Nothing is between motor and tool: the motor’s shaft is the tool’s. Belts, chains, gears and couplings are added above; each is tried
@@ -32,20 +35,25 @@ export function DriveStop() {
         )}
       </div>
       <div className="min-w-0 border-hair bg-sheet px-6 py-2 max-lg:border-t max-sm:px-4 lg:border-l">
-        {shown !== undefined && (
-          <>
-            <StageDrawn path={shown} />
-            <Tools on="beside" of="stage" path={shown} />
-            <ElementFigures path={shown} />
-            <ElementChecks paths={[shown]} />
-          </>
-        )}
+        {shown !== undefined && <Beside path={shown} />}
       </div>
     </div>
   );
 }
 
-function Stage({ path }: { path: string }) {
+/** What the picked stage looks like, and what comes of it. */
+const Beside = memo(function Beside({ path }: { path: string }) {
+  return (
+    <>
+      <StageDrawn path={path} />
+      <Tools on="beside" of="stage" path={path} />
+      <ElementFigures path={path} />
+      <ElementChecks paths={[path]} />
+    </>
+  );
+});
+
+const Stage = memo(function Stage({ path }: { path: string }) {
   const kind = useLine((line) => line.stages.find(({ id }) => path === `${line.id}/${id}`)?.kind);
   if (kind === undefined) return null;
   const head = kindHead('stage', kind);
@@ -62,7 +70,7 @@ function Stage({ path }: { path: string }) {
       <StageActs path={path} />
     </fieldset>
   );
-}
+});
 
 /** Sized on purpose: a fifth under the weakest of what breaks. */
 function FirstToFail({ path }: { path: string }) {

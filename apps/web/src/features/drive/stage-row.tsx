@@ -1,4 +1,5 @@
 import { kindHead, namesOfElements } from '@hobrek/core';
+import { memo } from 'react';
 import { WhatCouldGoHere } from '../../element/what-could-go-here.js';
 import { useOpen } from '../../open-build/here.js';
 import { useFollowed, useLine } from '../../open-build/in-sight.js';
@@ -40,7 +41,7 @@ interface TabShown {
   readonly isLast: boolean;
 }
 
-function StageTab({ line, path, k, isShown, isLast }: TabShown) {
+const StageTab = memo(function StageTab({ line, path, k, isShown, isLast }: TabShown) {
   const { pick } = useOpen();
   const kind = useLine(({ stages }) => stages[k]?.kind ?? '');
   const which = useLine((shown) => / \d+$/.exec(namesOfElements(shown).get(path) ?? '')?.[0] ?? '');
@@ -61,4 +62,4 @@ function StageTab({ line, path, k, isShown, isLast }: TabShown) {
       <WhatCouldGoHere line={line} at={k + 1} after={label} isLast={isLast} />
     </li>
   );
-}
+});

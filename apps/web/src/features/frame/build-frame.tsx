@@ -1,6 +1,6 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
+import { type ComponentType, memo, type ReactNode, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { OpenBuildHere, useDocument, useOpen } from '../../open-build/here.js';
 import { isSafe } from '../../open-build/journal.js';
@@ -63,31 +63,7 @@ function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; c
         To what is entered here
       </a>
       <div className="stays">
-        <PageHead
-          isRuled={false}
-          isRoomy={false}
-          hasCommands={false}
-          end={
-            <>
-              <SaveWord />
-              <Unread />
-              <OneStop role="toolbar" aria-label="the build as a whole" className="flex items-baseline gap-5">
-                <UndoKeys />
-                <div className="contents max-sm:hidden">
-                  <WhyWorst hasKey />
-                  <CommandList stops={stops} />
-                  <TakeAway />
-                  <PreferencesSheet />
-                  <div className="contents max-lg:hidden">
-                    <UnitsChoice />
-                  </div>
-                </div>
-              </OneStop>
-            </>
-          }
-        >
-          <BuildName isHere={stop.path === ''} />
-        </PageHead>
+        <Head stops={stops} isFirst={stop.path === ''} />
         <Stops stops={stops} />
         <MergeConflict />
         <section data-round="machine" className="px-6 pt-1 max-sm:px-4" aria-label="how it is, and the machine">
@@ -107,6 +83,37 @@ function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; c
     </div>
   );
 }
+
+/** Name, saving, and what is done with the build as a whole: the same at every stop and for every part that is picked. */
+const Head = memo(function Head({ stops, isFirst }: { stops: readonly Stop[]; isFirst: boolean }) {
+  return (
+    <PageHead
+      isRuled={false}
+      isRoomy={false}
+      hasCommands={false}
+      end={
+        <>
+          <SaveWord />
+          <Unread />
+          <OneStop role="toolbar" aria-label="the build as a whole" className="flex items-baseline gap-5">
+            <UndoKeys />
+            <div className="contents max-sm:hidden">
+              <WhyWorst hasKey />
+              <CommandList stops={stops} />
+              <TakeAway />
+              <PreferencesSheet />
+              <div className="contents max-lg:hidden">
+                <UnitsChoice />
+              </div>
+            </div>
+          </OneStop>
+        </>
+      }
+    >
+      <BuildName isHere={isFirst} />
+    </PageHead>
+  );
+});
 
 const loaded = new Map<Stop, ComponentType>();
 
@@ -130,7 +137,7 @@ function usePageOf(stop: Stop | undefined, stops: readonly Stop[]): ComponentTyp
 }
 
 /** The stops there are, in the order in which people work, each with the worst verdict of what belongs to it; the lines of the build beside them. */
-function Stops({ stops }: { stops: readonly Stop[] }) {
+const Stops = memo(function Stops({ stops }: { stops: readonly Stop[] }) {
   return (
     <div data-round="stops" className="flex flex-wrap items-stretch gap-x-8 px-6 max-sm:px-4">
       <nav aria-label="stops" className="scribed grow max-sm:hidden">
@@ -143,7 +150,7 @@ function Stops({ stops }: { stops: readonly Stop[] }) {
       <Lines />
     </div>
   );
-}
+});
 
 /** On the first page the name can be changed; elsewhere it leads there. */
 function BuildName({ isHere }: { isHere: boolean }) {

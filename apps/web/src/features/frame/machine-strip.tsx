@@ -1,5 +1,5 @@
 import { elementsOf, lineOf } from '@hobrek/core';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { AtStation } from '../../element/at-station.js';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useOpen } from '../../open-build/here.js';
@@ -9,7 +9,7 @@ import { OneStop } from '../../shared/one-stop.js';
 const [width_px, height_px] = [340, 62];
 
 /** The machine small, what is picked of it in brass, and what its shafts do: above every stop but the first page. */
-export function MachineStrip() {
+export const MachineStrip = memo(function MachineStrip() {
   const { pick } = useOpen();
   const line = useEvaluated(({ id }) => id);
   const shown = useSessionInSight((session) => session.line);
@@ -45,7 +45,7 @@ export function MachineStrip() {
       </OneStop>
     </div>
   );
-}
+});
 
 /** Of a stage the shafts that it is between, and the tool; otherwise the first and the last. */
 function stationsBeside(stations: readonly string[], stage: number): readonly string[] {

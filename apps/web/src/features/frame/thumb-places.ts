@@ -14,6 +14,8 @@ interface Place {
 /** Where a thumb was last, by the build and the thumb; the page that is loaded anew begins anew. */
 const places = new Map<string, Place>();
 let goingTo: string | null = null;
+/** How far the page is scrolled, px, as the last scrolling said: to ask for it at every change of the address would lay the page out once more. */
+let down = 0;
 
 const keyOf = (build: string, thumb: Thumb): string => `${build} ${thumb}`;
 
@@ -37,12 +39,15 @@ export function useThumbPlaces(build: string): Thumb {
     const before = places.get(key);
     const isCameBack = goingTo === key;
     goingTo = null;
-    const y = isCameBack ? (before?.y ?? 0) : scrollY;
+    const y = isCameBack ? (before?.y ?? 0) : down;
     places.set(key, { address, y });
     if (isCameBack) scrollTo(0, y);
   }, [key, address]);
   useEffect(() => {
-    const scrolled = () => places.set(key, { address, y: scrollY });
+    const scrolled = () => {
+      down = scrollY;
+      places.set(key, { address, y: down });
+    };
     addEventListener('scroll', scrolled, { passive: true });
     return () => removeEventListener('scroll', scrolled);
   }, [key, address]);
