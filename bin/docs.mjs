@@ -10,8 +10,8 @@ async function pages() {
   const core = await import('../packages/core/dist/index.js');
   const { buildSchema, problems } = await import('../packages/contracts/dist/index.js');
   const {
-    acceptedUnits,
     alsoRead,
+    fieldTakes,
     formulas,
     formulaText,
     kindHeads,
@@ -25,14 +25,9 @@ async function pages() {
   } = core;
 
   const field = (name, each) => {
-    if (each.is === 'choice') {
-      const options = Object.entries(each.options).map(([option, words]) => `\`${option}\` ${words}`);
-      return `| \`${name}\` | ${each.label} | one of | ${options.join('; ')} | ${each.usual ?? ''} | ${each.help} ${each.measure} |`;
-    }
-    return quantity(name, each);
+    const { as, range, usual } = fieldTakes(each);
+    return `| \`${name}\` | ${each.label} | ${as} | ${range} | ${usual} | ${each.help} ${each.measure} |`;
   };
-  const quantity = (name, { label, quantity, accepts, usual, whole, help, measure }) =>
-    `| \`${name}\` | ${label} | ${acceptedUnits(quantity)} | ${showAs(quantity, ...accepts)}${whole ? ', whole numbers' : ''} | ${usual ? `${showAs(quantity, usual.low, usual.high)}: ${usual.source}` : ''} | ${help} ${measure} |`;
   const rows = (heads, list) => (list.length === 0 ? [] : [`| ${heads.join(' | ')} |`, `|${heads.map(() => '---').join('|')}|`, ...list, '']);
   const unitOf = (name) => (quantities[name].unit === '1' ? '' : quantities[name].unit);
   const figures = (all) =>

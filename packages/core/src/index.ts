@@ -12,7 +12,21 @@ export { formulas } from './formulas/registry.js';
 export { relations } from './formulas/relations.js';
 export { type LaidOut, layOut, type Place as ShaftPlace, type PlacedWheel } from './geometry/lay-out.js';
 export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
-export { type ChoiceField, type Field, type Fields, type KnownBy, knownBy, type QuantityField, unitOf } from './kinds/fields.js';
+export {
+  type CellField,
+  type ChoiceField,
+  type Columns,
+  type Field,
+  type Fields,
+  type KnownBy,
+  knownBy,
+  type PartField,
+  type QuantityField,
+  type TableField,
+  type TextField,
+  unitOf,
+  type YesNoField,
+} from './kinds/fields.js';
 export type { Curve, DrawnEnds, DrawnStage, KindHead, Role, StockBelt, StockWheel } from './kinds/kind.js';
 export type { FigureOutput, Harm, Limit } from './kinds/outputs.js';
 export { portKinds } from './kinds/ports.js';
@@ -36,11 +50,12 @@ export {
   buildFormat,
   buildVersion,
   type Element,
+  type Input,
   type Inputs,
   type Line,
   portionOfBytes,
   portionOfNotes,
-  type QuantityInput,
+  type Row,
   type Stage,
   shedFormat,
   shedVersion,
@@ -48,19 +63,21 @@ export {
 export { describeChange } from './machine/describe-change.js';
 export { namesOfElements } from './machine/element-names.js';
 export { choose, enter } from './machine/enter.js';
-export { type Entered, fieldWords, notKnown } from './machine/field-types/index.js';
+export { type Entered, fieldTakes, fieldWords, notKnown } from './machine/field-types/index.js';
+export { mostRows, rowName, rowsOf } from './machine/field-types/rows.js';
 export { type FromMark, filledFromMark, fromMark } from './machine/fill-from-mark.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
 export { lineNameWrong, lineOf, withLineAdded, withLineMoved, withLineRemoved, withLineRenamed } from './machine/lines.js';
 export { meansTheSame } from './machine/means-the-same.js';
-export { type Conflict, type Merged, mergeBuilds, same } from './machine/merge.js';
+export { type Conflict, type Merged, mergeBuilds } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
 export { kindsFitting } from './machine/neighbours.js';
 export { isOpen, openKind } from './machine/open.js';
 export { inchesMeant } from './machine/other-unit.js';
-export { applies, elementsOf, fieldLabel, type Place, placesOf, withInput } from './machine/paths.js';
+export { applies, cellsOf, draftsIn, elementsOf, fieldLabel, type Place, placeAt, placesOf, withInput } from './machine/paths.js';
 export { newNameOf, renamed } from './machine/renamed.js';
 export { withEntriesOf, withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
+export { same } from './machine/same.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
 export {
   beginSizing,
@@ -76,6 +93,7 @@ export {
   withUsualGuessed,
 } from './machine/sizing.js';
 export { starters, startFrom } from './machine/starters.js';
+export { type Pasted, type Put, textsOf, unreadCells, withoutRow, withPasted, withRowAdded } from './machine/table.js';
 export { upgradeBuild } from './machine/upgrade.js';
 export { type Wall, wallOf, withWall } from './machine/wall.js';
 export { asMarkdown } from './procedures/as-markdown.js';

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Build, QuantityInput } from '../src/machine/build.js';
+import type { Build, Input } from '../src/machine/build.js';
 import { enter } from '../src/machine/enter.js';
 import { placesOf, withInput } from '../src/machine/paths.js';
 
@@ -15,4 +15,4 @@ export function afterTyping(build: Build, typed: Readonly<Record<string, string>
   }, build);
 }
 
-export const inputAt = (build: Build, path: string): QuantityInput | undefined => placesOf(build).find((place) => place.path === path)?.input;
+export const inputAt = (build: Build, path: string): Input | undefined => placesOf(build).find((place) => place.path === path)?.input;

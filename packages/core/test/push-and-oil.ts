@@ -4,7 +4,7 @@ import type { Kind, Passing, StageResult } from '../src/kinds/kind.js';
 import type { PortsDeclared } from '../src/kinds/ports.js';
 import { kindKey, loadKinds } from '../src/kinds/registry.js';
 import { blankBuild } from '../src/machine/blank-build.js';
-import type { Build, Element, QuantityInput } from '../src/machine/build.js';
+import type { Build, Element, Input } from '../src/machine/build.js';
 
 /** Kinds between ports of other sorts, made for tests alone: what is declared by a kind is all that a line is walked by. */
 
@@ -122,7 +122,7 @@ const pressing = {
 export const withPushAndOil = async () =>
   new Map([...(await loadKinds()), ...[screw, pump, ram, pressing].map((kind): [string, Kind] => [kindKey(kind.role, kind.kind), kind])]);
 
-const entry = (text: string, value?: number): QuantityInput => ({ text, how: 'plate', ...(value === undefined ? {} : { value }) });
+const entry = (text: string, value?: number): Input => ({ text, how: 'plate', ...(value === undefined ? {} : { value }) });
 const motor = { power: entry('2.2 kW', 2200), speed: entry('1440 rpm', 1440), phases: entry('3'), voltage: entry('400 V', 400) };
 const supply = { voltage: entry('400 V', 400), frequency: entry('50 Hz', 50), phases: entry('3'), breaker: entry('16 A', 16) };
 

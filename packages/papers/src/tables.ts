@@ -2,10 +2,13 @@ import {
   type Build,
   type Evaluation,
   type Figure,
+  type Input,
   labelledFigures,
   partsList,
   reserveOf,
   say,
+  type TableField,
+  textsOf,
   type UnitHabit,
   verdictOf,
   wordingFor,
@@ -41,6 +44,25 @@ export function checksCsv(build: Build, evaluation: Evaluation, units: UnitHabit
       check.id,
     ]),
   );
+}
+
+/** A table that is entered, as CSV: its columns by their labels, then each row as it was typed. */
+export function entriesCsv(field: TableField, input: Input | undefined): string {
+  const [head = [], ...rows] = textsOf(field, input);
+  return csv(head, rows);
+}
+
+/** The same as a spreadsheet takes it from the clipboard. */
+export const entriesToPaste = (field: TableField, input: Input | undefined): string =>
+  papaparse.unparse(textsOf(field, input), { delimiter: '\t', newline: '\n' });
+
+/**
+ * Rows of texts out of a CSV file, or out of what a spreadsheet copies: whatever their delimiter is. What `entriesCsv` kept from being a formula is again what was
+ * typed.
+ */
+export function textsIn(text: string): string[][] {
+  const { data } = papaparse.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', delimitersToGuess: ['\t', ';', ',', '|'] });
+  return data.map((row) => row.map((cell) => cell.replace(/^'(?=[=+\-@\t\r])/, '')));
 }
 
 /** What has to be bought or made. */

@@ -1,4 +1,4 @@
-import { acceptedUnits, alsoRead, type Field, type KindHead, kindHeads, type Role, readingForms, showAs } from '@hobrek/core';
+import { alsoRead, type Field, fieldTakes, type KindHead, kindHeads, type Role, readingForms } from '@hobrek/core';
 import { type Outcome, Refusal } from '../refusal.js';
 
 const roles: readonly Role[] = ['source', 'feed', 'stage', 'work'];
@@ -28,14 +28,10 @@ export function fields(kind?: string): Outcome {
 
 function describe([name, field]: [string, Field]): string {
   const { label, help, measure } = field;
-  if (field.is === 'choice') {
-    const options = Object.entries(field.options).map(([option, words]) => `${option} (${words})`);
-    return [`\n${name}: ${label}, one of ${options.join(', ')}`, ...[help, measure].filter(Boolean).map((line) => `  ${line}`)].join('\n');
-  }
-  const { quantity, accepts, usual } = field;
-  const takes = `${showAs(quantity, ...accepts)} (${acceptedUnits(quantity)})`;
-  const left = usual ? [`usually ${showAs(quantity, usual.low, usual.high)}. ${usual.source}.`] : [];
-  return [`\n${name}: ${label}, ${takes}`, ...[help, measure, ...left].map((line) => `  ${line}`)].join('\n');
+  const { as, range, usual } = fieldTakes(field);
+  const takes = field.is === 'quantity' ? `${range} (${as})` : `${as} ${range}`;
+  const left = usual ? [`usually ${usual}.`] : [];
+  return [`\n${name}: ${label}, ${takes}`, ...[help, measure, ...left].filter(Boolean).map((line) => `  ${line}`)].join('\n');
 }
 
 const plain = ({ role, kind, v, label, fields: all }: KindHead) => ({ role, kind, v, label, fields: all });

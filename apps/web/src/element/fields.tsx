@@ -76,7 +76,7 @@ function Groups({ groups, columns, waiting }: { groups: readonly Group[]; column
       </div>
     );
     if (title === '') return <div key={title}>{fields}</div>;
-    const entered = places.filter(({ input }) => input?.text).map(({ input, field }) => fieldWords(field, input?.text ?? ''));
+    const entered = places.map(({ input, field }) => fieldWords(field, input)).filter(Boolean);
     return (
       <details key={title} className="mt-1">
         <summary className="cursor-pointer py-0.5">

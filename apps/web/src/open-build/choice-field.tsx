@@ -1,4 +1,4 @@
-import type { ChoiceField, QuantityInput } from '@hobrek/core';
+import type { ChoiceField, Input } from '@hobrek/core';
 import { memo, useId } from 'react';
 import { Select } from '../shared/select.js';
 import { Contested } from './contested.js';
@@ -9,7 +9,7 @@ import { useOpen } from './here.js';
 interface Entry {
   readonly path: string;
   readonly field: ChoiceField;
-  readonly input: QuantityInput | undefined;
+  readonly input: Input | undefined;
   /** The option that is taken while nothing is chosen, where that is said, and where to look, in a few words. */
   readonly taken?: string | undefined;
   readonly where?: string | undefined;

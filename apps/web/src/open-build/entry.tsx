@@ -2,6 +2,10 @@ import type { Field as FieldOf } from '@hobrek/core';
 import { memo, type ReactNode } from 'react';
 import { Choice } from './choice-field.js';
 import { Field, type FieldShown } from './field.js';
+import { Part } from './part-field.js';
+import { Table } from './table-field.js';
+import { TextEntry } from './text-field.js';
+import { YesNo } from './yes-no-field.js';
 
 interface Entered extends Omit<FieldShown, 'field'> {
   readonly field: FieldOf;
@@ -13,6 +17,10 @@ const editors: {
 } = {
   quantity: ({ field, ...entry }) => <Field field={field} {...entry} />,
   choice: ({ field, stock: _, empty: __, ...entry }) => <Choice field={field} {...entry} />,
+  'yes-no': ({ field, path, input, where, turn }) => <YesNo field={field} path={path} input={input} where={where} turn={turn} />,
+  text: ({ field, path, input, where, turn }) => <TextEntry field={field} path={path} input={input} where={where} turn={turn} />,
+  table: ({ field, path, input }) => <Table field={field} path={path} input={input} />,
+  part: ({ field, path, input, where, turn }) => <Part field={field} path={path} input={input} where={where} turn={turn} />,
 };
 
 /** The editor of a field, whatever type it is of. */

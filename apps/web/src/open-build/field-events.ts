@@ -1,4 +1,4 @@
-import { type Build, choose, enter, type FromMark, filledFromMark, placesOf, type QuantityInput, same, withInput } from '@hobrek/core';
+import { type Build, choose, enter, type FromMark, filledFromMark, type Input, placeAt, same, withInput } from '@hobrek/core';
 import { usePreferences } from '../shared/preferences.js';
 import type { Editing } from './editing.js';
 
@@ -10,6 +10,8 @@ export interface FieldEvents {
   typed(path: string, text: string): void;
   /** A wheel was dragged to another size: it is chosen then, whatever it was before. */
   sized(path: string, text: string): void;
+  /** Rows of a table were added, taken out or put in: one step. */
+  rowsChanged(path: string, next: (table: Input | undefined) => Input | undefined): void;
   /** What was typed is a mark or a plate: what it means is filled in, in one step, and told. */
   markTaken(path: string, mark: FromMark, text: string): void;
   /** What stood in a field before it was visited is back. */
@@ -21,10 +23,10 @@ export interface FieldEvents {
 /** A visit of a field: what stood there when it began counts again as soon as what is typed cannot be read. */
 interface Visit {
   readonly path: string;
-  readonly before: QuantityInput | undefined;
+  readonly before: Input | undefined;
 }
 
-const inputAt = (build: Build, path: string): QuantityInput | undefined => placesOf(build).find((each) => each.path === path)?.input;
+const inputAt = (build: Build, path: string): Input | undefined => placeAt(build, path)?.input;
 
 export function fieldEvents({ document, session, edit, settled }: Editing): FieldEvents & { theirsCome(base: Build, theirs: Build): void } {
   let visit: Visit | null = null;
@@ -36,7 +38,7 @@ export function fieldEvents({ document, session, edit, settled }: Editing): Fiel
       events.fieldEntered(path);
       const before = visit?.before;
       const next = (build: Build) => {
-        const place = placesOf(build).find((each) => each.path === path);
+        const place = placeAt(build, path);
         return place ? withInput(build, path, enter(place.field, text, before, usePreferences.getState()).input) : build;
       };
       edit(path, next, true);
@@ -44,9 +46,18 @@ export function fieldEvents({ document, session, edit, settled }: Editing): Fiel
     sized: (path, text) => {
       events.fieldEntered(path);
       edit(path, (build) => {
-        const place = placesOf(build).find((each) => each.path === path);
+        const place = placeAt(build, path);
         return place ? withInput(build, path, choose(place.field, text, visit?.before)) : build;
       });
+    },
+    rowsChanged: (path, next) => {
+      events.fieldLeft();
+      edit(`rows ${path}`, (build) => {
+        const table = inputAt(build, path);
+        const changed = next(table);
+        return changed === table ? build : withInput(build, path, changed);
+      });
+      settled();
     },
     markTaken: (path, mark, text) => {
       const before = visit?.path === path ? visit.before : undefined;
@@ -57,7 +68,8 @@ export function fieldEvents({ document, session, edit, settled }: Editing): Fiel
     fieldRestored: (path) => {
       if (visit?.path !== path) return;
       const { before } = visit;
-      edit(path, (build) => withInput(build, path, before));
+      // Where nothing was typed there is nothing to undo either.
+      edit(path, (build) => (same(inputAt(build, path), before) ? build : withInput(build, path, before)));
     },
     fieldLeft: () => {
       visit = null;

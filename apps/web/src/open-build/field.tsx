@@ -1,13 +1,12 @@
 import {
   type FromMark,
   fromMark,
+  type Input,
   inchesMeant,
   inNextUnit,
-  longestText,
   nextSize,
   type Offer,
   type QuantityField,
-  type QuantityInput,
   readQuantity,
   type StockWheel,
   showAs,
@@ -15,6 +14,7 @@ import {
 import { type KeyboardEvent, memo, useEffect, useId, useRef, useState } from 'react';
 import { usePreferences } from '../shared/preferences.js';
 import { tip } from '../shared/tips.js';
+import { useAsTyped } from './as-typed.js';
 import { Contested } from './contested.js';
 import { FieldLabel } from './field-label.js';
 import { focusNext } from './focus-field.js';
@@ -26,7 +26,7 @@ import { NumberKeys, useNumberKeys } from './number-keys.js';
 export interface FieldShown {
   readonly path: string;
   readonly field: QuantityField;
-  readonly input: QuantityInput | undefined;
+  readonly input: Input | undefined;
   /** Sizes on the shelf, for the field that sizes a wheel. */
   readonly stock?: StockWheel | undefined;
   /** What is taken while nothing is entered, where that is said, and where it is measured, in a few words. */
@@ -47,12 +47,11 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
   const id = useId();
   const preferences = usePreferences();
   const text = input?.draft ?? input?.text ?? '';
-  const [asTyped, setAsTyped] = useState<string | null>(null);
+  const [whole, setAsTyped] = useAsTyped(text);
   const reading = text === '' && input?.draft === undefined ? null : readQuantity(text, field, preferences);
   const refused = reading && !reading.ok ? reading.says : null;
   const meant = reading?.ok ? inchesMeant(open.document.getState().build, path, text) : null;
   const offers = [...(reading?.offers ?? []), ...(meant ? [meant] : [])];
-  const whole = asTyped?.slice(0, longestText).trim() === text ? asTyped : text;
   const mark = refused ? fromMark(open.document.getState().build, path, whole, preferences) : null;
   const toTake = useRef<FromMark | null>(null);
   toTake.current = mark;
@@ -67,7 +66,7 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
   const box = useRef<HTMLInputElement>(null);
   const keys = useNumberKeys(field.whole === true);
   const said = useAfterPause(refused);
-  const aside = note(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null);
+  const aside = understoodBeside(reading?.ok ? reading.understood : null, text, input ? knownBy[input.how] : null);
   const convert = () => {
     const next = inNextUnit(text, field, preferences);
     if (next) typed(path, next);
@@ -87,7 +86,6 @@ export const Field = memo(function Field({ path, field, input, stock, taken, whe
           ref={box}
           inputMode={keys.mode}
           data-path={path}
-          // The build keeps a text without the spaces around it; the next sign may need them: 3 11/16 in.
           value={whole}
           onChange={(event) => {
             setAsTyped(event.target.value);
@@ -204,7 +202,7 @@ function Offers({ offers, take }: { readonly offers: readonly Offer[]; readonly 
 }
 
 /** Up and down go through what is on the shelf. @returns the next size; empty where there is none, or another key was pressed */
-function sizeStepped(event: KeyboardEvent, stock: StockWheel, input: QuantityInput | undefined): string | null {
+function sizeStepped(event: KeyboardEvent, stock: StockWheel, input: Input | undefined): string | null {
   const by = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
   if (by === 0 || input?.value === undefined) return null;
   event.preventDefault();
@@ -223,7 +221,7 @@ function useAfterPause(sentence: string | null): string | null {
 }
 
 /** How the text was understood where that is more than it says, otherwise how it is known. */
-function note(understood: string | null, text: string, how: string | null): string {
+export function understoodBeside(understood: string | null, text: string, how: string | null): string {
   if (understood === null) return '';
   return understood.replaceAll(/\s/g, '') === text.replaceAll(/\s/g, '') ? (how ?? '') : `= ${understood}`;
 }

@@ -21,11 +21,12 @@ export const focusWhenThere = (open: OpenBuild, selector: string, block: ScrollL
 /** Finds the first field of an element. */
 export const firstField = (element: string): string => `[data-element="${CSS.escape(element)}"] :is(input, [role=combobox]):not([data-kind])`;
 
-/** The field itself, its group opened, at its own stop. */
+/** The field itself, or a cell of a table, its group opened, at its own stop. */
 export function focusField(open: OpenBuild, path: string): void {
   const parts = path.split('/');
   // Picked first: a field is on the page only at the stop of its element.
   flushSync(() => open.pick(parts.slice(0, parts.length > 2 ? 2 : 1).join('/')));
+  if (parts.length > 3) open.session.setState({ cell: path });
   focusWhenThere(open, `[data-path="${CSS.escape(path)}"]`, 'center');
 }
 

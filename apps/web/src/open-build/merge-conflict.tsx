@@ -1,4 +1,4 @@
-import { type Build, type Conflict, placesOf } from '@hobrek/core';
+import { type Build, type Conflict, fieldLabel, type Input, type Row } from '@hobrek/core';
 import { fieldOfConflict } from './contested.js';
 import { focusField } from './focus-field.js';
 import { useDocument, useOpen, useSaving } from './here.js';
@@ -44,12 +44,16 @@ function Place({ conflict, name }: { conflict: Conflict; name: string }) {
 /** A place in the document as a person calls it. */
 function placeName(build: Build, conflict: Conflict): string {
   const field = fieldOfConflict(conflict);
-  return placesOf(build).find((place) => place.path === field)?.field.label ?? conflict.path.join(' ');
+  if (!field) return conflict.path.join(' ');
+  const name = fieldLabel(build, field);
+  return name.charAt(0).toUpperCase() + name.slice(1);
 }
 
 function entryText(entry: unknown): string {
   if (entry === undefined) return 'not known';
   if (typeof entry === 'string') return `“${entry}”`;
-  const { draft, text } = entry as { draft?: string; text?: string };
-  return draft ?? text ?? 'as it is there';
+  const { draft, text, inputs } = entry as Partial<Input & Row>;
+  // A row of a table.
+  if (inputs) return Object.values(inputs).map(entryText).join(', ') || 'empty';
+  return draft ?? (text || 'as it is there');
 }

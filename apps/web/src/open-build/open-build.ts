@@ -72,7 +72,7 @@ export async function openBuild(stored: StoredBuild, sizing = false): Promise<Op
 export function createOpenBuild({ stored, kinds, sizing = false, left }: Opened): OpenBuild {
   const { id, build, notices, version } = stored;
   const document = createStore<DocumentState>(() => ({ history: begin(build), build, mergeConflict: null }));
-  const session = createStore<SessionState>(() => ({ picked: null, line: null, sizing, notices }));
+  const session = createStore<SessionState>(() => ({ picked: null, line: null, sizing, notices, cell: null }));
   const saving = createStore<SaveState>(() => savedAs(version));
   const { derived, stop: stopFollowing } = follow({ kinds, document, session });
   const settling = { derived: settled(derived, (now, before) => now.build !== before.build), session: settled(session, () => true) };

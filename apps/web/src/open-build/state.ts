@@ -41,6 +41,8 @@ export interface SessionState {
   /** Its work is being sized: what is worked out takes what is usual where nothing is entered, and leaves open what drives it. */
   readonly sizing: boolean;
   readonly notices: readonly string[];
+  /** Path of the cell that is to have the focus: its table shows its row first, which may be far down. */
+  readonly cell: string | null;
 }
 
 /** An open build in its parts, each a store of its own: what shows one is not woken by another. */

@@ -1,9 +1,9 @@
 import { type Build, buildFormat, buildVersion, supplyFields, wishFields } from '@hobrek/core';
 import { ArrayMinSize, Equals, IsIn, IsString, Length, Matches, MaxLength } from 'class-validator';
 import { given, nested, nestedByKind, nestedList, nestedListByKind } from '../decorators.js';
-import { elementClasses, inputsClass } from './elements.js';
+import { elementClasses } from './elements.js';
+import { AnyEntryContract, inputsClass } from './entries.js';
 import { limits, slug } from './limits.js';
-import { AnyEntryContract } from './quantity-input.js';
 
 const sources = elementClasses('source');
 const stages = elementClasses('stage');

@@ -33,7 +33,8 @@ const kinds = await loadKinds();
 
 /** Something that fits a field nobody filled: what is usual, or the middle of what it takes on a logarithm. */
 function filler(field: Field): string {
-  if (field.is === 'choice') return Object.keys(field.options)[0] as string;
+  if ('options' in field) return Object.keys(field.options)[0] as string;
+  if (field.is !== 'quantity') return 'anything';
   const [low, high] = field.accepts;
   const middle = field.usual?.value ?? (low > 0 ? Math.sqrt(low * high) : high / 100);
   return showAs(field.quantity, middle);
@@ -45,7 +46,7 @@ function* otherwise(build: Build): Generator<Build> {
   for (const { path, field, input } of placesOf(build)) {
     if (path.startsWith('wishes/')) continue;
     const typed = (text: string) => withInput(build, path, enter(field, text, undefined).input);
-    if (field.is === 'choice') for (const option of Object.keys(field.options)) yield typed(option);
+    if ('options' in field) for (const option of Object.keys(field.options)) yield typed(option);
     if (input) yield withInput(build, path, undefined);
     else yield typed(filler(field));
   }

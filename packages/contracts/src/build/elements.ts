@@ -1,18 +1,8 @@
 import { isOpen, type KindHead, kindHeads, type Role } from '@hobrek/core';
 import { Allow, Equals, IsIn, IsInt, IsString, Length, Matches } from 'class-validator';
 import { type ByKind, type Class, given, nested, nestedByKind, nestedList } from '../decorators.js';
+import { inputsClass } from './entries.js';
 import { limits, slug } from './limits.js';
-import { entryClass } from './quantity-input.js';
-
-/** Entries as a class: one property per field, each of which may be left out. */
-export function inputsClass({ fields }: Pick<KindHead, 'fields'>): Class {
-  class InputsContract {}
-  for (const [name, field] of Object.entries(fields)) {
-    given()(InputsContract.prototype, name);
-    nested(entryClass(field))(InputsContract.prototype, name);
-  }
-  return InputsContract;
-}
 
 class ShaftOfLineContract {
   @Matches(slug)

@@ -1,8 +1,11 @@
+import { mostRows } from '@hobrek/core';
+
 /** Ids are parts of paths and never change: a letter, then letters, digits and hyphens. */
 export const slug = /^[a-z][a-z0-9-]{0,39}$/;
 
 /** How long a text and how many of a list a build may hold: far above any real machine. Read by the contract and by the schema. */
 export const limits = {
+  rows: mostRows,
   title: 120,
   name: 80,
   unit: 20,

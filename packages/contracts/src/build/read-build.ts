@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { type Build, buildFormat, buildVersion, placesOf, settleValues, upgradeBuild } from '@hobrek/core';
+import { type Build, buildFormat, buildVersion, cellsOf, placesOf, settleValues, upgradeBuild } from '@hobrek/core';
 import { plainToInstance } from 'class-transformer';
 import { type ValidationError, validateSync } from 'class-validator';
 import type { Complaint } from '../problem.js';
@@ -88,7 +88,8 @@ function got(value: unknown): string {
 function crossComplaints(build: Build): Complaint[] {
   const complaints: Complaint[] = [];
   const twice = (ids: readonly string[], path: string) => {
-    const repeated = ids.find((id, k) => ids.indexOf(id) !== k);
+    const seen = new Set<string>();
+    const repeated = ids.find((id) => seen.size === seen.add(id).size);
     if (repeated) complaints.push({ path, says: `“${repeated}” is used twice; ids must differ` });
   };
   twice(
@@ -110,9 +111,16 @@ function crossComplaints(build: Build): Complaint[] {
       complaints.push({ path: `${at}.stations`, says: `must be one more than the stages: ${line.stages.length + 1}, not ${line.stations.length}` });
     }
   });
-  for (const { path, field, input } of placesOf(build)) {
-    if (field.is === 'quantity' && input?.value !== undefined && input.unit === undefined)
-      complaints.push({ path: `${path}.unit`, says: 'is missing: a value must say its unit' });
+  for (const place of placesOf(build)) {
+    if (place.input?.rows)
+      twice(
+        place.input.rows.map((row) => row.id),
+        `${place.path}.rows`,
+      );
+    for (const { path, field, input } of [place, ...(place.input ? cellsOf(place) : [])]) {
+      if (field.is === 'quantity' && input?.value !== undefined && input.unit === undefined)
+        complaints.push({ path: `${path}.unit`, says: 'is missing: a value must say its unit' });
+    }
   }
   return complaints;
 }

@@ -3,16 +3,21 @@ import {
   buildVersion,
   type ChoiceField,
   type Field,
+  type Fields,
   isOpen,
   type KindHead,
   kindHeads,
   knownBy,
   longestText,
+  type PartField,
   type QuantityField,
   type Role,
   supplyFields,
+  type TableField,
+  type TextField,
   unitOf,
   wishFields,
+  type YesNoField,
 } from '@hobrek/core';
 import { limits, slug } from './limits.js';
 
@@ -101,26 +106,68 @@ class Entries {
     const within = this.definitions.once(`${unit === '1' ? 'number' : unit} ${minimum} to ${maximum}`, () => {
       return { ...this.ofUnit(unit), type: 'object', patternProperties: { '^(value|low|high)$': { type: 'number', minimum, maximum } } };
     });
-    return { title: field.label, description: `${field.help} ${field.measure}`.trim(), ...within };
+    return this.described(field, within);
   }
 
-  /** Of a choice: its text is one of the options, or empty while there is only a draft. */
-  private choice({ options, label, help, measure }: ChoiceField): Schema {
-    const any = this.definitions.once('choice', () =>
-      object({ text: this.typed(), how: this.how(), note: this.note(), draft: this.typed() }, ['note', 'draft']),
+  private described(field: Field, entry: Schema): Schema {
+    return { title: field.label, description: `${field.help} ${field.measure}`.trim(), ...entry };
+  }
+
+  /** What every entry has that is no quantity. */
+  private written(more: Readonly<Record<string, Schema>> = {}): Schema {
+    return object({ text: this.typed(), how: this.how(), note: this.note(), draft: this.typed(), ...more }, ['note', 'draft', ...Object.keys(more)]);
+  }
+
+  /** One of a few: its text is one of the options, or empty while there is only a draft. */
+  private oneOf(field: ChoiceField | YesNoField): Schema {
+    const any = this.definitions.once('choice', () => this.written());
+    return this.described(field, { ...any, type: 'object', properties: { text: { enum: ['', ...Object.keys(field.options)] } } });
+  }
+
+  private text(field: TextField): Schema {
+    const written = this.definitions.once(`text ${field.longest}`, () =>
+      object({ text: text(field.longest), how: this.how(), note: this.note(), draft: this.typed() }, ['note', 'draft']),
     );
-    return {
-      title: label,
-      description: `${help} ${measure}`.trim(),
-      ...any,
-      type: 'object',
-      properties: { text: { enum: ['', ...Object.keys(options)] } },
-    };
+    return this.described(field, written);
+  }
+
+  private table(field: TableField): Schema {
+    const table = this.definitions.once(`table ${this.called(field.columns)}`, () => {
+      const { properties, ...rest } = this.written({ rows: list(this.withInputs(field.columns), limits.rows) }) as { properties: object };
+      return { ...rest, properties: { ...properties, text: { const: '' } } };
+    });
+    return this.described(field, table);
+  }
+
+  private part(field: PartField): Schema {
+    return this.described(
+      field,
+      this.definitions.once(`part ${this.called(field.sizes)}`, () => this.written({ part: this.withInputs(field.sizes) })),
+    );
+  }
+
+  private withInputs(fields: Fields): Schema {
+    return object({ id, inputs: this.inputs(fields) });
+  }
+
+  /** Columns by their names and labels: tables of the same are said once. */
+  private called(fields: Fields): string {
+    return Object.entries(fields)
+      .map(([name, { label }]) => `${name} ${label}`)
+      .join(' ');
+  }
+
+  inputs(fields: Fields): Schema {
+    return object(Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, this.of(field)])), Object.keys(fields));
   }
 
   private readonly types: { readonly [T in Field['is']]: (field: Extract<Field, { readonly is: T }>) => Schema } = {
     quantity: (field) => this.quantity(field),
-    choice: (field) => this.choice(field),
+    choice: (field) => this.oneOf(field),
+    'yes-no': (field) => this.oneOf(field),
+    text: (field) => this.text(field),
+    table: (field) => this.table(field),
+    part: (field) => this.part(field),
   };
 
   of(field: Field): Schema {
@@ -134,7 +181,7 @@ class Parts {
   readonly entries = new Entries(this.definitions);
 
   inputs({ fields }: Pick<KindHead, 'fields'>): Schema {
-    return object(Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, this.entries.of(field)])), Object.keys(fields));
+    return this.entries.inputs(fields);
   }
 
   private inputsOf(head: KindHead) {

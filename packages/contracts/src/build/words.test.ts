@@ -10,6 +10,7 @@ import {
   briefParts,
   evaluateBuild,
   explain,
+  fieldTakes,
   figuresByPath,
   formulas,
   kindHeads,
@@ -59,7 +60,9 @@ const ofFields = (fields: Fields): string[] =>
     field.label,
     field.help,
     field.measure,
-    ...(field.is === 'choice' ? Object.values(field.options) : [field.usual?.source ?? '']),
+    fieldTakes(field).usual,
+    ...('options' in field ? Object.values(field.options) : []),
+    ...(field.is === 'table' ? ofFields(field.columns) : []),
   ]);
 
 /** What a build says of itself, in every unit habit. */

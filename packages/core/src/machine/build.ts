@@ -12,8 +12,8 @@ export const portionOfNotes = 500;
 /** About so many bytes of them. */
 export const portionOfBytes = 500_000;
 
-/** What was entered in a field: the text as typed, what it means in the house unit, how it is known. */
-export interface QuantityInput {
+/** What was entered in a field, of whatever type: the text as typed, what it means in the house unit, how it is known. */
+export interface Input {
   readonly text: string;
   /** Worked with, in `unit`. A file written by hand may leave it out; it is then read from `text`. */
   readonly value?: number;
@@ -24,9 +24,26 @@ export interface QuantityInput {
   readonly note?: string;
   /** A half-typed or refused entry, kept beside the last good one. */
   readonly draft?: string;
+  /** Of a table, whose text is empty: its rows in their order. */
+  readonly rows?: readonly Row[];
+  /** Of a part of the shelf, whose text is what it is called: the sizes it had when it was taken. */
+  readonly part?: Snapshot;
 }
 
-export type Inputs = Readonly<Record<string, QuantityInput>>;
+/** A row of a table: what is entered in its columns. Its id never changes and is no number of the row. */
+export interface Row {
+  readonly id: string;
+  readonly inputs: Inputs;
+}
+
+/** What was taken of a part of the shelf, so that a build opens when the part is gone. */
+export interface Snapshot {
+  /** Of the part on the shelf. */
+  readonly id: string;
+  readonly inputs: Inputs;
+}
+
+export type Inputs = Readonly<Record<string, Input>>;
 
 /** An element of a line that is of some kind. */
 export interface Element {
@@ -85,11 +102,11 @@ export interface Station {
 export interface Shaft {
   readonly id: string;
   readonly name: string;
-  readonly sections: readonly { readonly length: QuantityInput; readonly diameter: QuantityInput }[];
-  readonly wheels: readonly { readonly stage: string; readonly end: 'in' | 'out'; readonly at: QuantityInput }[];
-  readonly bearings: readonly { readonly name: string; readonly at: QuantityInput }[];
+  readonly sections: readonly { readonly length: Input; readonly diameter: Input }[];
+  readonly wheels: readonly { readonly stage: string; readonly end: 'in' | 'out'; readonly at: Input }[];
+  readonly bearings: readonly { readonly name: string; readonly at: Input }[];
   /** Springs, counterweights, gas struts: what pulls on the shaft with the power off. */
-  readonly forces: readonly { readonly name: string; readonly at: QuantityInput; readonly force: QuantityInput }[];
+  readonly forces: readonly { readonly name: string; readonly at: Input; readonly force: Input }[];
 }
 
 export interface Build {
@@ -97,7 +114,7 @@ export interface Build {
   readonly version: typeof buildVersion;
   readonly name: string;
   readonly brief: string;
-  readonly supply: Partial<Readonly<Record<'voltage' | 'frequency' | 'phases' | 'breaker', QuantityInput>>>;
+  readonly supply: Partial<Readonly<Record<'voltage' | 'frequency' | 'phases' | 'breaker', Input>>>;
   /** What it should be, by the names of the brief’s fields; left out while nothing is wished. */
   readonly wishes?: Inputs;
   readonly lines: readonly Line[];

@@ -1,22 +1,9 @@
-import type { Field } from '../kinds/fields.js';
 import { listed } from '../quantity/listed.js';
-import type { Build, Line, QuantityInput } from './build.js';
+import type { Build, Line } from './build.js';
 import { namesOfElements } from './element-names.js';
-import { fieldWords } from './field-types/index.js';
-import { same } from './merge.js';
+import { typeOf } from './field-types/index.js';
 import { placesOf } from './paths.js';
-
-const entered = (field: Field, input: QuantityInput | undefined): string => {
-  if (input?.draft !== undefined) return `“${input.draft}” (not read)`;
-  const text = input?.text ?? '';
-  return fieldWords(field, text) || 'not known';
-};
-
-/** An entry as it was and as it is; of the same in other respects, how it is known. */
-function difference(field: Field, old: QuantityInput | undefined, now: QuantityInput | undefined): string {
-  const [was, is] = [entered(field, old), entered(field, now)];
-  return was === is && old?.how !== now?.how ? `${was}, ${old?.how ?? 'not known'} → ${now?.how ?? 'not known'}` : `${was} → ${is}`;
-}
+import { same } from './same.js';
 
 const whole = { brief: 'Brief', notes: 'Notes', shafts: 'Shafts' } as const;
 
@@ -32,7 +19,7 @@ export function describeChange(before: Build, after: Build): string[] {
   const [was, is] = [before, after].map((build) => new Map(placesOf(build).map((place) => [place.path, place])));
   for (const path of placesChanged(before, after)) {
     const place = is?.get(path);
-    if (place) words.push(`${place.field.label} ${difference(place.field, was?.get(path)?.input, place.input)}`);
+    if (place) words.push(...typeOf(place.field).changes(place.field, was?.get(path)?.input, place.input));
   }
   words.push(...shapeChanged(before, after));
   return words.length === 0 && !same(before, after) ? ['Something else changed'] : words;

@@ -3,11 +3,11 @@ import { expect, it } from 'vitest';
 import { quantity } from '../kinds/fields.js';
 import { type QuantityName, quantities } from '../quantity/quantities.js';
 import { readQuantity } from '../quantity/read-quantity.js';
-import type { QuantityInput } from './build.js';
+import type { Input } from './build.js';
 import { enter } from './enter.js';
 
 const table = JSON.parse(readFileSync(new URL('../../test/reading.json', import.meta.url), 'utf8')) as [string, QuantityName, unknown][];
-const before: QuantityInput = { text: '3', value: 3, unit: '1', how: 'measured' };
+const before: Input = { text: '3', value: 3, unit: '1', how: 'measured' };
 
 it('typed key by key, what counts is what stands there, or what stood there before the visit, and never a part of it', () => {
   let prefixes = 0;

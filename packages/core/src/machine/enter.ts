@@ -1,6 +1,6 @@
 import type { Field } from '../kinds/fields.js';
 import type { ReadingSettings } from '../quantity/read-quantity.js';
-import type { QuantityInput } from './build.js';
+import type { Input } from './build.js';
 import { type Entered, notKnown, typeOf } from './field-types/index.js';
 
 /**
@@ -9,13 +9,13 @@ import { type Entered, notKnown, typeOf } from './field-types/index.js';
  * A range is a guess unless the entry was already said to be known in another way.
  * @param before what stood there before the field was visited: it is what counts again as soon as the text cannot be read, never what a part of it meant
  */
-export function enter(field: Field, text: string, before: QuantityInput | undefined, settings: ReadingSettings = {}): Entered {
+export function enter(field: Field, text: string, before: Input | undefined, settings: ReadingSettings = {}): Entered {
   if (text.trim() === '' || text.trim() === notKnown) return { input: undefined, reading: 'not-known' };
   return typeOf(field).enter(field, text, before, settings);
 }
 
 /** The same as somebody's choice: not measured, and not on any plate. A half-typed text stays what it is. */
-export function choose(field: Field, text: string, before: QuantityInput | undefined): QuantityInput | undefined {
+export function choose(field: Field, text: string, before: Input | undefined): Input | undefined {
   const { input } = enter(field, text, before);
   return input && input.draft === undefined ? { ...input, how: 'chosen' } : input;
 }

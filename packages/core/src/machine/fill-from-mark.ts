@@ -3,9 +3,9 @@ import { kindHead } from '../kinds/registry.js';
 import { hubMark } from '../kinds/shared/hub-marks.js';
 import { listed } from '../quantity/listed.js';
 import { type ReadingSettings } from '../quantity/read-quantity.js';
-import type { Build, QuantityInput } from './build.js';
+import type { Build, Input } from './build.js';
 import { enter } from './enter.js';
-import { fieldWords, typeOf } from './field-types/index.js';
+import { fieldWords } from './field-types/index.js';
 import { elementsOf, placesOf, withInput } from './paths.js';
 
 /** What a mark fills in, before it does. */
@@ -39,13 +39,14 @@ export function fromMark(build: Build, path: string, text: string, settings: Rea
   const filled = Object.entries(marked.fills).flatMap(([name, entry]) => {
     const place = places.find((each) => each.path === `${at}/${name}`);
     if (!place) return [];
-    return typeOf(place.field).takes(place.field, entry, settings) ? [{ path: place.path, entry, field: place.field, was: place.input }] : [];
+    const { input, reading } = enter(place.field, entry, undefined, settings);
+    const isRead = input !== undefined && (typeof reading !== 'object' || reading.ok);
+    return isRead ? [{ path: place.path, entry, input, field: place.field, was: place.input }] : [];
   });
   if (filled.length === 0) return null;
-  const shown = ({ entry, field, was }: (typeof filled)[number]): string => {
-    const word = (of: string) => fieldWords(field, of);
+  const shown = ({ entry, input, field, was }: (typeof filled)[number]): string => {
     const differs = was?.text && was.text !== entry;
-    return `${field.label.toLowerCase()} ${word(entry)}${differs ? ` instead of ${word(was.text)}` : ''}`;
+    return `${field.label.toLowerCase()} ${fieldWords(field, input)}${differs ? ` instead of ${fieldWords(field, was)}` : ''}`;
   };
   const rest = marked.rest ? `; not understood: ${marked.rest}` : '';
   return {
@@ -58,13 +59,7 @@ export function fromMark(build: Build, path: string, text: string, settings: Rea
  * The build with all of it filled in, one step.
  * @param path of the field that the mark was typed in, which has again what stood there before unless it is filled
  */
-export function filledFromMark(
-  build: Build,
-  path: string,
-  before: QuantityInput | undefined,
-  { fills }: FromMark,
-  settings: ReadingSettings = {},
-): Build {
+export function filledFromMark(build: Build, path: string, before: Input | undefined, { fills }: FromMark, settings: ReadingSettings = {}): Build {
   return Object.entries(fills).reduce(
     (now, [at, entry]) => {
       const place = placesOf(now).find((each) => each.path === at);

@@ -1,5 +1,5 @@
-import type { Build, Element, Inputs, Line, QuantityInput } from './build.js';
-import { same } from './merge.js';
+import type { Build, Element, Input, Inputs, Line } from './build.js';
+import { same } from './same.js';
 
 /**
  * Whether two builds come to the same: every entry means the same, in whatever words it is written, in the same elements in the same order. Name, brief and
@@ -49,7 +49,14 @@ function entriesMeanTheSame(a: Inputs | undefined, b: Inputs | undefined): boole
   return a === b || same(meaningOf(a), meaningOf(b));
 }
 
-/** What is entered, without the words: a quantity by its value and how it is known, a choice by what was chosen; a draft and a note mean nothing yet. */
+/**
+ * What is entered, without the words: a quantity by its value and how it is known, a choice by what was chosen, a table by what is in its rows, a part by its
+ * sizes; a draft and a note mean nothing yet.
+ */
 const meaningOf = (inputs: Inputs = {}): object => Object.fromEntries(Object.entries(inputs).map(([name, input]) => [name, meant(input)]));
 
-const meant = ({ text, draft: _draft, note: _note, ...meaning }: QuantityInput) => (meaning.value === undefined ? text || undefined : meaning);
+function meant({ text, draft: _draft, note: _note, rows, part, ...meaning }: Input): unknown {
+  if (rows) return rows.map(({ inputs }) => meaningOf(inputs));
+  if (part) return { part: part.id, sizes: meaningOf(part.inputs) };
+  return meaning.value === undefined ? text || undefined : meaning;
+}

@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher, inputAt } from '../../test/crusher.js';
 import { begin, change, redo, settle, undo } from './history.js';
-import { mergeBuilds, same } from './merge.js';
+import { mergeBuilds } from './merge.js';
 import { placesOf } from './paths.js';
+import { same } from './same.js';
 
 const [power, torque] = ['main/source/power', 'main/work/torque'];
 

@@ -1,4 +1,5 @@
 import type { Build } from './build.js';
+import { isObject, type Plain, same } from './same.js';
 
 /** A place that both sides changed, differently. */
 export interface Conflict {
@@ -14,11 +15,9 @@ export interface Merged {
   readonly conflicts: readonly Conflict[];
 }
 
-type Plain = Readonly<Record<string, unknown>>;
-
 /**
  * Joins two sets of changes made from the same build. What only one side changed is taken; what both changed the same way is no conflict;
- * an entry of a field counts as one thing. A conflict is settled by `prefer`, per path.
+ * an entry of a field counts as one thing, a table row by row and cell by cell. A conflict is settled by `prefer`, per path.
  */
 export function mergeBuilds(base: Build, mine: Build, theirs: Build, prefer: (conflict: Conflict) => 'mine' | 'theirs' = () => 'mine'): Merged {
   const conflicts: Conflict[] = [];
@@ -30,15 +29,16 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build, prefer: (co
   const merge = (b: unknown, m: unknown, t: unknown, path: readonly string[]): unknown => {
     if (same(m, t) || same(t, b)) return m;
     if (same(m, b)) return t;
-    if (isList(m) && isList(t) && isList(b)) return mergeLists(b, m, t, path);
+    if (isList(m) && isList(t) && (isList(b) || b === undefined)) return mergeLists(b ?? [], m, t, path);
     // What both began apart, a feed say, is joined field by field like anything else.
     if (isObject(m) && isObject(t) && (isObject(b) || b === undefined) && !isEntry(m) && !isEntry(t)) return mergeObjects(b ?? {}, m, t, path);
     return settle(path, m, t);
   };
-  const mergeObjects = (b: Plain, m: Plain, t: Plain, path: readonly string[]): Plain => {
+  const mergeObjects = (b: Plain, m: Plain, t: Plain, path: readonly string[]): Plain | undefined => {
     const names = new Set([...Object.keys(m), ...Object.keys(t)]);
     const pairs = [...names].map((name) => [name, merge(b[name], m[name], t[name], [...path, name])] as const);
-    return Object.fromEntries(pairs.filter(([, value]) => value !== undefined));
+    const merged = Object.fromEntries(pairs.filter(([, value]) => value !== undefined));
+    return isEmptyTable(merged) ? undefined : merged;
   };
   const mergeLists = (b: readonly Plain[], m: readonly Plain[], t: readonly Plain[], path: readonly string[]): unknown => {
     const [of, mineOf, theirsOf] = [byId(b), byId(m), byId(t)];
@@ -50,15 +50,7 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build, prefer: (co
 }
 
 const byId = (list: readonly Plain[]) => new Map(list.map((member) => [String(member.id), member]));
-const isObject = (value: unknown): value is Plain => typeof value === 'object' && value !== null && !Array.isArray(value);
-const isEntry = (value: Plain) => 'text' in value && 'how' in value;
+const isEntry = (value: Plain) => 'text' in value && 'how' in value && !('rows' in value);
+/** What both sides took the last rows of is not entered. */
+const isEmptyTable = ({ how, rows }: Plain) => how !== undefined && Array.isArray(rows) && rows.length === 0;
 const isList = (value: unknown): value is readonly Plain[] => Array.isArray(value) && value.every((member) => isObject(member) && 'id' in member);
-
-/** Equal by value, whatever the order of the names: a database returns them in its own. */
-export function same(a: unknown, b: unknown): boolean {
-  if (Object.is(a, b)) return true;
-  if (Array.isArray(a) && Array.isArray(b)) return a.length === b.length && a.every((member, k) => same(member, b[k]));
-  if (!isObject(a) || !isObject(b)) return false;
-  const names = Object.keys(a).filter((name) => a[name] !== undefined);
-  return names.length === Object.keys(b).filter((name) => b[name] !== undefined).length && names.every((name) => same(a[name], b[name]));
-}

@@ -3,13 +3,14 @@ import type { Field, Fields } from '../kinds/fields.js';
 import type { Role } from '../kinds/kind.js';
 import { kindHead, plainFeed } from '../kinds/registry.js';
 import { briefParts, isBriefPart } from './brief-fields.js';
-import type { Build, Element, Inputs, Line, QuantityInput } from './build.js';
+import type { Build, Element, Input, Inputs, Line } from './build.js';
+import { rowName, rowsOf, withCell, withEntry } from './field-types/rows.js';
 
 /** One field of one element or of the brief: its path, what it takes, what is in it. */
 export interface Place {
   readonly path: string;
   readonly field: Field;
-  readonly input: QuantityInput | undefined;
+  readonly input: Input | undefined;
 }
 
 interface Placed {
@@ -74,34 +75,79 @@ function placesIn(path: string, fields: Fields, inputs: Inputs): readonly Place[
 
 const places = new WeakMap<Inputs, { readonly path: string; readonly fields: Fields; readonly all: readonly Place[] }>();
 
+/** The cells of a table, or the sizes of a part, each a place of its own: `main/work/readings/r1/drawn`; nothing of any other field. */
+export function cellsOf({ path, field, input }: Place): readonly Place[] {
+  if (field.is === 'part') return placesIn(path, field.sizes, input?.part?.inputs ?? noInputs);
+  return field.is === 'table' ? joined(rowsOf(input), ({ id, inputs }) => placesIn(`${path}/${id}`, field.columns, inputs)) : [];
+}
+
+/** The place at a path, be it a cell of a table. */
+export function placeAt(build: Build, path: string): Place | undefined {
+  const parts = path.split('/');
+  const own = parts.length > 3 ? parts.slice(0, 3).join('/') : path;
+  const place = placesOf(build).find((each) => each.path === own);
+  return place && own !== path ? cellsOf(place).find((each) => each.path === path) : place;
+}
+
+/** Paths of what is half typed, cells of tables among them. */
+export function draftsIn(build: Build): readonly Place[] {
+  return joined(placesOf(build), (place) => {
+    const own = place.input?.draft === undefined ? [] : [place];
+    return place.input?.rows ? [...own, ...draftCells(place)] : own;
+  });
+}
+
+function draftCells(place: Place): readonly Place[] {
+  const rows = place.input?.rows ?? [];
+  const known = drafts.get(rows);
+  if (known?.path === place.path) return known.all;
+  const all = cellsOf(place).filter(({ input }) => input?.draft !== undefined);
+  drafts.set(rows, { path: place.path, all });
+  return all;
+}
+
+/** Rows never change: those of a table that nobody touched are looked through once. */
+const drafts = new WeakMap<object, { readonly path: string; readonly all: readonly Place[] }>();
+
 /** Whether a field makes sense with what is chosen in its element. */
 export const applies = ({ when }: Field, inputs: Inputs): boolean => !when || when.is.includes(inputs[when.field]?.text ?? '');
 
 /** What a field is called in a sentence, in lower case: `plate power`; a place that is open by what is missing there: `motor`. An unknown path is called by itself. */
 export function fieldLabel(build: Build, path: string): string {
-  const field = placesOf(build).find((place) => place.path === path)?.field;
+  const parts = path.split('/');
+  const field = placeAt(build, path)?.field;
+  // A row as a whole: `readings at work, reading 3`.
+  if (parts.length === 4 && !field) return `${fieldLabel(build, parts.slice(0, 3).join('/'))}${rowAt(build, path)}`;
+  if (field && parts.length > 3) return `${fieldLabel(build, parts.slice(0, 3).join('/'))}${rowAt(build, path)}, ${field.label.toLowerCase()}`;
   if (field) return field.label.toLowerCase();
   const placed = joined(build.lines, elementsOf).find((each) => each.path === path);
   return (placed && kindHead(placed.role, placed.element.kind)?.noun) ?? path;
 }
 
-function withEntry(inputs: Inputs, name: string, input: QuantityInput | undefined): Inputs {
-  const { [name]: _old, ...others } = inputs;
-  return input === undefined ? others : { ...others, [name]: input };
+/** Of a cell, in which row it is: `, reading 3`. */
+function rowAt(build: Build, path: string): string {
+  const [line, element, name, row] = path.split('/');
+  const table = placeAt(build, `${line}/${element}/${name}`);
+  if (table?.field.is !== 'table') return '';
+  return `, ${rowName(
+    table.field,
+    rowsOf(table.input).findIndex(({ id }) => id === row),
+  )}`;
 }
 
 /**
- * The build with one field changed; `undefined` takes the entry out. Everything not on the way to the field stays the same object.
+ * The build with one field changed, or one cell of a table; `undefined` takes the entry out. Everything not on the way to it stays the same object. A cell of a row
+ * that is not there is left alone.
  * @throws RangeError when the build has no such element
  */
-export function withInput(build: Build, path: string, input: QuantityInput | undefined): Build {
-  const [lineId, elementId, name] = path.split('/') as [string, string, string | undefined];
+export function withInput(build: Build, path: string, input: Input | undefined): Build {
+  const [lineId, elementId, name, row, column] = path.split('/') as [string, string, string?, string?, string?];
   if (name === undefined && isBriefPart(lineId)) return { ...build, [lineId]: withEntry((build[lineId] ?? {}) as Inputs, elementId, input) };
   let found = false;
   const change = <E extends Element>(element: E, id: string): E => {
     if (id !== elementId) return element;
     found = true;
-    return { ...element, inputs: withEntry(element.inputs, name ?? '', input) };
+    return { ...element, inputs: entriesWith(element.inputs, name ?? '', input, row, column) };
   };
   const lines = build.lines.map((line): Line => {
     if (line.id !== lineId) return line;
@@ -113,4 +159,10 @@ export function withInput(build: Build, path: string, input: QuantityInput | und
   });
   if (!found) throw new RangeError(`The build has no element at ${path}`);
   return { ...build, lines };
+}
+
+function entriesWith(inputs: Inputs, name: string, input: Input | undefined, row?: string, column?: string): Inputs {
+  if (row === undefined || column === undefined) return withEntry(inputs, name, input);
+  const table = inputs[name];
+  return table?.rows ? withEntry(inputs, name, withCell(table, row, column, input)) : inputs;
 }

@@ -30,7 +30,7 @@ const heldOf = ({ kind, v, inputs, settings }: Element & Partial<Pick<Source, 's
 function keptInputs(was: KindHead | undefined, is: KindHead, inputs: Inputs): Inputs {
   const kept = Object.entries(inputs).filter(([name, input]) => {
     const to = is.fields[name];
-    return to !== undefined && typeOf(to).fits(to, was?.fields[name], input.text);
+    return to !== undefined && typeOf(to).fits(to, was?.fields[name], input);
   });
   return Object.fromEntries(kept);
 }

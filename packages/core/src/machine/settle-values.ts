@@ -22,8 +22,8 @@ export function settleValues(build: Build): Settled {
     if (!input) continue;
     const entry = typeOf(field).settle(field, input);
     if (entry.input !== input) settled = withInput(settled, path, entry.input);
-    if (entry.notice) notices.push(entry.notice);
-    if (entry.refused) refused.push({ path, says: entry.refused });
+    notices.push(...(entry.notices ?? []));
+    refused.push(...(entry.refused ?? []).map(({ at, says }) => ({ path: at === undefined ? path : `${path}/${at}`, says })));
   }
   return { build: settled, notices, refused };
 }

@@ -51,7 +51,7 @@ describe.each(sizedKinds)('$kind', ({ kind, sizing }) => {
       expect(where.split(' ').length).toBeLessThanOrEqual(4);
       if (usual === undefined) continue;
       expect(taken?.draft).toBeUndefined();
-      if (field.is === 'choice') expect(field.options).toHaveProperty(taken?.text ?? '');
+      if ('options' in field) expect(field.options).toHaveProperty(taken?.text ?? '');
       else {
         expect(taken?.value).toBeGreaterThanOrEqual(range?.[0] ?? Number.NaN);
         expect(taken?.value).toBeLessThanOrEqual(range?.[1] ?? Number.NaN);
@@ -80,7 +80,7 @@ describe.each(sizedKinds)('$kind', ({ kind, sizing }) => {
     fc.assert(
       fc.property(spread, (shares) => {
         const typed = places.reduce((now, { path, field }, k) => {
-          if (field.is === 'choice') return now;
+          if (field.is !== 'quantity') return now;
           const [low, high] = field.accepts;
           const from = Math.max(low, high * 1e-6);
           const value = from * (high / from) ** (shares[k] ?? 0);

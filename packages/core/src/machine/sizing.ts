@@ -3,7 +3,7 @@ import type { Field } from '../kinds/fields.js';
 import { kindHead, kindHeads } from '../kinds/registry.js';
 import type { Sized, Sizing, SizingField } from '../kinds/sizing.js';
 import { blankBuild } from './blank-build.js';
-import type { Build, QuantityInput } from './build.js';
+import type { Build, Input } from './build.js';
 import { enter } from './enter.js';
 import { typeOf } from './field-types/index.js';
 import { mainLine } from './lines.js';
@@ -81,9 +81,9 @@ const withToolOf = (build: Build): Build => ({
 export interface SizingPlace extends SizingField {
   readonly path: string;
   readonly field: Field;
-  readonly input: QuantityInput | undefined;
+  readonly input: Input | undefined;
   /** What is taken while nothing is entered. */
-  readonly taken: QuantityInput | undefined;
+  readonly taken: Input | undefined;
   /** Usual range, in the house unit; null where there is none. */
   readonly range: readonly [number, number] | null;
 }
@@ -114,7 +114,7 @@ export function sizingPlaces(build: Build): readonly SizingPlace[] {
 }
 
 /** Nobody typed it: it is what is usual. */
-function usually(field: Field, text: string): QuantityInput | undefined {
+function usually(field: Field, text: string): Input | undefined {
   const { input } = enter(field, text, undefined);
   return input && { ...input, how: 'default' };
 }

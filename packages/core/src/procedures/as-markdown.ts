@@ -25,8 +25,8 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
   const wording = wordingFor(build, units);
   const stations = stationsNamed(evaluation);
   const entered = placesOf(build).flatMap(({ path, field, input }): string[][] => {
-    if (!input?.text) return [];
-    return [[field.label, called(build, path), fieldWords(field, input.text), input.how, input.note ?? '']];
+    if (!input || fieldWords(field, input) === '') return [];
+    return [[field.label, called(build, path), fieldWords(field, input), input.how, input.note ?? '']];
   });
   const [flow, effort] = sidesOf(stations);
   const sources = [...new Set(evaluation.checks.map((check) => check.source))];

@@ -3,7 +3,8 @@ import { verdictWords } from '../checks/verdict.js';
 import type { FieldPath } from '../figure/figure.js';
 import { unitOf } from '../kinds/fields.js';
 import type { Kinds } from '../kinds/registry.js';
-import type { Build, QuantityInput } from '../machine/build.js';
+import type { Build, Input } from '../machine/build.js';
+import { typeOf } from '../machine/field-types/index.js';
 import { type Place, placesOf, withInput } from '../machine/paths.js';
 import { type Sentence, sentence, type Told } from '../wording/sentence.js';
 import { type Evaluation, evaluateBuild } from './evaluate-build.js';
@@ -48,10 +49,11 @@ function waysOf(path: FieldPath, build: Build, kinds: Kinds, now: Evaluation): W
 }
 
 /** Each option of a choice; both ends of a quantity, as they were guessed, as they are usual, or as the kind took them. */
-function inputsFor({ path, field, input }: Place, now: Evaluation): { readonly input: QuantityInput; readonly words: Told }[] {
-  if (field.is === 'choice') {
-    return Object.entries(field.options).map(([option, words]) => ({ input: { text: option, how: 'measured' }, words }));
-  }
+function inputsFor({ path, field, input }: Place, now: Evaluation): { readonly input: Input; readonly words: Told }[] {
+  const options = typeOf(field).options(field);
+  if (options) return Object.entries(options).map(([option, words]) => ({ input: { text: option, how: 'measured' }, words }));
+  // Of a table, a text or a part there are no ends to try.
+  if (field.is !== 'quantity') return [];
   const [element, name] = [path.slice(0, path.lastIndexOf('/')), path.slice(path.lastIndexOf('/') + 1)];
   const taken = now.lines.map(({ figures }) => figures.get(element)?.get(name)).find((figure) => figure?.known);
   const used = taken?.known ? taken : undefined;

@@ -214,7 +214,7 @@ describe('any build of belts', () => {
       .map(([n, unit]) => `${n.toPrecision(3)}${unit}`),
     fc.constantFrom('?', '', 'abc', '1/2 hp', '0.6 to 0.9 kW', '3 11/16 in', '100 ± 5 mm', '1e300 mm', '-1 mm'),
   );
-  const options = (field: Place['field']) => (field.is === 'choice' ? fc.constantFrom('?', 'abc', ...Object.keys(field.options)) : texts);
+  const options = (field: Place['field']) => ('options' in field ? fc.constantFrom('?', 'abc', ...Object.keys(field.options)) : texts);
   const belts = (many: number): Build => {
     const blank = blankBuild('random');
     const line = blank.lines[0] as Build['lines'][number];

@@ -3,7 +3,7 @@ import { type Figure, flag, type Known, type PickRule, partsOf, pickRules } from
 import { formulas } from '../formulas/registry.js';
 import { relations } from '../formulas/relations.js';
 import type { Build } from '../machine/build.js';
-import { placesOf } from '../machine/paths.js';
+import { placeAt } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { show, showNumber, showParts, showRange, type UnitHabit } from '../quantity/show.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
@@ -47,7 +47,7 @@ export function showFigure(figure: Figure, units: UnitHabit = 'metric'): string 
 export function explain(build: Build, figure: Figure, units: UnitHabit = 'metric'): Explanation {
   const shows = showFigure(figure, units);
   const plain = (...says: string[]): Explanation => ({ shows, relation: null, parts: [], says, caution: '' });
-  const placeOf = (path: string) => placesOf(build).find((place) => place.path === path);
+  const placeOf = (path: string) => placeAt(build, path);
   const labelOf = (path: string) => placeOf(path)?.field.label ?? path;
   if (!figure.known) {
     const missing = listed(figure.missing.map(labelOf));

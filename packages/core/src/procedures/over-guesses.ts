@@ -2,7 +2,7 @@ import type { Check } from '../checks/check.js';
 import type { FieldPath } from '../figure/figure.js';
 import { type QuantityField, unitOf } from '../kinds/fields.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
-import type { Build, QuantityInput } from '../machine/build.js';
+import type { Build, Input } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
 import { placesOf, withInput } from '../machine/paths.js';
 import { signChange } from '../numeric/root.js';
@@ -26,7 +26,7 @@ export interface OverGuesses {
 interface Guess {
   readonly path: FieldPath;
   readonly field: QuantityField;
-  readonly input: QuantityInput;
+  readonly input: Input;
   readonly low: number;
   readonly high: number;
 }

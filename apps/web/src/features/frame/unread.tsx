@@ -1,4 +1,4 @@
-import { placesOf } from '@hobrek/core';
+import { draftsIn } from '@hobrek/core';
 import { focusField } from '../../open-build/focus-field.js';
 import { useDocument, useOpen } from '../../open-build/here.js';
 
@@ -6,8 +6,8 @@ import { useDocument, useOpen } from '../../open-build/here.js';
 export function Unread() {
   const open = useOpen();
   const paths = useDocument(({ build }) =>
-    placesOf(build)
-      .flatMap(({ path, input }) => (input?.draft === undefined ? [] : [path]))
+    draftsIn(build)
+      .map(({ path }) => path)
       .join(),
   );
   if (paths === '') return null;

@@ -42,8 +42,8 @@ function entered(role: Role, element: Element): string {
   const fields = Object.entries(kindHead(role, element.kind)?.fields ?? {});
   return fields
     .flatMap(([name, field]) => {
-      const text = element.inputs[name]?.text;
-      return text ? [`${field.label} ${fieldWords(field, text)}`] : [];
+      const words = fieldWords(field, element.inputs[name]);
+      return words ? [`${field.label} ${words}`] : [];
     })
     .join(', ');
 }

@@ -1,18 +1,19 @@
 import { flag, known, unknown } from '../../figure/figure.js';
 import { type QuantityField, unitOf } from '../../kinds/fields.js';
 import { longestText, readQuantity } from '../../quantity/read-quantity.js';
-import { showAs } from '../../quantity/show-as.js';
-import type { QuantityInput } from '../build.js';
+import { acceptedUnits, showAs } from '../../quantity/show-as.js';
+import type { Input } from '../build.js';
 import { entryFigure } from '../entry-figure.js';
 import type { FieldType } from './field-type.js';
 import { notKnown } from './not-known.js';
+import { changedOne } from './told.js';
 
 /** Values written with four digits or more by hand are the same; more apart, they are two readings. */
 const closeEnough = 1e-4;
 
-/** What texts were found to mean, by field: every save has some dozens that were read before. */
+/** What texts were found to mean, by field: every save has dozens that were read before, and with tables thousands. */
 const meanings = new WeakMap<QuantityField, Map<string, number>>();
-const mostMeanings = 200;
+const mostMeanings = 5_000;
 
 const knownToMean = (field: QuantityField, text: string, value: number): boolean => meanings.get(field)?.get(text) === value;
 
@@ -22,7 +23,7 @@ function keepInMind(field: QuantityField, text: string, value: number): void {
   meanings.set(field, before.set(text, value));
 }
 
-const isPart = ({ value, low }: QuantityInput): boolean => value !== undefined && low === undefined && !Number.isInteger(value);
+const isPart = ({ value, low }: Input): boolean => value !== undefined && low === undefined && !Number.isInteger(value);
 
 /** A number with its unit, a range, a sum; counted where it is whole. */
 export const quantityType: FieldType<QuantityField> = {
@@ -40,8 +41,8 @@ export const quantityType: FieldType<QuantityField> = {
       reading,
     };
   },
-  takes: (field, text, settings) => readQuantity(text, field, settings).ok,
-  words: (_, text) => text,
+  words: (_, { text }) => text,
+  changes: ({ label }, was, is) => changedOne(label, was, is, ({ text }) => text),
   isEntered: (input) => input?.value !== undefined,
   fits: (field, from) => from?.is === 'quantity' && from.quantity === field.quantity,
   figure: (field, input, path) => {
@@ -60,10 +61,10 @@ export const quantityType: FieldType<QuantityField> = {
     if (field.whole && isPart(input))
       return {
         input: { text: '', how: input.how, draft: (input.draft ?? input.text).slice(0, longestText) },
-        notice: `${field.label}: “${input.text}” is no whole number; it is counted. What hangs on it is not known until it is entered.`,
+        notices: [`${field.label}: “${input.text}” is no whole number; it is counted. What hangs on it is not known until it is entered.`],
       };
     if (input.value === undefined) {
-      if (!reading.ok) return { input, refused: reading.says };
+      if (!reading.ok) return { input, refused: [{ says: reading.says }] };
       const { value, unit, low, high } = reading;
       return { input: { ...input, value, unit, ...(low === undefined || high === undefined ? {} : { low, high }) } };
     }
@@ -74,7 +75,13 @@ export const quantityType: FieldType<QuantityField> = {
     const today = reading.ok ? `is read as ${reading.understood} today` : 'is not read today';
     return {
       input,
-      notice: `${field.label}: “${input.text}” ${today}; the build was worked with ${showAs(field.quantity, input.value)}, and still is.`,
+      notices: [`${field.label}: “${input.text}” ${today}; the build was worked with ${showAs(field.quantity, input.value)}, and still is.`],
     };
   },
+  options: () => null,
+  takes: ({ quantity, accepts, whole, usual }) => ({
+    as: acceptedUnits(quantity),
+    range: `${showAs(quantity, ...accepts)}${whole ? ', whole numbers' : ''}`,
+    usual: usual ? `${showAs(quantity, usual.low, usual.high)}: ${usual.source}` : '',
+  }),
 };

@@ -1,5 +1,5 @@
 import { shocks } from '../../../catalog/service-factors.js';
-import { choice, quantity } from '../../fields.js';
+import { choice, quantity, table, text } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
 import { jamFields } from '../../shared/jam-stop.js';
@@ -14,6 +14,23 @@ const watts = (label: string, help: string) =>
   quantity(label, 'power', { accepts: [0.1, 1_000_000], bare: 'W', how: 'measured', help, measure: 'A plug-in meter at the wall.' });
 const fields = {
   working: watts('From the wall, at work', 'What a machine that already does the job draws while it does it.'),
+  readings: table(
+    'Readings at work',
+    'reading',
+    {
+      drawn: watts('Drawn from the wall', 'One reading of the meter.'),
+      what: text('At what', {
+        help: 'What it worked on at that moment.',
+        measure: 'A word is enough: green branch, 30 mm.',
+        how: 'measured',
+        longest: 60,
+      }),
+    },
+    {
+      help: 'Several readings instead of one: their mean is taken, from the least to the most of them, where “at work” is left empty.',
+      measure: 'Read the meter every few seconds while it works; or copy the rows from a spreadsheet and paste them into a cell.',
+    },
+  ),
   idling: watts('From the wall, idling', 'The same machine with nothing in it.'),
   efficiency: quantity('Efficiency of its motor', 'fraction', {
     accepts: [0.05, 1],
@@ -69,6 +86,7 @@ export const measuredWorkHead = {
   ports: ['rotary', null],
   fields,
   groups: {
+    'Several readings': ['readings'],
     'Start, roughness': ['drag', 'loaded', 'shock', 'lasts'],
     'In a jam, and at speed': ['diameter', 'jam', 'handsClear', 'resists', 'most', 'made'],
   },

@@ -3,11 +3,13 @@ import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { marginalEfficiency } from '../../../formulas/work/marginal-efficiency.js';
 import { measuredShaftPower } from '../../../formulas/work/measured-shaft-power.js';
 import { sentence } from '../../../wording/sentence.js';
+import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { mayBurst, overspeeds, rimMayBurst } from '../../shared/over-speed.js';
+import { meanReading } from '../../shared/readings.js';
 import { bewareOf } from '../../shared/tool-sort.js';
 import { measuredWorkHead } from './fields.js';
 
@@ -27,11 +29,12 @@ export const measuredWork: WorkKind<typeof measuredWorkHead> = {
   ...measuredWorkHead,
   speedNeeded: ({ speed }) => speed,
   demand: (
-    { working, idling, efficiency, speed, drag, loaded, diameter, jam, resists, handsClear, shock, lasts, most, made, tool },
+    { working: one, readings, idling, efficiency, speed, drag, loaded, diameter, jam, resists, handsClear, shock, lasts, most, made, tool },
     { top },
     context,
   ) => {
     const { note } = context;
+    const working = one.known ? one : note('at-work', readings.rows.length > 0 ? meanOfReadings(readings) : one);
     const speeds = diameter.known || most.known || made.is ? overspeeds({ most, made, diameter }, top, context) : [];
     const beware = bewareOf(tool, handsClear.is === 'yes' && jam.is !== 'nothing');
     const isSafe = speeds.every(({ verdict }) => verdict === 'holds' || verdict === 'close') && !(!made.is && rimMayBurst(diameter, top));
@@ -57,6 +60,13 @@ export const measuredWork: WorkKind<typeof measuredWorkHead> = {
     };
   },
 };
+
+const meanOfReadings = ({ rows, field }: InputFigures<typeof measuredWorkHead.fields>['readings']): Figure<'W'> =>
+  meanReading(
+    'W',
+    rows.map(({ drawn }) => drawn),
+    field,
+  );
 
 const none = fixed('W', 0, 'Work takes no less than idling');
 

@@ -1,0 +1,130 @@
+import {
+  type ChoiceField,
+  type Field,
+  type Fields,
+  type Input,
+  knownBy,
+  longestText,
+  type PartField,
+  type QuantityField,
+  type TableField,
+  type TextField,
+  unitOf,
+  type YesNoField,
+} from '@hobrek/core';
+import { Equals, IsIn, IsNumber, IsString, Matches, Max, MaxLength, Min, registerDecorator, type ValidationArguments } from 'class-validator';
+import { type Class, given, nested, nestedList } from '../decorators.js';
+import { limits, slug } from './limits.js';
+
+const finite = IsNumber({ allowNaN: false, allowInfinity: false });
+
+/** `low` and `high` come together, one on each side of `value`. */
+const standsAround: PropertyDecorator = (target, propertyName) =>
+  registerDecorator({
+    name: 'standsAround',
+    target: target.constructor,
+    propertyName: propertyName as string,
+    validator: {
+      validate(_: unknown, args?: ValidationArguments) {
+        const { low, value, high } = (args?.object ?? {}) as Partial<Input>;
+        return low !== undefined && value !== undefined && high !== undefined && low <= value && value <= high;
+      },
+      defaultMessage: () => 'low, value and high must come together, in that order',
+    },
+  });
+
+/**
+ * A contract class for one entered quantity. With a field it takes only that field's own unit and values that are not absurd.
+ * Each class carries all its decorators itself: an inherited one is silently dropped where the subclass decorates the same property.
+ */
+function quantityInputClass(field?: QuantityField): Class {
+  class EntryContract {}
+  const on = (name: keyof Input, ...decorators: PropertyDecorator[]) => {
+    for (const decorate of decorators) decorate(EntryContract.prototype, name);
+  };
+  const bounds = field ? [Min(field.accepts[0]), Max(field.accepts[1])] : [];
+  on('text', IsString(), MaxLength(longestText));
+  on('value', given(), finite, ...bounds);
+  on('unit', given(), IsString(), ...(field ? [Equals(unitOf(field))] : [MaxLength(limits.unit)]));
+  on('how', IsIn([...knownBy]));
+  on('low', given(), finite, standsAround, ...bounds);
+  on('high', given(), finite, standsAround, ...bounds);
+  on('note', given(), IsString(), MaxLength(limits.note));
+  on('draft', given(), IsString(), MaxLength(longestText));
+  return EntryContract;
+}
+
+/** A contract class for one of a few: its text is one of the options, or empty while there is only a draft. */
+function oneOfClass({ options }: ChoiceField | YesNoField): Class {
+  class OneOfContract {}
+  written(OneOfContract, IsIn(['', ...Object.keys(options)]));
+  return OneOfContract;
+}
+
+function textClass({ longest }: TextField): Class {
+  class TextContract {}
+  written(TextContract, IsString(), MaxLength(longest));
+  return TextContract;
+}
+
+/** What every entry has that is no quantity. */
+function written({ prototype }: Class, ...text: PropertyDecorator[]): void {
+  const on = (name: keyof Input, ...decorators: PropertyDecorator[]) => {
+    for (const decorate of decorators) decorate(prototype, name);
+  };
+  on('text', ...text);
+  on('how', IsIn([...knownBy]));
+  on('note', given(), IsString(), MaxLength(limits.note));
+  on('draft', given(), IsString(), MaxLength(longestText));
+}
+
+/** Rows of cells, each an entry of its column; the table's own text is empty. */
+function tableClass({ columns }: TableField): Class {
+  class TableContract {}
+  written(TableContract, Equals(''));
+  given()(TableContract.prototype, 'rows');
+  nestedList(withInputsClass(columns), limits.rows)(TableContract.prototype, 'rows');
+  return TableContract;
+}
+
+/** What a part is called, and the sizes that were taken of it. */
+function partClass({ sizes }: PartField): Class {
+  class PartContract {}
+  written(PartContract, IsString(), MaxLength(longestText));
+  given()(PartContract.prototype, 'part');
+  nested(withInputsClass(sizes))(PartContract.prototype, 'part');
+  return PartContract;
+}
+
+/** An id with entries: a row, or what was taken of a part. */
+function withInputsClass(fields: Fields): Class {
+  class WithInputsContract {}
+  Matches(slug)(WithInputsContract.prototype, 'id');
+  nested(inputsClass({ fields }))(WithInputsContract.prototype, 'inputs');
+  return WithInputsContract;
+}
+
+/** Entries as a class: one property per field, each of which may be left out. */
+export function inputsClass({ fields }: { readonly fields: Fields }): Class {
+  class InputsContract {}
+  for (const [name, field] of Object.entries(fields)) {
+    given()(InputsContract.prototype, name);
+    nested(entryClass(field))(InputsContract.prototype, name);
+  }
+  return InputsContract;
+}
+
+/** An entry of a part of the build that is kept but not yet worked out: shape only. */
+export const AnyEntryContract = quantityInputClass();
+
+/** The contract of an entry, by the type of its field. */
+const classes: { readonly [T in Field['is']]: (field: Extract<Field, { readonly is: T }>) => Class } = {
+  quantity: quantityInputClass,
+  choice: oneOfClass,
+  'yes-no': oneOfClass,
+  text: textClass,
+  table: tableClass,
+  part: partClass,
+};
+
+const entryClass = (field: Field): Class => (classes[field.is] as (field: Field) => Class)(field);
