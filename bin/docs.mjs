@@ -9,20 +9,7 @@ const heading = { source: 'Sources', feed: 'Feeds', stage: 'Stages', work: 'Work
 async function pages() {
   const core = await import('../packages/core/dist/index.js');
   const { buildSchema, problems } = await import('../packages/contracts/dist/index.js');
-  const {
-    alsoRead,
-    fieldTakes,
-    formulas,
-    formulaText,
-    kindHeads,
-    outputsOfLines,
-    quantities,
-    readingForms,
-    showAs,
-    terms,
-    verdictWords,
-    wishOutputs,
-  } = core;
+  const { alsoRead, fieldTakes, formulas, formulaText, kindHeads, outputsOfLines, quantities, readingForms, terms, verdictWords, wishOutputs } = core;
 
   const field = (name, each) => {
     const { as, range, usual } = fieldTakes(each);

@@ -3,6 +3,7 @@ import { cpSync, mkdirSync, readdirSync, readFileSync, rmSync, symlinkSync, writ
 import { join, relative } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type * as Contracts from '../packages/contracts/src/index.js';
 import type * as Core from '../packages/core/src/index.js';
 import { beyond } from './kind-reach.mjs';
 import { cache, root, tool } from './parts/places.mjs';
@@ -101,15 +102,31 @@ describe('a kind of any role that is added by the recipe', () => {
       'source/crank': '60 mm',
       'belt/springs': '200 N',
       'belt/mean': '40 mm',
-      'work/torque': '1 N·m',
-      'work/paddle': '250 mm',
     };
     for (const [path, text] of Object.entries(typed)) {
       const place = core.placesOf(build).find((each) => each.path === `main/${path}`);
       if (!place) throw new Error(`there is no field ${path}`);
       build = core.withInput(build, `main/${path}`, core.enter(place.field, text, undefined, { units: 'metric' } as never).input);
     }
+    const place = (path: string) => core.placesOf(build).find((each) => each.path === path);
+    const mixes = place('main/work/mixes');
+    if (mixes?.field.is !== 'table') throw new Error('there is no table');
+    let k = 0;
+    const texts = [
+      ['0.6 N·m', 'lime', 'no'],
+      ['1 N·m', 'clay', 'y'],
+    ];
+    const put = core.withPasted(mixes.field, mixes.input, { texts, newId: () => `r${++k}` });
+    expect(put.says).toEqual([]);
+    build = core.withInput(build, 'main/work/mixes', put.input);
+    const across = { text: '250 mm', value: 250, unit: 'mm', how: 'measured' } as const;
+    build = core.withInput(build, 'main/work/bought', { text: 'big paddle', how: 'chosen', part: { id: 'big', inputs: { across } } });
+    // What is kept of it is read again, and told.
+    const { readBuild }: typeof Contracts = await import(/* @vite-ignore */ pathToFileURL(join(house, 'packages/contracts/src/index.ts')).href);
+    expect(readBuild(JSON.parse(JSON.stringify(build)))).toMatchObject({ ok: true, build, notices: [] });
     const evaluation = core.evaluateBuild(build, kinds);
+    expect(core.figureAt(evaluation, 'main/work/torque')).toMatchObject({ known: true, value: 1 });
+    expect(core.asMarkdown(build, evaluation)).toContain('big paddle (250 mm)');
     // By hand: 150 N × 0.06 m / π = 2.86 N·m; 2 × 0.35 × 200 N × 0.04 m = 5.6 N·m.
     const figure = (path: string) => core.figureAt(evaluation, path);
     expect(figure('main/source/torque')).toMatchObject({ known: true, value: expect.closeTo(2.865, 3) });

@@ -1,8 +1,5 @@
-import { readFileSync } from 'node:fs';
-import { join, resolve } from 'node:path';
-import type { Build } from '@hobrek/core';
 import type { Page } from '@playwright/test';
-import { addBuild, at, demo, enter, expect, goTo, test } from './parts/hobrek.js';
+import { addBuild, at, demo, enter, expect, goTo, sample, test } from './parts/hobrek.js';
 
 const P = 'main/source/power';
 
@@ -68,9 +65,6 @@ test('a line is added, renamed, put before the other and taken out; each step is
   await expect(lines(page).locator('button').first()).toContainText('Fan');
   await kept(page);
 });
-
-const root = resolve(import.meta.dirname, '..');
-const sample = (name: string): Build => JSON.parse(readFileSync(join(root, `packages/contracts/test/samples/${name}.json`), 'utf8')) as Build;
 
 for (const name of ['build-2', 'build-3']) {
   test(`${name}, kept from an older Hobrek, is whole on every page`, async ({ page, address }) => {

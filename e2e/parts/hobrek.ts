@@ -10,6 +10,9 @@ const root = resolve(import.meta.dirname, '../..');
 
 export const demo = (name = 'apple-crusher'): Build => JSON.parse(readFileSync(join(root, `demo/${name}.json`), 'utf8')) as Build;
 
+/** A build as one was kept once, among the samples. */
+export const sample = (name: string): Build => JSON.parse(readFileSync(join(root, `packages/contracts/test/samples/${name}.json`), 'utf8')) as Build;
+
 /**
  * A folder for a Hobrek of its own; the cluster's owner can pass through. Tests that run side by side look for a port
  * from places of their own: what one has let go of, and comes back to, no other takes meanwhile.

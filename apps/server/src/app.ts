@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { shapeLimits } from '@hobrek/contracts';
 import { type DynamicModule, Global, Inject, Module, type OnApplicationShutdown } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
@@ -48,7 +49,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   });
   app.disable('x-powered-by');
   app.use(headers, ownPagesOnly, whoAsks(app.get(SessionsRepository, { strict: false })), knownTypesOnly);
-  app.useBodyParser('json', { limit: '1mb', strict: true });
+  app.useBodyParser('json', { limit: shapeLimits.bytes, strict: true });
   app.useBodyParser('raw', { limit: '25mb', type: photoTypes });
   app.use(guardShape);
   app.setGlobalPrefix('api');

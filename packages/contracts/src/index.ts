@@ -1,4 +1,5 @@
 export type { Backup, BuildLog, DeletedBuild, Health, ListedBuild, Note, NotePhoto, Revision, StoredBuild } from './api.js';
+export { shapeLimits } from './build/limits.js';
 export { type BuildRead, readBuild } from './build/read-build.js';
 export { buildSchema } from './build/schema.js';
 export { NoteContract } from './note.js';
@@ -17,5 +18,5 @@ export {
   SaveHeaders,
   UnitsQuery,
 } from './queries.js';
-export { shapeGuard, shapeLimits } from './shape-guard.js';
+export { shapeGuard } from './shape-guard.js';
 export { type Looked, type Shed, ShedEntryContract } from './shed.js';

@@ -1,7 +1,5 @@
+import { shapeLimits } from './build/limits.js';
 import type { Complaint } from './problem.js';
-
-/** Far above any real build, far below what would hurt a server. */
-export const shapeLimits = { depth: 24, values: 50_000, keys: 200 } as const;
 
 /**
  * Refuses what would trip a validator before it has judged anything: deep nesting, floods of values or keys, null in a list, text that

@@ -1,12 +1,27 @@
 import { readFileSync } from 'node:fs';
-import { type Build, type DrawnStage, drawMachine, evaluateBuild, figuresByPath, loadKinds, say, sayAll, wordingFor } from '@hobrek/core';
+import {
+  type Build,
+  type DrawnStage,
+  drawMachine,
+  evaluateBuild,
+  figuresByPath,
+  loadKinds,
+  placesOf,
+  say,
+  sayAll,
+  textsOf,
+  withKind,
+  withPasted,
+  wordingFor,
+} from '@hobrek/core';
 import DxfParser from 'dxf-parser';
+import fc from 'fast-check';
 import papaparse from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { drawingDxf } from './drawing-dxf.js';
 import { drawingSvg, paperSize } from './drawing-svg.js';
 import { pageOf } from './page.js';
-import { checksCsv, figuresCsv, partsCsv } from './tables.js';
+import { checksCsv, entriesCsv, entriesToPaste, figuresCsv, partsCsv, textsIn } from './tables.js';
 
 const demo = (name: string) => JSON.parse(readFileSync(new URL(`../../../demo/${name}.json`, import.meta.url), 'utf8')) as Build;
 const kinds = await loadKinds();
@@ -152,5 +167,37 @@ describe('the page', () => {
     expect(text).toContain('motor to roll, at each shaft, running');
     expect(text).toContain('fan, at each shaft, running');
     expect(text).toContain('Fan: the motor is strong enough');
+  });
+});
+
+describe('a table that is entered', () => {
+  const build = withKind(crusher, 'main/work', 'measured');
+  const field = placesOf(build).find(({ path }) => path === 'main/work/readings')?.field;
+  if (field?.is !== 'table') throw new Error('no table');
+  const cells = fc.tuple(fc.constantFrom('850 W', '1 hp', '~900', '-3', '=1+1', 'wet'), fc.stringMatching(/^[a-z][a-z ,;"'|\t=+@-]{0,20}[a-z]$/));
+
+  it('is the same after CSV, and after a spreadsheet’s clipboard, whatever is in its cells', () => {
+    fc.assert(
+      fc.property(fc.array(cells, { minLength: 1, maxLength: 8 }), (rows) => {
+        let k = 0;
+        const newId = () => `r${++k}`;
+        const { input } = withPasted(field, undefined, { texts: rows, newId });
+        for (const text of [entriesCsv(field, input), entriesToPaste(field, input), `\uFEFF${entriesCsv(field, input)}`]) {
+          k = 0;
+          expect(withPasted(field, undefined, { texts: textsIn(text), newId })).toEqual({ input, says: [] });
+        }
+      }),
+      { seed: 3, numRuns: 300 },
+    );
+  });
+
+  // RFC 4180, and what spreadsheets of other countries write.
+  it.each([
+    'Drawn from the wall,At what\r\n"1,2 kW","oak, wet"\r\n',
+    'Drawn from the wall;At what\n1,2 kW;oak, wet\n',
+    'Drawn from the wall\tAt what\n1,2 kW\toak, wet',
+  ])('is read whatever stands between its cells: %j', (text) => {
+    const { input } = withPasted(field, undefined, { texts: textsIn(text), newId: () => 'r1' });
+    expect(textsOf(field, input).at(-1)).toEqual(['1,2 kW', 'oak, wet']);
   });
 });

@@ -21,3 +21,6 @@ export const limits = {
   bearings: 20,
   forces: 20,
 } as const;
+
+/** What a document is refused for before it is looked at: far above any real build with all its tables, far below what would hurt a server. */
+export const shapeLimits = { bytes: 2_000_000, depth: 24, values: 300_000, keys: 200 } as const;

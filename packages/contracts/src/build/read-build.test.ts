@@ -3,6 +3,7 @@ import { blankBuild, evaluateBuild, kindHeads, loadKinds, sayAll, wordingFor } f
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { damage, junk, ways } from '../../test/damage.js';
 import { readBuild, shapeComplaints } from './read-build.js';
 import { buildSchema } from './schema.js';
 
@@ -144,17 +145,6 @@ it('says when a text is read differently today', () => {
 });
 
 describe('damaged at random', () => {
-  /** Every place in a document, as the container and the key in it. */
-  function places(value: Anything): [Anything, string | number][] {
-    if (typeof value !== 'object' || value === null) return [];
-    const keys = Array.isArray(value) ? value.map((_, k) => k) : Object.keys(value);
-    return keys.flatMap((key) => [[value, key] as [Anything, string | number], ...places(value[key])]);
-  }
-  const junk = fc.oneof(
-    fc.constantFrom(null, [], {}, '', 0, -1, 1e308, true, 'x'.repeat(5000), [[]], { kind: 'v-belt' }),
-    fc.jsonValue({ maxDepth: 3 }) as fc.Arbitrary<Anything>,
-  );
-
   const judge = new Ajv2020({ allErrors: false }).compile(buildSchema());
   /** Only the contract can say whether ends are in order. */
   const endsInOrder = (value: Anything): boolean =>
@@ -167,17 +157,11 @@ describe('damaged at random', () => {
 
   it('the contract and the published schema say the same of its shape', () => {
     const damaged = fc
-      .tuple(fc.nat(), junk, fc.constantFrom('put', 'remove', 'add'))
+      .tuple(fc.nat(), junk, fc.constantFrom(...ways))
       .map(([where, value, how]) => {
         const build = demo();
         Object.assign(power(build), { low: 500, high: 600 });
-        const all = places(build);
-        const [container, key] = all[where % all.length] as [Anything, string];
-        if (how === 'put') container[key] = value;
-        else if (how === 'remove' && Array.isArray(container)) container.splice(Number(key), 1);
-        else if (how === 'remove') delete container[key];
-        else if (Array.isArray(container)) container.push(value);
-        else container.added = value;
+        const key = damage(build, where, how, value);
         return { build, said: `${how} ${key}: ${JSON.stringify(value)?.slice(0, 80)}` };
       })
       // What a schema cannot say: the order of ends, and names that JavaScript keeps for itself.
@@ -201,11 +185,7 @@ describe('damaged at random', () => {
     fc.assert(
       fc.property(fc.nat(), junk, fc.boolean(), (where, value, remove) => {
         const build = demo();
-        const all = places(build);
-        const [container, key] = all[where % all.length] as [Anything, string];
-        if (remove && Array.isArray(container)) container.splice(Number(key), 1);
-        else if (remove) delete container[key];
-        else container[key] = value;
+        damage(build, where, remove ? 'remove' : 'put', value);
         const before = JSON.stringify(build);
         const read = readBuild(build);
         expect(JSON.stringify(build)).toBe(before);

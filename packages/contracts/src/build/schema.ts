@@ -230,6 +230,12 @@ class Parts {
   }
 }
 
+/** The JSON Schema of entries alone, whatever their fields are. */
+export function inputsSchema(fields: Fields): Schema {
+  const { definitions, entries } = new Parts();
+  return { ...entries.inputs(fields), $defs: definitions.all };
+}
+
 /**
  * The JSON Schema (2020-12) of a build file, made from the same fields as the contract. It says everything about shape; that ids differ, that ends are in
  * order and that a text without a value can be read, only the contract can say.

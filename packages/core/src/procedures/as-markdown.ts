@@ -4,6 +4,7 @@ import type { Build } from '../machine/build.js';
 import { namesOfElements } from '../machine/element-names.js';
 import { fieldWords } from '../machine/field-types/index.js';
 import { placesOf } from '../machine/paths.js';
+import { textsOf } from '../machine/table.js';
 import type { UnitHabit } from '../quantity/show.js';
 import { say, sayAll, wordingFor } from '../wording/wording.js';
 import type { Evaluation } from './evaluate-build.js';
@@ -55,6 +56,7 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
     sumsOf(build, evaluation, units).map(({ called, line }) => `- ${called}: \`${line}\``),
     ['## Entered'],
     table(['field', 'of', 'as typed', 'known', 'note'], entered),
+    ...tablesIn(build),
     ['## Beware'],
     evaluation.cautions.map((caution) => `- ${say(caution, wording)}`),
     ['## Sources'],
@@ -65,6 +67,20 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
     .map((lines) => lines.join('\n'))
     .join('\n\n')}\n`;
 }
+
+/** Each table that is entered, whole: its columns, then every row as it was typed. */
+const tablesIn = (build: Build): string[][] =>
+  placesOf(build).flatMap(({ path, field, input }) => {
+    if (field.is !== 'table' || !input?.rows) return [];
+    const [head = [], ...rows] = textsOf(field, input);
+    return [
+      [`### ${field.label}, ${called(build, path)}`],
+      table(
+        [field.row, ...head],
+        rows.map((row, k) => [String(k + 1), ...row]),
+      ),
+    ];
+  });
 
 /** The few figures that size each element, as its kind declares them. */
 const keyed = (build: Build, evaluation: Evaluation, units: UnitHabit): string[][] =>

@@ -268,7 +268,7 @@ describe('what is refused', () => {
     ['deep nesting', `${'{"a":'.repeat(5000)}1${'}'.repeat(5000)}`, 400, 'build-refused'],
     ['a nul character', JSON.stringify({ name: 'a\u0000' }), 400, 'build-refused'],
     ['a poisoned name', '{"__proto__": {"admin": true}}', 400, 'build-refused'],
-    ['more than a megabyte', JSON.stringify({ notes: 'x'.repeat(1_100_000) }), 413, 'too-large'],
+    ['more than two megabytes', JSON.stringify({ notes: 'x'.repeat(2_100_000) }), 413, 'too-large'],
   ])('%s', async (_, body, status, code) => {
     expect(await problemOf(await served.ask('POST', 'builds', body))).toMatchObject({ status, code });
   });

@@ -1,5 +1,6 @@
 import type { CellField, Columns } from '../../kinds/fields.js';
 import type { Inputs } from '../build.js';
+import { same } from '../same.js';
 import type { FieldType } from './field-type.js';
 
 /** What is done with a cell, by its type. Handed down: a table is one of the types itself. */
@@ -45,7 +46,7 @@ export function settleCells(typeOf: TypeOf, columns: Columns, inputs: Inputs): S
 /** Of cells that both have, what changed in each. @param called what their labels go behind: `Readings, reading 2: ` */
 export const cellChanges = (typeOf: TypeOf, columns: Columns, was: Inputs, is: Inputs, called: string): string[] =>
   Object.entries(columns).flatMap(([name, field]) => {
-    if (was[name] === is[name]) return [];
+    if (same(was[name], is[name])) return [];
     const named = { ...field, label: called + field.label.toLowerCase() };
     return typeOf(named).changes(named, was[name], is[name]);
   });

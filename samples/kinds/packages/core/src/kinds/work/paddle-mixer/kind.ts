@@ -1,4 +1,4 @@
-import { fixed, unknown } from '../../../figure/figure.js';
+import { fixed, picked, unknown } from '../../../figure/figure.js';
 import type { WorkKind } from '../../kind.js';
 import { bodyOf } from '../../shared/body.js';
 import { paddleMixerHead } from './fields.js';
@@ -9,8 +9,17 @@ const hour = fixed('s', 1200, 'Common practice, no source: a mix is turned for t
 /** A paddle in a mix: its torque grows with its speed. */
 export const paddleMixer: WorkKind<typeof paddleMixerHead> = {
   ...paddleMixerHead,
-  demand: ({ torque, paddle }, _arriving, { note }) => ({
-    steady: note('torque', torque),
+  demand: ({ torque, mixes, paddle, bought }, _arriving, { note }) => ({
+    steady: note(
+      'torque',
+      torque.known || mixes.rows.length === 0
+        ? torque
+        : picked(
+            'most',
+            'N·m',
+            mixes.rows.map((mix) => mix.torque),
+          ),
+    ),
     breakaway: atRest,
     lasts: hour,
     growth: 1,
@@ -18,7 +27,7 @@ export const paddleMixer: WorkKind<typeof paddleMixerHead> = {
     stops: unknown('rad', []),
     jams: 'never',
     shock: 'light',
-    body: bodyOf(paddle, 300),
+    body: bodyOf(paddle.known ? paddle : bought.sizes.across, 300),
     checks: [],
     cautions: ['Nobody reaches into a mix that turns.'],
   }),
