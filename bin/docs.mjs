@@ -135,7 +135,7 @@ async function pages() {
     ...Object.entries(problems).map(([code, { status, title }]) => `| \`${code}\` | ${status} | ${title} |`),
     '',
   ].join('\n');
-  return { 'docs/reference.md': reference, 'docs/schema/hobrek-build-1.json': `${JSON.stringify(buildSchema(), null, 2)}\n` };
+  return { 'docs/reference.md': reference, [`docs/schema/hobrek-build-${core.buildVersion}.json`]: `${JSON.stringify(buildSchema(), null, 2)}\n` };
 }
 
 /** @returns the pages that are not what the code says */

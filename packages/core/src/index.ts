@@ -29,6 +29,7 @@ export {
 } from './kinds/fields.js';
 export type { Curve, DrawnEnds, DrawnStage, KindHead, Role, StockBelt, StockWheel } from './kinds/kind.js';
 export type { FigureOutput, Harm, Limit } from './kinds/outputs.js';
+export { type PieceHead, type PieceRole, phaseFields, pieceHeads } from './kinds/pieces.js';
 export { portKinds } from './kinds/ports.js';
 export {
   type FeedKindName,
@@ -67,9 +68,10 @@ export { type Entered, fieldTakes, fieldWords, notKnown } from './machine/field-
 export { mostRows, rowName, rowsOf } from './machine/field-types/rows.js';
 export { type FromMark, filledFromMark, fromMark } from './machine/fill-from-mark.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
+export { type Holder, holdersOf, isHeld, settableFields } from './machine/holders.js';
 export { lineNameWrong, lineOf, withLineAdded, withLineMoved, withLineRemoved, withLineRenamed } from './machine/lines.js';
 export { meansTheSame } from './machine/means-the-same.js';
-export { type Conflict, type Merged, mergeBuilds } from './machine/merge.js';
+export { type Conflict, type Merged, mergeBuilds, placeOfConflict } from './machine/merge.js';
 export { canMove, withShaftAt } from './machine/move-shaft.js';
 export { kindsFitting } from './machine/neighbours.js';
 export { isOpen, openKind } from './machine/open.js';

@@ -45,7 +45,7 @@ export function buildOf({ title, entries }: KnownMachine): Build {
     lines: [
       {
         ...line,
-        source: { ...empty('source', source.kind), settings: [], ...(feed ? { feed: empty('feed', feed.kind) } : {}) },
+        source: { ...empty('source', source.kind), ...(feed ? { feed: empty('feed', feed.kind) } : {}) },
         stages: stages.map(({ id, kind }) => ({ id, ...empty('stage', kind) })),
         work: empty('work', work.kind),
         stations: [first, ...stages.slice(1).map((_, k) => ({ id: `s${k + 1}`, name: `shaft ${k + 2}` })), last],

@@ -52,7 +52,7 @@ export function randomLines(seed: number) {
     return {
       id: 'main',
       name: 'any',
-      source: { ...made(among(kindHeads('source'))), settings: [], feed: made(among(kindHeads('feed'))) },
+      source: { ...made(among(kindHeads('source'))), feed: made(among(kindHeads('feed'))) },
       stages,
       work: made(among(kindHeads('work'))),
       stations: [0, ...stages.keys()].map((k) => ({ id: `s${k}`, name: `shaft ${k}` })),

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { type Build, drawMachine, evaluateBuild, loadKinds } from '@hobrek/core';
+import { type Build, drawMachine, evaluateBuild, loadKinds, upgradeBuild } from '@hobrek/core';
 import { drawingDxf, drawingSvg } from '@hobrek/papers';
 import { cleanup, render } from '@testing-library/react';
 import DxfParser from 'dxf-parser';
@@ -13,7 +13,7 @@ const root = resolve(import.meta.dirname, '../../../..');
 const builds = ['demo', 'packages/contracts/test/samples'].flatMap((folder) =>
   readdirSync(join(root, folder))
     .filter((name) => name.endsWith('.json'))
-    .map((name) => [name, JSON.parse(readFileSync(join(root, folder, name), 'utf8')) as Build] as const),
+    .map((name) => [name, upgradeBuild(JSON.parse(readFileSync(join(root, folder, name), 'utf8'))).build as Build] as const),
 );
 const kinds = await loadKinds();
 

@@ -1,7 +1,8 @@
-import { fieldsThatDecide } from '@hobrek/core';
+import { fieldsThatDecide, isHeld } from '@hobrek/core';
 import { flushSync } from 'react-dom';
 import { focusOnce } from '../shared/focus-once.js';
 import type { OpenBuild } from './open-build.js';
+import { keptPart } from './stop.js';
 
 /** What is on the page of an open build: another may be beside it. */
 export const onPage = <E extends HTMLElement>({ id }: OpenBuild, selector: string): E[] => [
@@ -25,8 +26,9 @@ export const firstField = (element: string): string => `[data-element="${CSS.esc
 export function focusField(open: OpenBuild, path: string): void {
   const parts = path.split('/');
   // Picked first: a field is on the page only at the stop of its element.
-  flushSync(() => open.pick(parts.slice(0, parts.length > 2 ? 2 : 1).join('/')));
-  if (parts.length > 3) open.session.setState({ cell: path });
+  const held = isHeld(path);
+  flushSync(() => open.pick(held ? keptPart : parts.slice(0, parts.length > 2 ? 2 : 1).join('/')));
+  if (parts.length > 3 && !held) open.session.setState({ cell: path });
   focusWhenThere(open, `[data-path="${CSS.escape(path)}"]`, 'center');
 }
 

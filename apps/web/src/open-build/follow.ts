@@ -1,4 +1,4 @@
-import { type Build, draftsIn, evaluateBuild, type Kinds, sizedBuild } from '@hobrek/core';
+import { type Build, draftsIn, evaluateBuild, isHeld, type Kinds, sizedBuild } from '@hobrek/core';
 import { createStore, type StoreApi } from 'zustand';
 import { usePreferences } from '../shared/preferences.js';
 import { newest, workOut } from '../workers/calculator.js';
@@ -105,7 +105,8 @@ export function follow({ kinds, document, session }: Followed): { readonly deriv
 }
 
 function draftedIn(build: Build): ReadonlySet<string> {
-  const drafted = draftsIn(build);
+  // Nothing rests on what is only kept.
+  const drafted = draftsIn(build).filter(({ path }) => !isHeld(path));
   return drafted.length === 0 ? nothingGreyed : new Set(drafted.map(({ path }) => path));
 }
 

@@ -87,3 +87,14 @@ it('says when this device does not keep it', async () => {
   writeUnsent('b', { base: blankBuild('Before'), build: blankBuild('mine') });
   expect(isSafe()).toBe(false);
 });
+
+it('of the format before is read as one of today', async () => {
+  const { findUnsent } = await journal(locksHeld([]));
+  const blank = blankBuild('left before the update');
+  const setting = { id: 'slow', name: 'slow', inputs: { speed: { text: '700 rpm', how: 'plate' } } };
+  const old = { ...blank, version: 1, lines: blank.lines.map((line) => ({ ...line, source: { ...line.source, settings: [setting] } })) };
+  localStorage.setItem('hobrek:unsent:b:dead', JSON.stringify({ base: { ...old, name: 'Before' }, build: old, sent: old }));
+  const [{ build, base, sent } = { build: null, base: null }] = (await findUnsent('b')).unsent;
+  for (const each of [build, base, sent])
+    expect(each).toMatchObject({ version: 2, lines: [{ settings: [{ id: 'slow', inputs: { 'source/speed': { text: '700 rpm' } } }] }] });
+});

@@ -1,4 +1,4 @@
-import { type Build, buildFormat } from '@hobrek/core';
+import { type Build, buildFormat, upgradeBuild } from '@hobrek/core';
 import { v4 as newId } from 'uuid';
 
 /** What was typed on this device and is not yet with the server, and what it was typed on top of. Outlives a reload and a closed tab. */
@@ -128,8 +128,11 @@ export async function findUnsent(id: string): Promise<Left> {
 
 function parse(text: string | null): Unsent[] {
   try {
-    const unsent = JSON.parse(text ?? '') as Unsent;
-    return [unsent.base, unsent.build].every((build) => build?.format === buildFormat) ? [unsent] : [];
+    const { base, build, sent } = JSON.parse(text ?? '') as Unsent;
+    // It may have been written by the Hobrek before.
+    const raised = (each: Build): Build => upgradeBuild(each).build as Build;
+    const isWhole = [base, build].every((each) => each?.format === buildFormat);
+    return isWhole ? [{ base: raised(base), build: raised(build), ...(sent ? { sent: raised(sent) } : {}) }] : [];
   } catch {
     return [];
   }

@@ -1,5 +1,4 @@
-import { type Build, type Conflict, fieldLabel, type Input, type Row } from '@hobrek/core';
-import { fieldOfConflict } from './contested.js';
+import { type Build, type Conflict, fieldLabel, type Input, placeOfConflict, type Row } from '@hobrek/core';
 import { focusField } from './focus-field.js';
 import { useDocument, useOpen, useSaving } from './here.js';
 
@@ -32,7 +31,7 @@ export function MergeConflict() {
 /** The way to the field, wherever the page is. */
 function Place({ conflict, name }: { conflict: Conflict; name: string }) {
   const open = useOpen();
-  const field = fieldOfConflict(conflict);
+  const field = placeOfConflict(conflict);
   if (!field) return <span className="font-semibold">{name}</span>;
   return (
     <button type="button" className="cursor-pointer font-semibold hover:underline" onClick={() => focusField(open, field)}>
@@ -43,7 +42,7 @@ function Place({ conflict, name }: { conflict: Conflict; name: string }) {
 
 /** A place in the document as a person calls it. */
 function placeName(build: Build, conflict: Conflict): string {
-  const field = fieldOfConflict(conflict);
+  const field = placeOfConflict(conflict);
   if (!field) return conflict.path.join(' ');
   const name = fieldLabel(build, field);
   return name.charAt(0).toUpperCase() + name.slice(1);

@@ -1,8 +1,8 @@
-import { type Build, buildFormat, buildVersion, supplyFields, wishFields } from '@hobrek/core';
-import { ArrayMinSize, Equals, IsIn, IsString, Length, Matches, MaxLength } from 'class-validator';
+import { type Build, buildFormat, buildVersion, phaseFields, supplyFields, wishFields } from '@hobrek/core';
+import { ArrayMinSize, Equals, IsDefined, IsIn, IsString, Length, Matches, MaxLength } from 'class-validator';
 import { given, nested, nestedByKind, nestedList, nestedListByKind } from '../decorators.js';
-import { elementClasses } from './elements.js';
-import { AnyEntryContract, inputsClass } from './entries.js';
+import { AtContract, elementClasses, pieceClasses } from './elements.js';
+import { anyInputs, inputsClass } from './entries.js';
 import { limits, slug } from './limits.js';
 
 const sources = elementClasses('source');
@@ -20,6 +20,35 @@ class StationContract {
   @given()
   @Matches(slug)
   shaft?: string;
+}
+
+class SettingContract {
+  @Matches(slug)
+  id: string;
+
+  @IsString()
+  @Length(1, limits.name)
+  name: string;
+
+  @IsDefined()
+  @anyInputs
+  inputs: object;
+}
+
+class PhaseContract {
+  @Matches(slug)
+  id: string;
+
+  @IsString()
+  @Length(1, limits.name)
+  name: string;
+
+  @given()
+  @Matches(slug)
+  setting?: string;
+
+  @nested(inputsClass({ fields: phaseFields }))
+  inputs: object;
 }
 
 class LineContract {
@@ -41,47 +70,34 @@ class LineContract {
 
   @nestedList(StationContract, limits.stages + 1)
   stations: StationContract[];
-}
 
-class SectionContract {
-  @nested(AnyEntryContract)
-  length: object;
+  @given()
+  @nestedList(SettingContract, limits.settings)
+  settings?: SettingContract[];
 
-  @nested(AnyEntryContract)
-  diameter: object;
+  @given()
+  @nestedList(PhaseContract, limits.phases)
+  phases?: PhaseContract[];
 }
 
 class WheelContract {
+  @Matches(slug)
+  line: string;
+
   @Matches(slug)
   stage: string;
 
   @IsIn(['in', 'out'])
   end: 'in' | 'out';
-
-  @nested(AnyEntryContract)
-  at: object;
 }
 
-class BearingContract {
-  @IsString()
-  @Length(1, limits.name)
-  name: string;
-
-  @nested(AnyEntryContract)
-  at: object;
-}
-
-class StoredForceContract {
-  @IsString()
-  @Length(1, limits.name)
-  name: string;
-
-  @nested(AnyEntryContract)
-  at: object;
-
-  @nested(AnyEntryContract)
-  force: object;
-}
+const sections = pieceClasses('section');
+const seats = pieceClasses('seat', (prototype) => nested(WheelContract)(prototype, 'of'));
+const bearings = pieceClasses('bearing');
+const forces = pieceClasses('force', (prototype) => {
+  given()(prototype, 'on');
+  nested(AtContract)(prototype, 'on');
+});
 
 class ShaftContract {
   @Matches(slug)
@@ -91,17 +107,14 @@ class ShaftContract {
   @Length(1, limits.name)
   name: string;
 
-  @nestedList(SectionContract, limits.sections)
-  sections: SectionContract[];
+  @nestedListByKind(sections, limits.sections)
+  sections: object[];
 
-  @nestedList(WheelContract, limits.wheels)
-  wheels: WheelContract[];
+  @nestedListByKind(seats, limits.wheels)
+  seats: object[];
 
-  @nestedList(BearingContract, limits.bearings)
-  bearings: BearingContract[];
-
-  @nestedList(StoredForceContract, limits.forces)
-  forces: StoredForceContract[];
+  @nestedListByKind(bearings, limits.bearings)
+  bearings: object[];
 }
 
 const SupplyContract = inputsClass({ fields: supplyFields });
@@ -136,6 +149,10 @@ export class BuildContract {
 
   @nestedList(ShaftContract, limits.shafts)
   shafts: ShaftContract[];
+
+  @given()
+  @nestedListByKind(forces, limits.forces)
+  forces?: object[];
 
   @IsString()
   @MaxLength(limits.notes)

@@ -1,35 +1,25 @@
-import { isOpen, type KindHead, kindHeads, type Role } from '@hobrek/core';
+import { isOpen, type KindHead, kindHeads, type PieceHead, type PieceRole, pieceHeads, type Role } from '@hobrek/core';
 import { Allow, Equals, IsIn, IsInt, IsString, Length, Matches } from 'class-validator';
-import { type ByKind, type Class, given, nested, nestedByKind, nestedList } from '../decorators.js';
+import { type ByKind, type Class, given, nested, nestedByKind } from '../decorators.js';
 import { inputsClass } from './entries.js';
 import { limits, slug } from './limits.js';
 
-class ShaftOfLineContract {
+/** A place of a line between its stages. */
+export class AtContract {
   @Matches(slug)
   line: string;
 
   @Matches(slug)
-  shaft: string;
-}
-
-/** A setting of a source overrides some of its inputs. */
-function settingClass(inputs: Class): Class {
-  class SettingContract {}
-  Matches(slug)(SettingContract.prototype, 'id');
-  IsString()(SettingContract.prototype, 'name');
-  Length(1, limits.name)(SettingContract.prototype, 'name');
-  nested(inputs)(SettingContract.prototype, 'inputs');
-  return SettingContract;
+  station: string;
 }
 
 /** What only one role has, beside kind, version and inputs. */
-const extras: Record<Role, (prototype: object, inputs: Class) => void> = {
-  source: (prototype, inputs) => {
-    nestedList(settingClass(inputs), limits.settings)(prototype, 'settings');
+const extras: Record<Role, (prototype: object) => void> = {
+  source: (prototype) => {
     given()(prototype, 'feed');
     nestedByKind(elementClasses('feed'))(prototype, 'feed');
     given()(prototype, 'from');
-    nested(ShaftOfLineContract)(prototype, 'from');
+    nested(AtContract)(prototype, 'from');
   },
   stage: (prototype) => Matches(slug)(prototype, 'id'),
   work: () => {},
@@ -42,21 +32,16 @@ function heldClasses(role: Role): ByKind {
   class HeldContract {}
   class UnknownHeldContract extends HeldContract {}
   IsIn(heads.map((head) => head.kind))(UnknownHeldContract.prototype, 'kind');
-  for (const name of ['v', 'inputs', 'settings']) Allow()(UnknownHeldContract.prototype, name);
+  for (const name of ['v', 'inputs']) Allow()(UnknownHeldContract.prototype, name);
   const classes = heads.map((head) => {
     class KindHeldContract extends HeldContract {}
-    const inputs = inputsClass(head);
-    versioned(KindHeldContract.prototype, head, inputs);
-    if (role === 'source') {
-      given()(KindHeldContract.prototype, 'settings');
-      nestedList(settingClass(inputs), limits.settings)(KindHeldContract.prototype, 'settings');
-    }
+    versioned(KindHeldContract.prototype, head, inputsClass(head));
     return { name: head.kind, value: KindHeldContract };
   });
   return { base: HeldContract, fallback: UnknownHeldContract, classes };
 }
 
-function versioned(prototype: object, { kind, v }: Pick<KindHead, 'kind' | 'v'>, inputs: Class): void {
+function versioned(prototype: object, { kind, v }: Pick<PieceHead | KindHead, 'kind' | 'v'>, inputs: Class): void {
   Equals(kind)(prototype, 'kind');
   IsInt()(prototype, 'v');
   Equals(v)(prototype, 'v');
@@ -70,17 +55,38 @@ export function elementClasses(role: Role): ByKind {
   // What is of no known kind is refused for its kind, not for having inputs.
   class UnknownKindContract extends ElementContract {}
   IsIn(heads.map((head) => head.kind))(UnknownKindContract.prototype, 'kind');
-  for (const name of ['id', 'v', 'inputs', 'settings', 'feed', 'from', 'was']) Allow()(UnknownKindContract.prototype, name);
+  for (const name of ['id', 'v', 'inputs', 'feed', 'from', 'was']) Allow()(UnknownKindContract.prototype, name);
   const classes = heads.map((head) => {
     class KindContract extends ElementContract {}
-    const inputs = inputsClass(head);
-    versioned(KindContract.prototype, head, inputs);
+    versioned(KindContract.prototype, head, inputsClass(head));
     if (isOpen(head)) {
       given()(KindContract.prototype, 'was');
       nestedByKind(heldClasses(role))(KindContract.prototype, 'was');
     }
-    extras[role](KindContract.prototype, inputs);
+    extras[role](KindContract.prototype);
     return { name: head.kind, value: KindContract };
   });
   return { base: ElementContract, fallback: UnknownKindContract, classes };
+}
+
+/** The contract classes of what is kept besides the elements of the lines. @param extra what only one role has */
+export function pieceClasses(role: PieceRole, extra: (prototype: object) => void = () => {}): ByKind {
+  const heads = pieceHeads(role);
+  class PieceContract {}
+  const named = (prototype: object) => {
+    Matches(slug)(prototype, 'id');
+    IsString()(prototype, 'name');
+    Length(1, limits.name)(prototype, 'name');
+    extra(prototype);
+  };
+  class UnknownKindContract extends PieceContract {}
+  IsIn(heads.map(({ kind }) => kind))(UnknownKindContract.prototype, 'kind');
+  for (const name of ['id', 'name', 'v', 'inputs', 'of', 'on']) Allow()(UnknownKindContract.prototype, name);
+  const classes = heads.map((head) => {
+    class KindContract extends PieceContract {}
+    versioned(KindContract.prototype, head, inputsClass(head));
+    named(KindContract.prototype);
+    return { name: head.kind, value: KindContract };
+  });
+  return { base: PieceContract, fallback: UnknownKindContract, classes };
 }

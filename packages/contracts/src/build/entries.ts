@@ -12,7 +12,20 @@ import {
   unitOf,
   type YesNoField,
 } from '@hobrek/core';
-import { Equals, IsIn, IsNumber, IsString, Matches, Max, MaxLength, Min, registerDecorator, type ValidationArguments } from 'class-validator';
+import { plainToInstance } from 'class-transformer';
+import {
+  Equals,
+  IsIn,
+  IsNumber,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  registerDecorator,
+  type ValidationArguments,
+  validateSync,
+} from 'class-validator';
 import { type Class, given, nested, nestedList } from '../decorators.js';
 import { limits, slug } from './limits.js';
 
@@ -114,8 +127,40 @@ export function inputsClass({ fields }: { readonly fields: Fields }): Class {
   return InputsContract;
 }
 
-/** An entry of a part of the build that is kept but not yet worked out: shape only. */
-export const AnyEntryContract = quantityInputClass();
+/** An entry whose field is told by where it is: shape only. */
+const AnyEntryContract = quantityInputClass();
+
+/** Element and field: `source/speed`. */
+export const settable = /^[a-z][a-z0-9-]{0,39}\/[a-zA-Z][a-zA-Z0-9]{0,39}$/;
+
+/** What a setting changes, by element and field: shape only; which fields there are, and what each takes, is judged with the line at hand. */
+export const anyInputs: PropertyDecorator = (target, propertyName) =>
+  registerDecorator({
+    name: 'anyInputs',
+    target: target.constructor,
+    propertyName: propertyName as string,
+    validator: {
+      validate: (inputs: unknown) => typeof inputs === 'object' && inputs !== null && !Array.isArray(inputs) && Object.entries(inputs).every(isSet),
+      defaultMessage: () => 'must be entries by element and field, such as source/speed',
+    },
+  });
+
+const isSet = ([at, input]: [string, unknown]): boolean => settable.test(at) && complaintsOfEntry(AnyEntryContract, input) === 0;
+
+/** How much is wrong with an entry. */
+const complaintsOfEntry = (of: Class, input: unknown): number =>
+  typeof input === 'object' && input !== null && !Array.isArray(input)
+    ? validateSync(plainToInstance(of, input), { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true }).length
+    : 1;
+
+const classOf = new WeakMap<Field, Class>();
+
+/** Whether an entry is one of a field. */
+export function isEntryOf(field: Field, input: unknown): boolean {
+  const known = classOf.get(field) ?? entryClass(field);
+  classOf.set(field, known);
+  return complaintsOfEntry(known, input) === 0;
+}
 
 /** The contract of an entry, by the type of its field. */
 const classes: { readonly [T in Field['is']]: (field: Extract<Field, { readonly is: T }>) => Class } = {

@@ -15,11 +15,12 @@ export const limits = {
   lines: 12,
   stages: 40,
   settings: 40,
+  phases: 40,
   shafts: 60,
   sections: 60,
   wheels: 40,
   bearings: 20,
-  forces: 20,
+  forces: 60,
 } as const;
 
 /** What a document is refused for before it is looked at: far above any real build with all its tables, far below what would hurt a server. */

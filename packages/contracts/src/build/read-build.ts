@@ -1,11 +1,23 @@
 import 'reflect-metadata';
-import { type Build, buildFormat, buildVersion, cellsOf, placesOf, settleValues, upgradeBuild } from '@hobrek/core';
+import {
+  type Build,
+  buildFormat,
+  buildVersion,
+  cellsOf,
+  fieldTakes,
+  type Line,
+  placesOf,
+  settableFields,
+  settleValues,
+  upgradeBuild,
+} from '@hobrek/core';
 import { plainToInstance } from 'class-transformer';
 import { type ValidationError, validateSync } from 'class-validator';
 import type { Complaint } from '../problem.js';
 import { rememberMetadata } from '../remember-metadata.js';
 import { shapeGuard } from '../shape-guard.js';
 import { BuildContract } from './build.js';
+import { isEntryOf } from './entries.js';
 import { GoodElements } from './good-elements.js';
 
 export type BuildRead =
@@ -107,9 +119,29 @@ function crossComplaints(build: Build): Complaint[] {
       line.stations.map((station) => station.id),
       `${at}.stations`,
     );
+    twice(
+      (line.settings ?? []).map(({ id }) => id),
+      `${at}.settings`,
+    );
+    twice(
+      (line.phases ?? []).map(({ id }) => id),
+      `${at}.phases`,
+    );
+    complaints.push(...settingsWrong(line, `${at}.settings`));
     if (line.stations.length !== line.stages.length + 1) {
       complaints.push({ path: `${at}.stations`, says: `must be one more than the stages: ${line.stages.length + 1}, not ${line.stations.length}` });
     }
+  });
+  twice(
+    (build.forces ?? []).map(({ id }) => id),
+    'forces',
+  );
+  build.shafts.forEach((shaft, k) => {
+    for (const list of ['sections', 'seats', 'bearings'] as const)
+      twice(
+        shaft[list].map(({ id }) => id),
+        `shafts.${k}.${list}`,
+      );
   });
   for (const place of placesOf(build)) {
     if (place.input?.rows)
@@ -123,4 +155,19 @@ function crossComplaints(build: Build): Complaint[] {
     }
   }
   return complaints;
+}
+
+/** A setting changes fields that there are, each to what it takes; of an open place those of what was in it. */
+function settingsWrong(line: Line, path: string): Complaint[] {
+  if (!line.settings) return [];
+  const fields = settableFields(line);
+  return line.settings.flatMap(({ inputs }, k) =>
+    Object.entries(inputs).flatMap(([at, input]): Complaint[] => {
+      const field = fields[at];
+      if (!field) return [{ path: `${path}.${k}.inputs.${at}`, says: 'is no field of an element of this line' }];
+      if (isEntryOf(field, input)) return [];
+      const { as, range } = fieldTakes(field);
+      return [{ path: `${path}.${k}.inputs.${at}`, says: `is no entry of ${field.label.toLowerCase()}, which takes ${as} ${range}${got(input)}` }];
+    }),
+  );
 }

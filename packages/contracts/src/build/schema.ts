@@ -10,6 +10,10 @@ import {
   knownBy,
   longestText,
   type PartField,
+  type PieceHead,
+  type PieceRole,
+  phaseFields,
+  pieceHeads,
   type QuantityField,
   type Role,
   supplyFields,
@@ -19,6 +23,7 @@ import {
   wishFields,
   type YesNoField,
 } from '@hobrek/core';
+import { settable } from './entries.js';
 import { limits, slug } from './limits.js';
 
 type Schema = Readonly<Record<string, unknown>>;
@@ -175,6 +180,9 @@ class Entries {
   }
 }
 
+/** A place of a line between its stages. */
+const at = object({ line: id, station: id });
+
 /** The parts of a build file, each said once. */
 class Parts {
   readonly definitions = new Definitions();
@@ -184,22 +192,15 @@ class Parts {
     return this.entries.inputs(fields);
   }
 
-  private inputsOf(head: KindHead) {
+  private inputsOf(head: KindHead | PieceHead) {
     return this.definitions.once(`inputs ${head.role} ${head.kind}`, () => this.inputs(head));
-  }
-
-  private settingsOf(head: KindHead) {
-    return this.definitions.once(`settings ${head.role} ${head.kind}`, () =>
-      list(object({ id, name: text(limits.name, 1), inputs: this.inputsOf(head) }), limits.settings),
-    );
   }
 
   /** What only one role has, beside kind, version and inputs. */
   private extras(head: KindHead): { readonly properties: Readonly<Record<string, Schema>>; readonly optional: readonly string[] } {
     if (head.role === 'stage') return { properties: { id }, optional: [] };
     if (head.role !== 'source') return { properties: {}, optional: [] };
-    const from = object({ line: id, shaft: id });
-    return { properties: { settings: this.settingsOf(head), feed: this.element('feed'), from }, optional: ['feed', 'from'] };
+    return { properties: { feed: this.element('feed'), from: at }, optional: ['feed', 'from'] };
   }
 
   /** An element of a role: one shape per kind, told apart by `kind`. */
@@ -218,14 +219,22 @@ class Parts {
     return this.definitions.once(`held ${role}`, () => ({
       oneOf: kindHeads(role)
         .filter((head) => !isOpen(head))
-        .map((head) => {
-          const settings = role === 'source' ? { settings: this.settingsOf(head) } : {};
-          return { ...object({ ...this.versioned(head), ...settings }, ['settings']), title: head.label };
-        }),
+        .map((head) => ({ ...object(this.versioned(head)), title: head.label })),
     }));
   }
 
-  private versioned(head: KindHead) {
+  /** What is kept besides the elements of the lines. @param more what only one role has */
+  pieces(role: PieceRole, most: number, more: Readonly<Record<string, Schema>> = {}, optional: readonly string[] = []): Schema {
+    const piece = this.definitions.once(role, () => ({
+      oneOf: pieceHeads(role).map((head) => ({
+        ...object({ id, name: text(limits.name, 1), ...this.versioned(head), ...more }, optional),
+        title: head.label,
+      })),
+    }));
+    return list(piece, most);
+  }
+
+  private versioned(head: KindHead | PieceHead) {
     return { kind: { const: head.kind }, v: { const: head.v }, inputs: this.inputsOf(head) };
   }
 }
@@ -242,22 +251,30 @@ export function inputsSchema(fields: Fields): Schema {
  */
 export function buildSchema(): Schema {
   const parts = new Parts();
-  const entry = () => parts.entries.any();
-  const line = object({
-    id,
-    name: text(limits.name),
-    source: parts.element('source'),
-    stages: list(parts.element('stage'), limits.stages),
-    work: parts.element('work'),
-    stations: list(object({ id, name: text(limits.name, 1), shaft: id }, ['shaft']), limits.stages + 1),
-  });
+  // Which fields a setting may change, and what each takes, hangs on the line: only the contract can say.
+  const inputs = { type: 'object', patternProperties: { [settable.source]: parts.entries.any() }, additionalProperties: false };
+  const line = object(
+    {
+      id,
+      name: text(limits.name),
+      source: parts.element('source'),
+      stages: list(parts.element('stage'), limits.stages),
+      work: parts.element('work'),
+      stations: list(object({ id, name: text(limits.name, 1), shaft: id }, ['shaft']), limits.stages + 1),
+      settings: list(object({ id, name: text(limits.name, 1), inputs }), limits.settings),
+      phases: list(
+        object({ id, name: text(limits.name, 1), setting: id, inputs: parts.inputs({ fields: phaseFields }) }, ['setting']),
+        limits.phases,
+      ),
+    },
+    ['settings', 'phases'],
+  );
   const shaft = object({
     id,
     name: text(limits.name, 1),
-    sections: list(object({ length: entry(), diameter: entry() }), limits.sections),
-    wheels: list(object({ stage: id, end: { enum: ['in', 'out'] }, at: entry() }), limits.wheels),
-    bearings: list(object({ name: text(limits.name, 1), at: entry() }), limits.bearings),
-    forces: list(object({ name: text(limits.name, 1), at: entry(), force: entry() }), limits.forces),
+    sections: parts.pieces('section', limits.sections),
+    seats: parts.pieces('seat', limits.wheels, { of: object({ line: id, stage: id, end: { enum: ['in', 'out'] } }) }),
+    bearings: parts.pieces('bearing', limits.bearings),
   });
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -272,9 +289,10 @@ export function buildSchema(): Schema {
         wishes: parts.inputs({ fields: wishFields }),
         lines: list(line, limits.lines, 1),
         shafts: list(shaft, limits.shafts),
+        forces: parts.pieces('force', limits.forces, { on: at }, ['on']),
         notes: text(limits.notes),
       },
-      ['wishes'],
+      ['wishes', 'forces'],
     ),
     $defs: parts.definitions.all,
   };

@@ -14,7 +14,7 @@ export function blankBuild(name: string): Build {
       {
         id: 'main',
         name: 'motor to tool',
-        source: { ...empty('source', 'plate-motor'), settings: [] },
+        source: empty('source', 'plate-motor'),
         stages: [{ id: 'belt', ...empty('stage', 'v-belt') }],
         work: empty('work', 'direct'),
         stations: [

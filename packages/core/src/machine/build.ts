@@ -2,7 +2,7 @@ import type { KnownBy } from '../kinds/fields.js';
 import type { Unit } from '../quantity/quantities.js';
 
 export const buildFormat = 'hobrek-build';
-export const buildVersion = 1;
+export const buildVersion = 2;
 /** Several builds, with their ids and notes, in one file. */
 export const shedFormat = 'hobrek-shed';
 export const shedVersion = 2;
@@ -59,27 +59,23 @@ export interface Held {
   readonly kind: string;
   readonly v: number;
   readonly inputs: Inputs;
-  /** Of a source. */
-  readonly settings?: readonly Setting[];
 }
 
 export interface Stage extends Element {
   readonly id: string;
 }
 
-/** One of several ways a source can be run. Kept in the format; worked out from a later version on. */
-export interface Setting {
-  readonly id: string;
-  readonly name: string;
-  readonly inputs: Inputs;
-}
-
 export interface Source extends Element {
   /** What feeds it; the plain mains when left out. */
   readonly feed?: Element;
-  readonly settings: readonly Setting[];
   /** For a source that is a shaft of another line. */
-  readonly from?: { readonly line: string; readonly shaft: string };
+  readonly from?: At;
+}
+
+/** A place of a line between its stages: one way of naming what drives what, and what pulls where. */
+export interface At {
+  readonly line: string;
+  readonly station: string;
 }
 
 export interface Line {
@@ -90,6 +86,10 @@ export interface Line {
   readonly work: Element;
   /** One more than there are stages. Two lines whose stations name the same shaft are joined there. */
   readonly stations: readonly Station[];
+  /** Ways in which it can be run: a speed of the motor, a belt moved to another step. Left out where there is one. Not worked out yet. */
+  readonly settings?: readonly Setting[];
+  /** What it does over a day's work, one after the other. Not worked out yet. */
+  readonly phases?: readonly Phase[];
 }
 
 export interface Station {
@@ -98,15 +98,44 @@ export interface Station {
   readonly shaft?: string;
 }
 
-/** A shaft as it lies: sections, what sits on it, what carries it. Kept in the format; worked out from a later version on. */
+/** One of several ways a line can be run: what is otherwise then, by element and field, `source/speed`, `feed/voltage`, `belt/driver`. */
+export interface Setting {
+  readonly id: string;
+  readonly name: string;
+  readonly inputs: Inputs;
+}
+
+/** A part of the duty: in which setting, for how long, how hard, how often it starts. */
+export interface Phase {
+  readonly id: string;
+  readonly name: string;
+  readonly setting?: string;
+  readonly inputs: Inputs;
+}
+
+/** What is of some kind and has a name of its own: a section of a shaft, a bearing, a spring. */
+export interface Piece extends Element {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** What pulls with the power off: a spring, a counterweight, a gas strut; at a place of a line where that is known, be it a shaft, a rod or a pipe. */
+export interface StoredForce extends Piece {
+  readonly on?: At;
+}
+
+/** Where a wheel of a stage sits on its shaft. */
+export interface Seat extends Piece {
+  readonly of: { readonly line: string; readonly stage: string; readonly end: 'in' | 'out' };
+}
+
+/** A shaft as it lies: its sections one behind the other, what sits on it, what it turns in. Not worked out yet. */
 export interface Shaft {
   readonly id: string;
   readonly name: string;
-  readonly sections: readonly { readonly length: Input; readonly diameter: Input }[];
-  readonly wheels: readonly { readonly stage: string; readonly end: 'in' | 'out'; readonly at: Input }[];
-  readonly bearings: readonly { readonly name: string; readonly at: Input }[];
-  /** Springs, counterweights, gas struts: what pulls on the shaft with the power off. */
-  readonly forces: readonly { readonly name: string; readonly at: Input; readonly force: Input }[];
+  readonly sections: readonly Piece[];
+  readonly seats: readonly Seat[];
+  readonly bearings: readonly Piece[];
 }
 
 export interface Build {
@@ -119,5 +148,7 @@ export interface Build {
   readonly wishes?: Inputs;
   readonly lines: readonly Line[];
   readonly shafts: readonly Shaft[];
+  /** Left out where there are none. Not worked out yet. */
+  readonly forces?: readonly StoredForce[];
   readonly notes: string;
 }

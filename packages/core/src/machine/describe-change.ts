@@ -2,10 +2,11 @@ import { listed } from '../quantity/listed.js';
 import type { Build, Line } from './build.js';
 import { namesOfElements } from './element-names.js';
 import { typeOf } from './field-types/index.js';
+import { type Holder, holdersOf } from './holders.js';
 import { placesOf } from './paths.js';
 import { same } from './same.js';
 
-const whole = { brief: 'Brief', notes: 'Notes', shafts: 'Shafts' } as const;
+const whole = { brief: 'Brief', notes: 'Notes' } as const;
 
 /** Paths of what is entered otherwise in one state of a build than in another, of the places that both have. */
 export function placesChanged(before: Build, after: Build): string[] {
@@ -35,11 +36,33 @@ export function shapeChanged(before: Build, after: Build): string[] {
   const gone = [...then].flatMap(([path, name]) => (now.has(path) ? [] : [name]));
   if (added.length > 0) words.push(`${listed(added)} added`);
   if (gone.length > 0) words.push(`${listed(gone)} taken out`);
-  return [...words, ...writtenChanged(before, after)];
+  return [...words, ...heldChanged(before, after), ...writtenChanged(before, after)];
 }
 
-/** The same without its elements: lines, and words written beside it. */
-export const besidesChanged = (before: Build, after: Build): string[] => [...linesChanged(before, after), ...writtenChanged(before, after)];
+/** Of what is kept besides the elements: what only one has, what is called otherwise or is elsewhere. */
+function heldChanged(before: Build, after: Build): string[] {
+  const heldIn = (build: Build): Held => new Map(holdersOf(build).map((holder) => [holder.path, holder]));
+  const [was, is] = [heldIn(before), heldIn(after)];
+  const beyond = (all: Held, others: Held) => [...all].flatMap(([path, { called }]) => (others.has(path) ? [] : [called]));
+  const [added, gone] = [beyond(is, was), beyond(was, is)];
+  const moved = [...is].flatMap(([path, { called, where }]) => {
+    const old = was.get(path);
+    if (!old) return [];
+    const named = old.called === called ? [] : [`${old.called} is now ${called}`];
+    return old.where === where ? named : [...named, `${called}: ${old.where || unsaid} → ${where || unsaid}`];
+  });
+  return [...(added.length > 0 ? [`${listed(added)} added`] : []), ...(gone.length > 0 ? [`${listed(gone)} taken out`] : []), ...moved];
+}
+
+type Held = ReadonlyMap<string, Holder>;
+const unsaid = 'not known where';
+
+/** The same without its elements: lines, what is kept besides them, and words written beside it. */
+export const besidesChanged = (before: Build, after: Build): string[] => [
+  ...linesChanged(before, after),
+  ...heldChanged(before, after),
+  ...writtenChanged(before, after),
+];
 
 const writtenChanged = (before: Build, after: Build): string[] =>
   (Object.entries(whole) as [keyof typeof whole, string][]).flatMap(([key, name]) => (same(before[key], after[key]) ? [] : [`${name} changed`]));

@@ -7,7 +7,7 @@ import { evaluateBuild, worstLine } from '../procedures/evaluate-build.js';
 import { remedyFor } from '../procedures/remedy.js';
 import { summariseBuild } from '../procedures/summarise-build.js';
 import { say, sayAll, wordingFor } from '../wording/wording.js';
-import type { Build } from './build.js';
+import type { At, Build } from './build.js';
 import { describeChange } from './describe-change.js';
 import { lineNameWrong, lineOf, withLineAdded, withLineMoved, withLineRemoved, withLineRenamed } from './lines.js';
 import { mergeBuilds } from './merge.js';
@@ -144,14 +144,14 @@ describe('a build of several lines', () => {
   it('says what is wrong between its lines, and works out the others', () => {
     const twice = { ...build, lines: build.lines.map((line) => ({ ...line, name: 'fruit' })) };
     expect(says(twice)).toMatch(/^Two lines are called “fruit”: rename one of them\. /);
-    const from = (shaft: { line: string; shaft: string }) => ({
+    const from = (at: At) => ({
       ...build,
-      lines: build.lines.map((line, k) => (k === 1 ? { ...line, source: { ...line.source, from: shaft } } : line)),
+      lines: build.lines.map((line, k) => (k === 1 ? { ...line, source: { ...line.source, from: at } } : line)),
     });
-    const gone = from({ line: 'spindle', shaft: 'motor' });
+    const gone = from({ line: 'spindle', station: 'motor' });
     expect(says(gone)).toMatch(/^The source of “fruit” is a shaft that is not there: choose another source for it\./);
     expect(evaluateBuild(gone, kinds).lines[0]?.verdict).toBe('close');
-    const joinedLines = from({ line: 'main', shaft: 'roll' });
+    const joinedLines = from({ line: 'main', station: 'roll' });
     expect(says(joinedLines)).not.toContain('not there');
     expect(sayAll(evaluateBuild(joinedLines, kinds).notWorkedOut, wordingFor(build))).toContain('what joined lines do to each other');
     expect(sayAll(evaluation.notWorkedOut, wordingFor(build))).not.toContain('joined');

@@ -54,3 +54,19 @@ const isEntry = (value: Plain) => 'text' in value && 'how' in value && !('rows' 
 /** What both sides took the last rows of is not entered. */
 const isEmptyTable = ({ how, rows }: Plain) => how !== undefined && Array.isArray(rows) && rows.length === 0;
 const isList = (value: unknown): value is readonly Plain[] => Array.isArray(value) && value.every((member) => isObject(member) && 'id' in member);
+
+/**
+ * The field, the row, the cell or whatever else holds entries that a conflict is about, as a path: `main/belt/driven`, `wishes/mass`,
+ * `main/work/readings/r1/drawn`, `main/@settings/slow/source/speed`; null where it is about something else.
+ */
+export function placeOfConflict({ path }: Conflict): string | null {
+  const [first = '', second = '', third = ''] = path;
+  if (first === 'wishes' || first === 'supply') return `${first}/${second}`;
+  const at = path.indexOf('inputs');
+  if (at < 0) return null;
+  const [field, , row, , column] = path.slice(at + 1);
+  if (first === 'forces') return `@forces/${second}/${field}`;
+  if (first === 'shafts') return `@shafts/${second}/@${third}/${path[3]}/${field}`;
+  if (third === 'settings' || third === 'phases') return `${second}/@${third}/${path[3]}/${field}`;
+  return [second, path[at - 1], field, row, column].filter((part) => part !== undefined).join('/');
+}

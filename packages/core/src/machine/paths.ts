@@ -1,10 +1,11 @@
 import { joined } from '../joined.js';
 import type { Field, Fields } from '../kinds/fields.js';
-import type { Role } from '../kinds/kind.js';
-import { kindHead, plainFeed } from '../kinds/registry.js';
+import { kindHead } from '../kinds/registry.js';
 import { briefParts, isBriefPart } from './brief-fields.js';
 import type { Build, Element, Input, Inputs, Line } from './build.js';
+import { elementsOf, plainMains } from './elements.js';
 import { rowName, rowsOf, withCell, withEntry } from './field-types/rows.js';
+import { type Holder, holdersOf, isHeld } from './holders.js';
 
 /** One field of one element or of the brief: its path, what it takes, what is in it. */
 export interface Place {
@@ -13,31 +14,7 @@ export interface Place {
   readonly input: Input | undefined;
 }
 
-interface Placed {
-  readonly role: Role;
-  readonly path: string;
-  readonly element: Element;
-}
-
-/** What feeds a source that says nothing of it. */
-const plainMains: Element = { kind: plainFeed.kind, v: plainFeed.v, inputs: {} };
-
-/** The elements of a line in order from what feeds it to the work, each with its path: `main/feed`, `main/source`, `main/belt`, `main/work`. */
-export function elementsOf(line: Line): readonly Placed[] {
-  const known = inOrder.get(line);
-  if (known) return known;
-  const all: readonly Placed[] = [
-    { role: 'feed', path: `${line.id}/feed`, element: line.source.feed ?? plainMains },
-    { role: 'source', path: `${line.id}/source`, element: line.source },
-    ...line.stages.map((stage): Placed => ({ role: 'stage', path: `${line.id}/${stage.id}`, element: stage })),
-    { role: 'work', path: `${line.id}/work`, element: line.work },
-  ];
-  inOrder.set(line, all);
-  return all;
-}
-
-/** A line never changes: its elements are put in order once. */
-const inOrder = new WeakMap<Line, readonly Placed[]>();
+export { elementsOf } from './elements.js';
 
 /** Every field of a build, entered or not. */
 export function placesOf(build: Build): readonly Place[] {
@@ -58,7 +35,21 @@ function findPlaces(build: Build): Place[] {
     ),
     ...placesIn('supply', briefParts.supply, build.supply as Inputs),
     ...placesIn('wishes', briefParts.wishes, build.wishes ?? noInputs),
+    ...joined(holdersOf(build), placesHeld),
   ];
+}
+
+/** Places of a holder, each saying whose it is: `Plate speed, setting “slow”`. */
+const placesHeld = ({ path, called, fields, isWhole, inputs }: Holder): readonly Place[] =>
+  Object.entries(fields).flatMap(([name, field]) => {
+    const input = inputs[name];
+    return isWhole || input ? [{ path: `${path}/${name}`, field: { ...field, label: `${field.label}, ${called}` }, input }] : [];
+  });
+
+/** The holder that a path is in, with what is left of the path: the name of a field. */
+function heldAt(build: Build, path: string): { readonly holder: Holder; readonly name: string } | null {
+  const holder = holdersOf(build).find((each) => path.startsWith(`${each.path}/`));
+  return holder ? { holder, name: path.slice(holder.path.length + 1) } : null;
 }
 
 const noFields: Fields = {};
@@ -83,6 +74,12 @@ export function cellsOf({ path, field, input }: Place): readonly Place[] {
 
 /** The place at a path, be it a cell of a table. */
 export function placeAt(build: Build, path: string): Place | undefined {
+  if (isHeld(path)) {
+    const held = heldAt(build, path);
+    const field = held?.holder.fields[held.name];
+    // Of a setting a field that it does not change yet has a place as well.
+    return placesOf(build).find((each) => each.path === path) ?? (field && { path, field, input: undefined });
+  }
   const parts = path.split('/');
   const own = parts.length > 3 ? parts.slice(0, 3).join('/') : path;
   const place = placesOf(build).find((each) => each.path === own);
@@ -116,6 +113,7 @@ export const applies = ({ when }: Field, inputs: Inputs): boolean => !when || wh
 export function fieldLabel(build: Build, path: string): string {
   const parts = path.split('/');
   const field = placeAt(build, path)?.field;
+  if (field && isHeld(path)) return field.label.toLowerCase();
   // A row as a whole: `readings at work, reading 3`.
   if (parts.length === 4 && !field) return `${fieldLabel(build, parts.slice(0, 3).join('/'))}${rowAt(build, path)}`;
   if (field && parts.length > 3) return `${fieldLabel(build, parts.slice(0, 3).join('/'))}${rowAt(build, path)}, ${field.label.toLowerCase()}`;
@@ -141,6 +139,11 @@ function rowAt(build: Build, path: string): string {
  * @throws RangeError when the build has no such element
  */
 export function withInput(build: Build, path: string, input: Input | undefined): Build {
+  if (isHeld(path)) {
+    const held = heldAt(build, path);
+    if (!held) throw new RangeError(`The build has nothing at ${path}`);
+    return held.holder.put(build, withEntry(held.holder.inputs, held.name, input));
+  }
   const [lineId, elementId, name, row, column] = path.split('/') as [string, string, string?, string?, string?];
   if (name === undefined && isBriefPart(lineId)) return { ...build, [lineId]: withEntry((build[lineId] ?? {}) as Inputs, elementId, input) };
   let found = false;

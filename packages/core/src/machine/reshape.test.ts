@@ -63,9 +63,12 @@ describe('an element as another kind', () => {
   it('takes a source’s settings along, less what the new kind does not know', () => {
     const build = crusher();
     const entry = { text: '700 rpm', value: 700, unit: 'rpm', how: 'plate' } as const;
-    const slow = { id: 'slow', name: 'slow', inputs: { speed: entry, frequency: { ...entry, text: '25 Hz', value: 25, unit: 'Hz' } } } as const;
-    const set = { ...build, lines: [{ ...line(build), source: { ...line(build).source, settings: [slow] } }] };
-    expect(line(withKind(set, 'main/source', 'engine')).source.settings).toEqual([{ ...slow, inputs: { speed: entry } }]);
+    const step = { text: '80 mm', value: 80, unit: 'mm', how: 'chosen' } as const;
+    const inputs = { 'source/speed': entry, 'source/frequency': { ...entry, text: '25 Hz', value: 25, unit: 'Hz' }, 'belt/driver': step } as const;
+    const set: Build = { ...build, lines: [{ ...line(build), settings: [{ id: 'slow', name: 'slow', inputs }] }] };
+    const changed = (next: Build) => line(next).settings?.map((each) => each.inputs);
+    expect(changed(withKind(set, 'main/source', 'engine'))).toEqual([{ 'source/speed': entry, 'belt/driver': step }]);
+    expect(changed(withoutStage(set, 'main/belt'))).toEqual([{ 'source/speed': entry, 'source/frequency': inputs['source/frequency'] }]);
   });
 
   it('is refused where there is no such kind or place', () => {
@@ -103,7 +106,6 @@ describe('a place that is opened', () => {
     expect(line(opened).source).toMatchObject({
       kind: 'open',
       inputs: {},
-      settings: [],
       was: { kind: 'plate-motor', inputs: line(crusher()).source.inputs },
     });
     expect(line(opened).stages[0]).toMatchObject({ id: 'belt', kind: 'open', was: { kind: 'v-belt' } });
@@ -124,12 +126,13 @@ describe('a place that is opened', () => {
   });
 
   it('keeps the settings of a source with it', () => {
-    const setting = { id: 'slow', name: 'Slow', inputs: { speed: { text: '700', value: 700, unit: 'rpm' as const, how: 'plate' as const } } };
-    const two = { ...crusher(), lines: [{ ...line(crusher()), source: { ...line(crusher()).source, settings: [setting] } }] };
+    const inputs = { 'source/speed': { text: '700', value: 700, unit: 'rpm', how: 'plate' } } as const;
+    const two: Build = { ...crusher(), lines: [{ ...line(crusher()), settings: [{ id: 'slow', name: 'Slow', inputs }] }] };
     const shut = withKind(two, 'main/source', 'open');
-    expect(line(shut).source.settings).toEqual([]);
+    expect(line(shut).settings).toEqual(line(two).settings);
     expect(withKind(shut, 'main/source', 'plate-motor')).toEqual(two);
-    expect(line(withKind(shut, 'main/source', 'hand-crank')).source.settings[0]?.inputs).toHaveProperty('speed');
+    expect(line(withKind(shut, 'main/source', 'hand-crank')).settings?.[0]?.inputs).toEqual(inputs);
+    expect(line(withKind(shut, 'main/source', 'engine')).settings?.[0]?.inputs).toEqual(inputs);
   });
 
   it('is raised to newer versions with what it holds', () => {

@@ -1,6 +1,6 @@
 import type { KindHead, Role } from '../kinds/kind.js';
 import { kindHead } from '../kinds/registry.js';
-import type { Build, Element, Held, Inputs, Line, Source, Stage, Station } from './build.js';
+import type { Build, Element, Held, Inputs, Line, Stage, Station } from './build.js';
 import { enter } from './enter.js';
 import { typeOf } from './field-types/index.js';
 import { isOpen } from './open.js';
@@ -20,12 +20,7 @@ function asKind<E extends Element>(role: Role, element: E, kind: string): E {
   return { ...now, kind, v: is.v, inputs: { ...held, ...keptInputs(kindHead(role, element.kind), is, element.inputs) } } as unknown as E;
 }
 
-const heldOf = ({ kind, v, inputs, settings }: Element & Partial<Pick<Source, 'settings'>>): Held => ({
-  kind,
-  v,
-  inputs,
-  ...(settings && settings.length > 0 ? { settings } : {}),
-});
+const heldOf = ({ kind, v, inputs }: Element): Held => ({ kind, v, inputs });
 
 function keptInputs(was: KindHead | undefined, is: KindHead, inputs: Inputs): Inputs {
   const kept = Object.entries(inputs).filter(([name, input]) => {
@@ -35,14 +30,22 @@ function keptInputs(was: KindHead | undefined, is: KindHead, inputs: Inputs): In
   return Object.fromEntries(kept);
 }
 
-/** A source's settings override some of its inputs: those of the old kind go as the inputs do. */
-function sourceAs(source: Source, kind: string): Source {
-  if (source.kind === kind) return source;
-  const changed = asKind('source', source, kind);
-  const [from, settings] = source.was ? [source.was.kind, source.was.settings ?? []] : [source.kind, source.settings];
-  const [was, is] = [kindHead('source', from), kindHead('source', kind) as KindHead];
-  if (isOpen({ kind })) return { ...changed, settings: [] };
-  return { ...changed, settings: settings.map((setting) => ({ ...setting, inputs: keptInputs(was, is, setting.inputs) })) };
+/**
+ * The line with what its settings change of an element that is of another kind now: what both kinds have by the same name. While a place is open they keep it all.
+ * @param before the element as it was
+ */
+function withSettingsFor(line: Line, id: string, role: Role, before: Element, kind: string): Line {
+  const [was, is] = [kindHead(role, (before.was ?? before).kind), kindHead(role, kind)];
+  if (!line.settings || !is || isOpen(is)) return line;
+  const settings = line.settings.map((setting) => {
+    const kept = Object.entries(setting.inputs).filter(([at, input]) => {
+      const [element, name = ''] = at.split('/');
+      const to = is.fields[name];
+      return element !== id || (to !== undefined && typeOf(to).fits(to, was?.fields[name], input));
+    });
+    return { ...setting, inputs: Object.fromEntries(kept) };
+  });
+  return { ...line, settings };
 }
 
 const inLine = (build: Build, id: string, change: (line: Line) => Line): Build => {
@@ -59,10 +62,12 @@ export function withKind(build: Build, path: string, kind: string): Build {
   return inLine(build, lineId, (line) => {
     const placed = elementsOf(line).find((each) => each.path === path);
     if (!placed) throw new RangeError(`The build has no element at ${path}`);
-    if (placed.role === 'source') return { ...line, source: sourceAs(line.source, kind) };
-    if (placed.role === 'work') return { ...line, work: asKind('work', line.work, kind) };
-    if (placed.role === 'feed') return { ...line, source: { ...line.source, feed: asKind('feed', placed.element, kind) } };
-    return { ...line, stages: line.stages.map((stage) => (stage.id === id ? asKind('stage', stage, kind) : stage)) };
+    const { role, element } = placed;
+    const set = withSettingsFor(line, id, role, element, kind);
+    if (role === 'source') return { ...set, source: asKind(role, line.source, kind) };
+    if (role === 'work') return { ...set, work: asKind(role, line.work, kind) };
+    if (role === 'feed') return { ...set, source: { ...line.source, feed: asKind(role, element, kind) } };
+    return { ...set, stages: line.stages.map((stage) => (stage.id === id ? asKind(role, stage, kind) : stage)) };
   });
 }
 
@@ -152,7 +157,8 @@ export function withoutStage(build: Build, path: string): Build {
     const k = line.stages.findIndex((stage) => stage.id === id);
     if (k < 0) throw new RangeError(`The build has no stage at ${path}`);
     const gone = k + 1 === line.stations.length - 1 ? k : k + 1;
-    return { ...line, stages: line.stages.toSpliced(k, 1), stations: line.stations.toSpliced(gone, 1) };
+    const settings = line.settings?.map((setting) => ({ ...setting, inputs: withoutElement(setting.inputs, id) }));
+    return { ...line, stages: line.stages.toSpliced(k, 1), stations: line.stations.toSpliced(gone, 1), ...(settings ? { settings } : {}) };
   });
 }
 
@@ -162,3 +168,6 @@ export function withStageMoved(build: Build, path: string, by: 1 | -1): Build {
   const k = build.lines.find((line) => line.id === lineId)?.stages.findIndex((stage) => stage.id === id) ?? -1;
   return withStageAt(build, path, k + by);
 }
+
+/** What a setting changes, less what was of an element that is gone. */
+const withoutElement = (inputs: Inputs, id: string): Inputs => Object.fromEntries(Object.entries(inputs).filter(([at]) => !at.startsWith(`${id}/`)));

@@ -3,6 +3,7 @@ import { verdictOf } from '../checks/verdict.js';
 import type { Build } from '../machine/build.js';
 import { namesOfElements } from '../machine/element-names.js';
 import { fieldWords } from '../machine/field-types/index.js';
+import { isHeld } from '../machine/holders.js';
 import { placesOf } from '../machine/paths.js';
 import { textsOf } from '../machine/table.js';
 import type { UnitHabit } from '../quantity/show.js';
@@ -90,6 +91,8 @@ const keyed = (build: Build, evaluation: Evaluation, units: UnitHabit): string[]
 
 /** The element of a field in words; of the brief's own, the brief. */
 function called(build: Build, path: string): string {
+  // What is kept says whose it is in its own label.
+  if (isHeld(path)) return '';
   const place = path.slice(0, path.lastIndexOf('/'));
   return build.lines.flatMap((line) => namesOfElements(line).get(place) ?? [])[0] ?? 'brief';
 }

@@ -5,6 +5,7 @@ import type { Figure } from '../figure/figure.js';
 import { joined, joinedOnce } from '../joined.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Line } from '../machine/build.js';
+import { holdersOf } from '../machine/holders.js';
 import { meansTheSame } from '../machine/means-the-same.js';
 import { isOpen, openPlacesOf } from '../machine/open.js';
 import { listed } from '../quantity/listed.js';
@@ -71,7 +72,7 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   const [only, ...others] = lines as [EvaluatedLine, ...EvaluatedLine[]];
   const isOne = others.length === 0;
   const notEntered = joined(lines, (line) => line.notEntered);
-  const what = [...never, ...linesNotJoined(build), ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
+  const what = [...never, ...linesNotJoined(build), ...onlyKept(build), ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
   const worst = worstLine(lines);
   const atOdds = linesAtOdds(build);
   return {
@@ -145,12 +146,18 @@ function linesAtOdds({ lines }: Build): Sentence[] {
   const names = lines.map(({ name }) => name.trim().toLowerCase());
   const twice = lines.filter(({ name }, k) => names.indexOf(name.trim().toLowerCase()) < k);
   const gone = lines.filter(
-    ({ source: { from } }) => from && !lines.some(({ id, stations }) => id === from.line && stations.some((each) => each.id === from.shaft)),
+    ({ source: { from } }) => from && !lines.some(({ id, stations }) => id === from.line && stations.some((each) => each.id === from.station)),
   );
   return [
     ...twice.map(({ name }) => sentence('two lines are called “{name}”: rename one of them', { name })),
     ...gone.map(({ name }) => sentence('the source of “{name}” is a shaft that is not there: choose another source for it', { name })),
   ];
+}
+
+/** What is kept besides the elements of the lines. */
+function onlyKept(build: Build): string[] {
+  const holders = holdersOf(build);
+  return holders.length > 0 ? [`what is kept under Brief: ${listed(holders.map(({ called }) => called))}`] : [];
 }
 
 /** What joins lines is kept, and not worked out yet. */

@@ -125,7 +125,6 @@ const breakawayOf = ({ breakaway, steady, startsEmpty }: WorkDemand): Figure<'NÂ
 const motorOf = (output_W: number, speed_rpm: number, [start = 'capacitor-start']: readonly StartType[]): Source => ({
   kind: 'plate-motor',
   v: kindHead('source', 'plate-motor')?.v ?? 1,
-  settings: [],
   inputs: {
     power: { text: `${output_W} W`, value: output_W, unit: 'W', how: 'chosen' },
     powerIs: { text: 'shaft', how: 'chosen' },

@@ -1,12 +1,16 @@
 import type { FieldPath } from '../figure/figure.js';
 import type { Build } from '../machine/build.js';
+import { isHeld } from '../machine/holders.js';
 import { draftsIn, fieldLabel, placesOf } from '../machine/paths.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 
 /** What is typed somewhere and is not read, each as a sentence: `speed: “1,725” is not read`. Figures are for what was there before. */
 export const unreadIn = (build: Build): Sentence[] =>
   draftsIn(build).flatMap(({ path, input }) =>
-    input?.draft?.trim() ? [sentence('{field}: “{text}” is not read', { field: fieldLabel(build, path), text: input.draft.trim() })] : [],
+    // Nothing is worked out of what is only kept.
+    input?.draft?.trim() && !isHeld(path)
+      ? [sentence('{field}: “{text}” is not read', { field: fieldLabel(build, path), text: input.draft.trim() })]
+      : [],
   );
 
 /**

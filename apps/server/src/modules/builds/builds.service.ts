@@ -113,13 +113,16 @@ export class BuildsService {
   }
 }
 
-/** A document may have been written when its kinds were older. */
-const upToDate = (document: Build): Build => upgradeBuild(document).build as Build;
-
-function stored(row: BuildRow): StoredBuild {
-  const { build, notices } = settleValues(upToDate(row.document));
-  return { ...answered(row), build, notices };
+/** A document may have been written when its format or its kinds were older: as it is read today, with what there is to say of that. */
+function read(document: Build): { readonly build: Build; readonly notices: readonly string[] } {
+  const { build: upgraded, notices: raised } = upgradeBuild(document);
+  const { build, notices } = settleValues(upgraded as Build);
+  return { build, notices: [...raised, ...notices] };
 }
+
+const upToDate = (document: Build): Build => read(document).build;
+
+const stored = (row: BuildRow): StoredBuild => ({ ...answered(row), ...read(row.document) });
 
 /** What was read just now needs no second reading. */
 function answered({ id, version, changedAt, document }: BuildRow): StoredBuild {

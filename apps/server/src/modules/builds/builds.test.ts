@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { ListedBuild, Problem, StoredBuild } from '@hobrek/contracts';
+import type { BuildLog, ListedBuild, Problem, StoredBuild } from '@hobrek/contracts';
 import { type Build, blankBuild, engineVersion } from '@hobrek/core';
 import { PDFDocument } from 'pdf-lib';
 import pg from 'pg';
@@ -178,6 +178,24 @@ describe('a build', () => {
     const list = (await (await served.ask('GET', 'builds')).json()) as ListedBuild[];
     expect(list.find((each) => each.id === stored.id)?.summary.verdict).toBe('close');
     expect((await client.query('select engine from builds where id = $1', [stored.id])).rows[0]).toEqual({ engine: engineVersion });
+    await client.end();
+  });
+
+  it('that was kept in format 1 is answered, compared and told in format 2, and kept so when it is saved next', async () => {
+    const { id } = await add();
+    const file = JSON.parse(readFileSync(join(repository, 'packages/contracts/test/samples/build-1.json'), 'utf8'));
+    const client = new pg.Client({ connectionString: served.url });
+    await client.connect();
+    await client.query('update builds set document = $2 where id = $1', [id, file]);
+    await client.query('update revisions set document = $2 where build = $1', [id, file]);
+    const { build } = (await (await served.ask('GET', `builds/${id}`)).json()) as StoredBuild;
+    expect(build).toMatchObject({ version: 2, lines: [{ settings: [{ id: 'slow' }] }], forces: [{ name: 'scraper spring' }] });
+    expect((await save(id, 1, { ...build, name: 'Went on' })).status).toBe(200);
+    const log = (await (await served.ask('GET', `builds/${id}/log`)).json()) as BuildLog;
+    expect(log.revisions[0]?.changes).toEqual(['Name Apple crusher → Went on']);
+    expect(await (await served.ask('GET', `builds/${id}/revisions/1`)).json()).toMatchObject({ version: 2 });
+    const kept = await client.query(`select document->'version' as version from builds where id = $1`, [id]);
+    expect(kept.rows).toEqual([{ version: 2 }]);
     await client.end();
   });
 

@@ -1,5 +1,16 @@
 import { type Looked, readBuild, type Shed, type ShedEntryContract } from '@hobrek/contracts';
-import { type Build, describeChange, engineVersion, loadKinds, same, shedFormat, shedVersion, summariseBuild, upgradeBuild } from '@hobrek/core';
+import {
+  type Build,
+  describeChange,
+  engineVersion,
+  loadKinds,
+  same,
+  settleValues,
+  shedFormat,
+  shedVersion,
+  summariseBuild,
+  upgradeBuild,
+} from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { idOutOf } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
@@ -138,7 +149,7 @@ const counted = (notes: number) => (notes === 1 ? 'one note of the file is' : `$
 
 function compared(build: Build, changedAt: string, there: BuildRow | undefined): Pick<Looked, 'what' | 'says'> {
   if (!there) return { what: 'new', says: 'is not here yet and will be put into the shed' };
-  const here = upgradeBuild(there.document).build as Build;
+  const here = settleValues(upgradeBuild(there.document).build as Build).build;
   if (same(here, build)) return { what: 'same', says: 'is here already, the same' };
   const changes = describeChange(here, build);
   const words = changes.slice(0, 3).join('; ') + (changes.length > 3 ? `; and ${changes.length - 3} more` : '');

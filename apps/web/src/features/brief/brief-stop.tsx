@@ -4,6 +4,7 @@ import { useDocument, useOpen } from '../../open-build/here.js';
 import { useDerived } from '../../open-build/in-sight.js';
 import { usePreferences } from '../../shared/preferences.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
+import { Kept } from './kept.js';
 
 /** What the machine must do and for whom, in the person's own words; it is above everything that is worked out. */
 export function BriefStop() {
@@ -40,6 +41,7 @@ export function BriefStop() {
         <Entries part="wishes" />
         <Verdicts />
       </section>
+      <Kept />
     </div>
   );
 }

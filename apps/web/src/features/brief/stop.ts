@@ -5,7 +5,7 @@ export const stop: Stop = {
   path: 'brief',
   order: 10,
   name: () => 'Brief',
-  of: ['wishes', 'supply'],
+  of: ['wishes', 'supply', 'kept'],
   says: 'checks',
   mark: (derived) => worstAt(derived, (at) => at === 'wishes'),
   machine: 'strip',

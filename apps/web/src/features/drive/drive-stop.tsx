@@ -1,5 +1,5 @@
 import { kindHead } from '@hobrek/core';
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { memo, startTransition, useCallback, useMemo, useRef, useState } from 'react';
 import { ElementChecks } from '../../element/checks.js';
 import { ElementFields, Heading, KindOf } from '../../element/fields.js';
 import { ElementFigures } from '../../element/figures.js';
@@ -18,13 +18,19 @@ export function DriveStop() {
   const paths = useMemo(() => (joined === '' ? [] : joined.split(',')), [joined]);
   const picked = useSession((session) => session.picked);
   const here = paths.includes(picked ?? '') ? (picked as string) : paths[0];
-  // A press is answered in the row of stages at once; the fields of another stage are made anew, which takes longer than a frame.
-  const late = useDeferredValue(here);
-  const shown = late !== undefined && paths.includes(late) ? late : here;
+  // A press is answered in the row of stages at once; the fields of another stage are made anew after it, which takes longer than a frame.
+  const [before, setBefore] = useState<string | null>(null);
+  const shown = before !== null && paths.includes(before) ? before : here;
+  const latest = useRef(shown);
+  latest.current = shown;
+  const pressed = useCallback(() => {
+    setBefore(latest.current ?? null);
+    startTransition(() => setBefore(null));
+  }, []);
   return (
     <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
       <div className="min-w-0 px-6 py-2 max-sm:px-4">
-        <StageRow line={line} paths={paths} shown={here} />
+        <StageRow line={line} paths={paths} shown={here} pressed={pressed} />
         {shown === undefined ? (
           <p className="mt-3 text-soft">
             Nothing is between motor and tool: the motor’s shaft is the tool’s. Belts, chains, gears and couplings are added above; each is tried

@@ -12,10 +12,12 @@ interface Row {
   readonly line: string;
   readonly paths: readonly string[];
   readonly shown: string | undefined;
+  /** Before a stage is picked by its name. */
+  readonly pressed: () => void;
 }
 
 /** The stages of a line from motor to tool, each to be picked, taken to another place, and followed by one more. */
-export function StageRow({ line, paths, shown }: Row) {
+export function StageRow({ line, paths, shown, pressed }: Row) {
   const source = useLine(({ source: { kind } }) => kindHead('source', kind)?.noun ?? 'source');
   return (
     <InOrder paths={paths}>
@@ -25,7 +27,7 @@ export function StageRow({ line, paths, shown }: Row) {
             <WhatCouldGoHere line={line} at={0} after={source} isLast={paths.length === 0} />
           </li>
           {paths.map((path, k) => (
-            <StageTab key={path} line={line} path={path} k={k} isShown={path === shown} isLast={k === paths.length - 1} />
+            <StageTab key={path} line={line} path={path} k={k} isShown={path === shown} isLast={k === paths.length - 1} pressed={pressed} />
           ))}
         </ol>
       </OneStop>
@@ -39,9 +41,10 @@ interface TabShown {
   readonly k: number;
   readonly isShown: boolean;
   readonly isLast: boolean;
+  readonly pressed: () => void;
 }
 
-const StageTab = memo(function StageTab({ line, path, k, isShown, isLast }: TabShown) {
+const StageTab = memo(function StageTab({ line, path, k, isShown, isLast, pressed }: TabShown) {
   const { pick } = useOpen();
   const kind = useLine(({ stages }) => stages[k]?.kind ?? '');
   const which = useLine((shown) => / \d+$/.exec(namesOfElements(shown).get(path) ?? '')?.[0] ?? '');
@@ -55,7 +58,10 @@ const StageTab = memo(function StageTab({ line, path, k, isShown, isLast }: TabS
         type="button"
         aria-current={isShown ? 'true' : undefined}
         className={`font-head min-h-8 cursor-pointer px-1 text-lg ${isShown ? 'border-b-[3px] border-brass' : 'text-soft hover:text-ink'}`}
-        onClick={() => pick(path)}
+        onClick={() => {
+          if (!isShown) pressed();
+          pick(path);
+        }}
       >
         {label.charAt(0).toUpperCase() + label.slice(1)} {verdict && <VerdictMark verdict={verdict} />}
       </button>
