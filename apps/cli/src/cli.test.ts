@@ -178,7 +178,7 @@ describe('need', () => {
   ])('of the demo %s with its source emptied, at %s rpm, names a class', async (name, speed, outputs) => {
     const build = JSON.parse(readFileSync(join(root, `demo/${name}.json`), 'utf8'));
     const wishes = { leastSpeed: { text: speed, value: Number(speed), unit: 'rpm', how: 'chosen' } };
-    const lines = build.lines.map((line: object) => ({ ...line, source: { kind: 'open', v: 1, inputs: {}, settings: [] } }));
+    const lines = build.lines.map((line: object) => ({ ...line, source: { kind: 'open', v: 1, inputs: {} } }));
     const opened = { ...build, wishes, lines };
     const named = await hobrek('need', file(`${name}.json`, JSON.stringify(opened)), '--json');
     expect(named.err).toBe('');

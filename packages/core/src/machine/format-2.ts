@@ -99,8 +99,8 @@ function stationOf(shaft: unknown, lines: readonly Plain[]): { line: unknown; st
   return undefined;
 }
 
-/** The line that has such a stage: that of the shaft where it has one, else the first. */
+/** The line that has such a stage: that of the shaft where it has one, else any; where none has it, the line that every build was begun with. */
 function lineOfStage(stage: unknown, on: { line: unknown } | undefined, lines: readonly Plain[]): unknown {
   const having = lines.filter((line) => listIn(line.stages)?.some(({ id }) => id === stage)).map(({ id }) => id);
-  return on && having.includes(on.line) ? on.line : (having[0] ?? lines[0]?.id);
+  return on && having.includes(on.line) ? on.line : (having[0] ?? 'main');
 }

@@ -3,6 +3,7 @@ import type { FieldPath } from '../figure/figure.js';
 import { type QuantityField, unitOf } from '../kinds/fields.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Input } from '../machine/build.js';
+import { isHeld } from '../machine/holders.js';
 import { lineOf } from '../machine/lines.js';
 import { placesOf, withInput } from '../machine/paths.js';
 import { signChange } from '../numeric/root.js';
@@ -89,8 +90,15 @@ export function* guessesSteps(build: Build, kinds: Kinds, wording: Wording): Ste
 
 function guessesOf(build: Build): Guess[] {
   return placesOf(build).flatMap(({ path, field, input }): Guess[] => {
-    // A wish that is written as a range guesses nothing about the machine.
-    if (path.startsWith('wishes/') || field.is !== 'quantity' || input?.value === undefined || input.low === undefined || input.high === undefined)
+    // A wish that is written as a range guesses nothing about the machine, and of what is only kept nothing follows.
+    if (
+      path.startsWith('wishes/') ||
+      isHeld(path) ||
+      field.is !== 'quantity' ||
+      input?.value === undefined ||
+      input.low === undefined ||
+      input.high === undefined
+    )
       return [];
     return input.low < input.high ? [{ path, field, input, low: input.low, high: input.high }] : [];
   });

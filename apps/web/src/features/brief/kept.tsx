@@ -1,4 +1,5 @@
-import { holdersOf } from '@hobrek/core';
+import { type Holder, holdersOf } from '@hobrek/core';
+import { useRef } from 'react';
 import { Entry } from '../../open-build/entry.js';
 import { useDocument } from '../../open-build/here.js';
 
@@ -19,13 +20,22 @@ export function Kept() {
           <h3 className="mt-2 first-letter:uppercase">
             <span className="font-semibold">{called}</span> <span className="text-sm text-soft">{where}</span>
           </h3>
-          <div className="grid grid-cols-4 gap-x-6 gap-y-1 max-lg:grid-cols-2 max-sm:grid-cols-1">
-            {Object.entries(fields).map(([name, field]) =>
-              isWhole || inputs[name] ? <Entry key={name} path={`${path}/${name}`} field={field} input={inputs[name]} /> : null,
-            )}
-          </div>
+          <Entries path={path} fields={fields} isWhole={isWhole} inputs={inputs} />
         </section>
       ))}
     </section>
+  );
+}
+
+/** Of a setting what it changes; a field that was emptied here stays, so that something else can be typed into it. */
+function Entries({ path, fields, isWhole, inputs }: Pick<Holder, 'path' | 'fields' | 'isWhole' | 'inputs'>) {
+  const seen = useRef(new Set<string>());
+  for (const name of Object.keys(inputs)) seen.current.add(name);
+  return (
+    <div className="grid grid-cols-4 gap-x-6 gap-y-1 max-lg:grid-cols-2 max-sm:grid-cols-1">
+      {Object.entries(fields).map(([name, field]) =>
+        isWhole || seen.current.has(name) ? <Entry key={name} path={`${path}/${name}`} field={field} input={inputs[name]} /> : null,
+      )}
+    </div>
   );
 }
