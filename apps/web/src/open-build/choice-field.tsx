@@ -1,24 +1,14 @@
-import type { ChoiceField, Input } from '@hobrek/core';
+import type { ChoiceField } from '@hobrek/core';
 import { memo, useId } from 'react';
 import { Select } from '../shared/select.js';
 import { Contested } from './contested.js';
+import type { EntryShown } from './entry-shown.js';
 import { FieldLabel } from './field-label.js';
 import { opensHelp } from './help-mark.js';
 import { useOpen } from './here.js';
 
-interface Entry {
-  readonly path: string;
-  readonly field: ChoiceField;
-  readonly input: Input | undefined;
-  /** The option that is taken while nothing is chosen, where that is said, and where to look, in a few words. */
-  readonly taken?: string | undefined;
-  readonly where?: string | undefined;
-  /** Of what a check waits for, which comes when. */
-  readonly turn?: number | undefined;
-}
-
 /** One of a few, or not known. */
-export const Choice = memo(function Choice({ path, field, input, taken, where, turn }: Entry) {
+export const Choice = memo(function Choice({ path, field, input, taken, where, turn }: EntryShown<ChoiceField>) {
   const { typed, fieldLeft } = useOpen();
   const id = useId();
   const option = taken ?? field.usual;

@@ -16,11 +16,11 @@ const editors: {
   readonly [T in FieldOf['is']]: (entry: Omit<Entered, 'field'> & { readonly field: Extract<FieldOf, { readonly is: T }> }) => ReactNode;
 } = {
   quantity: ({ field, ...entry }) => <Field field={field} {...entry} />,
-  choice: ({ field, stock: _, empty: __, ...entry }) => <Choice field={field} {...entry} />,
-  'yes-no': ({ field, path, input, where, turn }) => <YesNo field={field} path={path} input={input} where={where} turn={turn} />,
-  text: ({ field, path, input, where, turn }) => <TextEntry field={field} path={path} input={input} where={where} turn={turn} />,
-  table: ({ field, path, input }) => <Table field={field} path={path} input={input} />,
-  part: ({ field, path, input, where, turn }) => <Part field={field} path={path} input={input} where={where} turn={turn} />,
+  choice: ({ stock: _, empty: __, ...entry }) => <Choice {...entry} />,
+  'yes-no': ({ stock: _, empty: __, ...entry }) => <YesNo {...entry} />,
+  text: ({ stock: _, empty: __, ...entry }) => <TextEntry {...entry} />,
+  table: ({ stock: _, empty: __, ...entry }) => <Table {...entry} />,
+  part: ({ stock: _, empty: __, ...entry }) => <Part {...entry} />,
 };
 
 /** The editor of a field, whatever type it is of. */

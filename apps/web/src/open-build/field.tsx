@@ -16,6 +16,7 @@ import { usePreferences } from '../shared/preferences.js';
 import { tip } from '../shared/tips.js';
 import { useAsTyped } from './as-typed.js';
 import { Contested } from './contested.js';
+import type { EntryShown } from './entry-shown.js';
 import { FieldLabel } from './field-label.js';
 import { focusNext } from './focus-field.js';
 import { typingPause_ms } from './follow.js';
@@ -23,19 +24,11 @@ import { opensHelp } from './help-mark.js';
 import { useOpen } from './here.js';
 import { NumberKeys, useNumberKeys } from './number-keys.js';
 
-export interface FieldShown {
-  readonly path: string;
-  readonly field: QuantityField;
-  readonly input: Input | undefined;
+export interface FieldShown extends EntryShown<QuantityField> {
   /** Sizes on the shelf, for the field that sizes a wheel. */
   readonly stock?: StockWheel | undefined;
-  /** What is taken while nothing is entered, where that is said, and where it is measured, in a few words. */
-  readonly taken?: string | undefined;
-  readonly where?: string | undefined;
-  /** Said in an empty field. */
+  /** Said while nothing is entered. */
   readonly empty?: string | undefined;
-  /** Of what a check waits for, which comes when. */
-  readonly turn?: number | undefined;
 }
 
 const knownBy = { plate: 'on the plate', measured: 'measured', chosen: 'chosen', guessed: 'a guess', default: 'usual' } as const;

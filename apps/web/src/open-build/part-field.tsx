@@ -1,19 +1,12 @@
-import { cellsOf, fieldWords, type Input, type PartField } from '@hobrek/core';
+import { cellsOf, fieldWords, type PartField } from '@hobrek/core';
 import { memo, useId } from 'react';
 import { Contested } from './contested.js';
+import type { EntryShown } from './entry-shown.js';
 import { FieldLabel } from './field-label.js';
 import { useOpen } from './here.js';
 
-interface Entry {
-  readonly path: string;
-  readonly field: PartField;
-  readonly input: Input | undefined;
-  readonly where?: string | undefined;
-  readonly turn?: number | undefined;
-}
-
 /** A part of the shelf: what it is called, and the sizes that were taken of it; they are the build's own, and stay when the shelf changes. */
-export const Part = memo(function Part({ path, field, input, where, turn }: Entry) {
+export const Part = memo(function Part({ path, field, input, where, turn }: EntryShown<PartField>) {
   const { typed, fieldLeft } = useOpen();
   const id = useId();
   const sizes = cellsOf({ path, field, input }).flatMap((size) => {

@@ -1,6 +1,5 @@
 import {
   type CellField,
-  type Input,
   type Put,
   type Row,
   rowName,
@@ -21,16 +20,11 @@ import { OneStop } from '../shared/one-stop.js';
 import { usePreferences } from '../shared/preferences.js';
 import { takeFile } from '../shared/take-file.js';
 import { Contested } from './contested.js';
+import type { EntryShown } from './entry-shown.js';
 import { onPage } from './focus-field.js';
 import { HelpMark } from './help-mark.js';
 import { useOpen, useSession } from './here.js';
 import { type CellKey, TableCell } from './table-cell.js';
-
-interface Entry {
-  readonly path: string;
-  readonly field: TableField;
-  readonly input: Input | undefined;
-}
 
 /** Tables of more rows are scrolled in a box of their own, and only the rows in sight are on the page. */
 const mostOnPage = 30;
@@ -44,7 +38,7 @@ const rowId = (): string => `r${newId().replaceAll('-', '').slice(0, 12)}`;
 const papers = () => import('@hobrek/papers');
 
 /** Rows of the same fields, entered by keys, pasted from a spreadsheet, or brought in as CSV. */
-export const Table = memo(function Table({ path, field, input }: Entry) {
+export const Table = memo(function Table({ path, field, input }: EntryShown<TableField>) {
   const open = useOpen();
   const id = useId();
   const [says, setSays] = useState<readonly string[]>([]);

@@ -1,22 +1,15 @@
-import type { Input, TextField } from '@hobrek/core';
+import type { TextField } from '@hobrek/core';
 import { memo, useId } from 'react';
 import { useAsTyped } from './as-typed.js';
 import { Contested } from './contested.js';
+import type { EntryShown } from './entry-shown.js';
 import { FieldLabel } from './field-label.js';
 import { focusNext } from './focus-field.js';
 import { opensHelp } from './help-mark.js';
 import { useOpen } from './here.js';
 
-interface Entry {
-  readonly path: string;
-  readonly field: TextField;
-  readonly input: Input | undefined;
-  readonly where?: string | undefined;
-  readonly turn?: number | undefined;
-}
-
 /** Words as they were written. */
-export const TextEntry = memo(function TextEntry({ path, field, input, where, turn }: Entry) {
+export const TextEntry = memo(function TextEntry({ path, field, input, where, turn }: EntryShown<TextField>) {
   const open = useOpen();
   const { fieldEntered, fieldLeft, fieldRestored, typed } = open;
   const id = useId();

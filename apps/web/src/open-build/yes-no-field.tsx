@@ -1,17 +1,10 @@
-import type { Input, YesNoField } from '@hobrek/core';
+import type { YesNoField } from '@hobrek/core';
 import { memo, useId } from 'react';
 import { Contested } from './contested.js';
+import type { EntryShown } from './entry-shown.js';
 import { FieldLabel } from './field-label.js';
 import { opensHelp } from './help-mark.js';
 import { useOpen } from './here.js';
-
-interface Entry {
-  readonly path: string;
-  readonly field: YesNoField;
-  readonly input: Input | undefined;
-  readonly where?: string | undefined;
-  readonly turn?: number | undefined;
-}
 
 const answers = [
   ['yes', 'yes'],
@@ -20,7 +13,7 @@ const answers = [
 ] as const;
 
 /** Yes, no, or not known, each in one press. */
-export const YesNo = memo(function YesNo({ path, field, input, where, turn }: Entry) {
+export const YesNo = memo(function YesNo({ path, field, input, where, turn }: EntryShown<YesNoField>) {
   const { typed, fieldLeft } = useOpen();
   const id = useId();
   const is = input?.text ?? '';
