@@ -101,3 +101,26 @@ test('a cell that two tabs changed is asked about, cells of other rows are joine
   await kept(page);
   await other.close();
 });
+
+test('what is only kept is on the Brief: changed there, undone, told in the log, and nothing is greyed by it', async ({ page, address }) => {
+  const { id } = await addBuild(address, sample('build-17'));
+  await page.goto(`${address}/builds/${id}`);
+  // What is half typed in it is led to, and no figure is greyed for it.
+  await page.getByRole('button', { name: 'one entry is not read' }).waitFor();
+  await expect(page.getByTestId('sentence')).not.toHaveAttribute('data-stale');
+  await page.getByRole('button', { name: 'one entry is not read' }).click();
+  const load = page.locator('[data-path="main/@phases/idle/load"]');
+  await expect(load).toBeFocused();
+  await load.fill('10 %');
+  const pulley = page.locator('[data-path="main/@settings/slow/belt/driver"]');
+  await pulley.fill('');
+  await pulley.fill('63 mm');
+  await kept(page);
+  await page.keyboard.press('Control+z');
+  await expect(pulley).toHaveValue('60 mm');
+  await page.keyboard.press('Control+y');
+  await kept(page);
+  await goTo(page, 'log');
+  await expect(page.getByText(/Driving pulley, setting “slow” 60.mm → 63.mm/)).toBeVisible();
+  await expect(page.getByText(/Share of the load, part of the duty “idling” “hardly” \(not.read\) → 10.%/)).toBeVisible();
+});

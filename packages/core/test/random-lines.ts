@@ -1,4 +1,4 @@
-import type { Field, Fields } from '../src/kinds/fields.js';
+import { type Field, type Fields, unitOf } from '../src/kinds/fields.js';
 import type { KindHead } from '../src/kinds/kind.js';
 import { kindHeads } from '../src/kinds/registry.js';
 import type { Element, Input, Inputs, Line } from '../src/machine/build.js';
@@ -33,8 +33,9 @@ export function randomLines(seed: number) {
       };
     const [least, most] = [Math.max(field.accepts[0], field.accepts[1] * 1e-6, 1e-9), field.accepts[1]];
     const value = least * (most / least) ** random();
-    if (random() < 0.67) return { text: '', value, how: 'measured' };
-    return { text: '', value, low: Math.max(least, value * (1 - random() / 2)), high: Math.min(most, value * (1 + random())), how: 'guessed' };
+    const unit = unitOf(field);
+    if (random() < 0.67) return { text: '', value, unit, how: 'measured' };
+    return { text: '', value, unit, low: Math.max(least, value * (1 - random() / 2)), high: Math.min(most, value * (1 + random())), how: 'guessed' };
   }
 
   const all = (fields: Fields): Inputs =>
@@ -55,7 +56,7 @@ export function randomLines(seed: number) {
       source: { ...made(among(kindHeads('source'))), feed: made(among(kindHeads('feed'))) },
       stages,
       work: made(among(kindHeads('work'))),
-      stations: [0, ...stages.keys()].map((k) => ({ id: `s${k}`, name: `shaft ${k}` })),
+      stations: Array.from({ length: stages.length + 1 }, (_, k) => ({ id: `s${k}`, name: `shaft ${k}` })),
     };
   }
   return { random, line: randomLine };

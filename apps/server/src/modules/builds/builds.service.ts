@@ -85,9 +85,10 @@ export class BuildsService {
       this.notes.of(id, mostNotes),
       this.notes.count(id),
     ]);
+    const states = rows.map(({ document }) => upToDate(document));
     const revisions = rows.slice(0, longestLog).map((row, k): Revision => {
-      const before = rows[k + 1];
-      const changes = before ? describeChange(upToDate(before.document), upToDate(row.document)) : ['Begun'];
+      const [now, before] = [states[k] as Build, states[k + 1]];
+      const changes = before ? describeChange(before, now) : ['Begun'];
       return { version: row.version, savedAt: row.savedAt.toISOString(), by: row.madeBy, changes };
     });
     return { revisions, notes: notes.map(noted), olderNotes: allNotes - notes.length };
