@@ -69,7 +69,11 @@ test('readings are typed by keys, pasted from a spreadsheet and undone; what is 
   await expect(page.getByText(/Readings at work: reading.6.added.\(640.W,.elm\)/)).toBeVisible();
 });
 
-test('a cell that two tabs changed is asked about, cells of other rows are joined; a cell far down is found', async ({ page, address, browser }) => {
+test('a cell that two tabs changed is left to choose, cells of other rows are joined; a cell far down is found', async ({
+  page,
+  address,
+  browser,
+}) => {
   const rows = Array.from({ length: 300 }, (_, k): Row => {
     return { id: `r${k}`, inputs: { drawn: { text: `${500 + k} W`, value: 500 + k, unit: 'W', how: 'measured' } } };
   });

@@ -1,4 +1,5 @@
 import { statfsSync } from 'node:fs';
+import { shapeLimits } from '@hobrek/contracts';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Response } from 'express';
 import { ProblemError } from './problem-error.js';
@@ -24,7 +25,7 @@ const makeRoom = 'Nothing was changed. Make room on the disk that holds the buil
 const notDone = 'Nothing was changed. What you entered is still on this page; try again in a moment.';
 const wholeOrNot =
   'It went away in the middle: what was sent is kept whole, or not at all. What you entered is still on this page; try again in a moment.';
-const tooLarge = 'A build may be at most 2 MB, a picture 25 MB.';
+const tooLarge = `A build may be at most ${shapeLimits.bytes / 1e6} MB, a picture 25 MB.`;
 
 /** What the body parser says of a text it could not take (its documented `type`); Nest keeps only the status of the others. */
 const brokenOff = new Set(['entity.parse.failed', 'request.aborted', 'request.size.invalid']);

@@ -64,7 +64,7 @@ describe.each(held.map(({ path }) => path))('%s', (path) => {
     expect([inputAt(both, path), inputAt(both, 'main/source/power')?.text]).toEqual([inputAt(mine, path), '1 hp']);
   });
 
-  it('is asked about where both sides changed it', () => {
+  it('is left to choose where both sides changed it', () => {
     const theirs = withInput(build, path, undefined);
     const { conflicts } = mergeBuilds(build, mine, inputAt(build, path) ? theirs : withInput(build, path, { text: '5', how: 'guessed' }));
     expect(conflicts.map(placeOfConflict)).toEqual([path]);

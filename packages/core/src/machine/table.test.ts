@@ -116,7 +116,7 @@ describe('a table that two pages change', () => {
     ]);
   });
 
-  it('is asked about where both changed a cell, or one took out the row that the other changed', () => {
+  it('is left to choose where both changed a cell, or one took out the row that the other changed', () => {
     const [mine, theirs] = [typed(three, 'r2/drawn', '910 W'), typed(three, 'r2/drawn', '920 W')];
     const at = ['lines', 'main', 'work', 'inputs', 'readings', 'rows', 'r2'];
     expect(mergeBuilds(three, mine, theirs).conflicts.map(({ path }) => path)).toEqual([[...at, 'inputs', 'drawn']]);

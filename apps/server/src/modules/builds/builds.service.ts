@@ -1,9 +1,10 @@
 import { type BuildLog, type DeletedBuild, type ListedBuild, type Revision, readBuild, type StoredBuild } from '@hobrek/contracts';
-import { type Build, describeChange, engineVersion, loadKinds, settleValues, summariseBuild, type UnitHabit, upgradeBuild } from '@hobrek/core';
+import { type Build, describeChange, engineVersion, loadKinds, summariseBuild, type UnitHabit } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { ProblemError } from '../../platform/problem-error.js';
 import { NotesRepository } from '../notes/notes.repository.js';
 import { noted } from '../notes/notes.service.js';
+import { asOfToday } from './as-of-today.js';
 import { type BuildRow, BuildsRepository, type Contents, type Listing, type Ordered, type SavedAs } from './builds.repository.js';
 
 /** Most builds of a list in one answer. */
@@ -85,7 +86,7 @@ export class BuildsService {
       this.notes.of(id, mostNotes),
       this.notes.count(id),
     ]);
-    const states = rows.map(({ document }) => upToDate(document));
+    const states = rows.map(({ document }) => asOfToday(document).build);
     const revisions = rows.slice(0, longestLog).map((row, k): Revision => {
       const [now, before] = [states[k] as Build, states[k + 1]];
       const changes = before ? describeChange(before, now) : ['Begun'];
@@ -98,7 +99,7 @@ export class BuildsService {
   async asItWas(id: string, version: number): Promise<Build> {
     const row = await this.repository.revision(id, version);
     if (!row) throw new ProblemError('not-found', 'There is no such state of this build.');
-    return upToDate(row.document);
+    return asOfToday(row.document).build;
   }
 
   /** A summary made by an older engine is made again before it is shown; in other units than the kept one’s it is made for this answer. */
@@ -114,16 +115,7 @@ export class BuildsService {
   }
 }
 
-/** A document may have been written when its format or its kinds were older: as it is read today, with what there is to say of that. */
-function read(document: Build): { readonly build: Build; readonly notices: readonly string[] } {
-  const { build: upgraded, notices: raised } = upgradeBuild(document);
-  const { build, notices } = settleValues(upgraded as Build);
-  return { build, notices: [...raised, ...notices] };
-}
-
-const upToDate = (document: Build): Build => read(document).build;
-
-const stored = (row: BuildRow): StoredBuild => ({ ...answered(row), ...read(row.document) });
+const stored = (row: BuildRow): StoredBuild => ({ ...answered(row), ...asOfToday(row.document) });
 
 /** What was read just now needs no second reading. */
 function answered({ id, version, changedAt, document }: BuildRow): StoredBuild {

@@ -1,20 +1,10 @@
 import { type Looked, readBuild, type Shed, type ShedEntryContract } from '@hobrek/contracts';
-import {
-  type Build,
-  describeChange,
-  engineVersion,
-  loadKinds,
-  same,
-  settleValues,
-  shedFormat,
-  shedVersion,
-  summariseBuild,
-  upgradeBuild,
-} from '@hobrek/core';
+import { type Build, describeChange, engineVersion, loadKinds, same, shedFormat, shedVersion, summariseBuild } from '@hobrek/core';
 import { Injectable } from '@nestjs/common';
 import { idOutOf } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
 import { type BroughtNote, type NoteRow, NotesRepository } from '../notes/notes.repository.js';
+import { asOfToday } from './as-of-today.js';
 import { type BuildRow, BuildsRepository } from './builds.repository.js';
 
 /** Builds as one file, and imported again from one: what will happen is told before it does, and nothing is replaced unasked. */
@@ -149,7 +139,7 @@ const counted = (notes: number) => (notes === 1 ? 'one note of the file is' : `$
 
 function compared(build: Build, changedAt: string, there: BuildRow | undefined): Pick<Looked, 'what' | 'says'> {
   if (!there) return { what: 'new', says: 'is not here yet and will be put into the shed' };
-  const here = settleValues(upgradeBuild(there.document).build as Build).build;
+  const here = asOfToday(there.document).build;
   if (same(here, build)) return { what: 'same', says: 'is here already, the same' };
   const changes = describeChange(here, build);
   const words = changes.slice(0, 3).join('; ') + (changes.length > 3 ? `; and ${changes.length - 3} more` : '');

@@ -35,6 +35,10 @@ export function useThumbPlaces(build: string): Thumb {
   const thumb = thumbAt(pathname, hash);
   const key = keyOf(build, thumb);
   const address = `${pathname}${search}${hash}`;
+  // Another page may have been scrolled since: asked once, when the build is opened.
+  useLayoutEffect(() => {
+    down = scrollY;
+  }, [build]);
   useLayoutEffect(() => {
     const before = places.get(key);
     const isCameBack = goingTo === key;
