@@ -38,7 +38,7 @@ export function useThumbPlaces(build: string): Thumb {
   // Another page may have been scrolled since: asked once, when the build is opened.
   useLayoutEffect(() => {
     down = scrollY;
-  }, [build]);
+  }, []);
   useLayoutEffect(() => {
     const before = places.get(key);
     const isCameBack = goingTo === key;
