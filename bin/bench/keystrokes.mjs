@@ -1,5 +1,4 @@
 // What a key costs in the browser, typed into a build of six stages.
-import { enter, meansTheSame, placesOf, withInput } from '../../packages/core/dist/index.js';
 import { chromium } from '../parts/system.mjs';
 import { demo, median, sixStages } from './six-stages.mjs';
 import { ms, share } from './spread.mjs';
@@ -61,8 +60,8 @@ const typing = [
   ['main/work/torque', ['8 N m']],
 ];
 
-/** Whether each text that the field then holds means something else than the one before. */
-function* whatChanges(build) {
+/** Whether each text that the field then holds means something else than the one before. @param core what is built of it: nothing is, when this file is first read */
+function* whatChanges({ enter, meansTheSame, placesOf, withInput }, build) {
   for (const [path, texts] of typing) {
     const { field } = placesOf(build).find((place) => place.path === path);
     const before = placesOf(build).find((place) => place.path === path).input;
@@ -128,7 +127,7 @@ async function typeIn(browser, url, rate) {
   // The next run begins with what this one leaves.
   await page.locator('[data-save-state="kept"]').waitFor();
   await page.close();
-  const changes = [...whatChanges(sixStages(demo()))];
+  const changes = [...whatChanges(await import('../../packages/core/dist/index.js'), sixStages(demo()))];
   if (spans.length !== 3 * changes.length) throw new Error(`${spans.length} keys were heard, ${3 * changes.length} were pressed`);
   return spans.map((span, k) => ({ span, changes: changes[k % changes.length] })).slice(changes.length);
 }

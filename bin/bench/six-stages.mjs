@@ -3,7 +3,6 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { fileURLToPath } from 'node:url';
-import { evaluateBuild, loadKinds } from '../../packages/core/dist/index.js';
 
 export function sixStages(build) {
   const [line] = build.lines;
@@ -19,6 +18,7 @@ export const demo = (tree = fileURLToPath(new URL('../..', import.meta.url))) =>
 export const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 
 if (process.argv[2] === 'run') {
+  const { evaluateBuild, loadKinds } = await import('../../packages/core/dist/index.js');
   const build = sixStages(demo());
   const kinds = await loadKinds(build);
   const times = [];

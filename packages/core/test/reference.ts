@@ -32,6 +32,7 @@ const books = Object.fromEntries(
 function factorOf(unit: string | undefined): number {
   if (unit === undefined || unit === '' || unit === '1') return 1;
   if (plain.has(unit)) return 1;
+  if (unit === 'in/min') return 25.4;
   // Of pressure and stress, which share units, the entries that are used mean stress.
   const found = findUnit(unit.replace('*', ' ').replace('kpsi', 'ksi'), 'stress');
   if (!found) throw new Error(`The check files use the unit ${unit}, which Hobrek does not read`);
@@ -51,6 +52,9 @@ const plain = new Set([
   'kg/m^3',
   'degC',
   'N*m*s^2',
+  'N*m/A^2',
+  '1/mm',
+  'mm/min',
   'A/mm^2',
   'K/s',
   'kg*m^2',

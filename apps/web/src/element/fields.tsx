@@ -69,7 +69,7 @@ function grouped(path: string, { inputs }: Element, head: KindHead | undefined):
 function Groups({ groups, columns, waiting }: { groups: readonly Group[]; columns: string; waiting: readonly string[] }) {
   return groups.map(({ title, places }) => {
     const fields = (
-      <div className={`grid ${columns} gap-x-5 gap-y-1 max-sm:grid-cols-1`}>
+      <div className={`grid ${columns} gap-x-5 gap-y-1 pointer-coarse:gap-y-2 max-sm:grid-cols-1`}>
         {places.map((place) => (
           <Entry key={place.path} {...place} turn={waiting.indexOf(place.path) + 1 || undefined} />
         ))}

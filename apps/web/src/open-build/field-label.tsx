@@ -14,7 +14,7 @@ interface Labelled {
 /** What a field is called, with the mark that opens its help. */
 export function FieldLabel({ id, field, where, turn }: Labelled) {
   return (
-    <div className="flex items-baseline pointer-coarse:items-center">
+    <div className="flex items-baseline pointer-coarse:mb-2 pointer-coarse:items-center">
       {turn !== undefined && (
         <span
           aria-hidden="true"

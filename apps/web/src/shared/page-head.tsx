@@ -20,7 +20,7 @@ export function PageHead({ children, end, isRuled = true, isRoomy = true, hasCom
   return (
     <header
       data-round="head"
-      className={`flex min-h-11 flex-wrap items-baseline gap-x-4 gap-y-1 px-6 pt-1.5 pb-1 max-sm:px-4 ${isRuled ? 'border-b border-ink' : ''}`}
+      className={`flex min-h-11 flex-wrap items-baseline gap-x-4 gap-y-1 pointer-coarse:gap-y-2 px-6 pt-1.5 pb-1 max-sm:px-4 ${isRuled ? 'border-b border-ink' : ''}`}
     >
       <Link to="/" className={`font-head text-2xl tracking-wide text-blue uppercase ${isRoomy ? '' : 'max-sm:hidden'}`}>
         Hobrek

@@ -113,30 +113,42 @@ import { capacitorCurrent } from './motor/capacitor-current.js';
 import { capacitorEnergy } from './motor/capacitor-energy.js';
 import { capacitorReactance } from './motor/capacitor-reactance.js';
 import { circuitPower } from './motor/circuit-power.js';
+import { cooledCurrent } from './motor/cooled-current.js';
+import { copperHeat } from './motor/copper-heat.js';
+import { currentAtTorque } from './motor/current-at-torque.js';
 import { dischargeTime } from './motor/discharge-time.js';
 import { drawnPower } from './motor/drawn-power.js';
 import { dutyHeat } from './motor/duty-heat.js';
 import { fluxShare } from './motor/flux-share.js';
+import { heldCurrent } from './motor/held-current.js';
+import { inertiaByRunUp } from './motor/inertia-by-run-up.js';
 import { klossTorque } from './motor/kloss-torque.js';
 import { leadResistance } from './motor/lead-resistance.js';
 import { lineCurrent } from './motor/line-current.js';
 import { lockedSeconds } from './motor/locked-seconds.js';
+import { meanCurrent } from './motor/mean-current.js';
+import { motorConstant } from './motor/motor-constant.js';
 import { motorSlip } from './motor/motor-slip.js';
 import { neededEfficiency } from './motor/needed-efficiency.js';
 import { onePhaseCapacitor } from './motor/one-phase-capacitor.js';
 import { powerForATime } from './motor/power-for-a-time.js';
 import { powerFromCurrent } from './motor/power-from-current.js';
+import { pulseRate } from './motor/pulse-rate.js';
 import { reactivePower } from './motor/reactive-power.js';
 import { rotorInertia } from './motor/rotor-inertia.js';
+import { seriesConstant } from './motor/series-constant.js';
 import { shaftFromInput } from './motor/shaft-from-input.js';
 import { shareAtMotor } from './motor/share-at-motor.js';
 import { slippedSpeed } from './motor/slipped-speed.js';
+import { speedAtCurrent } from './motor/speed-at-current.js';
 import { speedOnWall } from './motor/speed-on-wall.js';
 import { starCurrent } from './motor/star-current.js';
 import { starVoltage } from './motor/star-voltage.js';
 import { startingCurrent } from './motor/starting-current.js';
+import { stepsATurn } from './motor/steps-a-turn.js';
 import { synchronousSpeed } from './motor/synchronous-speed.js';
 import { timesRated } from './motor/times-rated.js';
+import { torqueAtCurrent } from './motor/torque-at-current.js';
 import { torqueAtFlux } from './motor/torque-at-flux.js';
 import { torqueAtFrequency } from './motor/torque-at-frequency.js';
 import { torqueAtVoltage } from './motor/torque-at-voltage.js';
@@ -300,30 +312,42 @@ const all = [
   capacitorEnergy,
   capacitorReactance,
   circuitPower,
+  cooledCurrent,
+  copperHeat,
+  currentAtTorque,
   dischargeTime,
   drawnPower,
   dutyHeat,
   fluxShare,
+  heldCurrent,
+  inertiaByRunUp,
   klossTorque,
   leadResistance,
   lineCurrent,
   lockedSeconds,
+  meanCurrent,
+  motorConstant,
   motorSlip,
   neededEfficiency,
   onePhaseCapacitor,
   powerForATime,
   powerFromCurrent,
+  pulseRate,
   reactivePower,
   rotorInertia,
+  seriesConstant,
   shaftFromInput,
   shareAtMotor,
   slippedSpeed,
+  speedAtCurrent,
   speedOnWall,
   starCurrent,
   starVoltage,
   startingCurrent,
+  stepsATurn,
   synchronousSpeed,
   timesRated,
+  torqueAtCurrent,
   torqueAtFlux,
   torqueAtFrequency,
   torqueAtVoltage,

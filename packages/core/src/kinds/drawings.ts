@@ -5,6 +5,9 @@ import { drawsEngine } from './source/engine/drawing.js';
 import { drawsHandCrank } from './source/hand-crank/drawing.js';
 import { drawsOpenSource } from './source/open/drawing.js';
 import { drawsPlateMotor } from './source/plate-motor/drawing.js';
+import { drawsPmDc } from './source/pm-dc/drawing.js';
+import { drawsStepper } from './source/stepper/drawing.js';
+import { drawsUniversal } from './source/universal/drawing.js';
 import { drawsCoupling } from './stage/coupling/drawing.js';
 import { drawsGearPair } from './stage/gear-pair/drawing.js';
 import { drawsGearbox } from './stage/gearbox/drawing.js';
@@ -34,6 +37,9 @@ export const stageDrawings: Readonly<Record<StageKindName, StageDrawing>> = {
 /** How each source is drawn, and each kind of work. */
 export const sourceDrawings: Readonly<Record<SourceKindName, EndDrawing>> = {
   'plate-motor': drawsPlateMotor,
+  'pm-dc': drawsPmDc,
+  universal: drawsUniversal,
+  stepper: drawsStepper,
   engine: drawsEngine,
   'hand-crank': drawsHandCrank,
   open: drawsOpenSource,

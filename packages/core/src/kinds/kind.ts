@@ -48,6 +48,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> exte
   readonly noun: string;
   /** Of a source, what its own shaft is called: `motor shaft`. */
   readonly shaft?: string;
+  /** Of a source, the kind of feed that it has where that is not the mains. */
+  readonly fedBy?: string;
   readonly fields: F;
   /** In what form power comes in and goes out; nothing of either at the ends of a line. */
   readonly ports: PortsDeclared;
@@ -143,6 +145,8 @@ export interface Curve {
   readonly switch_rpm: number | null;
   /** Heat at a speed over that at rest, between 1 and 0: of the winding with the square of its current, of a clutch until it locks. Left out, it is 1 throughout. */
   readonly heat?: (n_rpm: number) => number;
+  /** Settling below it, it hangs; left out, where the starting winding drops out, or six tenths of the top. Nothing hangs whose torque falls all the way. */
+  readonly hangsBelow_rpm?: number;
 }
 
 /** Lowest, likely and highest that a thing may be. */
@@ -162,6 +166,12 @@ export interface Fed {
   readonly voltage: Figure<'V'>;
   readonly frequency: Figure<'Hz'>;
   readonly phases: Chosen<'1' | '3'>;
+  /** Alternating or direct current. */
+  readonly current: Chosen<'ac' | 'dc'>;
+  /** Of direct current, effective value of the current over its mean: 1 where it is smooth. */
+  readonly ripple: Figure<'1'>;
+  /** The most current that it puts out, where something limits it before a breaker does. */
+  readonly limit: Figure<'A'> | null;
   /** One core of the lead. */
   readonly lead: Figure<'Ω'>;
   readonly section: Figure<'mm²'>;

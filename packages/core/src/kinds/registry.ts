@@ -1,10 +1,14 @@
 import type { Build } from '../machine/build.js';
+import { asGivenHead } from './feed/as-given/fields.js';
 import { mainsHead } from './feed/mains/fields.js';
 import type { Kind, KindHead, Role } from './kind.js';
 import { engineHead } from './source/engine/fields.js';
 import { handCrankHead } from './source/hand-crank/fields.js';
 import { openSourceHead } from './source/open/fields.js';
 import { plateMotorHead } from './source/plate-motor/fields.js';
+import { pmDcHead } from './source/pm-dc/fields.js';
+import { stepperHead } from './source/stepper/fields.js';
+import { universalHead } from './source/universal/fields.js';
 import { couplingHead } from './stage/coupling/fields.js';
 import { gearPairHead } from './stage/gear-pair/fields.js';
 import { gearboxHead } from './stage/gearbox/fields.js';
@@ -29,9 +33,15 @@ interface Entry {
 const erased = (kind: unknown) => kind as Kind;
 
 /** Every kind there is, by role. Adding one is its folder, a line here and its drawing in `drawings.ts`. */
-const feeds = [{ head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) }] as const;
+const feeds = [
+  { head: mainsHead, load: async () => erased((await import('./feed/mains/kind.js')).mains) },
+  { head: asGivenHead, load: async () => erased((await import('./feed/as-given/kind.js')).asGiven) },
+] as const;
 const sources = [
   { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
+  { head: pmDcHead, load: async () => erased((await import('./source/pm-dc/kind.js')).pmDc) },
+  { head: universalHead, load: async () => erased((await import('./source/universal/kind.js')).universal) },
+  { head: stepperHead, load: async () => erased((await import('./source/stepper/kind.js')).stepper) },
   { head: engineHead, load: async () => erased((await import('./source/engine/kind.js')).engine) },
   { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
   { head: openSourceHead, load: async () => erased((await import('./source/open/kind.js')).openSource) },

@@ -1,5 +1,5 @@
 import type { KindHead, Role } from '../kinds/kind.js';
-import { kindHead } from '../kinds/registry.js';
+import { kindHead, plainFeed } from '../kinds/registry.js';
 import type { Build, Element, Held, Inputs, Line, Stage, Station } from './build.js';
 import { enter } from './enter.js';
 import { typeOf } from './field-types/index.js';
@@ -53,6 +53,16 @@ const inLine = (build: Build, id: string, change: (line: Line) => Line): Build =
   return { ...build, lines: build.lines.map((line) => (line.id === id ? change(line) : line)) };
 };
 
+/** A source with the feed that its kind has, unless something is entered in the one that is there; what both feeds have is kept. */
+function fedAs(before: Line['source'], source: Line['source']): Line['source'] {
+  const was = before.feed ?? { kind: plainFeed.kind, v: plainFeed.v, inputs: {} };
+  const [old, now] = [feedOf(before.kind), feedOf(source.kind)];
+  if (old === now || was.kind !== old || Object.keys(was.inputs).length > 0) return source;
+  return { ...source, feed: asKind('feed', { ...was, id: 'feed' } as Element, now) };
+}
+
+const feedOf = (kind: string): string => kindHead('source', kind)?.fedBy ?? plainFeed.kind;
+
 /**
  * The build with one element as another kind; its id, its place and the entries that both kinds take stay.
  * @throws RangeError when there is no such element or kind
@@ -64,7 +74,7 @@ export function withKind(build: Build, path: string, kind: string): Build {
     if (!placed) throw new RangeError(`The build has no element at ${path}`);
     const { role, element } = placed;
     const set = withSettingsFor(line, id, role, element, kind);
-    if (role === 'source') return { ...set, source: asKind(role, line.source, kind) };
+    if (role === 'source') return { ...set, source: fedAs(line.source, asKind(role, line.source, kind)) };
     if (role === 'work') return { ...set, work: asKind(role, line.work, kind) };
     if (role === 'feed') return { ...set, source: { ...line.source, feed: asKind(role, element, kind) } };
     return { ...set, stages: line.stages.map((stage) => (stage.id === id ? asKind(role, stage, kind) : stage)) };

@@ -22,11 +22,11 @@ const fine = 8;
  * @param load torque needed at the motor's shaft at a speed of that shaft, N·m
  * @param J moment of inertia at the motor's shaft, kg·m²
  */
-export function startUp({ torque, top_rpm, switch_rpm, heat }: Curve, load: (n_rpm: number) => number, J: number): StartUp {
+export function startUp({ torque, top_rpm, switch_rpm, heat, hangsBelow_rpm }: Curve, load: (n_rpm: number) => number, J: number): StartUp {
   const surplus = (n: number) => torque(n) - load(n);
   const settles = firstCrossing(surplus, top_rpm);
   // Below where a starting winding drops out, or six tenths of the way, it hangs and cooks.
-  const runs = settles > (switch_rpm ?? 0.6 * top_rpm) * 1.0001;
+  const runs = settles > (hangsBelow_rpm ?? switch_rpm ?? 0.6 * top_rpm) * 1.0001;
   if (!runs) return { settles_rpm: settles, runs, seconds: null, heated: null };
   const seconds = secondsTo(0.98 * settles, torque, load, J);
   return { settles_rpm: settles, runs, seconds, heated: heat ? secondsTo(0.98 * settles, torque, load, J, heat) : seconds };

@@ -32,6 +32,8 @@ export type Unit =
   | 'Ω·mm²/m'
   | 'J/(kg·K)'
   | 'kg/m³'
+  | 'V·s/rad'
+  | 'mH'
   | '1';
 
 export type QuantityName =
@@ -67,6 +69,8 @@ export type QuantityName =
   | 'current-density'
   | 'specific-heat'
   | 'density'
+  | 'motor constant'
+  | 'inductance'
   | 'count'
   | 'cost'
   | 'sound level'
@@ -465,6 +469,28 @@ export const quantities = {
       { symbol: 'kg/m³', expr: 'kg / m^3', also: ['kg/m3', 'kg/m^3'] },
       { symbol: 'g/cm³', expr: 'kg / m^3', times: 1000, also: ['g/cm3', 'g/cc', 'kg/L', 'kg/dm³'] },
       { symbol: 'lb/ft³', expr: 'lbm / ft^3', also: ['lb/ft3', 'lbm/ft3'] },
+    ],
+  },
+  'motor constant': {
+    name: 'motor constant',
+    unit: 'V·s/rad',
+    expr: 'V s / rad',
+    example: '0.26 V·s/rad',
+    spellings: [
+      { symbol: 'V·s/rad', expr: 'V s / rad', also: ['Vs/rad', 'V s/rad', 'V/(rad/s)', 'Vs'] },
+      { symbol: 'N·m/A', expr: 'V s / rad', also: ['Nm/A', 'N m/A'] },
+      { symbol: 'V/krpm', expr: 'V s / rad', times: 60 / (2000 * Math.PI), also: ['V/1000rpm', 'V/kRPM', 'V per 1000 rpm'] },
+    ],
+  },
+  inductance: {
+    name: 'inductance',
+    unit: 'mH',
+    expr: 'mH',
+    example: '3.2 mH',
+    spellings: [
+      { symbol: 'mH', expr: 'mH', also: ['millihenry'] },
+      { symbol: 'µH', expr: 'mH', times: 0.001, also: ['uH', 'μH'] },
+      { symbol: 'H', expr: 'mH', times: 1000, also: ['henry'] },
     ],
   },
   fraction: {

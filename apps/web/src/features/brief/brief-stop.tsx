@@ -57,7 +57,7 @@ function Heading({ says, children }: { says: string; children: string }) {
 function Entries({ part }: { part: BriefPart }) {
   const entries = useDocument(({ build }) => build[part]) as Inputs | undefined;
   return (
-    <div className="grid grid-cols-2 gap-x-6 gap-y-1 max-sm:grid-cols-1">
+    <div className="grid grid-cols-2 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-sm:grid-cols-1">
       {Object.entries<FieldOf>(briefParts[part]).map(([name, field]) => (
         <Entry key={name} path={`${part}/${name}`} field={field} input={entries?.[name]} />
       ))}

@@ -32,7 +32,7 @@ function Entries({ path, fields, isWhole, inputs }: Pick<Holder, 'path' | 'field
   const seen = useRef(new Set<string>());
   for (const name of Object.keys(inputs)) seen.current.add(name);
   return (
-    <div className="grid grid-cols-4 gap-x-6 gap-y-1 max-lg:grid-cols-2 max-sm:grid-cols-1">
+    <div className="grid grid-cols-4 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-lg:grid-cols-2 max-sm:grid-cols-1">
       {Object.entries(fields).map(([name, field]) =>
         isWhole || seen.current.has(name) ? <Entry key={name} path={`${path}/${name}`} field={field} input={inputs[name]} /> : null,
       )}

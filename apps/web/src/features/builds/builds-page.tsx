@@ -167,7 +167,7 @@ const orders: readonly (readonly [ListOrder, string])[] = [
 
 function Finder({ find, setFind, order, setOrder }: Finding) {
   return (
-    <search className="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-sm">
+    <search className="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-sm pointer-coarse:gap-y-2">
       <input
         type="search"
         aria-label="find a build"

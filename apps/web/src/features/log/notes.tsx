@@ -28,7 +28,7 @@ export function Notes({ id, notes: newest, older }: { id: string; notes: readonl
       <h2 className="font-head text-lg tracking-wide uppercase">Notes</h2>
       <NoteForm id={id} used={tags} />
       {tags.length > 0 && (
-        <fieldset aria-label="show only" className="mt-4 flex flex-wrap gap-x-4 gap-y-1 border-b border-ink pb-1 text-sm">
+        <fieldset aria-label="show only" className="mt-4 flex flex-wrap gap-x-4 gap-y-1 pointer-coarse:gap-y-2 border-b border-ink pb-1 text-sm">
           {['', ...tags].map((tag) => (
             <button
               key={tag}

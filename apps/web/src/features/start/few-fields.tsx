@@ -8,7 +8,7 @@ import { UsualRule } from './usual-rule.js';
 export function FewFields() {
   const build = useDocument((document) => document.build);
   return (
-    <div className="grid gap-y-1.5">
+    <div className="grid gap-y-1.5 pointer-coarse:gap-y-2">
       {sizingPlaces(build).map((place) => (
         <Few key={place.path} place={place} />
       ))}

@@ -23,7 +23,7 @@ export function MotorPanel() {
       <legend className="sr-only">the motor’s plate</legend>
       <Rivets />
       <p className="text-sm text-soft">What is stamped on it; the whole plate in one line is read too: 0.55 kW 1425 230 V 1~</p>
-      <div className="grid grid-cols-2 gap-x-6 gap-y-1 max-sm:grid-cols-1">
+      <div className="grid grid-cols-2 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-sm:grid-cols-1">
         {places.map(({ path, field, input }) => (
           <Entry key={path} path={path} field={field} input={input} />
         ))}

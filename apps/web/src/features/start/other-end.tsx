@@ -8,7 +8,7 @@ import { type Begin, loadStarters } from './use-begin.js';
 /** For who does not begin with the work: a motor in hand, a build to copy, a machine laid out as such machines mostly are, a blank sheet. */
 export function OtherEnd({ begin, haveMotor }: { begin: Begin; haveMotor: () => void }) {
   const [shown, setShown] = useState<'copy' | 'laid-out' | null>(null);
-  const link = 'min-h-7 w-full cursor-pointer border-b border-hair py-1 text-left text-blue hover:underline';
+  const link = 'min-h-7 pointer-coarse:mb-2 w-full cursor-pointer border-b border-hair py-1 text-left text-blue hover:underline';
   return (
     <section aria-label="other beginnings" className="border-l-2 border-brass pl-4">
       <h2 className="font-head tracking-wide uppercase">Or begin at the other end</h2>
@@ -31,7 +31,7 @@ export function OtherEnd({ begin, haveMotor }: { begin: Begin; haveMotor: () => 
   );
 }
 
-const item = 'min-h-7 w-full cursor-pointer py-1 pl-4 text-left hover:bg-wash';
+const item = 'min-h-7 pointer-coarse:mb-2 w-full cursor-pointer py-1 pl-4 text-left hover:bg-wash';
 
 function Copies({ copy }: { copy: (listed: ListedBuild) => void }) {
   const builds = useQuery({ queryKey: ['to-copy'], queryFn: () => ask<ListedBuild[]>('builds?from=0'), staleTime: 0 });

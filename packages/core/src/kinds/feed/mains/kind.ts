@@ -33,6 +33,9 @@ export const mains: FeedKind<typeof mainsHead> = {
       voltage: either(voltage, supply.voltage),
       frequency: either(frequency, supply.frequency),
       phases: chosen(phases, supply.phases),
+      current: { is: 'ac', field: '' },
+      ripple: smooth,
+      limit: null,
       breaker: either(breaker, supply.breaker),
       lead,
       section,
@@ -44,6 +47,8 @@ export const mains: FeedKind<typeof mainsHead> = {
     };
   },
 };
+
+const smooth = fixed('1', 1, 'Alternating current: there is no mean');
 
 const isEntered = (figure: Figure): boolean => figure.known && figure.origin.by === 'given';
 

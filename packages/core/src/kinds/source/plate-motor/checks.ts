@@ -1,19 +1,16 @@
-import { breakerTrips, tripSource } from '../../../catalog/breakers.js';
-import { breakerUpTo, leadFor } from '../../../catalog/leads.js';
 import type { Check } from '../../../checks/check.js';
-import { type Figure, fixed, flag, highEnd, type Known, lowEnd, scaled, unknown, unseen } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, highEnd, lowEnd, scaled, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { circuitPower } from '../../../formulas/motor/circuit-power.js';
 import { dutyHeat } from '../../../formulas/motor/duty-heat.js';
 import { neededEfficiency } from '../../../formulas/motor/needed-efficiency.js';
 import { powerForATime } from '../../../formulas/motor/power-for-a-time.js';
-import { tripCurrent } from '../../../formulas/motor/trip-current.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
-import { show } from '../../../quantity/show.js';
 import type { Fed } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import { leadChecks } from '../../shared/on-mains.js';
 import type { Inputs } from './fields.js';
-import { arriving, hasThreePhases, type OnWall } from './on-wall.js';
+import { hasThreePhases, type OnWall } from './on-wall.js';
 import { type PlateMotorOutputs, plateMotorOutputs } from './outputs.js';
 
 type Own = Context<PlateMotorOutputs>;
@@ -78,7 +75,7 @@ export interface Wall extends OnWall {
 
 /** Phases, voltage, frequency and lead: whether the motor is made for what it is put to. */
 export function wallChecks(inputs: Inputs, wall: Wall, own: Own): Check[] {
-  return [...phasesCheck(inputs, wall, own), ...voltageCheck(inputs, wall, own), ...leadChecks(inputs, wall, own)];
+  return [...phasesCheck(inputs, wall, own), ...voltageCheck(inputs, wall, own), ...leadChecks({ ...wall, protector: inputs.protector.is }, own)];
 }
 
 /** Said only where it is not so: a motor of three phases on a wall that has one, or may have. */
@@ -108,47 +105,6 @@ function voltageCheck({ voltage: own, frequency: hertz }: Inputs, { plate, wall,
   return [check('voltage', { has: allowedOff, needs, tells: { plate, wall } })];
 }
 
-/** What the lead loses, what it carries, and whether the breaker protects it. */
-function leadChecks({ protector }: Inputs, { fed, current, wall, atWork, m, plate }: Wall, { check }: Own): Check[] {
-  const { lead, section, carries, fused, breaker, isLeadEntered } = fed;
-  if (!wall.known || !plate.known) return [];
-  const checks: Check[] = [];
-  if (lead.known && lead.value > 0) {
-    const arrives = isLeadEntered ? atWork : arriving({ plate, wall }, lead, m, current, anyFactor);
-    checks.push(
-      check('drop', {
-        has: mostDrop,
-        needs: solve('1', dropShare, { V_0: wall, V: arrives }, ({ V_0 = 1, V = 0 }) => 1 - V / V_0),
-        tells: { arrives, wall },
-      }),
-    );
-  }
-  checks.push(check('lead', { has: carries, needs: current, tells: { section } }));
-  if (!breaker.known) return checks;
-  const isProtected = protector.is === 'hand-reset' || protector.is === 'self-resetting';
-  const may = fused.known ? breakerUpTo(fused.value) : null;
-  const thicker = leadFor(breaker.value);
-  const cures = [...(may === null ? [] : [`a breaker of ${may} A`]), ...(thicker === null ? [] : [`a lead of ${show(thicker, 'mm²')}`])];
-  checks.push(
-    check('fuse', {
-      has: isProtected ? scaled(fused, 1.6, fuseBehindSource) : fused,
-      needs: breaker,
-      closeBelow: isProtected ? 1 - 1 / 1.6 : 0,
-      tells: { section, fused, cures: cures.join(', or ') },
-    }),
-  );
-  return checks;
-}
-
-export const dropShare = defineProcedure({
-  id: 'drop-share',
-  says: 'What the lead loses, as a share of the wall’s voltage',
-  source: 'Definition',
-  turns: ['V_0'],
-});
-const mostDrop = fixed('1', 0.1, plateMotorOutputs.checks.drop.source);
-const anyFactor = fixed('1', 1, 'Power factor not used: the most that a lead loses');
-const fuseBehindSource = 'Common practice, no source: the lead of one machine with its own overload protector is only held against a short circuit';
 const fullIron = fixed('1', 1.1, plateMotorOutputs.checks.frequency.source);
 
 export const offVoltage = defineProcedure({
@@ -168,18 +124,6 @@ const leastSource = 'Common practice, no source: a loaded motor lags by 1 % at t
 const leastLag = fixed('1', 0.99, leastSource);
 const lagSource = 'Common practice, no source: small motors lag by 2 to 6 %';
 const usualLag = fixed('1', 0.96, lagSource, [0.94, 0.98]);
-
-/** Whether the breaker trips while the motor starts: its instantaneous trip is a band, not a line. */
-export function inrushChecks({ breaker, curve }: Fed, inrush: Figure<'A'>, { check }: Own): Check[] {
-  // That no breaker is entered is said once, of the circuit.
-  if (!breaker.known) return [];
-  return [check('inrush', { has: tripCurrent({ k: tripAt(curve), I_b: breaker }), needs: inrush })];
-}
-
-function tripAt({ is, field }: Fed['curve']): Known<'1'> {
-  const [low, high] = is ? breakerTrips[is] : [breakerTrips.B[0], breakerTrips.D[1]];
-  return is ? fixed('1', (low + high) / 2, tripSource, [low, high]) : unseen('1', [low, (low + high) / 2, high], field, tripSource);
-}
 
 /** Whether the wall feeds what is needed. */
 export function underLoad({ fed, wall, m }: Wall, eta: Figure<'1'>, pf: Figure<'1'>, needed: Figure<'W'>, { check }: Own): Check[] {

@@ -1,6 +1,6 @@
 import { motorBody } from '../../../catalog/motor-frames.js';
-import { type BandName, shaftPullBand, shaftPullSource, smallMotorSource, smallMotors } from '../../../catalog/small-motors.js';
-import { type Figure, fixed, flag, fromTable, highEnd, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
+import { type BandName, smallMotorSource, smallMotors } from '../../../catalog/small-motors.js';
+import { type Figure, fixed, flag, highEnd, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
 import { apparentPower } from '../../../formulas/motor/apparent-power.js';
 import { bleederPower } from '../../../formulas/motor/bleeder-power.js';
 import { capacitorCurrent } from '../../../formulas/motor/capacitor-current.js';
@@ -8,7 +8,6 @@ import { capacitorEnergy } from '../../../formulas/motor/capacitor-energy.js';
 import { capacitorReactance } from '../../../formulas/motor/capacitor-reactance.js';
 import { dischargeTime } from '../../../formulas/motor/discharge-time.js';
 import { drawnPower } from '../../../formulas/motor/drawn-power.js';
-import { lockedSeconds } from '../../../formulas/motor/locked-seconds.js';
 import { motorSlip } from '../../../formulas/motor/motor-slip.js';
 import { onePhaseCapacitor } from '../../../formulas/motor/one-phase-capacitor.js';
 import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js';
@@ -22,19 +21,20 @@ import { synchronousSpeed } from '../../../formulas/motor/synchronous-speed.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { torqueAtFlux } from '../../../formulas/motor/torque-at-flux.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
-import { show } from '../../../quantity/show.js';
 import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import { pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
+import { arriving, inrushChecks } from '../../shared/on-mains.js';
+import { whatStopsAStall } from '../../shared/stalled.js';
 import { largerMotors } from './candidates.js';
-import { forItsDuty, inrushChecks, plateChecks, underLoad, type Wall, wallChecks } from './checks.js';
+import { forItsDuty, plateChecks, underLoad, type Wall, wallChecks } from './checks.js';
 import { curvesOf } from './curves.js';
 import { type Inputs, plateMotorHead } from './fields.js';
 import { motorsLike, sizeOf, tabled } from './motors-like.js';
-import { arriving, fluxOf, hasThreePhases, type OnWall, onWall, torqueOnWall } from './on-wall.js';
+import { fluxOf, hasThreePhases, type OnWall, onWall, torqueOnWall } from './on-wall.js';
 import type { PlateMotorOutputs } from './outputs.js';
 import { currentOf, isShaftByAmps, phaseFactor, polesOf, shaftPowerOf, sharesOf } from './plate.js';
 import { said } from './said.js';
-import { whatStopsAStall } from './stalled.js';
 
 /** An induction motor, from whatever can be read on its plate; what is missing is estimated from motors like it, and marked so. */
 export const plateMotor: SourceKind<typeof plateMotorHead> = {
@@ -81,7 +81,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
     const speed = onIt.isOtherFrequency
       ? note('speed-on-wall', turning(speedOnWall({ n_s: synchronous, n_p: ofPlate, n: rated, phi: fluxOf(onIt, onIt.wall) })))
       : rated;
-    const lasts = note('withstands-stall', lockedSeconds({ theta_1: warm, theta_2: cooks, k: table('locked'), J: density }));
+    const lasts = note('withstands-stall', withstandsStall(table('locked')));
     const inertia = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : rotorInertia({ u: offBy, P: power, p: poles }));
     const supports = note('shaft-takes', pullOf(inputs.shaft));
     const drivers = new Set(like.map((kind) => smallMotors[kind].driver));
@@ -118,7 +118,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
       supports,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
       stopped: whatStopsAStall(inputs.protector.is, fed, inrush),
-      restarts: restartsBy(inputs),
+      restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [
         ...plateChecks(inputs, power, byAmps, m, rated, ofPlate, slip, poles, context),
         ...wallChecks(inputs, wall, context),
@@ -138,21 +138,6 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
 const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>
   n.known && lowEnd(n) <= 0 ? unknown('rpm', [], 'at the volts per hertz of this wall the motor is too weak to turn') : n;
 
-const warm = fixed('°C', 75, 'Common practice, no source: a small motor at work is 50 to 100 °C in its winding', [50, 100], flag.estimated);
-const cooks = fixed(
-  '°C',
-  160,
-  'IEC 60085 classes B and F, 130 and 155 °C for years; for seconds 150 to 180 °C (common practice, no source)',
-  [150, 180],
-  flag.estimated,
-);
-/** A cut-out that resets by itself starts the motor again, unless a release that it drops out is in between. */
-function restartsBy({ protector, noVolt }: Inputs): NonNullable<SourceOutput['restarts']> {
-  if (noVolt.is === 'through' || protector.is === 'hand-reset' || protector.is === 'none') return 'not by itself';
-  return protector.is === 'self-resetting' ? 'by itself' : [protector.field];
-}
-
-const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
 const offBy = fixed('1', 1, 'An estimate from the size: half to twice is found', [0.5, 2], flag.estimated);
 
 const lagSource = 'Common practice, no source: up to a tenth over the plate’s speed, since small motors lag by 2 to 10 %';
@@ -207,15 +192,3 @@ function capacitorFigures(
 
 /** Only where poles are said instead of the speed. */
 const usualSlip = fixed('1', 0.04, 'Common practice, no source: small motors lag by 2 to 6 % at full load', [0.02, 0.06], flag.estimated);
-
-function pullOf(shaft: Figure<'mm'>): Figure<'N'> {
-  if (!shaft.known) return unknown('N', shaft.missing);
-  const [band, thin, thick] = [shaft.value, lowEnd(shaft), highEnd(shaft)].map(shaftPullBand);
-  if (!band || !thin || !thick) return unknown('N', [], 'no small motor has so thick a shaft');
-  return fromTable(
-    'N',
-    [thin[0], band[1], thick[2]],
-    { table: 'pull on a motor shaft', row: `up to ${show(shaft.value, 'mm')}`, source: shaftPullSource },
-    flag.estimated,
-  );
-}

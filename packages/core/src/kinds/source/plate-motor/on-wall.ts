@@ -1,6 +1,5 @@
-import { type Figure, fixed, scaled, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed } from '../../../figure/figure.js';
 import { fluxShare } from '../../../formulas/motor/flux-share.js';
-import { shareAtMotor } from '../../../formulas/motor/share-at-motor.js';
 import { starVoltage } from '../../../formulas/motor/star-voltage.js';
 import { torqueAtFrequency } from '../../../formulas/motor/torque-at-frequency.js';
 import { torqueAtVoltage } from '../../../formulas/motor/torque-at-voltage.js';
@@ -79,22 +78,6 @@ export function fluxOf({ plate, rated, frequency }: OnWall, V: Figure<'V'>): Fig
 }
 const asOnPlate = fixed('1', 1, 'The wall is not entered: taken as the plate says');
 const anyHertz = fixed('Hz', 50, 'The frequency of the plate is that of the wall');
-
-/** Voltage that arrives while the motor draws a current (A at its rated voltage) by a power factor; that of the wall where no lead is in between. */
-export function arriving(
-  { plate, wall }: Pick<OnWall, 'plate' | 'wall'>,
-  lead: Figure<'Ω'>,
-  m: Figure<'1'>,
-  I: Figure<'A'>,
-  pf: Figure<'1'>,
-): Figure<'V'> {
-  if (!wall.known || !plate.known || (lead.known && lead.value === 0)) return wall;
-  const w = m.known ? fixed('1', m.value === 1 ? 2 : m.value, 'Cores the current goes through: 2, or √3 of three phases') : m;
-  const share = shareAtMotor({ w, I, R: lead, V_n: plate, pf });
-  return share.known ? scaledBy(wall, share) : unknown('V', share.missing, share.because);
-}
-
-const scaledBy = (V: Figure<'V'>, share: Figure<'1'> & { readonly known: true }) => scaled(V, share, 'What the lead leaves of the wall’s voltage');
 
 const square = fixed('1', 2, 'Breakdown torque goes with the square of volts per hertz');
 const cube = fixed('1', 3, 'At rest it goes with one power more of the frequency');

@@ -1,6 +1,5 @@
-import { tripSource } from '../../../catalog/breakers.js';
-import { carriesSource, fusedSource, laidSource } from '../../../catalog/leads.js';
 import { figure, type Outputs } from '../../outputs.js';
+import { circuitCheckOutputs, leadCheckOutputs } from '../../shared/on-mains.js';
 
 /** What an induction motor puts out. */
 export const plateMotorOutputs = {
@@ -111,52 +110,7 @@ export const plateMotorOutputs = {
           'the plate says {rated}, the wall has {wall}: the motor burns, at {needs} of the plate’s volts per hertz, {has} are allowed. It would turn {speed}, not {before}',
       },
     },
-    drop: {
-      name: 'the loss in the lead',
-      subject: 'what the lead loses',
-      source: 'IEC 60364-5-52, annex G: about 5 % for motors (from memory); more than 10 % leaves four fifths of the torque',
-      closeBelow: 0.5,
-      says: {
-        holds: 'the lead loses {needs:share} while the motor works: {arrives} of {wall} arrive',
-        close: 'the lead loses {needs:share} while the motor works, 5 % is the usual limit: {arrives} of {wall} arrive. A thicker or a shorter one',
-        may: 'the lead may lose too much, {needs:share} while the motor works, 5 % is the usual limit: {arrives} of {wall} arrive. A thicker or a shorter one',
-        fails:
-          'the lead loses too much, {needs:share} while the motor works, 5 % is the usual limit: {arrives} of {wall} arrive. A thicker or a shorter one',
-      },
-    },
-    lead: {
-      name: 'the heat of the lead',
-      subject: 'whether the lead gets hot',
-      source: `${carriesSource}. ${laidSource}`,
-      closeBelow: 0,
-      says: {
-        holds: 'the lead of {section} carries {has}; the motor draws {needs}',
-        may: 'the lead of {section} may get hot: it carries {has}; the motor draws {needs}',
-        fails: 'the lead of {section} gets hot: it carries {has}; the motor draws {needs}',
-      },
-    },
-    fuse: {
-      name: 'the breaker before the lead',
-      subject: 'whether the breaker protects the lead',
-      source: fusedSource,
-      says: {
-        holds: 'the breaker of {needs} protects the lead: {section} may have up to {fused}',
-        close:
-          'the breaker of {needs} protects the lead of {section} against a short circuit only: it may have up to {fused}, and the motor’s own thermal cut-out protects it from overload',
-        may: 'the breaker of {needs} may not protect the lead of {section}: up to {fused} may be before it. It takes {cures}',
-        fails: 'the breaker of {needs} does not protect the lead of {section}: up to {fused} may be before it. It takes {cures}',
-      },
-    },
-    inrush: {
-      name: 'the breaker at the start',
-      subject: 'whether the breaker withstands the start',
-      source: tripSource,
-      says: {
-        holds: 'the breaker withstands the start: it trips at {has}, the motor draws {needs}',
-        may: 'the breaker may trip at the start: it trips at {has}, the motor draws {needs}',
-        fails: 'the breaker trips at the start: it trips at {has}, the motor draws {needs}',
-      },
-    },
+    ...leadCheckOutputs,
     voltage: {
       name: 'the voltage of the motor',
       subject: 'whether the motor is made for this voltage',
@@ -168,12 +122,7 @@ export const plateMotorOutputs = {
           'the plate says {plate}, the wall has {wall}: {needs:share} off, 10 % is allowed. Its torque goes with the square of the voltage, and too much burns its winding',
       },
     },
-    circuit: {
-      name: 'the wall circuit',
-      subject: 'whether the wall circuit feeds it',
-      source: 'Volts times amps; NEC 210.20(A), from memory: 80 % of it where a load goes on for three hours and more',
-      says: 'the wall circuit feeds {has} at the shaft, steadily; the work needs {needs}. It does not limit a jam',
-    },
+    ...circuitCheckOutputs,
     duty: {
       name: 'the time on load',
       subject: 'whether it runs the work for as long as that lasts',

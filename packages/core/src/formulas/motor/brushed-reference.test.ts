@@ -1,0 +1,69 @@
+import { proves } from '../../../test/reference.js';
+import { shaftPower } from '../power/shaft-power.js';
+import { copperHeat } from './copper-heat.js';
+import { currentAtTorque } from './current-at-torque.js';
+import { heldCurrent } from './held-current.js';
+import { motorConstant } from './motor-constant.js';
+import { pulseRate } from './pulse-rate.js';
+import { seriesConstant } from './series-constant.js';
+import { speedAtCurrent } from './speed-at-current.js';
+import { stepsATurn } from './steps-a-turn.js';
+import { torqueAtCurrent } from './torque-at-current.js';
+
+/** Where a hump is highest, by thirds. */
+function most(of: (x: number) => number, from: number, to: number): number {
+  let [a, b] = [from, to];
+  for (let k = 0; k < 120; k++) {
+    const [c, d] = [a + (b - a) / 3, b - (b - a) / 3];
+    if (of(c) < of(d)) a = c;
+    else b = d;
+  }
+  return (a + b) / 2;
+}
+
+proves('machines', 'dc-bench-01', ({ given }) => {
+  const k = motorConstant.compute({ V: given('V_spin'), I: 0, R: 0, V_b: 0, n: given('n_spin') });
+  const R = given('V_lock') / given('I_lock');
+  const T_fric = k * given('I0');
+  const I_stall = heldCurrent.compute({ V: given('V'), V_b: 0, R });
+  const n = (I: number) => speedAtCurrent.compute({ V: given('V'), I, R, V_b: 0, k });
+  const out = (I: number) => shaftPower.compute({ T: torqueAtCurrent.compute({ k, I, T_f: T_fric }), n: n(I) });
+  const share = (I: number) => out(I) / (given('V') * I);
+  const [I_Pmax, I_eff] = [most(out, given('I0'), I_stall), most(share, given('I0'), I_stall)];
+  return {
+    Ke: k,
+    R,
+    T_fric,
+    n0: n(given('I0')),
+    I_stall,
+    T_stall: torqueAtCurrent.compute({ k, I: I_stall, T_f: T_fric }),
+    P_max: out(I_Pmax),
+    I_Pmax,
+    eff_max: share(I_eff),
+    I_eff,
+  };
+});
+proves('machines', 'dc-point-01', ({ given }) => {
+  const k = given('Ke');
+  const I = currentAtTorque.compute({ T: given('T'), k, T_f: given('T_fric') });
+  const n = speedAtCurrent.compute({ V: given('V'), I, R: given('R'), V_b: 0, k });
+  const P_out = shaftPower.compute({ T: given('T'), n });
+  return { I, omega: n, P_out, eff: P_out / (given('V') * I), P_cu: copperHeat.compute({ I, R: given('R') }) };
+});
+proves('machines', 'series-motor-01', ({ given }) => {
+  const [V, R, I1] = [given('V'), given('R'), given('I1')];
+  // A field that goes with the current: the constant of the motor is so many times it.
+  const k = given('T1') / I1 ** 2;
+  const I2 = I1 * Math.sqrt(given('share'));
+  const at = (I: number) => speedAtCurrent.compute({ V, I, R, V_b: 0, k: k * I });
+  return { k: seriesConstant.compute({ V, pf: 1, I: I1, R, n: at(I1) }), n1: at(I1), I2, n2: at(I2) };
+});
+// An axis of a screw: its speed over its lead are turns a minute.
+for (const id of ['stepper-01', 'stepper-02']) {
+  proves('machines', id, ({ given }) => {
+    const z = Math.round(stepsATurn.compute({ a: given('step') }));
+    const n = given('v') / given('lead');
+    const ppr = z * given('micro');
+    return { ppr, ppmm: ppr / given('lead'), rate: pulseRate.compute({ z, m: given('micro'), n }), res: given('lead') / ppr };
+  });
+}

@@ -1,0 +1,33 @@
+import type { Figure } from '../../../figure/figure.js';
+import { type Sentence, sentence } from '../../../wording/sentence.js';
+import type { Fed, Said } from '../../kind.js';
+import type { Inputs } from './fields.js';
+
+/** What to beware of with a motor with magnets, and what is not entered of it although it matters. */
+export function said(
+  { protector, fan, powerIs, power, current, flywheel }: Inputs,
+  fed: Fed,
+  speed: Figure<'rpm'>,
+  top: Figure<'rpm'>,
+): Required<Pick<Said, 'cautions' | 'notEntered' | 'notWorkedOut'>> {
+  const cautions: (string | Sentence)[] = [
+    'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
+    'A treadmill’s board is not isolated from the mains: every part of it and of the motor’s circuit is live. No computer and no probe on it.',
+    'Turned by its load it is a generator: its terminals are live while it turns.',
+    'Strap it down before the first run; the first run is at a few volts, unloaded.',
+    ...(fan.is === 'none' ? ['Without its fan it heats up within minutes under load: feel it, or measure, from the first run on.'] : []),
+    ...(flywheel.known ? ['A treadmill’s flywheel may be screwed on: braked hard, or turned the other way, it unscrews.'] : []),
+    ...(protector.is === 'self-resetting'
+      ? ['This thermal cut-out resets by itself: the machine starts again while a jam is being cleared. Pull the plug first.']
+      : []),
+    ...(speed.known && top.known ? [sentence('Unloaded it runs up to {top:likely}', { top })] : []),
+    'It is reversed by its two leads changed over, at standstill; brushes may be set for one direction.',
+    'Earth to the frame before any power; mains wiring follows your local code and belongs to a licensed electrician.',
+  ];
+  const notEntered = [
+    ...(fed.current.is === undefined ? ['what kind of current supplies it'] : []),
+    ...(current.known || !power.known || powerIs.is ? [] : ['whether the plate states shaft power or a peak']),
+    ...(protector.is ? [] : ['thermal cut-out of the motor']),
+  ];
+  return { cautions, notEntered, notWorkedOut: ['wear of the brushes'] };
+}

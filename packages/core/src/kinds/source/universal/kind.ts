@@ -1,0 +1,260 @@
+import { motorBody } from '../../../catalog/motor-frames.js';
+import { type Check, noWorseThanClose } from '../../../checks/check.js';
+import { type Figure, fixed, flag, highEnd, type Known, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
+import { circuitPower } from '../../../formulas/motor/circuit-power.js';
+import { cooledCurrent } from '../../../formulas/motor/cooled-current.js';
+import { inertiaByRunUp } from '../../../formulas/motor/inertia-by-run-up.js';
+import { neededEfficiency } from '../../../formulas/motor/needed-efficiency.js';
+import type { Curve, Ends, Fed, SourceKind, SourceOutput } from '../../kind.js';
+import type { Context } from '../../outputs.js';
+import { leftOver, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
+import { arriving, inrushChecks, leadChecks } from '../../shared/on-mains.js';
+import { whatStopsAStall } from '../../shared/stalled.js';
+import { ampsOf, overVoltage } from '../../shared/supplied.js';
+import { type Inputs, universalHead } from './fields.js';
+import { type UniversalOutputs, universalOutputs } from './outputs.js';
+import { type Rated, ratedOf } from './rated.js';
+import { said } from './said.js';
+import { runSeries, type SeriesFeed, type SeriesRun } from './series-motor.js';
+
+/** A series motor with brushes: its field goes with its current, so that it pulls hardest at rest and runs away without a load. */
+export const universal: SourceKind<typeof universalHead> = {
+  ...universalHead,
+  output: (inputs, fed, context) => {
+    const { note, limit } = context;
+    const rated = ratedOf(inputs);
+    const power = note('power', rated.power);
+    const current = note('current', rated.current);
+    note('efficiency', rated.efficiency);
+    note('power-factor', rated.pf);
+    note('drawn-power', rated.drawn);
+    note('resistance', rated.R);
+    const put = putTo(inputs, fed);
+    const all = { ...rated.point, V: put.V, r: put.r, x: put.x, air: put.air };
+    const I = note('lasting-current', lastingCurrent(inputs, fed, current, put.V));
+    const by = (run: SeriesRun | null, I: number, what: 'speed' | 'torque') =>
+      run ? (what === 'speed' ? run.speedAt(I) : run.torqueAt(I)) : Number.NaN;
+    const speed = note(
+      'speed',
+      turning(
+        atMost(
+          solve('rpm', seriesSpeed, { ...all, I }, (numbers) => by(runOf(numbers), numbers.I ?? 0, 'speed')),
+          inputs.held,
+        ),
+      ),
+    );
+    const torque = note('torque', leftOver(solve('N·m', seriesTorque, { ...all, I }, (numbers) => by(runOf(numbers), numbers.I ?? 0, 'torque'))));
+    const bare = solve('rpm', seriesTop, all, (numbers) => runOf(numbers)?.top() ?? Number.NaN);
+    const top = note('highest-speed', inputs.held.known ? scaled(inputs.held, droop, droopSource) : bare);
+    const held = note(
+      'held-current',
+      limited(
+        solve('A', seriesHeld, all, (numbers) => runOf(numbers)?.held_A ?? Number.NaN),
+        fed,
+      ),
+    );
+    const starting = note(
+      'torque-at-rest',
+      solve('N·m', seriesRest, { ...all, I: held }, (numbers) => Math.max(0, by(runOf(numbers), numbers.I ?? 0, 'torque'))),
+    );
+    const lasts = note('withstands-stall', withstandsStall(solve('1', heldOverRated, { I: held, I_n: current }, ({ I = 0, I_n = 1 }) => I / I_n)));
+    const moved = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : inertiaByRunUp({ t: aloneIn, T: torque, n: rated.point.n }));
+    const plate = { plate: inputs.voltage.known ? inputs.voltage : fed.voltage, wall: put.V };
+    const atWork = fed.isLeadEntered ? arriving(plate, fed.lead, one, current, rated.pf) : put.V;
+    return {
+      is: 'rotary',
+      flow: speed,
+      effort: torque,
+      top,
+      curves: curvesOf(all, inputs.held, fed.limit),
+      starting,
+      heating: {
+        template: 'that heats the winding like {heated} of stalled current, and it withstands {lasts}',
+        lasts,
+        source: 'Copper heated without loss (closed form)',
+      },
+      stall: limit('stall', { torque: starting, lasts, source: rated.source }),
+      moved,
+      body: { across: 0.6 * motorBody(power.known ? power.value / 1000 : 0.4), known: false },
+      supports: note('shaft-takes', pullOf(inputs.shaft)),
+      driver: 'high',
+      stopped: whatStopsAStall(inputs.protector.is, fed, held),
+      restarts: restartsBy(inputs.protector, inputs.noVolt),
+      checks: [
+        ...plateCheck(inputs, rated, context),
+        ...runawayCheck(inputs, rated.point.n, bare, context),
+        ...(fed.phases.is === '3' ? [context.state('phases', { verdict: 'fails' })] : []),
+        ...overVoltage(inputs.voltage, fed.voltage, context),
+        ...leadChecks({ fed, current, ...plate, atWork, m: one, protector: inputs.protector.is }, context),
+        ...inrushChecks(fed, held, context),
+      ],
+      under: (needed) => [
+        ...ampsOf(fed, drawnFor(needed, power, current), context),
+        ...(fed.breaker.known || fed.current.is === 'ac' ? circuitChecks(fed, plate.wall, rated, needed, context) : []),
+      ],
+      ...said(inputs, fed),
+    } satisfies SourceOutput;
+  },
+};
+
+const phasor = 'Textbooks on electric machines: the volts of turning and of resistance in line, those of reactance across; field by Froelich';
+export const seriesSpeed = defineProcedure({
+  id: 'series-speed',
+  says: 'Speed at which the volts add up at this current',
+  source: phasor,
+  turns: ['R', 'I_n', 'V_n'],
+});
+export const seriesTorque = defineProcedure({
+  id: 'series-torque',
+  says: 'Field times current at that speed, less friction and air',
+  source: phasor,
+  turns: ['w'],
+});
+export const seriesTop = defineProcedure({
+  id: 'series-top',
+  says: 'Speed at which friction and air take all that the current makes, found between rest and there',
+  source: phasor,
+});
+export const seriesHeld = defineProcedure({ id: 'series-held', says: 'Voltage over resistance and reactance', source: phasor });
+export const seriesRest = defineProcedure({ id: 'series-rest', says: 'Field times current at rest, less friction', source: phasor });
+export const heldOverRated = defineProcedure({ id: 'held-over-rated', says: 'Current of the held rotor over the rated', source: 'Definition' });
+export const drawnForPower = defineProcedure({
+  id: 'drawn-for-power',
+  says: 'The rated current by the share of the rated power that is needed',
+  source: 'Common practice, no source: near full load a motor draws as it is loaded',
+});
+
+/** Of any combination of ends the same motor on the same feed. */
+const runOf = ({ V_n = 0, I_n = 0, pf = 1, n = 0, P = 0, R = 0, s = 1, w = 0, V = 0, x = 1, r = 0, air = 1 }: Readonly<Record<string, number>>) =>
+  runSeries({ V_n, I_n, pf, n, P, R, s, w }, { V, x, r, air });
+
+const one = fixed('1', 1, 'Single phase');
+const droopSource = 'Common practice, no source: a board that reads a tachometer holds the speed within some per cent';
+const droop = fixed('1', 1.03, droopSource, [1, 1.1], flag.estimated);
+const aloneSource = 'Common practice, no source: the rotor of a universal motor takes 0.2 to 1 s to its speed with its rated torque';
+const aloneIn = fixed('s', 0.45, aloneSource, [0.2, 1], flag.estimated);
+
+type PutTo = { readonly [K in keyof SeriesFeed]: Figure<K extends 'V' ? 'V' : K extends 'r' ? 'Ω' : '1'> };
+
+/** The feed as it meets the motor; what is not said of it is taken as its plate says. */
+function putTo({ voltage, frequency, fan }: Inputs, fed: Fed): PutTo {
+  const isDirect = fed.current.is === 'dc';
+  const isOther = frequency.known && fed.frequency.known && !isDirect;
+  return {
+    V: fed.voltage.known ? fed.voltage : voltage,
+    x: isDirect ? none : isOther ? solve('1', hertzShare, { f: fed.frequency, f_n: frequency }, ({ f = 1, f_n = 1 }) => f / f_n) : asRated,
+    r: fed.isLeadEntered ? scaled(fed.lead, 2, 'There and back') : noLead,
+    air: fan.is === 'none' ? without : asRated,
+  };
+}
+export const hertzShare = defineProcedure({ id: 'hertz-share', says: 'Frequency of the supply over that of the plate', source: 'Definition' });
+const asRated = fixed('1', 1, 'As on its plate');
+const none = fixed('1', 0, 'On direct current there is no reactance');
+const noLead = fixed('Ω', 0, 'The lead is not entered');
+const without = fixed(
+  '1',
+  0.15,
+  'Common practice, no source: without its fan a rotor moves a tenth to a quarter of the air',
+  [0.1, 0.25],
+  flag.estimated,
+);
+
+/** Under its full load it turns. */
+const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>
+  n.known && lowEnd(n) <= 0 ? unknown('rpm', [], 'at this voltage it does not turn under its full load') : n;
+
+/** No faster than its board lets it. */
+const atMost = (n: Figure<'rpm'>, held: Figure<'rpm'>): Figure<'rpm'> => (held.known ? picked('least', 'rpm', [n, held]) : n);
+
+const limited = (I: Figure<'A'>, { limit }: Fed): Figure<'A'> =>
+  limit?.known && !(I.known && highEnd(I) <= lowEnd(limit)) ? picked('least', 'A', [I, limit]) : I;
+
+const coolSource = 'Common practice, no source: 0.3 to 0.5 of the heat leaves a motor whose own fan does not turn';
+const still = fixed('1', 0.4, coolSource, [0.3, 0.5], flag.estimated);
+const bareSource = 'Common practice, no source: without forced air such a motor withstands four to seven tenths of its current for good';
+const bareShare = fixed('1', 0.55, bareSource, [0.4, 0.7], flag.estimated);
+
+/** What it may draw for good: less where its own fan turns slower, or is off. */
+function lastingCurrent({ fan, voltage, held }: Inputs, fed: Fed, rated: Figure<'A'>, V: Figure<'V'>): Figure<'A'> {
+  if (fan.is === 'none') return limited(scaled(rated, bareShare, bareSource), fed);
+  const isSlow = (fan.is ?? 'own') === 'own' && V.known && voltage.known && lowEnd(V) < 0.9 * highEnd(voltage) && !held.known;
+  const u = isSlow ? solve('1', seriesVolts, { V, V_n: voltage }, ({ V = 0, V_n = 1 }) => Math.min(1, V / V_n)) : asRated;
+  return limited(isSlow ? cooledCurrent({ I: rated, c: still, u }) : rated, fed);
+}
+export const seriesVolts = defineProcedure({
+  id: 'series-volts',
+  says: 'These volts over those of the plate, about as the speed at the rated current',
+  source: 'Textbooks on electric machines (relation)',
+});
+
+const drawnFor = (needed: Figure<'W'>, power: Figure<'W'>, current: Figure<'A'>): Figure<'A'> =>
+  solve('A', drawnForPower, { P: needed, P_n: power, I_n: current }, ({ P = 0, P_n = 1, I_n = 0 }) => (I_n * P) / P_n);
+
+type All = Readonly<Record<string, Figure>>;
+type Pick = (figure: Known) => number;
+const value: Pick = (figure) => figure.value;
+
+/** At either end of what is not sure the same motor through its rated point. */
+function curvesOf(all: All, held: Figure<'rpm'>, limit: Figure<'A'> | null): Ends<Curve> | null {
+  if (!Object.values(all).every((figure) => figure.known) || (limit && !limit.known)) return null;
+  const curve = (low: Pick, high: Pick): Curve | null => {
+    const at = (name: string, pick: Pick) => pick(all[name] as Known);
+    const numbers = {
+      V_n: at('V_n', value),
+      I_n: at('I_n', value),
+      pf: at('pf', value),
+      n: at('n', low),
+      P: at('P', low),
+      R: at('R', high),
+      s: at('s', low),
+      w: at('w', value),
+      V: at('V', low),
+      x: at('x', high),
+      r: at('r', high),
+      air: at('air', high),
+    };
+    const run = runOf(numbers);
+    if (!run) return null;
+    const most = limit?.known ? low(limit) : Number.POSITIVE_INFINITY;
+    const bare = most < run.held_A ? (n: number) => (run.current(n) > most ? run.torqueAt(most) : run.torque(n)) : run.torque;
+    const top = held.known ? Math.min(run.top(), 1.03 * low(held)) : run.top();
+    const board = held.known ? low(held) : Number.POSITIVE_INFINITY;
+    const heldAt = Math.min(most, run.held_A);
+    return {
+      torque: (n) => (n <= board ? bare(n) : (bare(board) * Math.max(0, 1.03 * board - n)) / (0.03 * board)),
+      top_rpm: Math.max(1, top),
+      switch_rpm: null,
+      hangsBelow_rpm: 0,
+      heat: (n) => (Math.min(most, run.current(n)) / heldAt) ** 2,
+    };
+  };
+  const ends = [curve(lowEnd, highEnd), curve(value, value), curve(highEnd, lowEnd)] as const;
+  return ends.every((end) => end !== null) ? (ends as Ends<Curve>) : null;
+}
+
+type Own = Context<UniversalOutputs>;
+
+/** No more at the shaft than its volts times amps. */
+function plateCheck({ power, voltage, current }: Inputs, { byAmps }: Rated, { check }: Own): Check[] {
+  if (!power.known || !voltage.known || !current.known) return [];
+  const has = solve('W', seriesVoltAmps, { V: voltage, I: current }, ({ V = 0, I = 0 }) => V * I);
+  return [check('plate', { has, needs: power, tells: { power, byAmps } })];
+}
+export const seriesVoltAmps = defineProcedure({ id: 'series-volt-amps', says: 'Volts times amps', source: 'Definition' });
+
+const burst = fixed('1', 1.6, universalOutputs.checks.runaway.source, [1.3, 2], flag.estimated);
+
+/** What it reaches unloaded against what an armature withstands that was made for its speed. With its belt on it is loaded: never worse than close. */
+function runawayCheck({ idleSpeed, held }: Inputs, n: Figure<'rpm'>, bare: Figure<'rpm'>, { check }: Own): Check[] {
+  if (!bare.known || held.known) return [];
+  const madeFor = idleSpeed.known ? picked('most', 'rpm', [n, idleSpeed]) : n;
+  return [noWorseThanClose(check('runaway', { has: scaled(madeFor, burst, universalOutputs.checks.runaway.source), needs: bare }))];
+}
+
+/** Whether the wall's circuit feeds what is needed. */
+function circuitChecks({ breaker, share, voltage }: Fed, wall: Figure<'V'>, { power, current }: Rated, needed: Figure<'W'>, { check }: Own): Check[] {
+  const V = voltage.known ? wall : voltage;
+  const eta = neededEfficiency({ P: power, m: one, V: wall, I: current });
+  return [check('circuit', { has: circuitPower({ m: one, V, I: breaker, share, eta, pf: one }), needs: needed })];
+}
