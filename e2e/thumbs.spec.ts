@@ -18,6 +18,26 @@ const tooSmall = (page: Page) =>
       .map((each) => `${each.tagName} ${each.ariaLabel ?? each.textContent}`);
   });
 
+/** Pairs of what can be pressed that are less than 8 px apart; what stays over the page while it is scrolled is held against itself only. */
+const tooNear = (page: Page) =>
+  page.evaluate(() => {
+    const pressed = 'a[href], button:not(.term), input:not([type=file]), summary, textarea, [role=combobox]';
+    const all = [...document.querySelectorAll<HTMLElement>(pressed)].flatMap((each) => {
+      const of = each.matches('[type=radio], [type=checkbox]') ? (each.closest('label') ?? each) : each;
+      const box = of.getBoundingClientRect();
+      const isShown = each.checkVisibility() && !each.closest('.sr-only') && box.width > 0;
+      return isShown ? [{ of, box, over: each.closest('.fixed, .sticky'), says: each.ariaLabel ?? each.textContent ?? '' }] : [];
+    });
+    return all.flatMap((one, k) =>
+      all.slice(k + 1).flatMap((other) => {
+        if (one.over !== other.over || one.of.contains(other.of) || other.of.contains(one.of)) return [];
+        const beside = Math.max(one.box.left, other.box.left) - Math.min(one.box.right, other.box.right);
+        const below = Math.max(one.box.top, other.box.top) - Math.min(one.box.bottom, other.box.bottom);
+        return Math.max(beside, below) < 7.5 ? [`${one.says} | ${other.says}`] : [];
+      }),
+    );
+  });
+
 test('on a phone: four thumbs, each comes back to its place; all that a desk has in three touches', async ({ browser, address }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
   const page = await context.newPage();
@@ -58,7 +78,7 @@ test('on a phone: four thumbs, each comes back to its place; all that a desk has
   await context.close();
 });
 
-test('on a phone nothing is too small for a finger, or off the edge', async ({ browser, address }) => {
+test('on a phone nothing is too small for a finger, too near to another, or off the edge', async ({ browser, address }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
   const page = await context.newPage();
   const { id } = await addBuild(address, demo('kelp-cart'));
@@ -68,6 +88,7 @@ test('on a phone nothing is too small for a finger, or off the edge', async ({ b
     await page.locator('main').first().waitFor();
     await page.waitForTimeout(500);
     expect(await tooSmall(page), path).toEqual([]);
+    expect(await tooNear(page), path).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
   }
   await context.close();

@@ -36,10 +36,10 @@ export function AtStation({ path, name, isShort = false }: AtShown) {
     );
   return (
     <>
-      <p className="flex flex-wrap items-baseline gap-x-3">
+      <p className="apart flex flex-wrap items-baseline gap-x-3">
         {first} {left}
       </p>
-      <p className="flex flex-wrap items-baseline gap-x-2">
+      <p className="apart flex flex-wrap items-baseline gap-x-2">
         {needed} {there}
       </p>
     </>

@@ -44,7 +44,7 @@ export const CheckRow = memo(function CheckRow({ id, leads = false, narrow = fal
     <li
       ref={ref}
       data-at={at}
-      className={`grid ${columns} items-center gap-x-2 [contain-intrinsic-size:auto_3rem] [content-visibility:auto] border-b border-hair py-1.5 ${stale ? 'stale' : ''}`}
+      className={`grid ${columns} items-center gap-x-2 [contain-intrinsic-size:auto_3rem] [content-visibility:auto] border-b border-hair py-1.5 pointer-coarse:py-2 ${stale ? 'stale' : ''}`}
     >
       <VerdictMark verdict={verdict as Verdict} byEstimate={estimate !== ''} />
       {leads ? (

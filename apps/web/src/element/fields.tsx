@@ -103,7 +103,7 @@ export const KindOf = memo(function KindOf({ of, path, kind, label }: { of: Role
       value={kind}
       options={heads.map((head) => [head.kind, head.label])}
       change={(chosen) => kindChosen(path, chosen)}
-      className={`${look} border-b border-hair bg-transparent focus-visible:bg-wash`}
+      className={`${look} border-b border-hair bg-transparent focus-visible:bg-wash pointer-coarse:mb-2`}
     />
   );
 });

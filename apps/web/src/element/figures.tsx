@@ -47,7 +47,7 @@ interface Row {
 
 function Figures({ rows, size }: { rows: readonly Row[]; size: string }) {
   return (
-    <dl className="flex flex-wrap gap-x-6 gap-y-1">
+    <dl className="flex flex-wrap gap-x-6 gap-y-1 pointer-coarse:gap-y-2">
       {rows.map(({ figure, label }) => (
         <div key={figure} className="flex items-baseline gap-2">
           <dt className="text-sm text-soft">{label}</dt>

@@ -6,6 +6,8 @@ interface Question {
   readonly nth: number;
   readonly called: string;
   readonly pressed: HTMLElement;
+  /** Where the focus was then: of a press by F1 the field. */
+  readonly from: Element | null;
   readonly answer: ReactNode;
 }
 
@@ -38,7 +40,7 @@ export function WhyHere({ children }: { children: ReactNode }) {
   const [question, setQuestion] = useState<Question | null>(null);
   const press = useMemo<Press>(() => {
     let nth = 0;
-    return (pressed, answer, called) => setQuestion((now) => (now?.pressed === pressed ? null : { nth: ++nth, pressed, answer, called }));
+    return (pressed, answer, called) => setQuestion((now) => (now?.pressed === pressed ? null : { nth: ++nth, pressed, from: document.activeElement, answer, called }));
   }, []);
   return (
     <Pressed value={press}>
@@ -48,7 +50,7 @@ export function WhyHere({ children }: { children: ReactNode }) {
   );
 }
 
-function Sheet({ question: { pressed, answer, called }, close }: { question: Question; close: () => void }) {
+function Sheet({ question: { pressed, from, answer, called }, close }: { question: Question; close: () => void }) {
   // Who goes on elsewhere is not called back to the figure.
   const leftFor = useRef<EventTarget | null>(null);
   return (
@@ -69,7 +71,7 @@ function Sheet({ question: { pressed, answer, called }, close }: { question: Que
           }}
           onCloseAutoFocus={(event) => {
             event.preventDefault();
-            if (!leftFor.current) pressed.focus();
+            if (!leftFor.current) (from instanceof HTMLElement && from !== document.body ? from : pressed).focus();
           }}
           className="z-10 max-h-[min(80vh,var(--radix-popover-content-available-height))] w-100 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-ink"
         >

@@ -48,13 +48,13 @@ export function OneStop({ children, ...row }: ComponentProps<'div'>) {
     const all = items(event.currentTarget);
     const at = all.indexOf(event.target as HTMLElement);
     // A stage that is being taken to another place keeps the arrows, and so does a list that is open.
-    if (!step || at < 0 || (event.target as HTMLElement).matches('[aria-pressed=true], [role=combobox]')) return;
+    if (!step || at < 0 || (event.target as HTMLElement).matches('[aria-pressed=true], [role=combobox][aria-expanded=true]')) return;
     event.preventDefault();
     all[step(at, all.length)]?.focus();
   };
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrow keys between what is in it, which is pressed by itself
-    <div ref={ref} {...row} onKeyDown={onKeyDown}>
+    <div ref={ref} data-row="" {...row} onKeyDown={onKeyDown}>
       {children}
     </div>
   );

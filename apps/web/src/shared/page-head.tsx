@@ -20,13 +20,13 @@ export function PageHead({ children, end, isRuled = true, isRoomy = true, hasCom
   return (
     <header
       data-round="head"
-      className={`flex min-h-11 flex-wrap items-baseline gap-x-4 gap-y-1 pointer-coarse:gap-y-2 px-6 pt-1.5 pb-1 max-sm:px-4 ${isRuled ? 'border-b border-ink' : ''}`}
+      className={`flex min-h-11 flex-wrap items-baseline gap-x-4 gap-y-1 pointer-coarse:gap-y-2 px-6 pt-1.5 pb-1 max-sm:px-4 pointer-coarse:pb-2 ${isRuled ? 'border-b border-ink' : ''}`}
     >
       <Link to="/" className={`font-head text-2xl tracking-wide text-blue uppercase ${isRoomy ? '' : 'max-sm:hidden'}`}>
         Hobrek
       </Link>
       {children}
-      <div className="ml-auto flex flex-wrap items-baseline gap-x-5 text-sm text-soft">
+      <div className="ml-auto flex flex-wrap items-baseline gap-x-5 text-sm text-soft pointer-coarse:gap-y-2">
         {end}
         {hasCommands && (
           <button type="button" aria-haspopup="dialog" className="cursor-pointer font-semibold text-ink max-sm:hidden" onClick={openCommands}>

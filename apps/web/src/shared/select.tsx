@@ -39,8 +39,9 @@ export function Select({ value, options, change, className = '', ...button }: Ch
           // A chord is the page’s.
           if ((ctrlKey || metaKey) && (key === 'Enter' || key === ' ')) event.preventDefault();
           if (ctrlKey || metaKey || altKey) return;
-          // What is typed here, and the arrow keys, are meant for the list and not for the page.
-          if (key.length === 1 || key.startsWith('Arrow')) event.stopPropagation();
+          // What is typed here, and the arrow keys, are meant for the list and not for the page; in a row of things to press two of them go on.
+          const isOn = (key === 'ArrowLeft' || key === 'ArrowRight') && event.currentTarget.closest('[data-row]') !== null;
+          if (key.length === 1 || (key.startsWith('Arrow') && !isOn)) event.stopPropagation();
           const before = timeStamp - begun.current.at < pause_ms ? begun.current.text : '';
           if (key.length !== 1 || (key === ' ' && before === '')) return;
           event.preventDefault();

@@ -200,9 +200,11 @@ export interface Supply {
 
 /** What a source puts out at its shaft, steadily and for a moment. */
 export interface SourceOutput<Out extends PortKind = 'rotary'> extends Port<Out>, Said {
-  /** A person starts and stops it: there is no run-up to work out. */
+  /** A person starts and stops it, or it is stepped up: there is no run-up to work out. */
   readonly byHand?: true;
   readonly curves: Ends<Curve> | null;
+  /** What turning it takes with the power off, where it is more than a share of its torque: brushes, fan, iron. */
+  readonly drags?: Effort<Out>;
   /** Torque at rest. */
   readonly starting: Effort<Out>;
   /** Where it stalls: the most torque at any speed. */

@@ -55,10 +55,10 @@ const inLine = (build: Build, id: string, change: (line: Line) => Line): Build =
 
 /** A source with the feed that its kind has, unless something is entered in the one that is there; what both feeds have is kept. */
 function fedAs(before: Line['source'], source: Line['source']): Line['source'] {
-  const was = before.feed ?? { kind: plainFeed.kind, v: plainFeed.v, inputs: {} };
+  const was: Element = before.feed ?? { kind: plainFeed.kind, v: plainFeed.v, inputs: {} };
   const [old, now] = [feedOf(before.kind), feedOf(source.kind)];
   if (old === now || was.kind !== old || Object.keys(was.inputs).length > 0) return source;
-  return { ...source, feed: asKind('feed', { ...was, id: 'feed' } as Element, now) };
+  return { ...source, feed: asKind('feed', was, now) };
 }
 
 const feedOf = (kind: string): string => kindHead('source', kind)?.fedBy ?? plainFeed.kind;

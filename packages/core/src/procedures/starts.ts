@@ -124,7 +124,9 @@ function runsDown({ output, demand, steady, context }: Machine, J: Figure<'kg·m
   if (demand.stopsItself) return [];
   const air = scaled(output.effort, ownFan, dragSource);
   const T_w = demand.growth === 2 ? picked('sum', 'N·m', [air, steady]) : air;
-  const time = context.note('runs-down-in', runDown({ J, n: output.top, T_c: scaled(output.effort, drag, dragSource), T_w }));
+  const share = scaled(output.effort, drag, dragSource);
+  const T_c = output.drags ? picked('sum', 'N·m', [share, output.drags]) : share;
+  const time = context.note('runs-down-in', runDown({ J, n: output.top, T_c, T_w }));
   if (!time.known || time.value < longRunDown_s) return [];
   return [sentence('switched off and with nothing in it, it may turn on for {time}: wait until it is still before reaching in', { time })];
 }

@@ -33,7 +33,7 @@ export const BuildRow = memo(function BuildRow({ listed, acts, beside }: Row) {
         id={rowLink(id)}
         to={`/builds/${id}`}
         onClick={() => leaveFrom(id)}
-        className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 pt-3 pb-8 pointer-coarse:pb-14 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"
+        className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 pt-3 pb-8 pointer-coarse:pb-2 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"
       >
         <svg
           viewBox={`0 0 ${drawn.width} ${drawn.height}`}
@@ -77,7 +77,7 @@ export const BuildRow = memo(function BuildRow({ listed, acts, beside }: Row) {
           ))}
         </dl>
       </Link>
-      <div className="absolute right-6 bottom-2 flex gap-4 max-sm:right-4">
+      <div className="absolute right-6 bottom-2 flex gap-4 pointer-coarse:static pointer-coarse:justify-end pointer-coarse:px-6 pointer-coarse:py-2 max-sm:right-4">
         <Act says={beside === id ? 'beside which?' : beside ? 'beside this' : 'compare'} name={`Compare ${name}`} act={() => acts.lay(id)} />
         <Act says="copy" name={`Copy ${name}`} act={() => acts.copy(listed)} />
         <Act says="delete" name={`Delete ${name}`} act={() => acts.remove(listed)} />

@@ -150,7 +150,7 @@ function Whole({ to }: { to: (id: string) => string }) {
   const name = useDocument(({ build }) => build.name);
   return (
     <>
-      <div className="flex flex-wrap items-baseline gap-x-5 text-sm text-soft">
+      <div className="flex flex-wrap items-baseline gap-x-5 text-sm text-soft pointer-coarse:gap-y-2">
         <h2 className="font-head grow text-2xl text-ink">
           <Link to={`/builds/${id}`} className="hover:underline">
             {name}

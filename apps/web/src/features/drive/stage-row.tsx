@@ -22,7 +22,7 @@ export function StageRow({ line, paths, shown, pressed }: Row) {
   return (
     <InOrder paths={paths}>
       <OneStop>
-        <ol aria-label="stages, from motor to tool" className="flex flex-wrap items-center gap-x-1 gap-y-1 border-b border-hair pb-1">
+        <ol aria-label="stages, from motor to tool" className="flex flex-wrap items-center gap-x-1 gap-y-1 pointer-coarse:gap-2 border-b border-hair pb-1">
           <li>
             <WhatCouldGoHere line={line} at={0} after={source} isLast={paths.length === 0} />
           </li>
@@ -52,7 +52,7 @@ const StageTab = memo(function StageTab({ line, path, k, isShown, isLast, presse
   const label = `${kindHead('stage', kind)?.label ?? kind}${which}`;
   const { grip, ...dragged } = useGrip(path, label);
   return (
-    <li {...dragged} data-stage={path} data-kind-of={kind} className="flex items-center gap-x-1 bg-ground">
+    <li {...dragged} data-stage={path} data-kind-of={kind} className="flex items-center gap-x-1 bg-ground pointer-coarse:gap-x-2">
       {grip}
       <button
         type="button"

@@ -38,7 +38,7 @@ export function Thumbs({ stops }: { stops: readonly Stop[] }) {
     </Link>
   );
   return (
-    <nav aria-label="places" className="thumbs fixed inset-x-0 bottom-0 z-10 grid grid-cols-4 border-t border-ink bg-ground sm:hidden">
+    <nav aria-label="places" className="thumbs fixed inset-x-0 bottom-0 z-10 grid grid-cols-4 gap-x-2 border-t border-ink bg-ground sm:hidden">
       {to('machine', 'Machine')}
       {to(
         'checks',

@@ -49,7 +49,7 @@ export function NoteForm({ id, used }: { id: string; used: readonly string[] }) 
           onChange={(event) => setText(event.target.value)}
         />
       </label>
-      <fieldset aria-label="found again under" className="mt-2 flex flex-wrap items-center gap-1.5 text-sm">
+      <fieldset aria-label="found again under" className="mt-2 flex flex-wrap items-center gap-2 text-sm">
         {offered.map((tag) => (
           <button
             key={tag}

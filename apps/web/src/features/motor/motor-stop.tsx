@@ -23,7 +23,7 @@ export function MotorStop() {
         <fieldset data-element={source} onFocus={() => pick(source)} className="relative min-w-0 border border-ink bg-plate px-8 pt-1 pb-2">
           <legend className="sr-only">{label}</legend>
           <Rivets />
-          <p className="text-sm">
+          <p className="apart text-sm">
             <KindOf of="source" path={source} kind={kind} label={label} />
           </p>
           {isOpen({ kind }) && <StillOpen path={source} />}

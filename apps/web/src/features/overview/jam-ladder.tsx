@@ -11,7 +11,7 @@ import { ladderRuler } from './ladder-ruler.js';
 
 const top_px = 46;
 /** From one peg to the next, px: a finger needs more. */
-const rungHeight = (): number => (isTouched() ? 44 : 25);
+const rungHeight = (): number => (isTouched() ? 52 : 25);
 /** Rungs of a ladder that is not shown whole. */
 const shortLadder = 5;
 

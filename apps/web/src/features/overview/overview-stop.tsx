@@ -133,11 +133,11 @@ function NeedsAttention({ build, line }: Shown) {
       </h2>
       <ul className="mt-1">
         {worst.map(({ check, name }) => (
-          <li key={check.id} className="grid grid-cols-[1.75rem_minmax(0,1fr)_7rem] items-start gap-x-2 border-b border-hair py-1.5">
+          <li key={check.id} className="grid grid-cols-[1.75rem_minmax(0,1fr)_7rem] items-start gap-x-2 border-b border-hair py-1.5 pointer-coarse:py-2">
             <span className="mt-1">
               <VerdictMark verdict={check.verdict} />
             </span>
-            <div>
+            <div className="pointer-coarse:grid pointer-coarse:justify-items-start pointer-coarse:gap-y-2">
               <button type="button" className="mr-3 cursor-pointer text-left font-semibold hover:underline" onClick={() => pick(check.at)}>
                 {headed(name)}
               </button>
@@ -172,7 +172,7 @@ function Sides({ check, build, isCured }: { check: Check; build: Build; isCured:
   const [first] = verdict === 'unknown' ? fieldsThatDecide(build, [check]) : [];
   if (first)
     return (
-      <Link to={`/builds/${id}?at=${first}`} className="text-sm text-blue hover:underline">
+      <Link to={`/builds/${id}?at=${first}`} className="inline-flex items-center text-sm text-blue hover:underline pointer-coarse:min-h-11">
         {fieldLabel(build, first)}
       </Link>
     );
@@ -187,7 +187,7 @@ function Way({ way, build }: { way: WayOut | undefined; build: Build }) {
   const { id } = useOpen();
   if (!way) return null;
   return (
-    <p className="text-sm">
+    <p className="apart text-sm">
       {'cure' in way ? (
         <TryCure cure={way.cure} look="text-blue hover:underline" />
       ) : (

@@ -18,7 +18,7 @@ export function WorkshopWall() {
     wallEntered(chosen);
   };
   return (
-    <p className="flex flex-wrap items-baseline gap-x-3 gap-y-1 text-sm text-soft">
+    <p className="apart flex flex-wrap items-baseline gap-x-3 gap-y-1 text-sm text-soft">
       The socket in your workshop, once for all builds:
       {walls.map(([says, each]) => (
         <button

@@ -19,7 +19,7 @@ const whole = fixed('1', 1, plateMotorOutputs.checks.plate.source);
 
 /** Whether what the plate says can be so. */
 export function plateChecks(
-  { power: plate, powerIs, voltage, current }: Inputs,
+  { power: plate, powerIs, voltage, current, frequency }: Inputs,
   power: Figure<'W'>,
   byAmps: Figure<'W'>,
   m: Figure<'1'>,
@@ -38,6 +38,8 @@ export function plateChecks(
     const share = needs.known ? needs.value : '?';
     checks.push(check('plate', { has: whole, needs, tells: { power: said, voltage, current, share, consistent, byAmps } }));
   }
+  // Over every mains, and nothing says that a drive feeds it with more.
+  if (speed.known && !frequency.known && lowEnd(speed) > fastestOnMains.value) checks.push(check('family', { has: fastestOnMains, needs: speed }));
   if (speed.known && synchronous.known && poles.known) {
     if (poles.value > mostPoles.value) {
       const own = scaled(synchronous, scaledBy(poles.value / 4), fourSource);
@@ -75,6 +77,7 @@ export interface Wall extends OnWall {
 
 /** Phases, voltage, frequency and lead: whether the motor is made for what it is put to. */
 export function wallChecks(inputs: Inputs, wall: Wall, own: Own): Check[] {
+  if (wall.fed.current.is === 'dc') return [own.state('current', { verdict: 'fails' })];
   return [...phasesCheck(inputs, wall, own), ...voltageCheck(inputs, wall, own), ...leadChecks({ ...wall, protector: inputs.protector.is }, own)];
 }
 
@@ -114,6 +117,7 @@ export const offVoltage = defineProcedure({
   turns: ['V', 'V_n'],
 });
 const allowedOff = fixed('1', 0.1, plateMotorOutputs.checks.voltage.source);
+const fastestOnMains = fixed('rpm', 3_600, plateMotorOutputs.checks.family.source);
 const mostPoles = fixed('1', 12, plateMotorOutputs.checks.poles.source);
 const fourSource = 'Common practice, no source: of four poles, as most gearmotors are, lagging 5 %';
 const boxSource = 'Common practice, no source: a gearbox of one or two stages loses 3 to 10 %';

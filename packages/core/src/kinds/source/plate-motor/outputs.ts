@@ -86,6 +86,27 @@ export const plateMotorOutputs = {
           'the plate’s speed does not go with this frequency: {speed} against a synchronous speed of {synchronous} is {needs:share} of lag. Enter the plate’s own frequency, or read the speed again: it should say {likely}',
       },
     },
+    family: {
+      name: 'the speed of the motor',
+      subject: 'whether it is an induction motor',
+      source: 'Synchronous speed: two poles on 60 Hz are 3600 rpm (definition)',
+      contradicts: true,
+      closeBelow: 0,
+      says: {
+        holds: '',
+        fails:
+          'no induction motor on the mains turns {needs}: two poles on 60 Hz are {has}. So fast are universal motors with brushes, and brushless ones on a drive: choose its kind anew, what both have is kept',
+      },
+    },
+    current: {
+      name: 'the kind of current',
+      subject: 'whether it is supplied with alternating current',
+      source: 'Textbooks on electric machines: direct current makes no turning field',
+      says: {
+        holds: '',
+        fails: 'an induction motor needs alternating current and is supplied with direct current: it does not turn, and burns',
+      },
+    },
     phases: {
       name: 'the phases of the wall',
       subject: 'whether the wall has the motor’s phases',

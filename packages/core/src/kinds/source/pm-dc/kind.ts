@@ -74,6 +74,7 @@ export const pmDc: SourceKind<typeof pmDcHead> = {
       },
       stall: limit('stall', { torque: starting, lasts, source: pmDcOutputs.checks.magnets.source }),
       moved,
+      drags: T_f,
       body: { across: 0.75 * motorBody(power.known ? power.value / 1000 : 0.25), known: false },
       supports: note('shaft-takes', pullOf(inputs.shaft)),
       driver: 'normal',
@@ -83,7 +84,7 @@ export const pmDc: SourceKind<typeof pmDcHead> = {
         ...plateCheck(inputs, rated.byAmps, context),
         directCheck(fed, context),
         ...overVoltage(inputs.voltage, fed.voltage, context),
-        ...magnetsCheck(held, current, context),
+        ...magnetsCheck(fed, held, current, context),
       ],
       under: (needed) => {
         const T = shaftTorque({ P: needed, n: speed });
@@ -180,7 +181,7 @@ function directCheck({ current }: Fed, { state }: Own): Check {
 
 const withstood = fixed('1', 8, pmDcOutputs.checks.magnets.source, [5, 12], flag.estimated);
 
-const magnetsCheck = (held: Figure<'A'>, rated: Figure<'A'>, { check }: Own): Check[] =>
-  held.known && rated.known
+const magnetsCheck = (fed: Fed, held: Figure<'A'>, rated: Figure<'A'>, { check }: Own): Check[] =>
+  held.known && rated.known && fed.current.is !== 'ac'
     ? [noWorseThanClose(check('magnets', { has: scaled(rated, withstood, pmDcOutputs.checks.magnets.source), needs: held }))]
     : [];

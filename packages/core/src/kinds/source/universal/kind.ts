@@ -32,7 +32,7 @@ export const universal: SourceKind<typeof universalHead> = {
     note('resistance', rated.R);
     const put = putTo(inputs, fed);
     const all = { ...rated.point, V: put.V, r: put.r, x: put.x, air: put.air };
-    const I = note('lasting-current', lastingCurrent(inputs, fed, current, put.V));
+    const I = note('lasting-current', lastingCurrent(inputs, fed, current, put.V, rated.point.n));
     const by = (run: SeriesRun | null, I: number, what: 'speed' | 'torque') =>
       run ? (what === 'speed' ? run.speedAt(I) : run.torqueAt(I)) : Number.NaN;
     const speed = note(
@@ -44,7 +44,11 @@ export const universal: SourceKind<typeof universalHead> = {
         ),
       ),
     );
-    const torque = note('torque', leftOver(solve('N·m', seriesTorque, { ...all, I }, (numbers) => by(runOf(numbers), numbers.I ?? 0, 'torque'))));
+    const board = inputs.held.known ? { ...all, I, n_h: inputs.held } : { ...all, I };
+    const torque = note(
+      'torque',
+      leftOver(solve('N·m', seriesTorque, board, (numbers) => runOf(numbers)?.torqueAt(numbers.I ?? 0, numbers.n_h) ?? Number.NaN)),
+    );
     const bare = solve('rpm', seriesTop, all, (numbers) => runOf(numbers)?.top() ?? Number.NaN);
     const top = note('highest-speed', inputs.held.known ? scaled(inputs.held, droop, droopSource) : bare);
     const held = note(
@@ -76,6 +80,7 @@ export const universal: SourceKind<typeof universalHead> = {
       },
       stall: limit('stall', { torque: starting, lasts, source: rated.source }),
       moved,
+      drags: solve('N·m', seriesLoss, rated.point, (numbers) => lossOf(numbers)),
       body: { across: 0.6 * motorBody(power.known ? power.value / 1000 : 0.4), known: false },
       supports: note('shaft-takes', pullOf(inputs.shaft)),
       driver: 'high',
@@ -117,6 +122,11 @@ export const seriesTop = defineProcedure({
   source: phasor,
 });
 export const seriesHeld = defineProcedure({ id: 'series-held', says: 'Voltage over resistance and reactance', source: phasor });
+export const seriesLoss = defineProcedure({
+  id: 'series-loss',
+  says: 'At the rated point, what the current makes less what is at the shaft: friction, iron and its fan; half of it without current',
+  source: 'Balance of torques',
+});
 export const seriesRest = defineProcedure({ id: 'series-rest', says: 'Field times current at rest, less friction', source: phasor });
 export const heldOverRated = defineProcedure({ id: 'held-over-rated', says: 'Current of the held rotor over the rated', source: 'Definition' });
 export const drawnForPower = defineProcedure({
@@ -128,6 +138,12 @@ export const drawnForPower = defineProcedure({
 /** Of any combination of ends the same motor on the same feed. */
 const runOf = ({ V_n = 0, I_n = 0, pf = 1, n = 0, P = 0, R = 0, s = 1, w = 0, V = 0, x = 1, r = 0, air = 1 }: Readonly<Record<string, number>>) =>
   runSeries({ V_n, I_n, pf, n, P, R, s, w }, { V, x, r, air });
+
+/** Half of what it loses of torque at its rated point, N·m. */
+const lossOf = ({ V_n = 0, I_n = 0, pf = 1, n = 1, P = 0, R = 0 }: Readonly<Record<string, number>>): number => {
+  const made = (pf * V_n - I_n * R) * I_n;
+  return (15 * Math.max(0.02 * made, made - P)) / (Math.PI * n);
+};
 
 const one = fixed('1', 1, 'Single phase');
 const droopSource = 'Common practice, no source: a board that reads a tachometer holds the speed within some per cent';
@@ -176,12 +192,18 @@ const bareSource = 'Common practice, no source: without forced air such a motor 
 const bareShare = fixed('1', 0.55, bareSource, [0.4, 0.7], flag.estimated);
 
 /** What it may draw for good: less where its own fan turns slower, or is off. */
-function lastingCurrent({ fan, voltage, held }: Inputs, fed: Fed, rated: Figure<'A'>, V: Figure<'V'>): Figure<'A'> {
+function lastingCurrent({ fan, voltage, held }: Inputs, fed: Fed, rated: Figure<'A'>, V: Figure<'V'>, n: Figure<'rpm'>): Figure<'A'> {
   if (fan.is === 'none') return limited(scaled(rated, bareShare, bareSource), fed);
-  const isSlow = (fan.is ?? 'own') === 'own' && V.known && voltage.known && lowEnd(V) < 0.9 * highEnd(voltage) && !held.known;
+  const isOwn = (fan.is ?? 'own') === 'own';
+  if (isOwn && held.known && n.known && highEnd(held) < 0.9 * lowEnd(n)) {
+    const u = solve('1', heldShare, { n_h: held, n }, ({ n_h = 0, n = 1 }) => Math.min(1, n_h / n));
+    return limited(cooledCurrent({ I: rated, c: still, u }), fed);
+  }
+  const isSlow = isOwn && V.known && voltage.known && lowEnd(V) < 0.9 * highEnd(voltage);
   const u = isSlow ? solve('1', seriesVolts, { V, V_n: voltage }, ({ V = 0, V_n = 1 }) => Math.min(1, V / V_n)) : asRated;
   return limited(isSlow ? cooledCurrent({ I: rated, c: still, u }) : rated, fed);
 }
+export const heldShare = defineProcedure({ id: 'held-share', says: 'Speed that its board holds over the rated', source: 'Definition' });
 export const seriesVolts = defineProcedure({
   id: 'series-volts',
   says: 'These volts over those of the plate, about as the speed at the rated current',

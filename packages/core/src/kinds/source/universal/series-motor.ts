@@ -34,7 +34,8 @@ export interface SeriesRun {
   readonly torque: (n_rpm: number) => number;
   /** Speed at a current, rpm; negative where it does not turn on so much of it. */
   readonly speedAt: (I: number) => number;
-  readonly torqueAt: (I: number) => number;
+  /** At a current and the speed that goes with it, or at one that a board holds by its volts. */
+  readonly torqueAt: (I: number, held_rpm?: number) => number;
   readonly held_A: number;
   /** Unloaded, rpm. */
   readonly top: () => number;
@@ -72,7 +73,7 @@ export function runSeries({ V_n, I_n, pf, n, P, R, s, w }: SeriesMotor, { V, x, 
     current,
     torque: (n_rpm) => torqueBy(current(n_rpm), n_rpm * inRadians),
     speedAt: (I) => omegaAt(I) / inRadians,
-    torqueAt: (I) => torqueBy(I, omegaAt(I)),
+    torqueAt: (I, held_rpm) => torqueBy(I, Math.min(omegaAt(I), held_rpm === undefined ? Number.POSITIVE_INFINITY : held_rpm * inRadians)),
     held_A,
     top: () => omegaAt(unloaded((I) => torqueBy(I, omegaAt(I)), held_A)) / inRadians,
   };
