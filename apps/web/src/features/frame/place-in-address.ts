@@ -1,6 +1,6 @@
 import { type Build, elementsOf, lineOf } from '@hobrek/core';
 import { useEffect, useRef } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { useLocation, useNavigate, useNavigationType } from 'react-router';
 import { focusField } from '../../open-build/focus-field.js';
 import { useOpen } from '../../open-build/here.js';
 import { elementsAt, isPartOf, type Stop } from '../../open-build/stop.js';
@@ -45,7 +45,15 @@ export function usePlaceInAddress(stop: Stop, stops: readonly Stop[]): void {
   const here = useRef('');
   here.current = `${pathname}${search}`;
   const lastPick = useRef(0);
+  // Where a pick leads: until it is there, an address on the way to it says nothing that the pick has not said.
+  const going = useRef<string | null>(null);
+  const isBack = useNavigationType() === 'POP';
   useEffect(() => {
+    if (isBack) going.current = null;
+    if (going.current !== null) {
+      if (going.current === here.current) going.current = null;
+      return;
+    }
     const asked = new URLSearchParams(search);
     const at = asked.get('at');
     const { build } = open.document.getState();
@@ -59,7 +67,7 @@ export function usePlaceInAddress(stop: Stop, stops: readonly Stop[]): void {
     }
     const { line, picked } = placeAt(build, stop, asked);
     open.wentTo(line, picked);
-  }, [open, stop, stops, search, navigate]);
+  }, [open, stop, stops, search, navigate, isBack]);
   useEffect(
     () =>
       open.session.subscribe((now, before) => {
@@ -70,8 +78,10 @@ export function usePlaceInAddress(stop: Stop, stops: readonly Stop[]): void {
         const address = addressOf(build, open.id, { stop: to, line, picked });
         if (address === here.current) return;
         const time = Date.now();
-        // At once: the next key is meant for where it leads.
-        void navigate(address, { replace: to === stop && time - lastPick.current < walk_ms, flushSync: true });
+        // Another stop is there at once: the next key is meant for it. Within one, its parts follow the pick by themselves.
+        const isWithin = to === stop;
+        if (isWithin) going.current = address;
+        void navigate(address, { replace: isWithin && time - lastPick.current < walk_ms, flushSync: !isWithin });
         lastPick.current = time;
       }),
     [open, stop, stops, navigate],
