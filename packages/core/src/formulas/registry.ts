@@ -160,8 +160,11 @@ import { fluidPower } from './power/fluid-power.js';
 import { pushPower } from './power/push-power.js';
 import { shaftPower } from './power/shaft-power.js';
 import { shaftTorque } from './power/shaft-torque.js';
+import { airStallTorque } from './source/air-stall-torque.js';
 import { crankTorque } from './source/crank-torque.js';
 import { deratedPower } from './source/derated-power.js';
+import { oilMotorSpeed } from './source/oil-motor-speed.js';
+import { oilMotorTorque } from './source/oil-motor-torque.js';
 import { angleBetweenPulls } from './transmission/angle-between-pulls.js';
 import { carriedTorque } from './transmission/carried-torque.js';
 import { carrierHeldRatio } from './transmission/carrier-held-ratio.js';
@@ -359,8 +362,11 @@ const all = [
   pushPower,
   shaftPower,
   shaftTorque,
+  airStallTorque,
   crankTorque,
   deratedPower,
+  oilMotorSpeed,
+  oilMotorTorque,
   angleBetweenPulls,
   carriedTorque,
   carrierHeldRatio,

@@ -1,13 +1,17 @@
 import type { SourceKindName, StageKindName, WorkKindName } from './registry.js';
 import type { EndDrawing } from './shared/body.js';
 import type { StageDrawing } from './shared/drawn-wheels.js';
+import { drawsBrushless } from './source/brushless/drawing.js';
 import { drawsEngine } from './source/engine/drawing.js';
+import { drawsFluidMotor } from './source/fluid-motor/drawing.js';
+import { drawsGearmotor } from './source/gearmotor/drawing.js';
 import { drawsHandCrank } from './source/hand-crank/drawing.js';
 import { drawsOpenSource } from './source/open/drawing.js';
 import { drawsPlateMotor } from './source/plate-motor/drawing.js';
 import { drawsPmDc } from './source/pm-dc/drawing.js';
 import { drawsStepper } from './source/stepper/drawing.js';
 import { drawsUniversal } from './source/universal/drawing.js';
+import { drawsWoundDc } from './source/wound-dc/drawing.js';
 import { drawsCoupling } from './stage/coupling/drawing.js';
 import { drawsGearPair } from './stage/gear-pair/drawing.js';
 import { drawsGearbox } from './stage/gearbox/drawing.js';
@@ -39,7 +43,11 @@ export const sourceDrawings: Readonly<Record<SourceKindName, EndDrawing>> = {
   'plate-motor': drawsPlateMotor,
   'pm-dc': drawsPmDc,
   universal: drawsUniversal,
+  'wound-dc': drawsWoundDc,
+  brushless: drawsBrushless,
   stepper: drawsStepper,
+  gearmotor: drawsGearmotor,
+  'fluid-motor': drawsFluidMotor,
   engine: drawsEngine,
   'hand-crank': drawsHandCrank,
   open: drawsOpenSource,

@@ -2,13 +2,17 @@ import type { Build } from '../machine/build.js';
 import { asGivenHead } from './feed/as-given/fields.js';
 import { mainsHead } from './feed/mains/fields.js';
 import type { Kind, KindHead, Role } from './kind.js';
+import { brushlessHead } from './source/brushless/fields.js';
 import { engineHead } from './source/engine/fields.js';
+import { fluidMotorHead } from './source/fluid-motor/fields.js';
+import { gearmotorHead } from './source/gearmotor/fields.js';
 import { handCrankHead } from './source/hand-crank/fields.js';
 import { openSourceHead } from './source/open/fields.js';
 import { plateMotorHead } from './source/plate-motor/fields.js';
 import { pmDcHead } from './source/pm-dc/fields.js';
 import { stepperHead } from './source/stepper/fields.js';
 import { universalHead } from './source/universal/fields.js';
+import { woundDcHead } from './source/wound-dc/fields.js';
 import { couplingHead } from './stage/coupling/fields.js';
 import { gearPairHead } from './stage/gear-pair/fields.js';
 import { gearboxHead } from './stage/gearbox/fields.js';
@@ -41,7 +45,11 @@ const sources = [
   { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
   { head: pmDcHead, load: async () => erased((await import('./source/pm-dc/kind.js')).pmDc) },
   { head: universalHead, load: async () => erased((await import('./source/universal/kind.js')).universal) },
+  { head: woundDcHead, load: async () => erased((await import('./source/wound-dc/kind.js')).woundDc) },
+  { head: brushlessHead, load: async () => erased((await import('./source/brushless/kind.js')).brushless) },
   { head: stepperHead, load: async () => erased((await import('./source/stepper/kind.js')).stepper) },
+  { head: gearmotorHead, load: async () => erased((await import('./source/gearmotor/kind.js')).gearmotor) },
+  { head: fluidMotorHead, load: async () => erased((await import('./source/fluid-motor/kind.js')).fluidMotor) },
   { head: engineHead, load: async () => erased((await import('./source/engine/kind.js')).engine) },
   { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
   { head: openSourceHead, load: async () => erased((await import('./source/open/kind.js')).openSource) },

@@ -105,7 +105,10 @@ function sourceState(line: Line, { figures }: EvaluatedLine, work: Check | undef
   const told = { noun: nounOf(line), left: reserve ? `, ${reserve}` : '' };
   if (time?.known && speed?.known) return sentence('the {noun} starts in {time:likely}, runs at {speed:likely}{left}', { ...told, time, speed });
   if (!work || work.verdict === 'unknown') return null;
-  return speed?.known ? sentence('the {noun} runs at {speed:likely}{left}', { ...told, speed }) : strength(work, line);
+  if (!speed?.known) return strength(work, line);
+  return speed.value > 0
+    ? sentence('the {noun} runs at {speed:likely}{left}', { ...told, speed })
+    : sentence('the {noun} does not start{left}', told);
 }
 
 /** A state that is the worst itself, and what else there is. */

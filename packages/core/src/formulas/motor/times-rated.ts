@@ -12,7 +12,7 @@ export const timesRated = defineFormula({
   expr: 'k * T_n',
   source: 'Definition of the ratio',
   inputs: {
-    k: inputSlot('1', 'multiple', [0.1, 6]),
+    k: inputSlot('1', 'multiple', [0.1, 12]),
     T_n: inputSlot('N·m', 'rated torque', [0.001, 1000000.0]),
   },
   compute: ({ k, T_n }) => k * T_n,

@@ -103,7 +103,8 @@ const scaledBy = (V: Figure<'V'>, share: Figure<'1'> & { readonly known: true })
 /** What the lead loses, what it carries, and whether the breaker protects it. */
 export function leadChecks({ fed, current, wall, atWork, m, plate, protector }: OnLead, { check }: Declares<None, typeof leadCheckOutputs>): Check[] {
   const { lead, section, carries, fused, breaker, isLeadEntered } = fed;
-  if (!wall.known || !plate.known) return [];
+  // Behind a supply that is told by its volts there is no lead.
+  if (!wall.known || !plate.known || isApart(carries)) return [];
   const checks: Check[] = [];
   if (lead.known && lead.value > 0) {
     const arrives = isLeadEntered ? atWork : arriving({ plate, wall }, lead, m, current, anyFactor);
@@ -141,6 +142,9 @@ export const dropShare = defineProcedure({
 const mostDrop = fixed('1', 0.1, leadCheckOutputs.drop.source);
 const anyFactor = fixed('1', 1, 'Power factor not used: the most that a lead loses');
 const fuseBehindSource = 'Common practice, no source: the lead of one machine with its own overload protector is only held against a short circuit';
+/** Nothing is asked for: there is no wall before it. */
+export const isApart = (figure: Figure): boolean => !figure.known && figure.missing.length === 0 && figure.because === undefined;
+
 /** Whether the breaker trips while the motor starts: its instantaneous trip is a band, not a line. */
 export function inrushChecks({ breaker, curve }: Fed, inrush: Figure<'A'>, { check }: Declares<None, typeof leadCheckOutputs>): Check[] {
   // That no breaker is entered is said once, of the circuit.

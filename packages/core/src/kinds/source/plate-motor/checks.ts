@@ -8,7 +8,7 @@ import { powerForATime } from '../../../formulas/motor/power-for-a-time.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { Fed } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { leadChecks } from '../../shared/on-mains.js';
+import { isApart, leadChecks } from '../../shared/on-mains.js';
 import type { Inputs } from './fields.js';
 import { hasThreePhases, type OnWall } from './on-wall.js';
 import { type PlateMotorOutputs, plateMotorOutputs } from './outputs.js';
@@ -132,6 +132,7 @@ const usualLag = fixed('1', 0.96, lagSource, [0.94, 0.98]);
 /** Whether the wall feeds what is needed. */
 export function underLoad({ fed, wall, m }: Wall, eta: Figure<'1'>, pf: Figure<'1'>, needed: Figure<'W'>, { check }: Own): Check[] {
   const { breaker, share, voltage } = fed;
+  if (isApart(breaker)) return [];
   const V = voltage.known ? wall : voltage;
   return [check('circuit', { has: circuitPower({ m, V, I: breaker, share, eta, pf }), needs: needed })];
 }

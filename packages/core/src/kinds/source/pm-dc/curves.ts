@@ -1,10 +1,10 @@
 import { type Figure, highEnd, type Known, lowEnd } from '../../../figure/figure.js';
 import type { Curve, Ends } from '../../kind.js';
-import type { Inputs } from './fields.js';
+import type { DcInputs } from './dc-motor.js';
 import { isPlateComplete } from './model.js';
 
 interface Points {
-  readonly inputs: Inputs;
+  readonly inputs: DcInputs;
   readonly V: Figure<'V'>;
   readonly I_n: Figure<'A'>;
   readonly R: Figure<'Ω'>;

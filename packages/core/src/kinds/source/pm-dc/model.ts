@@ -5,7 +5,7 @@ import { motorConstant } from '../../../formulas/motor/motor-constant.js';
 import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js';
 import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
 import { idleDrop } from './brushes.js';
-import type { Inputs } from './fields.js';
+import type { DcInputs } from './dc-motor.js';
 
 const sharesSource = 'Common practice, no source: motors with magnets of a treadmill or a scooter put 70 to 85 % of what they draw on the shaft';
 const efficiency = fixed('1', 0.78, sharesSource, [0.7, 0.85], flag.estimated);
@@ -22,7 +22,7 @@ interface Rated {
 }
 
 /** What it has at the shaft for good and what it draws then, from what its plate says; never more than its volts times amps. */
-export function ratedOf({ power, powerIs, voltage, current }: Inputs): Rated {
+export function ratedOf({ power, powerIs, voltage, current }: DcInputs): Rated {
   const byAmps = powerFromCurrent({ m: unity, V: voltage, I: current, eta: efficiency, pf: unity });
   const atShaft = (): Figure<'W'> => {
     if (powerIs.is === 'input') return shaftFromInput({ P: power, eta: efficiency });
@@ -50,18 +50,18 @@ export const usualResistance = defineProcedure({
   source: dropSource,
 });
 
-export const resistanceOf = ({ resistance, voltage }: Inputs, current: Figure<'A'>): Figure<'Ω'> =>
+export const resistanceOf = ({ resistance, voltage }: DcInputs, current: Figure<'A'>): Figure<'Ω'> =>
   resistance.known ? resistance : solve('Ω', usualResistance, { x: dropShare, V: voltage, I: current }, ({ x = 0, V = 0, I = 1 }) => (x * V) / I);
 
 /** Whether speed and volts of the plate say what it does; else an unloaded run has to. */
-export const isPlateComplete = ({ speed, voltage }: Inputs): boolean => speed.known && voltage.known;
+export const isPlateComplete = ({ speed, voltage }: DcInputs): boolean => speed.known && voltage.known;
 
 const idleCurrentSource =
   'Common practice, no source: unloaded such motors draw 3 to 15 % of their rated current, and take next to none of the volts';
 const none = fixed('A', 0, idleCurrentSource);
 
 /** Of the plate's speed at its volts and amps; without it from an unloaded run. */
-export function constantOf(inputs: Inputs, current: Figure<'A'>, R: Figure<'Ω'>, V_b: Figure<'V'>): Figure<'V·s/rad'> {
+export function constantOf(inputs: DcInputs, current: Figure<'A'>, R: Figure<'Ω'>, V_b: Figure<'V'>): Figure<'V·s/rad'> {
   const { voltage, speed, idleVoltage, idleSpeed, idleCurrent } = inputs;
   if (isPlateComplete(inputs) || !idleVoltage.known || !idleSpeed.known) return positive(motorConstant({ V: voltage, I: current, R, V_b, n: speed }));
   // Turned by a drill, with no current, brushes take nothing.
@@ -87,7 +87,7 @@ export const idleTorque = defineProcedure({
 });
 
 /** What the motor itself takes: by its unloaded current, or as a usual share. */
-export function frictionOf({ idleCurrent }: Inputs, k: Figure<'V·s/rad'>, current: Figure<'A'>): Figure<'N·m'> {
+export function frictionOf({ idleCurrent }: DcInputs, k: Figure<'V·s/rad'>, current: Figure<'A'>): Figure<'N·m'> {
   if (idleCurrent.known && lowEnd(idleCurrent) > 0) return solve('N·m', idleTorque, { k, I: idleCurrent }, ({ k = 0, I = 0 }) => k * I);
   const made = solve('N·m', idleTorque, { k, I: current }, ({ k = 0, I = 0 }) => k * I);
   return scaled(made, frictionShare, frictionSource);

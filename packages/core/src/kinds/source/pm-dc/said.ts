@@ -1,5 +1,3 @@
-import type { Figure } from '../../../figure/figure.js';
-import { type Sentence, sentence } from '../../../wording/sentence.js';
 import type { Fed, Said } from '../../kind.js';
 import type { Inputs } from './fields.js';
 
@@ -7,10 +5,8 @@ import type { Inputs } from './fields.js';
 export function said(
   { protector, fan, powerIs, power, current, flywheel }: Inputs,
   fed: Fed,
-  speed: Figure<'rpm'>,
-  top: Figure<'rpm'>,
 ): Required<Pick<Said, 'cautions' | 'notEntered' | 'notWorkedOut'>> {
-  const cautions: (string | Sentence)[] = [
+  const cautions = [
     'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
     'A treadmill’s board is not isolated from the mains: every part of it and of the motor’s circuit is live. No computer and no probe on it.',
     'Turned by its load it is a generator: its terminals are live while it turns.',
@@ -20,7 +16,6 @@ export function said(
     ...(protector.is === 'self-resetting'
       ? ['This thermal cut-out resets by itself: the machine starts again while a jam is being cleared. Pull the plug first.']
       : []),
-    ...(speed.known && top.known ? [sentence('Unloaded it runs up to {top:likely}', { top })] : []),
     'It is reversed by its two leads changed over, at standstill; brushes may be set for one direction.',
     'Earth to the frame before any power; mains wiring follows your local code and belongs to a licensed electrician.',
   ];

@@ -70,7 +70,7 @@ const fields = {
   }),
   micro: quantity('Microsteps a full step', 'count', {
     accepts: [1, 256],
-    bare: '',
+    bare: 'pcs',
     how: 'chosen',
     whole: true,
     help: 'They make it smooth, and add no torque and little accuracy.',

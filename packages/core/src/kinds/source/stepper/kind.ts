@@ -9,7 +9,7 @@ import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { pullOf, restartsBy } from '../../shared/motor.js';
 import { ampsOf } from '../../shared/supplied.js';
-import { type Inputs, stepperHead } from './fields.js';
+import { stepperHead } from './fields.js';
 import { type StepperOutputs, stepperOutputs } from './outputs.js';
 import { likelyStepped, moving, pullOutAt, pullOutFigure, type SteppedFigures } from './pull-out.js';
 
@@ -65,9 +65,12 @@ export const stepper: SourceKind<typeof stepperHead> = {
         directCheck(fed, context),
         ...(set.known ? [context.check('heat', { has: current, needs: set })] : []),
         ...(fed.voltage.known && L.known ? [context.check('volts', { has: volts, needs: fed.voltage })] : []),
-        ...resonanceCheck(speed, at, inputs.micro, context),
+        ...resonanceCheck(speed, at, context),
       ],
-      under: (needed) => [context.check('steps', { has: torque, needs: shaftTorque({ P: needed, n: speed }) }), ...ampsOf(fed, I, context)],
+      under: (needed) => [
+        context.check('steps', { has: torque, needs: shaftTorque({ P: needed, n: speed }) }),
+        ...ampsOf(fed, scaled(I, ofPhase, ofPhaseSource), context),
+      ],
       cautions: [
         'Never pull a wire of a stepper off its driver while it is powered: the driver dies of it.',
         'It is as hot as it is made for: 80 °C on its housing burns a hand and melts what is printed.',
@@ -80,6 +83,8 @@ export const stepper: SourceKind<typeof stepperHead> = {
   },
 };
 
+const ofPhaseSource = 'Common practice, no source: a driver draws a third to all of the current of a phase from its supply, two thirds mostly';
+const ofPhase = fixed('1', 0.67, ofPhaseSource, [0.35, 1], flag.estimated);
 const slowly = fixed('rpm', 1, 'Stepped slowly: a turn a minute');
 
 export const torqueAnAmpere = defineProcedure({ id: 'torque-an-ampere', says: 'Holding torque over the rated current', source: 'Definition' });
@@ -143,8 +148,8 @@ function directCheck({ current }: Fed, { state }: Own): Check {
   return state('direct', { verdict: current.is === 'dc' ? 'holds' : 'fails' });
 }
 
-/** Only where the speed is entered; with microsteps it is no more than close. */
-function resonanceCheck(speed: Figure<'rpm'>, at: Figure<'rpm'>, _micro: Inputs['micro'], { state }: Own): Check[] {
+/** Only where the speed is entered; no more than close: it is passed quickly, or microstepped. */
+function resonanceCheck(speed: Figure<'rpm'>, at: Figure<'rpm'>, { state }: Own): Check[] {
   if (!speed.known || !at.known) return [];
   const near = speed.value > 0.7 * at.value && speed.value < 1.4 * at.value;
   return [state('resonance', { verdict: near ? 'close' : 'holds', tells: { speed, at } })];

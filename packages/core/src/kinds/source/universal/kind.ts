@@ -3,20 +3,19 @@ import { type Check, noWorseThanClose } from '../../../checks/check.js';
 import { type Figure, fixed, flag, highEnd, type Known, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { circuitPower } from '../../../formulas/motor/circuit-power.js';
-import { cooledCurrent } from '../../../formulas/motor/cooled-current.js';
 import { inertiaByRunUp } from '../../../formulas/motor/inertia-by-run-up.js';
 import { neededEfficiency } from '../../../formulas/motor/needed-efficiency.js';
 import type { Curve, Ends, Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { leftOver, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
-import { arriving, inrushChecks, leadChecks } from '../../shared/on-mains.js';
+import { arriving, inrushChecks, isApart, leadChecks } from '../../shared/on-mains.js';
 import { whatStopsAStall } from '../../shared/stalled.js';
 import { ampsOf, overVoltage } from '../../shared/supplied.js';
 import { type Inputs, universalHead } from './fields.js';
 import { type UniversalOutputs, universalOutputs } from './outputs.js';
-import { type Rated, ratedOf } from './rated.js';
+import { motorOf, type Rated, ratedOf } from './rated.js';
 import { said } from './said.js';
-import { runSeries, type SeriesFeed, type SeriesRun } from './series-motor.js';
+import { runSeries, type SeriesFeed } from './series-motor.js';
 
 /** A series motor with brushes: its field goes with its current, so that it pulls hardest at rest and runs away without a load. */
 export const universal: SourceKind<typeof universalHead> = {
@@ -31,39 +30,39 @@ export const universal: SourceKind<typeof universalHead> = {
     note('drawn-power', rated.drawn);
     note('resistance', rated.R);
     const put = putTo(inputs, fed);
-    const all = { ...rated.point, V: put.V, r: put.r, x: put.x, air: put.air };
-    const I = note('lasting-current', lastingCurrent(inputs, fed, current, put.V, rated.point.n));
-    const by = (run: SeriesRun | null, I: number, what: 'speed' | 'torque') =>
-      run ? (what === 'speed' ? run.speedAt(I) : run.torqueAt(I)) : Number.NaN;
+    const all: All = { ...rated.point, V: put.V, r: put.r, x: put.x, air: put.air };
+    const share = lastingShare(inputs, put.V, rated.n);
+    note('lasting-current', limited(share.known ? scaled(current, share, coolSource) : unknown('A', share.missing), fed));
+    // As a share of the rated, so that what is not known of that is in it once.
+    const at: All = fed.limit?.known ? { ...all, c: share, I_m: fed.limit } : { ...all, c: share };
+    const { eta: _, w: __, P: ___, ...electric } = at;
     const speed = note(
       'speed',
       turning(
         atMost(
-          solve('rpm', seriesSpeed, { ...all, I }, (numbers) => by(runOf(numbers), numbers.I ?? 0, 'speed')),
+          solve('rpm', seriesSpeed, electric, (of) => runOf(of)?.speedAt(lastingAmps(of)) ?? Number.NaN),
           inputs.held,
         ),
       ),
     );
-    const board = inputs.held.known ? { ...all, I, n_h: inputs.held } : { ...all, I };
-    const torque = note(
-      'torque',
-      leftOver(solve('N·m', seriesTorque, board, (numbers) => runOf(numbers)?.torqueAt(numbers.I ?? 0, numbers.n_h) ?? Number.NaN)),
-    );
-    const bare = solve('rpm', seriesTop, all, (numbers) => runOf(numbers)?.top() ?? Number.NaN);
+    const board = inputs.held.known ? { ...at, n_h: inputs.held } : at;
+    const torque = note('torque', leftOver(solve('N·m', seriesTorque, board, (of) => runOf(of)?.torqueAt(lastingAmps(of), of.n_h) ?? Number.NaN)));
+    const bare = solve('rpm', seriesTop, all, (of) => runOf(of)?.top() ?? Number.NaN);
     const top = note('highest-speed', inputs.held.known ? scaled(inputs.held, droop, droopSource) : bare);
+    const { s: ____, ...circuit } = electric;
     const held = note(
       'held-current',
-      limited(
-        solve('A', seriesHeld, all, (numbers) => runOf(numbers)?.held_A ?? Number.NaN),
-        fed,
-      ),
+      solve('A', seriesHeld, circuit, (of) => Math.min(runOf(of)?.held_A ?? Number.NaN, of.I_m ?? Number.POSITIVE_INFINITY)),
     );
     const starting = note(
       'torque-at-rest',
-      solve('N·m', seriesRest, { ...all, I: held }, (numbers) => Math.max(0, by(runOf(numbers), numbers.I ?? 0, 'torque'))),
+      solve('N·m', seriesRest, at, (of) => {
+        const run = runOf(of);
+        return run ? Math.max(0, run.torqueAt(Math.min(run.held_A, of.I_m ?? Number.POSITIVE_INFINITY), 0)) : Number.NaN;
+      }),
     );
     const lasts = note('withstands-stall', withstandsStall(solve('1', heldOverRated, { I: held, I_n: current }, ({ I = 0, I_n = 1 }) => I / I_n)));
-    const moved = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : inertiaByRunUp({ t: aloneIn, T: torque, n: rated.point.n }));
+    const moved = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : inertiaByRunUp({ t: aloneIn, T: torque, n: rated.n }));
     const plate = { plate: inputs.voltage.known ? inputs.voltage : fed.voltage, wall: put.V };
     const atWork = fed.isLeadEntered ? arriving(plate, fed.lead, one, current, rated.pf) : put.V;
     return {
@@ -80,7 +79,7 @@ export const universal: SourceKind<typeof universalHead> = {
       },
       stall: limit('stall', { torque: starting, lasts, source: rated.source }),
       moved,
-      drags: solve('N·m', seriesLoss, rated.point, (numbers) => lossOf(numbers)),
+      drags: solve('N·m', seriesLoss, rated.point, lossOf),
       body: { across: 0.6 * motorBody(power.known ? power.value / 1000 : 0.4), known: false },
       supports: note('shaft-takes', pullOf(inputs.shaft)),
       driver: 'high',
@@ -88,7 +87,7 @@ export const universal: SourceKind<typeof universalHead> = {
       restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [
         ...plateCheck(inputs, rated, context),
-        ...runawayCheck(inputs, rated.point.n, bare, context),
+        ...runawayCheck(inputs, rated.n, bare, context),
         ...(fed.phases.is === '3' ? [context.state('phases', { verdict: 'fails' })] : []),
         ...overVoltage(inputs.voltage, fed.voltage, context),
         ...leadChecks({ fed, current, ...plate, atWork, m: one, protector: inputs.protector.is }, context),
@@ -96,7 +95,7 @@ export const universal: SourceKind<typeof universalHead> = {
       ],
       under: (needed) => [
         ...ampsOf(fed, drawnFor(needed, power, current), context),
-        ...(fed.breaker.known || fed.current.is === 'ac' ? circuitChecks(fed, plate.wall, rated, needed, context) : []),
+        ...(isApart(fed.breaker) ? [] : circuitChecks(fed, plate.wall, rated, needed, context)),
       ],
       ...said(inputs, fed),
     } satisfies SourceOutput;
@@ -108,13 +107,11 @@ export const seriesSpeed = defineProcedure({
   id: 'series-speed',
   says: 'Speed at which the volts add up at this current',
   source: phasor,
-  turns: ['R', 'I_n', 'V_n'],
 });
 export const seriesTorque = defineProcedure({
   id: 'series-torque',
   says: 'Field times current at that speed, less friction and air',
   source: phasor,
-  turns: ['w'],
 });
 export const seriesTop = defineProcedure({
   id: 'series-top',
@@ -136,11 +133,14 @@ export const drawnForPower = defineProcedure({
 });
 
 /** Of any combination of ends the same motor on the same feed. */
-const runOf = ({ V_n = 0, I_n = 0, pf = 1, n = 0, P = 0, R = 0, s = 1, w = 0, V = 0, x = 1, r = 0, air = 1 }: Readonly<Record<string, number>>) =>
-  runSeries({ V_n, I_n, pf, n, P, R, s, w }, { V, x, r, air });
+const runOf = (of: Readonly<Record<string, number>>) => runSeries(motorOf(of), { V: of.V ?? 0, x: of.x ?? 1, r: of.r ?? 0, air: of.air ?? 1 });
+
+/** What it may draw for good, as the share of its rated current that its cooling allows; no more than its supply puts out. */
+const lastingAmps = (of: Readonly<Record<string, number>>): number => Math.min((of.c ?? 1) * motorOf(of).I_n, of.I_m ?? Number.POSITIVE_INFINITY);
 
 /** Half of what it loses of torque at its rated point, N·m. */
-const lossOf = ({ V_n = 0, I_n = 0, pf = 1, n = 1, P = 0, R = 0 }: Readonly<Record<string, number>>): number => {
+const lossOf = (of: Readonly<Record<string, number>>): number => {
+  const { V_n, I_n, pf, n, P, R } = motorOf(of);
   const made = (pf * V_n - I_n * R) * I_n;
   return (15 * Math.max(0.02 * made, made - P)) / (Math.PI * n);
 };
@@ -191,23 +191,20 @@ const still = fixed('1', 0.4, coolSource, [0.3, 0.5], flag.estimated);
 const bareSource = 'Common practice, no source: without forced air such a motor withstands four to seven tenths of its current for good';
 const bareShare = fixed('1', 0.55, bareSource, [0.4, 0.7], flag.estimated);
 
-/** What it may draw for good: less where its own fan turns slower, or is off. */
-function lastingCurrent({ fan, voltage, held }: Inputs, fed: Fed, rated: Figure<'A'>, V: Figure<'V'>, n: Figure<'rpm'>): Figure<'A'> {
-  if (fan.is === 'none') return limited(scaled(rated, bareShare, bareSource), fed);
-  const isOwn = (fan.is ?? 'own') === 'own';
-  if (isOwn && held.known && n.known && highEnd(held) < 0.9 * lowEnd(n)) {
-    const u = solve('1', heldShare, { n_h: held, n }, ({ n_h = 0, n = 1 }) => Math.min(1, n_h / n));
-    return limited(cooledCurrent({ I: rated, c: still, u }), fed);
-  }
-  const isSlow = isOwn && V.known && voltage.known && lowEnd(V) < 0.9 * highEnd(voltage);
-  const u = isSlow ? solve('1', seriesVolts, { V, V_n: voltage }, ({ V = 0, V_n = 1 }) => Math.min(1, V / V_n)) : asRated;
-  return limited(isSlow ? cooledCurrent({ I: rated, c: still, u }) : rated, fed);
+/** What it may draw for good, of its rated current: less where its own fan turns slower, or is off. */
+function lastingShare({ fan, voltage, held }: Inputs, V: Figure<'V'>, n: Figure<'rpm'>): Figure<'1'> {
+  if (fan.is === 'none') return bareShare;
+  if ((fan.is ?? 'own') !== 'own') return asRated;
+  const cooled = (from: Readonly<Record<string, Figure>>, share: (of: Readonly<Record<string, number>>) => number) =>
+    solve('1', cooledShare, { ...from, c: still }, (of) => Math.sqrt((of.c ?? 0) + (1 - (of.c ?? 0)) * Math.min(1, share(of))));
+  if (held.known && n.known && highEnd(held) < 0.9 * lowEnd(n)) return cooled({ n_h: held, n }, ({ n_h = 0, n = 1 }) => n_h / n);
+  const isSlow = V.known && voltage.known && lowEnd(V) < 0.9 * highEnd(voltage);
+  return isSlow && !held.known ? cooled({ V, V_n: voltage }, ({ V = 0, V_n = 1 }) => V / V_n) : asRated;
 }
-export const heldShare = defineProcedure({ id: 'held-share', says: 'Speed that its board holds over the rated', source: 'Definition' });
-export const seriesVolts = defineProcedure({
-  id: 'series-volts',
-  says: 'These volts over those of the plate, about as the speed at the rated current',
-  source: 'Textbooks on electric machines (relation)',
+export const cooledShare = defineProcedure({
+  id: 'cooled-share',
+  says: 'The root of what heat leaves it standing and the rest by its speed over the rated: heat goes with the square of the current, air with the speed',
+  source: coolSource,
 });
 
 const drawnFor = (needed: Figure<'W'>, power: Figure<'W'>, current: Figure<'A'>): Figure<'A'> =>
@@ -221,22 +218,9 @@ const value: Pick = (figure) => figure.value;
 function curvesOf(all: All, held: Figure<'rpm'>, limit: Figure<'A'> | null): Ends<Curve> | null {
   if (!Object.values(all).every((figure) => figure.known) || (limit && !limit.known)) return null;
   const curve = (low: Pick, high: Pick): Curve | null => {
-    const at = (name: string, pick: Pick) => pick(all[name] as Known);
-    const numbers = {
-      V_n: at('V_n', value),
-      I_n: at('I_n', value),
-      pf: at('pf', value),
-      n: at('n', low),
-      P: at('P', low),
-      R: at('R', high),
-      s: at('s', low),
-      w: at('w', value),
-      V: at('V', low),
-      x: at('x', high),
-      r: at('r', high),
-      air: at('air', high),
-    };
-    const run = runOf(numbers);
+    // At either end of what is not sure; the rated point itself is the same motor's.
+    const picks: Readonly<Record<string, Pick>> = { n: low, P: low, eta: low, R: high, q: high, s: low, V: low, x: high, r: high, air: high };
+    const run = runOf(Object.fromEntries(Object.entries(all).map(([name, figure]) => [name, (picks[name] ?? value)(figure as Known)])));
     if (!run) return null;
     const most = limit?.known ? low(limit) : Number.POSITIVE_INFINITY;
     const bare = most < run.held_A ? (n: number) => (run.current(n) > most ? run.torqueAt(most) : run.torque(n)) : run.torque;
@@ -258,10 +242,11 @@ function curvesOf(all: All, held: Figure<'rpm'>, limit: Figure<'A'> | null): End
 type Own = Context<UniversalOutputs>;
 
 /** No more at the shaft than its volts times amps. */
-function plateCheck({ power, voltage, current }: Inputs, { byAmps }: Rated, { check }: Own): Check[] {
+function plateCheck({ power, powerIs, voltage, current }: Inputs, { byAmps }: Rated, { check }: Own): Check[] {
   if (!power.known || !voltage.known || !current.known) return [];
   const has = solve('W', seriesVoltAmps, { V: voltage, I: current }, ({ V = 0, I = 0 }) => V * I);
-  return [check('plate', { has, needs: power, tells: { power, byAmps } })];
+  // What it draws is nearly all of them.
+  return [check('plate', { has, needs: power, closeBelow: powerIs.is === 'shaft' ? 0.05 : 0, tells: { power, byAmps } })];
 }
 export const seriesVoltAmps = defineProcedure({ id: 'series-volt-amps', says: 'Volts times amps', source: 'Definition' });
 

@@ -25,8 +25,9 @@ export interface Rated {
   readonly R: Figure<'Ω'>;
   readonly byAmps: Figure<'W'>;
   readonly source: string;
-  /** What the model of the motor hangs on, each by its name there. */
-  readonly point: { readonly [K in keyof SeriesMotor]: Figure } & { readonly n: Figure<'rpm'> };
+  /** What the model of the motor hangs on, each band once, by its name in `motorOf`. */
+  readonly point: Readonly<Record<string, Figure>>;
+  readonly n: Figure<'rpm'>;
 }
 
 export const seriesDraws = defineProcedure({
@@ -82,6 +83,22 @@ export function ratedOf(inputs: Inputs): Rated {
     R,
     byAmps,
     source: fieldSource,
-    point: { V_n: V, I_n: current, pf: factor, n, P: shaft, R, s: saturates, w: airShare },
+    n,
+    point: {
+      V_n: V,
+      pf: factor,
+      n,
+      s: saturates,
+      w: airShare,
+      ...(I.known ? { I_n: I } : { D: drawn }),
+      ...(isShaft ? { P: power } : { eta: efficiency, ...(I.known && drawn !== byVolts ? { D: drawn } : {}) }),
+      ...(resistance.known ? { R: resistance } : { q: drop }),
+    },
   };
+}
+
+/** The motor of one combination of ends: what the plate does not say follows from what was assumed. */
+export function motorOf({ V_n = 0, I_n, D, pf = 1, n = 0, P, eta = 1, R, q = 0, s = 1, w = 0 }: Readonly<Record<string, number>>): SeriesMotor {
+  const amps = I_n ?? (D ?? 0) / (V_n * pf);
+  return { V_n, I_n: amps, pf, n, P: P ?? eta * (D ?? V_n * amps * pf), R: R ?? (q * V_n) / amps, s, w };
 }

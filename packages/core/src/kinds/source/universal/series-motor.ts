@@ -108,7 +108,7 @@ function currentAt({ V, R, X, K, I_s, held_A }: Circuit, omega: number): number 
 /** The current at which nothing is left at the shaft. */
 function unloaded(left: (I: number) => number, held_A: number): number {
   let [low, high] = [held_A * 1e-4, held_A];
-  for (let k = 0; k < 50; k++) {
+  for (let k = 0; k < 34; k++) {
     const I = Math.sqrt(low * high);
     if (left(I) > 0) high = I;
     else low = I;

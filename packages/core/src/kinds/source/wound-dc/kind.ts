@@ -1,0 +1,93 @@
+import { type Check, noWorseThanClose } from '../../../checks/check.js';
+import { type Figure, fixed, flag, type Known, scaled, unknown } from '../../../figure/figure.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
+import { heldCurrent } from '../../../formulas/motor/held-current.js';
+import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
+import type { Context } from '../../outputs.js';
+import { dcOutput } from '../pm-dc/dc-motor.js';
+import { runSeries } from '../universal/series-motor.js';
+import { type Inputs, woundDcHead } from './fields.js';
+import { type WoundDcOutputs, woundDcOutputs } from './outputs.js';
+
+/** A DC motor with a wound field: of a shunt as one with magnets, of a series field as a universal motor on direct current, of both between them. */
+export const woundDc: SourceKind<typeof woundDcHead> = {
+  ...woundDcHead,
+  output: (inputs, fed, context) => {
+    const { held: _, current, ...output } = dcOutput(inputs, fed, context);
+    const V = fed.voltage.known ? fed.voltage : inputs.voltage;
+    if (inputs.fieldResistance.known) context.note('field-current', heldCurrent({ V, V_b: noDrop, R: inputs.fieldResistance }));
+    const isSeries = inputs.field.is === 'series';
+    const series = isSeries ? asSeries(inputs, fed, current, output) : null;
+    const top = series ? context.note('highest-speed', series.top) : output.top;
+    return {
+      ...output,
+      ...(series ? { curves: series.curves, top } : {}),
+      ...(inputs.field.is === undefined ? { curves: null, starting: unknown('N·m', [inputs.field.field]) } : {}),
+      driver: isSeries ? 'high' : 'normal',
+      checks: [...output.checks, ...(isSeries ? runaway(inputs.speed, top, context) : [])],
+      cautions: [
+        ...(isSeries || inputs.field.is === undefined
+          ? [
+              'A series motor never runs without its load: it runs away and throws its winding. The first run is at a few volts, with a speed at which to stop.',
+            ]
+          : ['A shunt motor whose field is lost runs away: the field is never switched or fused by itself, and comes on before the armature.']),
+        'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
+        'A wound field holds energy: its leads are not pulled off while it is on, the spark burns and breaks the winding down.',
+        'It is reversed by field or armature changed over, not by both; at standstill.',
+        'Strap it down before the first run; check old windings against the frame before any power.',
+        'Earth to the frame before any power; mains wiring follows your local code and belongs to a licensed electrician.',
+      ],
+      notEntered: [...(inputs.field.is ? [] : ['how its field is wound']), ...(inputs.protector.is ? [] : ['thermal cut-out of the motor'])],
+      notWorkedOut:
+        inputs.field.is === 'compound' ? ['the series part of a compound field: it droops more, and pulls harder at rest'] : ['wear of the brushes'],
+    } satisfies SourceOutput;
+  },
+};
+
+const noDrop = fixed('V', 0, 'No brushes are in its circuit');
+
+export const seriesDcTop = defineProcedure({
+  id: 'series-dc-top',
+  says: 'Speed at which friction takes all that the current makes, its field by the current, found between rest and there',
+  source: 'Textbooks on electric machines (relation)',
+});
+
+const fieldSource = 'Common practice, no source: the iron of a series motor takes half of its field at once to three times its rated current';
+const saturates = fixed('1', 1.5, fieldSource, [1, 3], flag.estimated);
+const airShare = 0.3;
+
+/** The same rated point with a field that goes with the current: what a steady one has is its straight line through that point. */
+function asSeries({ voltage, speed }: Inputs, fed: Fed, I_n: Figure<'A'>, { effort }: { readonly effort: Figure<'N·m'> }) {
+  const V = fed.voltage.known ? fed.voltage : voltage;
+  const from = { V_n: voltage, I_n, n: speed, T: effort, V, s: saturates };
+  const runOf = ({ V_n = 0, I_n: I = 0, n = 0, T = 0, V: volts = 0, s = 1 }: Readonly<Record<string, number>>, drop = 0.11) =>
+    runSeries({ V_n, I_n: I, pf: 1, n, P: (T * Math.PI * n) / 30, R: (drop * V_n) / I, s, w: airShare }, { V: volts, x: 0, r: 0, air: 1 });
+  const top = solve('rpm', seriesDcTop, from, (numbers) => runOf(numbers)?.top() ?? Number.NaN);
+  const figures = Object.entries(from);
+  if (!figures.every(([, figure]) => figure.known) || (fed.limit && !fed.limit.known)) return { top, curves: null };
+  const most = fed.limit?.known ? fed.limit.value : Number.POSITIVE_INFINITY;
+  const curve = (pick: (figure: Known) => number, drop: number) => {
+    const run = runOf(Object.fromEntries(figures.map(([name, figure]) => [name, pick(figure as Known)])), drop);
+    if (!run) return null;
+    const held = Math.min(most, run.held_A);
+    return {
+      torque: (n: number) => (run.current(n) > most ? run.torqueAt(most) : run.torque(n)),
+      top_rpm: Math.max(1, run.top()),
+      switch_rpm: null,
+      hangsBelow_rpm: 0,
+      heat: (n: number) => (Math.min(most, run.current(n)) / held) ** 2,
+    };
+  };
+  const [low, likely, high] = [
+    curve((figure) => figure.low ?? figure.value, 0.17),
+    curve((figure) => figure.value, 0.11),
+    curve((figure) => figure.high ?? figure.value, 0.06),
+  ];
+  return { top, curves: low && likely && high ? ([low, likely, high] as const) : null };
+}
+
+const burstSource = 'Common practice, no source: an armature withstands 1.3 to 2 times the speed that it was made for';
+const burst = fixed('1', 1.6, burstSource, [1.3, 2], flag.estimated);
+
+const runaway = (n: Figure<'rpm'>, top: Figure<'rpm'>, { check }: Context<WoundDcOutputs>): Check[] =>
+  n.known && top.known ? [noWorseThanClose(check('runaway', { has: scaled(n, burst, woundDcOutputs.checks.runaway.source), needs: top }))] : [];
