@@ -40,7 +40,8 @@ export function WhyHere({ children }: { children: ReactNode }) {
   const [question, setQuestion] = useState<Question | null>(null);
   const press = useMemo<Press>(() => {
     let nth = 0;
-    return (pressed, answer, called) => setQuestion((now) => (now?.pressed === pressed ? null : { nth: ++nth, pressed, from: document.activeElement, answer, called }));
+    return (pressed, answer, called) =>
+      setQuestion((now) => (now?.pressed === pressed ? null : { nth: ++nth, pressed, from: document.activeElement, answer, called }));
   }, []);
   return (
     <Pressed value={press}>

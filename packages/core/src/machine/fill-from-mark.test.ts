@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher, inputAt } from '../../test/crusher.js';
-import { plateLine } from '../kinds/source/plate-motor/plate-line.js';
+import { plateLine } from '../kinds/shared/plate-line.js';
 import { filledFromMark, fromMark } from './fill-from-mark.js';
 import { withStageAdded } from './reshape.js';
 

@@ -97,18 +97,22 @@ function withWorst(state: Sentence, [worst]: readonly Check[], line: Line): Sent
   return sentence(besideSays[worst.verdict], { state, worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '' });
 }
 
+/** Below it nobody sees a start. */
+const atOnce_s = 0.01;
+
 /** What a source does at the work: how soon it is up to speed, at what speed it stays, what it has left. Null where that is not known. */
 function sourceState(line: Line, { figures }: EvaluatedLine, work: Check | undefined, withReserve: boolean): Sentence | null {
   const own = figures.get(`${line.id}/source`);
   const [time, speed] = [own?.get('runs-up-in'), own?.get('settles-at')];
   const reserve = withReserve && work ? reserveInShort(work) : '';
   const told = { noun: nounOf(line), left: reserve ? `, ${reserve}` : '' };
-  if (time?.known && speed?.known) return sentence('the {noun} starts in {time:likely}, runs at {speed:likely}{left}', { ...told, time, speed });
+  if (time?.known && speed?.known) {
+    if (time.value < atOnce_s) return sentence('the {noun} starts at once, runs at {speed:likely}{left}', { ...told, speed });
+    return sentence('the {noun} starts in {time:likely}, runs at {speed:likely}{left}', { ...told, time, speed });
+  }
   if (!work || work.verdict === 'unknown') return null;
-  if (!speed?.known) return strength(work, line);
-  return speed.value > 0
-    ? sentence('the {noun} runs at {speed:likely}{left}', { ...told, speed })
-    : sentence('the {noun} does not start{left}', told);
+  // What never leaves rest is told by its strength, and by the check of its start.
+  return speed?.known && speed.value > 0 ? sentence('the {noun} runs at {speed:likely}{left}', { ...told, speed }) : strength(work, line);
 }
 
 /** A state that is the worst itself, and what else there is. */

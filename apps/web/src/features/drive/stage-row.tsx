@@ -22,7 +22,10 @@ export function StageRow({ line, paths, shown, pressed }: Row) {
   return (
     <InOrder paths={paths}>
       <OneStop>
-        <ol aria-label="stages, from motor to tool" className="flex flex-wrap items-center gap-x-1 gap-y-1 pointer-coarse:gap-2 border-b border-hair pb-1">
+        <ol
+          aria-label="stages, from motor to tool"
+          className="flex flex-wrap items-center gap-x-1 gap-y-1 pointer-coarse:gap-2 border-b border-hair pb-1"
+        >
           <li>
             <WhatCouldGoHere line={line} at={0} after={source} isLast={paths.length === 0} />
           </li>

@@ -133,7 +133,10 @@ function NeedsAttention({ build, line }: Shown) {
       </h2>
       <ul className="mt-1">
         {worst.map(({ check, name }) => (
-          <li key={check.id} className="grid grid-cols-[1.75rem_minmax(0,1fr)_7rem] items-start gap-x-2 border-b border-hair py-1.5 pointer-coarse:py-2">
+          <li
+            key={check.id}
+            className="grid grid-cols-[1.75rem_minmax(0,1fr)_7rem] items-start gap-x-2 border-b border-hair py-1.5 pointer-coarse:py-2"
+          >
             <span className="mt-1">
               <VerdictMark verdict={check.verdict} />
             </span>

@@ -1,5 +1,6 @@
-import { applies, couldDriveWorks, lineOf, placesOf } from '@hobrek/core';
+import { applies, couldDriveWorks, kindHead, lineOf, placesOf } from '@hobrek/core';
 import { useMemo } from 'react';
+import { KindOf } from '../../element/fields.js';
 import { Entry } from '../../open-build/entry.js';
 import { useDocument, useOpen } from '../../open-build/here.js';
 import { useDerived } from '../../open-build/in-sight.js';
@@ -8,21 +9,36 @@ import { useUnits } from '../../shared/preferences.js';
 import { Rivets } from '../../shared/rivets.js';
 import { unbroken } from '../../shared/unbroken.js';
 
-/** What of its plate says what it could drive. */
-const asked = ['power', 'speed', 'powerIs', 'phases', 'start', 'voltage'];
+/** What of its plate says what it could drive: what its kind has in no group, and what in one tells as much. */
+const alsoAsked = ['voltage'];
 
-/** A motor in hand: its plate, and what it could drive. */
+/** A motor in hand: of which kind it is, its plate, and what feeds it where that is not the wall. */
 export function MotorPanel() {
   const build = useDocument((document) => document.build);
-  const places = placesOf(build).filter(({ path, field }) => {
-    const name = path.replace(/^\w+\/source\//, '');
-    return asked.includes(name) && applies(field, lineOf(build, null).source.inputs);
+  const line = lineOf(build, null);
+  const { kind, inputs, feed } = line.source;
+  const head = kindHead('source', kind);
+  const grouped = new Set(Object.values(head?.groups ?? {}).flat());
+  const isAsked = (name: string) => !grouped.has(name) || alsoAsked.includes(name);
+  const feedFields = head?.fedBy === undefined ? [] : Object.keys(kindHead('feed', feed?.kind ?? '')?.fields ?? {});
+  const isOfFeed = (path: string) => path.startsWith(`${line.id}/feed/`);
+  const asked = placesOf(build).filter(({ path, field }) => {
+    const [at, element, name = ''] = path.split('/');
+    if (at !== line.id) return false;
+    if (element === 'source') return isAsked(name) && applies(field, inputs);
+    return element === 'feed' && feedFields.includes(name) && applies(field, feed?.inputs ?? {});
   });
+  const places = [...asked.filter(({ path }) => !isOfFeed(path)), ...asked.filter(({ path }) => isOfFeed(path))];
   return (
     <fieldset className="relative border border-ink bg-plate px-8 pt-2 pb-3">
       <legend className="sr-only">the motor’s plate</legend>
       <Rivets />
-      <p className="text-sm text-soft">What is stamped on it; the whole plate in one line is read too: 0.55 kW 1425 230 V 1~</p>
+      <p className="apart text-sm">
+        <KindOf of="source" path={`${line.id}/source`} kind={kind} label={head?.label ?? kind} />
+      </p>
+      <p className="text-sm text-soft">
+        What is stamped on it{head?.marks ? '; the whole plate in one line is read too: 0.55 kW 1425 230 V 1~' : ''}
+      </p>
       <div className="grid grid-cols-2 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-sm:grid-cols-1">
         {places.map(({ path, field, input }) => (
           <Entry key={path} path={path} field={field} input={input} />

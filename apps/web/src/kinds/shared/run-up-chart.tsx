@@ -31,7 +31,7 @@ export function RunUpChart({ runUp, noun }: Charted) {
       ref={frame}
       data-testid="run-up"
       role="img"
-      aria-label={`torque over speed; ${settled === null ? 'it does not settle' : `it settles at ${show(settled, 'rpm')}`}`}
+      aria-label={`torque over speed; ${settled === null ? 'it does not settle' : settled === 0 ? 'it never leaves rest' : `it settles at ${show(settled, 'rpm')}`}`}
     >
       <ComposedChart accessibilityLayer={false} width={width} height={height_px} data={data} margin={{ top: 16, right: 24, bottom: 4, left: -16 }}>
         <CartesianGrid vertical={false} stroke="var(--hair)" />
@@ -73,7 +73,8 @@ export function RunUpChart({ runUp, noun }: Charted) {
       </ComposedChart>
       <p className="text-sm text-soft">
         <span className="text-blue">━</span> torque of the {noun}, {symbol}, its range shaded · <span className="text-ink">┅</span> what the work
-        needs of it here{settled === null ? '' : `; it settles at ${show(settled, 'rpm')}, where they meet`}
+        needs of it here
+        {settled === null ? '' : settled === 0 ? '; it never leaves rest' : `; it settles at ${show(settled, 'rpm')}, where they meet`}
       </p>
     </div>
   );

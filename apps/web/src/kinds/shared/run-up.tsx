@@ -21,7 +21,7 @@ export function RunUp({ path, build, evaluation, kinds }: ToolShown) {
           <RunUpChart runUp={runUp} noun={noun} />
         </Suspense>
       ) : (
-        <p className="mt-2 text-soft">Drawn once power, speed, frequency, the work’s torque and the ratio are known.</p>
+        <p className="mt-2 text-soft">Drawn once what drives it, what feeds it, the work’s torque, its inertia and the ratio are known.</p>
       )}
     </>
   );

@@ -1,3 +1,4 @@
+import { expect, it } from 'vitest';
 import { proves } from '../../../test/reference.js';
 import { shaftPower } from '../power/shaft-power.js';
 import { copperHeat } from './copper-heat.js';
@@ -67,3 +68,15 @@ for (const id of ['stepper-01', 'stepper-02']) {
     return { ppr, ppmm: ppr / given('lead'), rate: pulseRate.compute({ z, m: given('micro'), n }), res: given('lead') / ppr };
   });
 }
+
+it('Chapman, Electric Machinery Fundamentals, example 9-1 (from memory): a shunt motor of 250 V and 0.06 Ω, 1200 rpm unloaded, at 95 A and 195 A', () => {
+  const k = motorConstant.compute({ V: 250, I: 0, R: 0.06, V_b: 0, n: 1200 });
+  const at = (I: number) => speedAtCurrent.compute({ V: 250, I, R: 0.06, V_b: 0, k });
+  expect([at(95), at(195)].map(Math.round)).toEqual([1173, 1144]);
+});
+
+it('Chapman, example 9-5 (from memory): a series motor of 250 V and 0.08 Ω that makes 80 V at 1200 rpm by its field at 50 A', () => {
+  const k = motorConstant.compute({ V: 80, I: 0, R: 0, V_b: 0, n: 1200 });
+  expect(speedAtCurrent.compute({ V: 250, I: 50, R: 0.08, V_b: 0, k })).toBeCloseTo(3690, 0);
+  expect(torqueAtCurrent.compute({ k, I: 50, T_f: 0 })).toBeCloseTo(31.8, 1);
+});

@@ -3,11 +3,14 @@ import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../../test/crusher.js';
 import { Solver } from '../../../test/odex.js';
+import { randomLines } from '../../../test/random-lines.js';
 import { type ToldBuild, told } from '../../../test/told.js';
 import { highEnd, type Known, lowEnd } from '../../figure/figure.js';
 import { withKind } from '../../machine/reshape.js';
+import { walk } from '../../procedures/walk-line.js';
 import { type Kinds, loadKinds } from '../registry.js';
-import { runSeries } from './universal/series-motor.js';
+import { runSeries } from '../shared/brushed/series-motor.js';
+import { pullOutAt } from './stepper/pull-out.js';
 
 let kinds: Kinds;
 beforeAll(async () => {
@@ -94,6 +97,85 @@ describe('known motors whose plate is complete, at the point of the plate', () =
   });
 });
 
+describe('other known motors whose plate is complete', () => {
+  const one = { phases: '1', powerIs: 'shaft', start: 'capacitor-start' };
+  it.each([
+    [
+      'km-16',
+      'plate-motor',
+      { power: '1/3 hp', voltage: '115 V', frequency: '60 Hz', phases: '1', speed: '1725', current: '6.2 A', powerIs: 'shaft', start: 'split-phase' },
+    ],
+    ['km-20', 'plate-motor', { ...one, power: '1.5 hp', voltage: '230 V', frequency: '60 Hz', speed: '3450', current: '10.5 A' }],
+    [
+      'km-29',
+      'plate-motor',
+      {
+        power: '2.2 kW',
+        voltage: '230 V',
+        frequency: '50 Hz',
+        phases: '1',
+        speed: '2850',
+        current: '14 A',
+        powerIs: 'shaft',
+        start: 'both-capacitors',
+      },
+    ],
+    [
+      'km-33',
+      'plate-motor',
+      { power: '1.5 kW', voltage: '400 V', frequency: '50 Hz', phases: '3', speed: '1410', current: '3.5 A', powerIs: 'shaft' },
+    ],
+    ['km-35', 'plate-motor', { power: '4 kW', voltage: '400 V', frequency: '50 Hz', phases: '3', speed: '2890', current: '8 A', powerIs: 'shaft' }],
+    [
+      'km-40',
+      'brushless',
+      { sort: 'servo', power: '400 W', current: '2.7 A', torque: '1.27 N·m', speed: '3000', voltage: '300 V', sensors: 'encoder' },
+    ],
+    ['km-41', 'brushless', { sort: 'servo', power: '2.83 kW', current: '6.9 A', speed: '3000', voltage: '560 V', sensors: 'encoder' }],
+  ] as const)('%s, %s', (id, kind, entries) => {
+    const { power_W, speed_rpm, current_A } = truthOf(id);
+    const build = put(kind, entries);
+    const power = figure(build, 'power');
+    expect(power.value).toBeGreaterThanOrEqual(power_W.low);
+    expect(power.value).toBeLessThanOrEqual(power_W.high);
+    holds(figure(build, 'speed'), speed_rpm, 0.02);
+    holds(figure(build, 'current'), current_A, 0.05);
+    holds(figure(build, 'torque'), (30 * power.value) / (Math.PI * speed_rpm), 0.03);
+  });
+
+  // The box’s output: 46 rpm, 0.27 kW within 220 to 310 W.
+  it('km-46, a worm gearmotor', () => {
+    const build = put('gearmotor', {
+      inside: 'three-phase',
+      power: '0.37 kW',
+      speed: '46',
+      ratio: '30',
+      gears: 'worm',
+      voltage: '400 V',
+      current: '1.1 A',
+    });
+    const { power_W } = truthOf('km-46');
+    expect(lowEnd(figure(build, 'power'))).toBeLessThanOrEqual(power_W.high);
+    expect(highEnd(figure(build, 'power'))).toBeGreaterThanOrEqual(power_W.low);
+  });
+});
+
+describe('what is better known is never less sure', () => {
+  const band = (known: Known) => highEnd(known) - lowEnd(known);
+  it.each([
+    ['pm-dc', { voltage: '130 V', current: '10 A', speed: '4300' }, 'resistance', '1.4 Ω', ['torque-at-rest', 'held-current', 'highest-speed']],
+    ['pm-dc', { voltage: '130 V', current: '10 A', speed: '4300' }, 'power', '1 kW', ['power', 'torque']],
+    ['universal', { voltage: '230 V', power: '1200 W', powerIs: 'input', speed: '20000' }, 'resistance', '6 Ω', ['torque-at-rest', 'held-current']],
+    ['universal', { voltage: '230 V', power: '1200 W', powerIs: 'input', speed: '20000' }, 'current', '5.5 A', ['held-current', 'current']],
+    ['stepper', { holding: '2.2 N·m', current: '4.2 A', resistance: '0.6', speed: '600' }, 'inductance', '3.2 mH', ['torque']],
+    ['gearmotor', { inside: 'dc', power: '40 W', speed: '42', ratio: '60' }, 'gears', 'worm', ['power', 'torque-at-rest']],
+  ] as const)('%s with its %s', (kind, entries, name, text, figures) => {
+    const feed = kind === 'stepper' ? direct('48 V') : kind === 'pm-dc' ? direct('130 V') : {};
+    const [less, more] = [put(kind, entries, feed), put(kind, { ...entries, [name]: text }, feed)];
+    for (const each of figures) expect(band(figure(more, each)), each).toBeLessThanOrEqual(band(figure(less, each)) * (1 + 1e-9));
+  });
+});
+
 describe('the wrong supply', () => {
   it('a motor with magnets on the mains', () => {
     expect(check(put('pm-dc', treadmill, { voltage: '120 V', current: 'ac' }), 'direct')?.verdict).toBe('fails');
@@ -158,6 +240,19 @@ describe('solved a second way: circuit and shaft, moment by moment', () => {
   });
 });
 
+// A synchronous machine of two phases, tried at every angle between its field and its volts: T = k·I·cos of what is in line with turning.
+it.each([60, 300, 900])('a stepper follows the most that any load angle makes at %d rpm', (n) => {
+  const [k, R, L, p, V] = [1.7, 0.6, 5, 50, 48];
+  const [omega, X] = [(Math.PI * n) / 30, (p * (Math.PI * n * L)) / 30_000];
+  const made = Array.from({ length: 3_600 }, (_, d) => {
+    const angle = (d * Math.PI) / 1_800;
+    // Volts less what turning makes, over the impedance: the part of the current in line with the turning.
+    const [re, im] = [V * Math.cos(angle) - k * omega, V * Math.sin(angle)];
+    return (k * (re * R + im * X)) / (R ** 2 + X ** 2);
+  });
+  expect(pullOutAt({ k, R, L, p, V, I: 1e6, u: 1 }, n)).toBeCloseTo(Math.max(0, ...made), 3);
+});
+
 describe('properties of a series motor', () => {
   const motor = fc.record({
     V_n: fc.double({ min: 12, max: 400, noNaN: true }),
@@ -196,4 +291,26 @@ describe('properties of a series motor', () => {
     );
     expect(compared).toBeGreaterThan(300);
   });
+});
+
+it('of a thousand random motors of these kinds none is faster at work than unloaded, and none pulls harder the faster it turns', () => {
+  const { line } = randomLines(29);
+  const falling = new Set(['pm-dc', 'universal', 'wound-dc']);
+  const seen = new Map<string, number>();
+  for (let k = 0; k < 9_000; k++) {
+    const random = line();
+    const { kind } = random.source;
+    if (!falling.has(kind) && kind !== 'brushless' && kind !== 'gearmotor') continue;
+    const { runningUp, walked } = walk({ ...random, stages: [], stations: random.stations.slice(0, 1) }, kinds);
+    const own = walked.figures.get('main/source');
+    const [top, speed] = [own?.get('highest-speed'), own?.get('speed')];
+    if (top?.known && speed?.known) expect(top.value, kind).toBeGreaterThanOrEqual(speed.value * (1 - 1e-9));
+    if (top?.known) seen.set(kind, (seen.get(kind) ?? 0) + 1);
+    for (const { torque, top_rpm } of falling.has(kind) ? (runningUp?.curves ?? []) : []) {
+      const at = Array.from({ length: 9 }, (_, n) => torque((top_rpm * n) / 8));
+      const slack = 1e-6 * Math.max(...at.map(Math.abs));
+      for (let n = 1; n < at.length; n++) expect(at[n] as number, `${kind} ${at}`).toBeLessThanOrEqual((at[n - 1] as number) + slack);
+    }
+  }
+  for (const kind of [...falling, 'brushless', 'gearmotor']) expect(seen.get(kind), kind).toBeGreaterThan(20);
 });

@@ -11,9 +11,9 @@ import { sentence } from '../../../wording/sentence.js';
 import type { Chosen } from '../../fields.js';
 import type { Curve, Ends, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import { type CurvePoints, curvesOf } from '../../shared/induction-curves.js';
 import { pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
 import { ampsOf, overVoltage } from '../../shared/supplied.js';
-import { type CurvePoints, curvesOf } from '../plate-motor/curves.js';
 import { gearmotorHead, type Inputs } from './fields.js';
 import { type GearmotorOutputs, gearmotorOutputs } from './outputs.js';
 

@@ -2,8 +2,8 @@ import { choice, type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { motorFields } from '../../shared/motor.js';
 import { sized } from '../../shared/parts.js';
+import { plateLine } from '../../shared/plate-line.js';
 import { plateMotorOutputs } from './outputs.js';
-import { plateLine } from './plate-line.js';
 
 const single = { field: 'phases', is: ['1'] } as const;
 const three = { field: 'phases', is: ['3'] } as const;

@@ -1,8 +1,8 @@
 import { type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { dcFields } from '../../shared/brushed/dc-fields.js';
 import { sized } from '../../shared/parts.js';
-import { plateLine } from '../plate-motor/plate-line.js';
-import { dcFields } from './dc-fields.js';
+import { plateLine } from '../../shared/plate-line.js';
 import { pmDcOutputs } from './outputs.js';
 
 const fields = {

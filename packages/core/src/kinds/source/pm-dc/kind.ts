@@ -2,7 +2,7 @@ import { type Check, noWorseThanClose } from '../../../checks/check.js';
 import { type Figure, fixed, flag, scaled } from '../../../figure/figure.js';
 import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { dcOutput } from './dc-motor.js';
+import { dcOutput } from '../../shared/brushed/dc-motor.js';
 import { pmDcHead } from './fields.js';
 import { type PmDcOutputs, pmDcOutputs } from './outputs.js';
 import { said } from './said.js';
@@ -11,7 +11,7 @@ import { said } from './said.js';
 export const pmDc: SourceKind<typeof pmDcHead> = {
   ...pmDcHead,
   output: (inputs, fed, context) => {
-    const { held, current, checks, ...output } = dcOutput(inputs, fed, context, inputs.flywheel);
+    const { held, current, lasting: _, checks, ...output } = dcOutput(inputs, fed, context, inputs.flywheel);
     return { ...output, checks: [...checks, ...magnetsCheck(fed, held, current, context)], ...said(inputs, fed) } satisfies SourceOutput;
   },
 };

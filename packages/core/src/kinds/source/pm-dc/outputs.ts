@@ -1,5 +1,5 @@
 import type { Outputs } from '../../outputs.js';
-import { dcChecks, dcFigures, dcLimits } from './dc-outputs.js';
+import { dcChecks, dcFigures, dcLimits } from '../../shared/brushed/dc-outputs.js';
 
 /** What a DC motor with magnets puts out. */
 export const pmDcOutputs = {

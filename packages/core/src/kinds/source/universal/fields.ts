@@ -2,7 +2,7 @@ import { choice, type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { motorFields } from '../../shared/motor.js';
 import { sized } from '../../shared/parts.js';
-import { plateLine } from '../plate-motor/plate-line.js';
+import { plateLine } from '../../shared/plate-line.js';
 import { universalOutputs } from './outputs.js';
 
 const fields = {

@@ -7,6 +7,8 @@ import { inertiaByRunUp } from '../../../formulas/motor/inertia-by-run-up.js';
 import { neededEfficiency } from '../../../formulas/motor/needed-efficiency.js';
 import type { Curve, Ends, Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import { overFull } from '../../shared/brushed/dc-motor.js';
+import { runSeries, type SeriesFeed } from '../../shared/brushed/series-motor.js';
 import { leftOver, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
 import { arriving, inrushChecks, isApart, leadChecks } from '../../shared/on-mains.js';
 import { whatStopsAStall } from '../../shared/stalled.js';
@@ -15,7 +17,6 @@ import { type Inputs, universalHead } from './fields.js';
 import { type UniversalOutputs, universalOutputs } from './outputs.js';
 import { motorOf, type Rated, ratedOf } from './rated.js';
 import { said } from './said.js';
-import { runSeries, type SeriesFeed } from './series-motor.js';
 
 /** A series motor with brushes: its field goes with its current, so that it pulls hardest at rest and runs away without a load. */
 export const universal: SourceKind<typeof universalHead> = {
@@ -47,7 +48,10 @@ export const universal: SourceKind<typeof universalHead> = {
     );
     const board = inputs.held.known ? { ...at, n_h: inputs.held } : at;
     const torque = note('torque', leftOver(solve('N·m', seriesTorque, board, (of) => runOf(of)?.torqueAt(lastingAmps(of), of.n_h) ?? Number.NaN)));
-    const bare = solve('rpm', seriesTop, all, (of) => runOf(of)?.top() ?? Number.NaN);
+    const bare = overFull(
+      solve('rpm', seriesTop, all, (of) => runOf(of)?.top() ?? Number.NaN),
+      speed,
+    );
     const top = note('highest-speed', inputs.held.known ? scaled(inputs.held, droop, droopSource) : bare);
     const { s: ____, ...circuit } = electric;
     const held = note(
@@ -228,7 +232,7 @@ function curvesOf(all: All, held: Figure<'rpm'>, limit: Figure<'A'> | null): End
     const board = held.known ? low(held) : Number.POSITIVE_INFINITY;
     const heldAt = Math.min(most, run.held_A);
     return {
-      torque: (n) => (n <= board ? bare(n) : (bare(board) * Math.max(0, 1.03 * board - n)) / (0.03 * board)),
+      torque: (n) => (n <= board ? bare(n) : Math.min(bare(board), (bare(board) * Math.max(0, 1.03 * board - n)) / (0.03 * board))),
       top_rpm: Math.max(1, top),
       switch_rpm: null,
       hangsBelow_rpm: 0,

@@ -1,8 +1,8 @@
-import { type Figure, fixed, flag, highEnd, type Known, lowEnd, scaled, unseen } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, highEnd, lowEnd, scaled, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
+import type { SeriesMotor } from '../../shared/brushed/series-motor.js';
 import type { Inputs } from './fields.js';
-import type { SeriesMotor } from './series-motor.js';
 
 const tableSource = 'Common practice, no source: universal motors put 45 to 70 % of what they draw on the shaft, at a power factor of 0.9 to 0.97';
 const efficiency = fixed('1', 0.6, tableSource, [0.45, 0.7], flag.estimated);
@@ -21,7 +21,7 @@ export interface Rated {
   readonly drawn: Figure<'W'>;
   readonly current: Figure<'A'>;
   readonly efficiency: Figure<'1'>;
-  readonly pf: Known<'1'>;
+  readonly pf: Figure<'1'>;
   readonly R: Figure<'Ω'>;
   readonly byAmps: Figure<'W'>;
   readonly source: string;
@@ -38,6 +38,11 @@ export const seriesDraws = defineProcedure({
 export const seriesAmps = defineProcedure({
   id: 'series-amps',
   says: 'What it draws over its volts and its power factor',
+  source: 'Textbooks on electric machines (relation)',
+});
+export const seriesFactor = defineProcedure({
+  id: 'series-factor',
+  says: 'What it draws over volts times amps, 1 at the most',
   source: 'Textbooks on electric machines (relation)',
 });
 export const seriesShare = defineProcedure({ id: 'series-share', says: 'Shaft power over power drawn', source: 'Definition' });
@@ -69,6 +74,9 @@ export function ratedOf(inputs: Inputs): Rated {
                 unseen('1', [1, 1, 1 / 0.45], powerIs.field, 'Not said whether the plate states what it draws or shaft power'),
                 tableSource,
               );
+  // What it draws over its volts times amps is its power factor.
+  const isWhole = powerIs.is === 'input' && drawn === power && V.known && I.known;
+  const pf = isWhole ? solve('1', seriesFactor, { P: power, V, I }, ({ P = 0, V = 1, I = 1 }) => Math.min(1, P / (V * I))) : factor;
   const byAmps = shaftFromInput({ P: byVolts, eta: efficiency });
   const shaft = isShaft ? power : shaftFromInput({ P: drawn, eta: efficiency });
   const current = I.known ? I : solve('A', seriesAmps, { P: drawn, V, pf: factor }, ({ P = 0, V = 1, pf = 1 }) => P / (V * pf));
@@ -79,19 +87,19 @@ export function ratedOf(inputs: Inputs): Rated {
     drawn,
     current,
     efficiency: isShaft ? solve('1', seriesShare, { P: shaft, P_in: drawn }, ({ P = 0, P_in = 1 }) => P / P_in) : efficiency,
-    pf: factor,
+    pf,
     R,
     byAmps,
     source: fieldSource,
     n,
     point: {
       V_n: V,
-      pf: factor,
+      pf,
       n,
       s: saturates,
       w: airShare,
       ...(I.known ? { I_n: I } : { D: drawn }),
-      ...(isShaft ? { P: power } : { eta: efficiency, ...(I.known && drawn !== byVolts ? { D: drawn } : {}) }),
+      ...(isShaft ? { P: power } : { eta: efficiency, ...(isWhole ? { D: power } : {}) }),
       ...(resistance.known ? { R: resistance } : { q: drop }),
     },
   };

@@ -1,8 +1,8 @@
 import { choice, type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { dcFields } from '../../shared/brushed/dc-fields.js';
 import { sized } from '../../shared/parts.js';
-import { plateLine } from '../plate-motor/plate-line.js';
-import { dcFields } from '../pm-dc/dc-fields.js';
+import { plateLine } from '../../shared/plate-line.js';
 import { woundDcOutputs } from './outputs.js';
 
 const fields = {

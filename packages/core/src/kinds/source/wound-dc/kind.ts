@@ -4,8 +4,8 @@ import { defineProcedure, solve } from '../../../figure/formula.js';
 import { heldCurrent } from '../../../formulas/motor/held-current.js';
 import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { dcOutput } from '../pm-dc/dc-motor.js';
-import { runSeries } from '../universal/series-motor.js';
+import { dcOutput, overFull } from '../../shared/brushed/dc-motor.js';
+import { runSeries } from '../../shared/brushed/series-motor.js';
 import { type Inputs, woundDcHead } from './fields.js';
 import { type WoundDcOutputs, woundDcOutputs } from './outputs.js';
 
@@ -13,15 +13,16 @@ import { type WoundDcOutputs, woundDcOutputs } from './outputs.js';
 export const woundDc: SourceKind<typeof woundDcHead> = {
   ...woundDcHead,
   output: (inputs, fed, context) => {
-    const { held: _, current, ...output } = dcOutput(inputs, fed, context);
+    const { held: _, current, lasting, ...output } = dcOutput(inputs, fed, context);
     const V = fed.voltage.known ? fed.voltage : inputs.voltage;
     if (inputs.fieldResistance.known) context.note('field-current', heldCurrent({ V, V_b: noDrop, R: inputs.fieldResistance }));
     const isSeries = inputs.field.is === 'series';
-    const series = isSeries ? asSeries(inputs, fed, current, output) : null;
-    const top = series ? context.note('highest-speed', series.top) : output.top;
+    const series = isSeries ? asSeries(inputs, fed, { current, lasting, effort: output.effort }) : null;
+    const flow = series ? context.note('speed', series.speed) : output.flow;
+    const top = series ? context.note('highest-speed', overFull(series.top, flow)) : output.top;
     return {
       ...output,
-      ...(series ? { curves: series.curves, top } : {}),
+      ...(series ? { curves: series.curves, top, flow } : {}),
       ...(inputs.field.is === undefined ? { curves: null, starting: unknown('N·m', [inputs.field.field]) } : {}),
       driver: isSeries ? 'high' : 'normal',
       checks: [...output.checks, ...(isSeries ? runaway(inputs.speed, top, context) : [])],
@@ -56,15 +57,32 @@ const fieldSource = 'Common practice, no source: the iron of a series motor take
 const saturates = fixed('1', 1.5, fieldSource, [1, 3], flag.estimated);
 const airShare = 0.3;
 
+export const seriesDcSpeed = defineProcedure({
+  id: 'series-dc-speed',
+  says: 'Speed at which the volts add up at the current for good, its field by that current',
+  source: 'Textbooks on electric machines (relation)',
+});
+
+/** At so few volts that its resistance takes them all it does not turn under its full load. */
+const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>
+  n.known && n.value <= 0 ? unknown('rpm', [], 'at this voltage it does not turn under its full load') : n;
+
+interface AtRated {
+  readonly current: Figure<'A'>;
+  readonly lasting: Figure<'A'>;
+  readonly effort: Figure<'N·m'>;
+}
+
 /** The same rated point with a field that goes with the current: what a steady one has is its straight line through that point. */
-function asSeries({ voltage, speed }: Inputs, fed: Fed, I_n: Figure<'A'>, { effort }: { readonly effort: Figure<'N·m'> }) {
+function asSeries({ voltage, speed: n }: Inputs, fed: Fed, { current: I_n, lasting: I, effort }: AtRated) {
   const V = fed.voltage.known ? fed.voltage : voltage;
-  const from = { V_n: voltage, I_n, n: speed, T: effort, V, s: saturates };
+  const from = { V_n: voltage, I_n, n, T: effort, V, s: saturates };
   const runOf = ({ V_n = 0, I_n: I = 0, n = 0, T = 0, V: volts = 0, s = 1 }: Readonly<Record<string, number>>, drop = 0.11) =>
     runSeries({ V_n, I_n: I, pf: 1, n, P: (T * Math.PI * n) / 30, R: (drop * V_n) / I, s, w: airShare }, { V: volts, x: 0, r: 0, air: 1 });
   const top = solve('rpm', seriesDcTop, from, (numbers) => runOf(numbers)?.top() ?? Number.NaN);
+  const speed = turning(solve('rpm', seriesDcSpeed, { ...from, I }, (numbers) => runOf(numbers)?.speedAt(numbers.I ?? 0) ?? Number.NaN));
   const figures = Object.entries(from);
-  if (!figures.every(([, figure]) => figure.known) || (fed.limit && !fed.limit.known)) return { top, curves: null };
+  if (!figures.every(([, figure]) => figure.known) || (fed.limit && !fed.limit.known)) return { top, speed, curves: null };
   const most = fed.limit?.known ? fed.limit.value : Number.POSITIVE_INFINITY;
   const curve = (pick: (figure: Known) => number, drop: number) => {
     const run = runOf(Object.fromEntries(figures.map(([name, figure]) => [name, pick(figure as Known)])), drop);
@@ -83,7 +101,7 @@ function asSeries({ voltage, speed }: Inputs, fed: Fed, I_n: Figure<'A'>, { effo
     curve((figure) => figure.value, 0.11),
     curve((figure) => figure.high ?? figure.value, 0.06),
   ];
-  return { top, curves: low && likely && high ? ([low, likely, high] as const) : null };
+  return { top, speed, curves: low && likely && high ? ([low, likely, high] as const) : null };
 }
 
 const burstSource = 'Common practice, no source: an armature withstands 1.3 to 2 times the speed that it was made for';

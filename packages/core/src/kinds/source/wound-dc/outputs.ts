@@ -1,5 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
-import { dcChecks, dcFigures, dcLimits } from '../pm-dc/dc-outputs.js';
+import { dcChecks, dcFigures, dcLimits } from '../../shared/brushed/dc-outputs.js';
 
 /** What a DC motor with a wound field puts out. */
 export const woundDcOutputs = {

@@ -11,20 +11,16 @@ import { meanCurrent } from '../../../formulas/motor/mean-current.js';
 import { speedAtCurrent } from '../../../formulas/motor/speed-at-current.js';
 import { torqueAtCurrent } from '../../../formulas/motor/torque-at-current.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
-import type { InputFigures } from '../../fields.js';
 import type { Fed } from '../../kind.js';
-import { leftOver, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
-import type { Declares } from '../../shared/only.js';
-import { whatStopsAStall } from '../../shared/stalled.js';
-import { ampsOf, overVoltage } from '../../shared/supplied.js';
+import { leftOver, pullOf, restartsBy, withstandsStall } from '../motor.js';
+import type { Declares } from '../only.js';
+import { whatStopsAStall } from '../stalled.js';
+import { ampsOf, overVoltage } from '../supplied.js';
 import { brushDrop, idleDrop } from './brushes.js';
-import { curvesOf } from './curves.js';
-import type { dcFields } from './dc-fields.js';
+import { curvesOf } from './dc-curves.js';
+import type { DcInputs } from './dc-fields.js';
 import type { dcChecks, dcFigures, dcLimits } from './dc-outputs.js';
 import { constantOf, frictionOf, isPlateComplete, ratedOf, resistanceOf } from './model.js';
-
-/** What it must be told of a motor with brushes whose field is steady. */
-export type DcInputs = InputFigures<typeof dcFields>;
 
 const dcSource = 'Textbooks on electric machines: torque of the current at rest';
 
@@ -56,7 +52,7 @@ export function dcOutput(
     'speed',
     turning(isPlateComplete(inputs) ? solve('rpm', atOtherVolts, plate, speedAtVolts) : speedAtCurrent({ V, I, R, V_b, k })),
   );
-  const top = note('highest-speed', speedAtCurrent({ V, I: idleOf(inputs, current), R, V_b: idleDrop(inputs), k }));
+  const top = note('highest-speed', overFull(speedAtCurrent({ V, I: idleOf(inputs, current), R, V_b: idleDrop(inputs), k }), speed));
   const held = note('held-current', limited(heldCurrent({ V, V_b, R }), fed));
   const starting = note(
     'torque-at-rest',
@@ -71,6 +67,7 @@ export function dcOutput(
   return {
     held,
     current,
+    lasting: I,
     is: 'rotary' as const,
     flow: speed,
     effort: torque,
@@ -125,6 +122,12 @@ export const overRated = defineProcedure({ id: 'over-rated-current', says: 'Curr
 /** At so few volts that its resistance takes them all it does not turn under its full load. */
 const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>
   n.known && lowEnd(n) <= 0 ? unknown('rpm', [], 'at this voltage it does not turn under its full load') : n;
+
+/** Unloaded it is never slower than under its full load, whatever was measured of it. */
+export const overFull = (top: Figure<'rpm'>, speed: Figure<'rpm'>): Figure<'rpm'> => {
+  if (top.known && top.value <= 0) return unknown('rpm', [], 'its unloaded current would take all of its voltage: measure it again');
+  return top.known && speed.known && lowEnd(top) < highEnd(speed) ? picked('most', 'rpm', [top, speed]) : top;
+};
 
 const rippleSource = 'Effective value of the current over its mean, by the supply';
 const asKnown = (figure: Figure<'1'>): Known<'1'> => (figure.known ? figure : fixed('1', 1, rippleSource));

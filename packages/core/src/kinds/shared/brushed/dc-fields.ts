@@ -1,5 +1,5 @@
-import { choice, quantity } from '../../fields.js';
-import { motorFields } from '../../shared/motor.js';
+import { choice, type InputFigures, quantity } from '../../fields.js';
+import { motorFields } from '../motor.js';
 
 /** What is entered of a DC motor with brushes whose field is steady. */
 export const dcFields = {
@@ -85,3 +85,6 @@ export const dcFields = {
   ),
   ...motorFields,
 };
+
+/** What a motor with brushes is worked out from whose field is steady. */
+export type DcInputs = InputFigures<typeof dcFields>;

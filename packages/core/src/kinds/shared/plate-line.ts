@@ -1,4 +1,4 @@
-import type { Marked } from '../../marks.js';
+import type { Marked } from '../marks.js';
 
 type Row = readonly [pattern: RegExp, fills: (...parts: string[]) => Readonly<Record<string, string>>];
 
@@ -13,7 +13,7 @@ const rows: readonly Row[] = [
     (speed = '') => ({ speed: `${whole(speed)} rpm` }),
   ],
   [/(\d{2,3})\s*V?\s*\/\s*(\d{3})\s*V\b/i, (delta = '', star = '') => ({ voltage: `${delta} V`, starVoltage: `${star} V` })],
-  [/(\d{2,3}(?:\s*-\s*\d{2,3})?)\s*V(?:AC|~)?(?![A-Za-z])/i, (voltage = '') => ({ voltage: `${voltage} V` })],
+  [/(\d{2,3}(?:\s*-\s*\d{2,3})?)\s*V(?:AC|DC|~)?(?![A-Za-z])/i, (voltage = '') => ({ voltage: `${voltage} V` })],
   [/(\d+(?:[.,]\d+)?)\s*\/\s*(\d+(?:[.,]\d+)?)\s*A\b/i, (first = '') => ({ current: `${first} A` })],
   [/(\d+(?:[.,]\d+)?)\s*A(?:MPS?)?(?![A-Za-z])/i, (current = '') => ({ current: `${current} A` })],
   [/(?:cos\s*(?:φ|phi|ϕ)?|P\.?F\.?)\s*=?\s*(0?[.,]\d+|1(?:[.,]0+)?)/i, (factor = '') => ({ powerFactor: factor })],

@@ -5,7 +5,7 @@ import { motorConstant } from '../../../formulas/motor/motor-constant.js';
 import { powerFromCurrent } from '../../../formulas/motor/power-from-current.js';
 import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
 import { idleDrop } from './brushes.js';
-import type { DcInputs } from './dc-motor.js';
+import type { DcInputs } from './dc-fields.js';
 
 const sharesSource = 'Common practice, no source: motors with magnets of a treadmill or a scooter put 70 to 85 % of what they draw on the shaft';
 const efficiency = fixed('1', 0.78, sharesSource, [0.7, 0.85], flag.estimated);

@@ -1,6 +1,6 @@
 import { type Figure, highEnd, type Known, lowEnd } from '../../../figure/figure.js';
 import type { Curve, Ends } from '../../kind.js';
-import type { DcInputs } from './dc-motor.js';
+import type { DcInputs } from './dc-fields.js';
 import { isPlateComplete } from './model.js';
 
 interface Points {

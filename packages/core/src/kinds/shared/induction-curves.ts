@@ -1,8 +1,8 @@
-import type { Known } from '../../../figure/figure.js';
-import { highEnd, lowEnd } from '../../../figure/figure.js';
-import { breakdownSlip } from '../../../formulas/motor/breakdown-slip.js';
-import { klossTorque } from '../../../formulas/motor/kloss-torque.js';
-import type { Curve, Ends } from '../../kind.js';
+import type { Known } from '../../figure/figure.js';
+import { highEnd, lowEnd } from '../../figure/figure.js';
+import { breakdownSlip } from '../../formulas/motor/breakdown-slip.js';
+import { klossTorque } from '../../formulas/motor/kloss-torque.js';
+import type { Curve, Ends } from '../kind.js';
 
 /** What a curve is drawn through: each with its ends. */
 export interface CurvePoints {

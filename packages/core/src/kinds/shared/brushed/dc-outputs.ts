@@ -1,6 +1,6 @@
 import type { CheckOutputs } from '../../../checks/check-output.js';
 import { type FigureOutputs, figure, type LimitOutputs } from '../../outputs.js';
-import { suppliedOutputs } from '../../shared/supplied.js';
+import { suppliedOutputs } from '../supplied.js';
 
 /** What a motor with a steady field puts out. */
 export const dcFigures = {
