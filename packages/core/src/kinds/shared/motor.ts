@@ -2,8 +2,9 @@ import { shaftPullBand, shaftPullSource } from '../../catalog/small-motors.js';
 import { type Figure, fixed, flag, fromTable, highEnd, lowEnd, picked, unknown } from '../../figure/figure.js';
 import { lockedSeconds } from '../../formulas/motor/locked-seconds.js';
 import { show } from '../../quantity/show.js';
-import { type Chosen, choice, quantity } from '../fields.js';
-import type { SourceOutput } from '../kind.js';
+import type { Chosen } from '../fields.js';
+import type { Fed, SourceOutput } from '../kind.js';
+import type { NoVolt, Protector } from './motor-fields.js';
 
 const warm = fixed('°C', 75, 'Common practice, no source: a small motor at work is 50 to 100 °C in its winding', [50, 100], flag.estimated);
 const cooks = fixed(
@@ -45,40 +46,27 @@ export function pullOf(shaft: Figure<'mm'>): Figure<'N'> {
   );
 }
 
-/** What is entered of any electric motor, whatever its kind. */
-export const motorFields = {
-  protector: choice(
-    'Thermal cut-out',
-    { none: 'none', 'hand-reset': 'manual reset', 'self-resetting': 'automatic reset' },
-    {
-      how: 'measured',
-      help: 'What switches it off before the winding cooks. One with automatic reset starts the machine again while a jam is being cleared.',
-      measure: 'A red button on the housing is reset by hand. “Thermally protected” with no button mostly has automatic reset.',
-    },
-  ),
-  noVolt: choice(
-    'No-volt release',
-    { none: 'none', apart: 'a switch that drops out with the mains', through: 'one that the cut-out drops out too' },
-    {
-      how: 'measured',
-      help: 'It keeps a machine off until somebody switches it on again. A cut-out inside the motor does not drop out a plain one: its contact must be in the coil’s circuit.',
-      measure: 'Pull the plug and put it in again with the switch on: the machine must not start.',
-    },
-  ),
-  shaft: quantity('Shaft', 'length', {
-    accepts: [3, 150],
-    bare: 'mm',
-    how: 'measured',
-    help: 'Diameter of the motor’s shaft; it says what load its bearing supports.',
-    measure: 'Calliper on the shaft.',
-  }),
-  inertia: quantity('Rotor’s inertia', 'inertia', {
-    accepts: [1e-6, 100],
-    bare: null,
-    how: 'measured',
-    help: 'Leave it: it is estimated from the size.',
-    measure: 'In the maker’s data sheet, beside J.',
-  }),
-};
-type Protector = keyof typeof motorFields.protector.options;
-type NoVolt = keyof typeof motorFields.noVolt.options;
+/** What its winding goes through while it runs up. @param lasts how long it withstands that at rest */
+export const heatedLikeStalled = (lasts: Figure<'s'>): NonNullable<SourceOutput['heating']> => ({
+  template: 'that heats the winding like {heated} of stalled current, and it withstands {lasts}',
+  lasts,
+  source: 'Copper heated without loss (closed form)',
+});
+
+/** A speed under full load; not known where so few volts leave nothing to turn it by. */
+export const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>
+  n.known && lowEnd(n) <= 0 ? unknown('rpm', [], 'at this voltage it does not turn under its full load') : n;
+
+/** A current, no more than the supply puts out. */
+export function limited(I: Figure<'A'>, { limit }: Fed): Figure<'A'> {
+  if (!limit?.known || (I.known && highEnd(I) <= lowEnd(limit))) return I;
+  return I.known && lowEnd(I) >= highEnd(limit) ? limit : picked('least', 'A', [I, limit]);
+}
+
+/** Cooling by a fan of its own: what of the heat leaves a motor that does not turn. */
+export const coolSource = 'Common practice, no source: 0.3 to 0.5 of the heat leaves a motor whose own fan does not turn';
+export const leavesStill = fixed('1', 0.4, coolSource, [0.3, 0.5], flag.estimated);
+
+/** An armature over the speed that it was made for. */
+export const burstSource = 'Common practice, no source: an armature withstands 1.3 to 2 times the speed that it was made for';
+export const burst = fixed('1', 1.6, burstSource, [1.3, 2], flag.estimated);

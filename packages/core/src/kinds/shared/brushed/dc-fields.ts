@@ -1,5 +1,5 @@
 import { choice, type InputFigures, quantity } from '../../fields.js';
-import { motorFields } from '../motor.js';
+import { motorFields } from '../motor-fields.js';
 
 /** What is entered of a DC motor with brushes whose field is steady. */
 export const dcFields = {

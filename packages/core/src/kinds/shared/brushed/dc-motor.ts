@@ -12,7 +12,7 @@ import { speedAtCurrent } from '../../../formulas/motor/speed-at-current.js';
 import { torqueAtCurrent } from '../../../formulas/motor/torque-at-current.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { Fed } from '../../kind.js';
-import { leftOver, pullOf, restartsBy, withstandsStall } from '../motor.js';
+import { heatedLikeStalled, leavesStill, leftOver, limited, pullOf, restartsBy, turning, withstandsStall } from '../motor.js';
 import type { Declares } from '../only.js';
 import { whatStopsAStall } from '../stalled.js';
 import { ampsOf, overVoltage } from '../supplied.js';
@@ -74,11 +74,7 @@ export function dcOutput(
     top,
     curves: isAlternating ? null : curvesOf({ inputs, V, I_n: current, R, V_b, k, T_f, torque: T_n, limit: fed.limit }),
     starting: isAlternating ? unknown('N·m', [], 'on alternating current it does not turn') : starting,
-    heating: {
-      template: 'that heats the winding like {heated} of stalled current, and it withstands {lasts}',
-      lasts,
-      source: 'Copper heated without loss (closed form)',
-    },
+    heating: heatedLikeStalled(lasts),
     stall: limit('stall', { torque: starting, lasts, source: dcSource }),
     moved,
     drags: T_f,
@@ -119,10 +115,6 @@ const speedAtVolts = ({ n = 0, V = 0, V_n = 0, I = 0, I_n = 0, R = 0, V_b = 0 }:
 
 export const overRated = defineProcedure({ id: 'over-rated-current', says: 'Current of the held rotor over the rated', source: 'Definition' });
 
-/** At so few volts that its resistance takes them all it does not turn under its full load. */
-const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>
-  n.known && lowEnd(n) <= 0 ? unknown('rpm', [], 'at this voltage it does not turn under its full load') : n;
-
 /** Unloaded it is never slower than under its full load, whatever was measured of it. */
 export const overFull = (top: Figure<'rpm'>, speed: Figure<'rpm'>): Figure<'rpm'> => {
   if (top.known && top.value <= 0) return unknown('rpm', [], 'its unloaded current would take all of its voltage: measure it again');
@@ -143,14 +135,6 @@ const nothing = fixed('A', 0, 'Not entered: taken as nothing');
 const idleOf = ({ idleCurrent }: DcInputs, current: Figure<'A'>): Figure<'A'> =>
   idleCurrent.known ? idleCurrent : current.known ? scaled(current, idleShare, idleSource) : nothing;
 
-/** No more than the supply puts out. */
-const limited = (I: Figure<'A'>, { limit }: Fed): Figure<'A'> => {
-  if (!limit?.known || (I.known && highEnd(I) <= lowEnd(limit))) return I;
-  return I.known && lowEnd(I) >= highEnd(limit) ? limit : picked('least', 'A', [I, limit]);
-};
-
-const coolSource = 'Common practice, no source: 0.3 to 0.5 of the heat leaves a motor whose own fan does not turn';
-const still = fixed('1', 0.4, coolSource, [0.3, 0.5], flag.estimated);
 const whole = fixed('1', 1, 'As on the plate');
 const bareSource =
   'Common practice, no source: without the fan that it was made with, a motor withstands half to three quarters of its current for good';
@@ -163,7 +147,7 @@ function lastingCurrent({ fan, voltage }: DcInputs, fed: Fed, rated: Figure<'A'>
   if (fan.is === 'none') return limited(scaled(smooth, bare, bareSource), fed);
   const isSlow = (fan.is ?? 'own') === 'own' && V.known && voltage.known && lowEnd(V) < 0.95 * highEnd(voltage);
   const u = isSlow ? solve('1', voltsShare, { V, V_n: voltage }, ({ V = 0, V_n = 1 }) => Math.min(1, V / V_n)) : whole;
-  return limited(isSlow ? cooledCurrent({ I: smooth, c: still, u }) : smooth, fed);
+  return limited(isSlow ? cooledCurrent({ I: smooth, c: leavesStill, u }) : smooth, fed);
 }
 
 export const voltsShare = defineProcedure({ id: 'volts-share', says: 'These volts over those of the plate: as the speed', source: 'Definition' });

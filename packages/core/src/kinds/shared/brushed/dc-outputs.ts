@@ -1,5 +1,6 @@
 import type { CheckOutputs } from '../../../checks/check-output.js';
-import { type FigureOutputs, figure, type LimitOutputs } from '../../outputs.js';
+import { type FigureOutputs, figure } from '../../outputs.js';
+import { stallLimit } from '../motor-fields.js';
 import { suppliedOutputs } from '../supplied.js';
 
 /** What a motor with a steady field puts out. */
@@ -48,13 +49,4 @@ export const dcChecks = {
   ...suppliedOutputs,
 } as const satisfies CheckOutputs;
 
-export const dcLimits = {
-  stall: {
-    short: 'motor stalls',
-    what: 'the motor',
-    fails: 'stalls',
-    may: 'may stall',
-    harm: 'harmless',
-    lasts: 'the stalled winding lasts {lasts}',
-  },
-} as const satisfies LimitOutputs;
+export const dcLimits = stallLimit;

@@ -1,6 +1,6 @@
 import { choice, type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { motorFields } from '../../shared/motor.js';
+import { motorFields } from '../../shared/motor-fields.js';
 import { sized } from '../../shared/parts.js';
 import { brushlessOutputs } from './outputs.js';
 

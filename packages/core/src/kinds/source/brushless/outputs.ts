@@ -1,4 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
+import { stallLimit } from '../../shared/motor-fields.js';
 import { suppliedOutputs } from '../../shared/supplied.js';
 
 /** What a brushless motor on its drive puts out. */
@@ -28,16 +29,7 @@ export const brushlessOutputs = {
     },
     ...suppliedOutputs,
   },
-  limits: {
-    stall: {
-      short: 'motor stalls',
-      what: 'the motor',
-      fails: 'stalls',
-      may: 'may stall',
-      harm: 'harmless',
-      lasts: 'the stalled winding lasts {lasts}',
-    },
-  },
+  limits: stallLimit,
 } as const satisfies Outputs;
 
 export type BrushlessOutputs = typeof brushlessOutputs;

@@ -12,7 +12,7 @@ import type { Chosen } from '../../fields.js';
 import type { Curve, Ends, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { type CurvePoints, curvesOf } from '../../shared/induction-curves.js';
-import { pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
+import { heatedLikeStalled, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
 import { ampsOf, overVoltage } from '../../shared/supplied.js';
 import { gearmotorHead, type Inputs } from './fields.js';
 import { type GearmotorOutputs, gearmotorOutputs } from './outputs.js';
@@ -67,11 +67,7 @@ export const gearmotor: SourceKind<typeof gearmotorHead> = {
       top,
       curves,
       starting: start,
-      heating: {
-        template: 'that heats the winding like {heated} of stalled current, and it withstands {lasts}',
-        lasts,
-        source: 'Copper heated without loss (closed form)',
-      },
+      heating: heatedLikeStalled(lasts),
       stall: limit('stall', { torque: picked('most', 'N·m', [start, most]), lasts, source: insideSource }),
       moved,
       body: { across: 0.9 * motorBody(power.known ? power.value / 1000 : 0.1), known: false },

@@ -1,4 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
+import { stallLimit } from '../../shared/motor-fields.js';
 import { circuitCheckOutputs, leadCheckOutputs } from '../../shared/on-mains.js';
 
 /** What an induction motor puts out. */
@@ -151,16 +152,7 @@ export const plateMotorOutputs = {
       says: 'for {lasts} the motor runs {has}, its plate being for {duty}; the work needs {needs}',
     },
   },
-  limits: {
-    stall: {
-      short: 'motor stalls',
-      what: 'the motor',
-      fails: 'stalls',
-      may: 'may stall',
-      harm: 'harmless',
-      lasts: 'the stalled winding lasts {lasts}',
-    },
-  },
+  limits: stallLimit,
 } as const satisfies Outputs;
 
 export type PlateMotorOutputs = typeof plateMotorOutputs;

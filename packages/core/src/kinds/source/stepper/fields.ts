@@ -1,6 +1,6 @@
 import { type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
-import { motorFields } from '../../shared/motor.js';
+import { motorFields } from '../../shared/motor-fields.js';
 import { sized } from '../../shared/parts.js';
 import { stepperOutputs } from './outputs.js';
 

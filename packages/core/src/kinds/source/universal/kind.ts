@@ -9,7 +9,18 @@ import type { Curve, Ends, Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { overFull } from '../../shared/brushed/dc-motor.js';
 import { runSeries, type SeriesFeed } from '../../shared/brushed/series-motor.js';
-import { leftOver, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
+import {
+  burst,
+  coolSource,
+  heatedLikeStalled,
+  leavesStill,
+  leftOver,
+  limited,
+  pullOf,
+  restartsBy,
+  turning,
+  withstandsStall,
+} from '../../shared/motor.js';
 import { arriving, inrushChecks, isApart, leadChecks } from '../../shared/on-mains.js';
 import { whatStopsAStall } from '../../shared/stalled.js';
 import { ampsOf, overVoltage } from '../../shared/supplied.js';
@@ -76,11 +87,7 @@ export const universal: SourceKind<typeof universalHead> = {
       top,
       curves: curvesOf(all, inputs.held, fed.limit),
       starting,
-      heating: {
-        template: 'that heats the winding like {heated} of stalled current, and it withstands {lasts}',
-        lasts,
-        source: 'Copper heated without loss (closed form)',
-      },
+      heating: heatedLikeStalled(lasts),
       stall: limit('stall', { torque: starting, lasts, source: rated.source }),
       moved,
       drags: solve('N·m', seriesLoss, rated.point, lossOf),
@@ -180,18 +187,9 @@ const without = fixed(
   flag.estimated,
 );
 
-/** Under its full load it turns. */
-const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>
-  n.known && lowEnd(n) <= 0 ? unknown('rpm', [], 'at this voltage it does not turn under its full load') : n;
-
 /** No faster than its board lets it. */
 const atMost = (n: Figure<'rpm'>, held: Figure<'rpm'>): Figure<'rpm'> => (held.known ? picked('least', 'rpm', [n, held]) : n);
 
-const limited = (I: Figure<'A'>, { limit }: Fed): Figure<'A'> =>
-  limit?.known && !(I.known && highEnd(I) <= lowEnd(limit)) ? picked('least', 'A', [I, limit]) : I;
-
-const coolSource = 'Common practice, no source: 0.3 to 0.5 of the heat leaves a motor whose own fan does not turn';
-const still = fixed('1', 0.4, coolSource, [0.3, 0.5], flag.estimated);
 const bareSource = 'Common practice, no source: without forced air such a motor withstands four to seven tenths of its current for good';
 const bareShare = fixed('1', 0.55, bareSource, [0.4, 0.7], flag.estimated);
 
@@ -200,7 +198,7 @@ function lastingShare({ fan, voltage, held }: Inputs, V: Figure<'V'>, n: Figure<
   if (fan.is === 'none') return bareShare;
   if ((fan.is ?? 'own') !== 'own') return asRated;
   const cooled = (from: Readonly<Record<string, Figure>>, share: (of: Readonly<Record<string, number>>) => number) =>
-    solve('1', cooledShare, { ...from, c: still }, (of) => Math.sqrt((of.c ?? 0) + (1 - (of.c ?? 0)) * Math.min(1, share(of))));
+    solve('1', cooledShare, { ...from, c: leavesStill }, (of) => Math.sqrt((of.c ?? 0) + (1 - (of.c ?? 0)) * Math.min(1, share(of))));
   if (held.known && n.known && highEnd(held) < 0.9 * lowEnd(n)) return cooled({ n_h: held, n }, ({ n_h = 0, n = 1 }) => n_h / n);
   const isSlow = V.known && voltage.known && lowEnd(V) < 0.9 * highEnd(voltage);
   return isSlow && !held.known ? cooled({ V, V_n: voltage }, ({ V = 0, V_n = 1 }) => V / V_n) : asRated;
@@ -253,8 +251,6 @@ function plateCheck({ power, powerIs, voltage, current }: Inputs, { byAmps }: Ra
   return [check('plate', { has, needs: power, closeBelow: powerIs.is === 'shaft' ? 0.05 : 0, tells: { power, byAmps } })];
 }
 export const seriesVoltAmps = defineProcedure({ id: 'series-volt-amps', says: 'Volts times amps', source: 'Definition' });
-
-const burst = fixed('1', 1.6, universalOutputs.checks.runaway.source, [1.3, 2], flag.estimated);
 
 /** What it reaches unloaded against what an armature withstands that was made for its speed. With its belt on it is loaded: never worse than close. */
 function runawayCheck({ idleSpeed, held }: Inputs, n: Figure<'rpm'>, bare: Figure<'rpm'>, { check }: Own): Check[] {

@@ -1,4 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
+import { stallLimit } from '../../shared/motor-fields.js';
 import { circuitCheckOutputs, leadCheckOutputs } from '../../shared/on-mains.js';
 import { suppliedOutputs } from '../../shared/supplied.js';
 
@@ -57,16 +58,7 @@ export const universalOutputs = {
     ...leadCheckOutputs,
     ...circuitCheckOutputs,
   },
-  limits: {
-    stall: {
-      short: 'motor stalls',
-      what: 'the motor',
-      fails: 'stalls',
-      may: 'may stall',
-      harm: 'harmless',
-      lasts: 'the stalled winding lasts {lasts}',
-    },
-  },
+  limits: stallLimit,
 } as const satisfies Outputs;
 
 export type UniversalOutputs = typeof universalOutputs;

@@ -6,6 +6,7 @@ import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { dcOutput, overFull } from '../../shared/brushed/dc-motor.js';
 import { runSeries } from '../../shared/brushed/series-motor.js';
+import { burst, turning } from '../../shared/motor.js';
 import { type Inputs, woundDcHead } from './fields.js';
 import { type WoundDcOutputs, woundDcOutputs } from './outputs.js';
 
@@ -63,10 +64,6 @@ export const seriesDcSpeed = defineProcedure({
   source: 'Textbooks on electric machines (relation)',
 });
 
-/** At so few volts that its resistance takes them all it does not turn under its full load. */
-const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>
-  n.known && n.value <= 0 ? unknown('rpm', [], 'at this voltage it does not turn under its full load') : n;
-
 interface AtRated {
   readonly current: Figure<'A'>;
   readonly lasting: Figure<'A'>;
@@ -103,9 +100,6 @@ function asSeries({ voltage, speed: n }: Inputs, fed: Fed, { current: I_n, lasti
   ];
   return { top, speed, curves: low && likely && high ? ([low, likely, high] as const) : null };
 }
-
-const burstSource = 'Common practice, no source: an armature withstands 1.3 to 2 times the speed that it was made for';
-const burst = fixed('1', 1.6, burstSource, [1.3, 2], flag.estimated);
 
 const runaway = (n: Figure<'rpm'>, top: Figure<'rpm'>, { check }: Context<WoundDcOutputs>): Check[] =>
   n.known && top.known ? [noWorseThanClose(check('runaway', { has: scaled(n, burst, woundDcOutputs.checks.runaway.source), needs: top }))] : [];
