@@ -82,10 +82,12 @@ export function wallChecks(inputs: Inputs, wall: Wall, own: Own): Check[] {
 }
 
 /** Said only where it is not so: a motor of three phases on a wall that has one, or may have. */
-function phasesCheck({ phases }: Inputs, { fed, capacitor }: Wall, { state }: Own): Check[] {
+function phasesCheck({ phases, third }: Inputs, { fed, capacitor }: Wall, { state }: Own): Check[] {
   const three = hasThreePhases(fed);
   if (phases.is !== '3' || !fed.voltage.known || three) return [];
-  return [state('phases', three === undefined ? { verdict: 'unknown', missing: [fed.phases.field] } : { verdict: 'fails', tells: { capacitor } })];
+  if (three === undefined) return [state('phases', { verdict: 'unknown', missing: [fed.phases.field] })];
+  const verdict = third.is === undefined ? 'fails' : third.is === 'converter' ? 'holds' : 'close';
+  return [state('phases', { verdict, tells: { capacitor } })];
 }
 
 /** Of one frequency its voltage is held against the plate's; of another the volts per hertz, since its speed and its torque are others. */

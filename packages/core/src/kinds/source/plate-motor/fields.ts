@@ -56,6 +56,20 @@ const fields = {
       when: single,
     },
   ),
+  third: choice(
+    'Third phase, on a wall with one',
+    {
+      converter: 'a frequency converter makes all three',
+      'run-capacitor': 'a run capacitor makes it',
+      'both-capacitors': 'a run and a start capacitor make it',
+    },
+    {
+      how: 'measured',
+      help: 'A motor of three phases runs on one with a capacitor between two of its ends: at two thirds of its power, and with little torque at rest.',
+      measure: 'A converter is a box of its own with a display; a capacitor is a can at the terminals.',
+      when: three,
+    },
+  ),
   capacitor: quantity('Capacitor', 'capacitance', {
     accepts: [0.1, 5_000],
     bare: 'µF',

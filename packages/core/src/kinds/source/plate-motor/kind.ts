@@ -1,6 +1,6 @@
 import { motorBody } from '../../../catalog/motor-frames.js';
 import { type BandName, smallMotorSource, smallMotors } from '../../../catalog/small-motors.js';
-import { type Figure, fixed, flag, highEnd, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, highEnd, type Known, lowEnd, picked, scaled, unknown } from '../../../figure/figure.js';
 import { apparentPower } from '../../../formulas/motor/apparent-power.js';
 import { bleederPower } from '../../../formulas/motor/bleeder-power.js';
 import { capacitorCurrent } from '../../../formulas/motor/capacitor-current.js';
@@ -74,10 +74,14 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
     }
     const multiple = table('most');
     const atBreakdown = arriving(onIt, fed.lead, m, scaled(inrush, ofLocked, breakdownCurrentSource), breakdownFactor);
-    const breakdown = note('most-torque', torqueOnWall(onIt, timesRated({ k: multiple, T_n: torque }), atBreakdown, 'breakdown'));
-    const starting = note('torque-at-rest', torqueOnWall(onIt, timesRated({ k: table('start'), T_n: torque }), atRest, 'rest'));
+    const left = onOnePhase(inputs, fed);
+    const breakdown = note('most-torque', ofIt(torqueOnWall(onIt, timesRated({ k: multiple, T_n: torque }), atBreakdown, 'breakdown'), left?.most));
+    const starting = note('torque-at-rest', ofIt(torqueOnWall(onIt, timesRated({ k: table('start'), T_n: torque }), atRest, 'rest'), left?.rest));
     const flux = fluxOf(onIt, atWork);
-    const lasting = note('lasting-torque', lastingTorque(torque, flux, breakdown, like[0] === 'shaded-pole' ? shadedReserve : reserve));
+    const lasting = note(
+      'lasting-torque',
+      lastingTorque(ofIt(torque, left?.lasting), flux, breakdown, like[0] === 'shaded-pole' ? shadedReserve : reserve),
+    );
     const speed = onIt.isOtherFrequency
       ? note('speed-on-wall', turning(speedOnWall({ n_s: synchronous, n_p: ofPlate, n: rated, phi: fluxOf(onIt, onIt.wall) })))
       : rated;
@@ -98,7 +102,9 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
             switches: like.every((kind) => smallMotors[kind].switches),
           })
         : null;
-    const wall: Wall = { ...onIt, fed, m, current, flux, speed, ofPlate: { speed: rated, torque }, lasting, capacitor, atWork };
+    // In one phase goes what goes in three, with less of the power.
+    const inOne = left ? { m: single, current: scaled(current, oneOfThree, oneSource) } : { m, current };
+    const wall: Wall = { ...onIt, fed, ...inOne, flux, speed, ofPlate: { speed: rated, torque }, lasting, capacitor, atWork };
     return {
       is: 'rotary',
       flow: speed,
@@ -133,6 +139,26 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
   },
   candidates: largerMotors,
 };
+
+const oneSource =
+  'Common practice, no source: on one phase with a run capacitor of 70 µF for each kW a motor has 60 to 80 % of its power and 10 to 20 % of its torque at rest, with a start capacitor 30 to 50 %';
+const shares = {
+  'run-capacitor': fixed('1', 0.15, oneSource, [0.1, 0.2], flag.estimated),
+  'both-capacitors': fixed('1', 0.4, oneSource, [0.3, 0.5], flag.estimated),
+} as const;
+const ofMost = fixed('1', 0.6, oneSource, [0.5, 0.7], flag.estimated);
+const ofPower = fixed('1', 0.7, oneSource, [0.6, 0.8], flag.estimated);
+const single = fixed('1', 1, 'Single phase');
+/** √3 times seven tenths of the power. */
+const oneOfThree = fixed('1', 1.2, oneSource, [1, 1.4], flag.estimated);
+
+/** What is left of a motor of three phases on a wall with one, where a capacitor makes the third; null where that is not so. */
+function onOnePhase({ phases, third }: Inputs, fed: Fed) {
+  if (phases.is !== '3' || hasThreePhases(fed) !== false || third.is === undefined || third.is === 'converter') return null;
+  return { rest: shares[third.is], most: ofMost, lasting: ofPower };
+}
+
+const ofIt = (T: Figure<'N·m'>, share: Known<'1'> | undefined): Figure<'N·m'> => (share ? scaled(T, share, oneSource) : T);
 
 /** With so little flux that it lags by more than it turns, a motor does not turn under its rated torque. */
 const turning = (n: Figure<'rpm'>): Figure<'rpm'> =>

@@ -53,6 +53,19 @@ describe('a motor on the wall it is put to', () => {
     expect(check(typed({ 'supply/voltage': '400 V', 'supply/phases': '1' }), 'voltage')?.verdict).toBe('fails');
   });
 
+  // Common practice, no source: two thirds of the power and little torque at rest; 0.55 kW takes about 40 µF.
+  it('of three phases on one: fails, or is close with a run capacitor, at less of its torque; with a converter it is whole', () => {
+    const on = (third: string) =>
+      typed({ ...threePhase, 'main/source/power': '0.55 kW', 'main/source/current': '2.6 A', 'main/source/third': third, 'supply/phases': '1' });
+    const [none, with_, both, made] = [on('?'), on('run-capacitor'), on('both-capacitors'), on('converter')];
+    expect([none, with_, made].map((each) => check(each, 'phases')?.verdict)).toEqual(['fails', 'close', 'holds']);
+    expect(check(with_, 'phases')?.says).toMatch(/run capacitor of about .*3[0-9].* makes the third/);
+    const share = (build: ToldBuild, name: string) => figure(build, name).value / figure(made, name).value;
+    expect(share(with_, 'lasting-torque')).toBeCloseTo(0.7, 2);
+    expect(share(with_, 'torque-at-rest')).toBeCloseTo(0.15, 2);
+    expect(share(both, 'torque-at-rest')).toBeGreaterThan(2 * share(with_, 'torque-at-rest'));
+  });
+
   // By hand: a motor of 230/400 V draws 5.9 A in delta and 5.9/√3 = 3.41 A in star, at the same power.
   it('of two voltages takes star or delta by the wall, and draws as much as that means', () => {
     const star = typed({ ...threePhase, 'supply/voltage': '400 V' });

@@ -114,7 +114,9 @@ export const plateMotorOutputs = {
       source: 'Textbooks on electric machines: three phases turn a motor, one does not',
       closeBelow: 0,
       says: {
-        holds: '',
+        holds: 'the motor has three phases, the wall has one: a frequency converter makes three of it',
+        close:
+          'the motor has three phases, the wall has one: a run capacitor of about {capacitor} makes the third, at two thirds of the power and with little torque at rest',
         fails:
           'the motor has three phases, the wall has one: it hums, does not start and burns. A frequency converter makes three phases of one; a run capacitor of about {capacitor} does too, at two thirds of the power and with little torque at rest',
       },
