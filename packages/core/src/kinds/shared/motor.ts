@@ -17,6 +17,9 @@ const cooks = fixed(
 
 const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
 
+/** Stalled over rated current from which a winding is heated alone: under it the iron helps, and it lasts longer. */
+export const leastOver = 1.5;
+
 /** How long a stalled winding lasts. @param k stalled over rated current */
 export const withstandsStall = (k: Figure<'1'>): Figure<'s'> => lockedSeconds({ theta_1: warm, theta_2: cooks, k, J: density });
 

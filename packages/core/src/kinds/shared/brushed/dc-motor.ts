@@ -12,7 +12,7 @@ import { speedAtCurrent } from '../../../formulas/motor/speed-at-current.js';
 import { torqueAtCurrent } from '../../../formulas/motor/torque-at-current.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { Fed } from '../../kind.js';
-import { heatedLikeStalled, leavesStill, leftOver, limited, pullOf, restartsBy, turning, withstandsStall } from '../motor.js';
+import { heatedLikeStalled, leastOver, leavesStill, leftOver, limited, pullOf, restartsBy, turning, withstandsStall } from '../motor.js';
 import type { Declares } from '../only.js';
 import { whatStopsAStall } from '../stalled.js';
 import { ampsOf, overVoltage } from '../supplied.js';
@@ -59,7 +59,7 @@ export function dcOutput(
     solve('N·m', leftAtRest, { k, I: held, T_f }, ({ k = 0, I = 0, T_f = 0 }) => Math.max(0, k * I - T_f)),
   );
   note('copper-heat', copperHeat({ I: scaled(I, asKnown(fed.ripple), rippleSource), R }));
-  const multiple = solve('1', overRated, { I: held, I_n: current }, ({ I = 0, I_n = 1 }) => I / I_n);
+  const multiple = solve('1', overRated, { I: held, I_n: current }, ({ I = 0, I_n = 1 }) => Math.max(leastOver, I / I_n));
   const lasts = note('withstands-stall', withstandsStall(multiple));
   const own = inputs.inertia.known ? inputs.inertia : inertiaByRunUp({ t: aloneIn, T: T_n, n: speed });
   const moved = note('rotor-inertia', flywheel?.known ? picked('sum', 'kg·m²', [own, flywheel]) : own);
@@ -113,7 +113,11 @@ export const atOtherVolts = defineProcedure({
 const speedAtVolts = ({ n = 0, V = 0, V_n = 0, I = 0, I_n = 0, R = 0, V_b = 0 }: Readonly<Record<string, number>>): number =>
   (n * (V - I * R - V_b)) / (V_n - I_n * R - V_b);
 
-export const overRated = defineProcedure({ id: 'over-rated-current', says: 'Current of the held rotor over the rated', source: 'Definition' });
+export const overRated = defineProcedure({
+  id: 'over-rated-current',
+  says: 'Current of the held rotor over the rated, one and a half at the least: under it a winding lasts longer than is told',
+  source: 'Definition',
+});
 
 /** Unloaded it is never slower than under its full load, whatever was measured of it. */
 export const overFull = (top: Figure<'rpm'>, speed: Figure<'rpm'>): Figure<'rpm'> => {

@@ -1,14 +1,19 @@
 import type { Fed, Said } from '../../kind.js';
 import type { Inputs } from './fields.js';
 
+/** Below it a motor is fed by a battery, or as from one. */
+const ofBattery_V = 60;
+
 /** What to beware of with a motor with magnets, and what is not entered of it although it matters. */
 export function said(
-  { protector, fan, powerIs, power, current, flywheel }: Inputs,
+  { protector, fan, powerIs, power, current, flywheel, voltage }: Inputs,
   fed: Fed,
 ): Required<Pick<Said, 'cautions' | 'notEntered' | 'notWorkedOut'>> {
   const cautions = [
     'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
-    'A treadmill’s board is not isolated from the mains: every part of it and of the motor’s circuit is live. No computer and no probe on it.',
+    voltage.known && voltage.value < ofBattery_V
+      ? 'A battery puts out hundreds of amps into a short: a fuse at the battery, sized for the wire.'
+      : 'A treadmill’s board is not isolated from the mains: every part of it and of the motor’s circuit is live. No computer and no probe on it.',
     'Turned by its load it is a generator: its terminals are live while it turns.',
     'Strap it down before the first run; the first run is at a few volts, unloaded.',
     ...(fan.is === 'none' ? ['Without its fan it heats up within minutes under load: feel it, or measure, from the first run on.'] : []),

@@ -13,6 +13,7 @@ import {
   burst,
   coolSource,
   heatedLikeStalled,
+  leastOver,
   leavesStill,
   leftOver,
   limited,
@@ -76,7 +77,10 @@ export const universal: SourceKind<typeof universalHead> = {
         return run ? Math.max(0, run.torqueAt(Math.min(run.held_A, of.I_m ?? Number.POSITIVE_INFINITY), 0)) : Number.NaN;
       }),
     );
-    const lasts = note('withstands-stall', withstandsStall(solve('1', heldOverRated, { I: held, I_n: current }, ({ I = 0, I_n = 1 }) => I / I_n)));
+    const lasts = note(
+      'withstands-stall',
+      withstandsStall(solve('1', heldOverRated, { I: held, I_n: current }, ({ I = 0, I_n = 1 }) => Math.max(leastOver, I / I_n))),
+    );
     const moved = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : inertiaByRunUp({ t: aloneIn, T: torque, n: rated.n }));
     const plate = { plate: inputs.voltage.known ? inputs.voltage : fed.voltage, wall: put.V };
     const atWork = fed.isLeadEntered ? arriving(plate, fed.lead, one, current, rated.pf) : put.V;
@@ -136,7 +140,11 @@ export const seriesLoss = defineProcedure({
   source: 'Balance of torques',
 });
 export const seriesRest = defineProcedure({ id: 'series-rest', says: 'Field times current at rest, less friction', source: phasor });
-export const heldOverRated = defineProcedure({ id: 'held-over-rated', says: 'Current of the held rotor over the rated', source: 'Definition' });
+export const heldOverRated = defineProcedure({
+  id: 'held-over-rated',
+  says: 'Current of the held rotor over the rated, one and a half at the least: under it a winding lasts longer than is told',
+  source: 'Definition',
+});
 export const drawnForPower = defineProcedure({
   id: 'drawn-for-power',
   says: 'The rated current by the share of the rated power that is needed',
