@@ -76,9 +76,10 @@ test('a build is started', async ({ page }) => {
     ),
   );
   await open(page, 'start');
+  await expect(page.getByPlaceholder('apple, stones, barrow')).toBeFocused();
   await page.keyboard.type('stones');
   await page.keyboard.press('Enter');
-  await page.waitForTimeout(600);
+  await expect(page.locator('[data-few] input').first()).toBeFocused();
   await page.keyboard.type('400 mm');
   await page.waitForTimeout(400);
   await keep(page, 'start');
