@@ -97,6 +97,11 @@ describe('known motors whose plate is complete, at the point of the plate', () =
   });
 });
 
+// km-05: 2800 on the plate of a drill is its chuck's.
+it('the speed of a chuck is no speed of a universal motor', () => {
+  expect(check(put('universal', { voltage: '230 V', power: '550 W', powerIs: 'input', speed: '2800' }), 'geared')?.verdict).toBe('unknown');
+});
+
 describe('other known motors whose plate is complete', () => {
   const one = { phases: '1', powerIs: 'shaft', start: 'capacitor-start' };
   it.each([

@@ -102,6 +102,7 @@ export const universal: SourceKind<typeof universalHead> = {
       restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [
         ...plateCheck(inputs, rated, context),
+        ...gearedCheck(inputs, context),
         ...runawayCheck(inputs, rated.n, bare, context),
         ...(fed.phases.is === '3' ? [context.state('phases', { verdict: 'fails' })] : []),
         ...overVoltage(inputs.voltage, fed.voltage, context),
@@ -259,6 +260,14 @@ function plateCheck({ power, powerIs, voltage, current }: Inputs, { byAmps }: Ra
   return [check('plate', { has, needs: power, closeBelow: powerIs.is === 'shaft' ? 0.05 : 0, tells: { power, byAmps } })];
 }
 export const seriesVoltAmps = defineProcedure({ id: 'series-volt-amps', says: 'Volts times amps', source: 'Definition' });
+
+const slowest = fixed('rpm', 3_000, universalOutputs.checks.geared.source);
+
+/** Said only where it is so: what a tool's plate states is mostly its chuck's. */
+function gearedCheck({ speed }: Inputs, { check }: Own): Check[] {
+  const geared = check('geared', { has: speed, needs: slowest });
+  return speed.known && geared.verdict !== 'holds' ? [geared] : [];
+}
 
 /** What it reaches unloaded against what an armature withstands that was made for its speed. With its belt on it is loaded: never worse than close. */
 function runawayCheck({ idleSpeed, held }: Inputs, n: Figure<'rpm'>, bare: Figure<'rpm'>, { check }: Own): Check[] {

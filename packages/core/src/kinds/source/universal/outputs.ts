@@ -36,6 +36,18 @@ export const universalOutputs = {
           'the plate contradicts itself: {power} of {has} that its volts times amps are. That is sales talk: by its amps it has {byAmps} at the shaft',
       },
     },
+    geared: {
+      name: 'the speed of the motor',
+      subject: 'whether it is the motor’s own speed',
+      source: 'Common practice, no source: universal motors turn at 4000 rpm and more, most of them at 10,000 to 30,000',
+      contradicts: true,
+      closeBelow: 0,
+      says: {
+        holds: '',
+        fails:
+          'so slow is no universal motor itself: {has} is the speed of a chuck or a spindle behind gears. Enter the motor’s own speed, 10,000 to 30,000 rpm, and its gears as a stage',
+      },
+    },
     runaway: {
       name: 'the speed without a load',
       subject: 'whether it runs away without its load',
