@@ -16,7 +16,7 @@ const fields = {
     },
     {
       how: 'measured',
-      help: 'All are turned by a drive that knows where the magnets are. A direct-drive washer has dozens of poles: slow and strong; a model’s motor is fast and small.',
+      help: 'All are turned by a drive that follows the position of the magnets. A direct-drive washer has dozens of poles: slow and strong; a model’s motor is fast and small.',
       measure: 'Three equal windings, magnets felt in notches as it is turned by hand; two of its leads touched together brake it.',
     },
   ),
@@ -77,7 +77,7 @@ const fields = {
     measure: 'On the drive, or what its setting says.',
   }),
   sensors: choice(
-    'How the drive knows its place',
+    'How the drive reads its position',
     { encoder: 'an encoder or a resolver', hall: 'three Hall sensors', none: 'nothing (sensorless)' },
     {
       how: 'measured',

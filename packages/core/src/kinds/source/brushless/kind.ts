@@ -196,7 +196,7 @@ function said({ sort, sensors, brake, protector }: Inputs) {
       'Strap it down before the first run; the drive’s stop does not take the power off.',
       'Earth to frame and drive; mains wiring follows your local code and belongs to a licensed electrician.',
     ],
-    notEntered: [...(sensors.is ? [] : ['how the drive knows its place']), ...(protector.is ? [] : ['thermal cut-out of the motor'])],
+    notEntered: [...(sensors.is ? [] : ['how the drive reads its position']), ...(protector.is ? [] : ['thermal cut-out of the motor'])],
     notWorkedOut: ['what comes back into its supply when it brakes'],
   };
 }

@@ -72,10 +72,10 @@ export const stepper: SourceKind<typeof stepperHead> = {
         ...ampsOf(fed, scaled(I, ofPhase, ofPhaseSource), context),
       ],
       cautions: [
-        'Never pull a wire of a stepper off its driver while it is powered: the driver dies of it.',
+        'Never disconnect a stepper from its driver while it is powered: that destroys the driver.',
         'It is as hot as it is made for: 80 °C on its housing burns a hand and melts what is printed.',
         'Standing it draws its full current; without it nothing holds the axis: a hanging one falls.',
-        'A stepper that lost steps does not know it: its place is lost until it is set anew.',
+        'A stepper that lost steps runs on at the wrong place: its zero has to be set anew.',
       ],
       notEntered: fed.voltage.known ? [] : ['volts of the driver'],
       notWorkedOut: ['resonances at a half and a third of the rate, and between 500 and 1500 rpm'],

@@ -77,7 +77,7 @@ const fields = {
     {
       how: 'measured',
       usual: 'own',
-      help: 'The fan of a vacuum cleaner is its load and its cooling at once: without it the motor cooks within minutes and runs away.',
+      help: 'The fan of a vacuum cleaner is its load and its cooling at once: without it the motor overheats within minutes and runs away.',
       measure: 'Blades on the shaft, or the cover and wheel of a cleaner.',
     },
   ),

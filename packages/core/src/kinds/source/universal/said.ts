@@ -8,7 +8,7 @@ export function said({ protector, fan, powerIs, power, held }: Inputs, fed: Fed)
     'Isolate the motor and wait before reaching in: never clear a jam with the power on.',
     'Its speed board is not isolated from the mains: every part of it and of the motor is live. No computer and no probe on it.',
     ...(fan.is === 'none'
-      ? ['Bare, it cooks within minutes: forced air from the first run on. Blocking the inlet of a cleaner’s motor speeds it up.']
+      ? ['Bare, it overheats within minutes: forced air from the first run on. Blocking the inlet of a cleaner’s motor speeds it up.']
       : ['Slow and loaded it overheats: its fan is on its shaft.']),
     ...(held.known ? ['A board that loses its tachometer runs the motor away: fix its wires well, and never power the tachometer’s coil.'] : []),
     ...(protector.is === 'self-resetting'
