@@ -9,7 +9,7 @@ const all = async (page: Page, entries: Readonly<Record<string, string>>) => {
   for (const [path, text] of Object.entries(entries)) await enter(page, path, text);
 };
 
-test('a treadmill motor on the crusher’s belt: direct current is asked for, its run-up drawn; turned into others, what both have is kept', async ({
+test('a treadmill motor on the crusher’s belt: it needs direct current, its run-up is drawn; turned into others, what both have is kept', async ({
   page,
   crusher: _,
 }) => {

@@ -1,3 +1,5 @@
+import type { Band } from '../numeric/band-at.js';
+
 /** Lewis form factor of full-depth teeth of 20°, by the number of teeth (Shigley’s Mechanical Engineering Design, 10e, table 14-2, from memory). */
 const lewis = [
   [12, 0.245],
@@ -48,3 +50,12 @@ export const gearMaterials = {
 } as const;
 export type GearMaterial = keyof typeof gearMaterials;
 export const gearSource = 'Common practice, no source: what teeth of the material withstand for years, and what they break at';
+
+/** Efficiency of a worm by its ratio (common practice, no source: 0.40 at 60 to 1, 0.90 at 5 to 1). */
+export const wormEfficiencies: readonly (readonly [ratio: number, Band])[] = [
+  [5, [0.85, 0.9, 0.93]],
+  [7.5, [0.82, 0.87, 0.91]],
+  [15, [0.7, 0.8, 0.86]],
+  [30, [0.55, 0.68, 0.78]],
+  [60, [0.35, 0.5, 0.62]],
+];

@@ -136,7 +136,6 @@ import { powerFromCurrent } from './motor/power-from-current.js';
 import { pulseRate } from './motor/pulse-rate.js';
 import { reactivePower } from './motor/reactive-power.js';
 import { rotorInertia } from './motor/rotor-inertia.js';
-import { seriesConstant } from './motor/series-constant.js';
 import { shaftFromInput } from './motor/shaft-from-input.js';
 import { shareAtMotor } from './motor/share-at-motor.js';
 import { slippedSpeed } from './motor/slipped-speed.js';
@@ -338,7 +337,6 @@ const all = [
   pulseRate,
   reactivePower,
   rotorInertia,
-  seriesConstant,
   shaftFromInput,
   shareAtMotor,
   slippedSpeed,

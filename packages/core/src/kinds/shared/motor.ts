@@ -1,5 +1,6 @@
 import { shaftPullBand, shaftPullSource } from '../../catalog/small-motors.js';
 import { type Figure, fixed, flag, fromTable, highEnd, lowEnd, picked, unknown } from '../../figure/figure.js';
+import { defineProcedure, solve } from '../../figure/formula.js';
 import { lockedSeconds } from '../../formulas/motor/locked-seconds.js';
 import { show } from '../../quantity/show.js';
 import type { Chosen } from '../fields.js';
@@ -18,10 +19,20 @@ const cooks = fixed(
 const density = fixed('A/mm²', 6.5, 'Common practice, no source: small motors are wound for 5 to 8 A/mm²', [5, 8], flag.estimated);
 
 /** Stalled over rated current from which a winding is heated alone: under it the iron helps, and it lasts longer. */
-export const leastOver = 1.5;
+const leastOver = 1.5;
 
 /** How long a stalled winding lasts. @param k stalled over rated current */
 export const withstandsStall = (k: Figure<'1'>): Figure<'s'> => lockedSeconds({ theta_1: warm, theta_2: cooks, k, J: density });
+
+export const heldOverRated = defineProcedure({
+  id: 'held-over-rated',
+  says: 'Current of the held rotor over the rated, one and a half at the least: under it a winding lasts longer than is told',
+  source: 'Definition',
+});
+
+/** How long the winding of a held rotor lasts, by its current. */
+export const lastsHeld = (I: Figure<'A'>, I_n: Figure<'A'>): Figure<'s'> =>
+  withstandsStall(solve('1', heldOverRated, { I, I_n }, (of) => Math.max(leastOver, (of.I ?? 0) / (of.I_n ?? 1))));
 
 /** A cut-out that resets by itself starts the motor again, unless a release that it drops out is in between. */
 export function restartsBy(protector: Chosen<Protector>, noVolt: Chosen<NoVolt>): NonNullable<SourceOutput['restarts']> {

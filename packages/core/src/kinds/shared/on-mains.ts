@@ -142,7 +142,7 @@ export const dropShare = defineProcedure({
 const mostDrop = fixed('1', 0.1, leadCheckOutputs.drop.source);
 const anyFactor = fixed('1', 1, 'Power factor not used: the most that a lead loses');
 const fuseBehindSource = 'Common practice, no source: the lead of one machine with its own overload protector is only held against a short circuit';
-/** Nothing is asked for: there is no wall before it. */
+/** Not known and not missing: there is no wall before it. */
 export const isApart = (figure: Figure): boolean => !figure.known && figure.missing.length === 0 && figure.because === undefined;
 
 /** Whether the breaker trips while the motor starts: its instantaneous trip is a band, not a line. */

@@ -1,6 +1,7 @@
 import type { Check } from '../../checks/check.js';
 import type { CheckOutputs } from '../../checks/check-output.js';
 import { type Figure, fixed, scaled } from '../../figure/figure.js';
+import { defineProcedure, solve } from '../../figure/formula.js';
 import type { Fed } from '../kind.js';
 import type { Declares, None } from './only.js';
 
@@ -41,3 +42,8 @@ export const overVoltage = (plate: Figure<'V'>, supplied: Figure<'V'>, { check }
 
 /** Only where something limits the current before a breaker does. */
 export const ampsOf = ({ limit }: Fed, needed: Figure<'A'>, { check }: Own): Check[] => (limit ? [check('amps', { has: limit, needs: needed })] : []);
+
+export const voltAmps = defineProcedure({ id: 'volt-amps', says: 'Volts times amps', source: 'Definition' });
+
+/** What goes in at the most, by volts and amps of the plate. */
+export const goesIn = (V: Figure<'V'>, I: Figure<'A'>): Figure<'W'> => solve('W', voltAmps, { V, I }, (of) => (of.V ?? 0) * (of.I ?? 0));

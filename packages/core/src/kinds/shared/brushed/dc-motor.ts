@@ -12,10 +12,10 @@ import { speedAtCurrent } from '../../../formulas/motor/speed-at-current.js';
 import { torqueAtCurrent } from '../../../formulas/motor/torque-at-current.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { Fed } from '../../kind.js';
-import { heatedLikeStalled, leastOver, leavesStill, leftOver, limited, pullOf, restartsBy, turning, withstandsStall } from '../motor.js';
+import { heatedLikeStalled, lastsHeld, leavesStill, leftOver, limited, pullOf, restartsBy, turning } from '../motor.js';
 import type { Declares } from '../only.js';
 import { whatStopsAStall } from '../stalled.js';
-import { ampsOf, overVoltage } from '../supplied.js';
+import { ampsOf, goesIn, overVoltage } from '../supplied.js';
 import { brushDrop, idleDrop } from './brushes.js';
 import { curvesOf } from './dc-curves.js';
 import type { DcInputs } from './dc-fields.js';
@@ -59,8 +59,7 @@ export function dcOutput(
     solve('N·m', leftAtRest, { k, I: held, T_f }, ({ k = 0, I = 0, T_f = 0 }) => Math.max(0, k * I - T_f)),
   );
   note('copper-heat', copperHeat({ I: scaled(I, asKnown(fed.ripple), rippleSource), R }));
-  const multiple = solve('1', overRated, { I: held, I_n: current }, ({ I = 0, I_n = 1 }) => Math.max(leastOver, I / I_n));
-  const lasts = note('withstands-stall', withstandsStall(multiple));
+  const lasts = note('withstands-stall', lastsHeld(held, current));
   const own = inputs.inertia.known ? inputs.inertia : inertiaByRunUp({ t: aloneIn, T: T_n, n: speed });
   const moved = note('rotor-inertia', flywheel?.known ? picked('sum', 'kg·m²', [own, flywheel]) : own);
   const isAlternating = fed.current.is === 'ac';
@@ -68,6 +67,8 @@ export function dcOutput(
     held,
     current,
     lasting: I,
+    resistance: R,
+    rated: T_n,
     is: 'rotary' as const,
     flow: speed,
     effort: torque,
@@ -113,12 +114,6 @@ export const atOtherVolts = defineProcedure({
 const speedAtVolts = ({ n = 0, V = 0, V_n = 0, I = 0, I_n = 0, R = 0, V_b = 0 }: Readonly<Record<string, number>>): number =>
   (n * (V - I * R - V_b)) / (V_n - I_n * R - V_b);
 
-export const overRated = defineProcedure({
-  id: 'over-rated-current',
-  says: 'Current of the held rotor over the rated, one and a half at the least: under it a winding lasts longer than is told',
-  source: 'Definition',
-});
-
 /** Unloaded it is never slower than under its full load, whatever was measured of it. */
 export const overFull = (top: Figure<'rpm'>, speed: Figure<'rpm'>): Figure<'rpm'> => {
   if (top.known && top.value <= 0) return unknown('rpm', [], 'its unloaded current would take all of its voltage: measure it again');
@@ -161,11 +156,9 @@ type Own = Declares<Record<never, never>, typeof dcChecks>;
 /** No more at the shaft than its volts and amps. */
 function plateCheck({ power, powerIs, voltage, current }: DcInputs, byAmps: Figure<'W'>, { check }: Own): Check[] {
   if (!power.known || !voltage.known || !current.known || (powerIs.is !== undefined && powerIs.is !== 'shaft')) return [];
-  const has = solve('W', voltAmps, { V: voltage, I: current }, ({ V = 0, I = 0 }) => V * I);
+  const has = goesIn(voltage, current);
   return [check('plate', { has, needs: power, tells: { power, byAmps } })];
 }
-
-export const voltAmps = defineProcedure({ id: 'volt-amps', says: 'Volts times amps', source: 'Definition' });
 
 function directCheck({ current }: Fed, { state }: Own): Check {
   if (current.is === undefined) return state('direct', { verdict: 'unknown', missing: [current.field] });

@@ -1,4 +1,6 @@
+import { wormEfficiencies } from '../../../catalog/gears.js';
 import { motorBody } from '../../../catalog/motor-frames.js';
+import { type SmallMotor, smallMotors } from '../../../catalog/small-motors.js';
 import { type Check, noWorseThanClose } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, type Known, picked, scaled, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
@@ -26,13 +28,15 @@ interface Inside {
   readonly slip?: Band;
   readonly direct?: true;
 }
-const insides = {
-  'three-phase': { start: [1.6, 2.2, 2.7], most: [2, 2.4, 3], locked: [3, 4.5, 6], slip: [0.04, 0.07, 0.1] },
-  single: { start: [0.3, 0.6, 1.5], most: [1.5, 1.8, 2.2], locked: [2.5, 3.5, 5], slip: [0.05, 0.08, 0.12] },
-  'shaded-pole': { start: [0.4, 0.5, 0.6], most: [1.1, 1.2, 1.4], locked: [1.5, 2, 2.5], slip: [0.08, 0.12, 0.2] },
+/** Induction motors as the catalog has them. */
+const induction = ({ start, most, locked }: SmallMotor, slip: Band): Inside => ({ start, most, locked, slip });
+const insides: Readonly<Record<'three-phase' | 'single' | 'shaded-pole' | 'dc' | 'universal', Inside>> = {
+  'three-phase': induction(smallMotors['three-phase'], [0.04, 0.07, 0.1]),
+  single: induction(smallMotors['capacitor-run'], [0.05, 0.08, 0.12]),
+  'shaded-pole': induction(smallMotors['shaded-pole'], [0.08, 0.12, 0.2]),
   dc: { start: [4, 6, 9], most: [4, 6, 9], locked: [4, 6, 9], direct: true },
   universal: { start: [3, 4, 5], most: [3, 4, 5], locked: [2.5, 3, 4] },
-} as const satisfies Readonly<Record<string, Inside>>;
+};
 const insideSource = 'Small motors by kind: common practice and catalogue averages, no source (from memory)';
 
 /** A motor with its gears as one body, by what its output shaft does. */
@@ -118,19 +122,13 @@ export const drawnByShare = defineProcedure({
 
 const gearSource =
   'Common practice, no source: spur 0.95 to 0.98 a mesh, two to four of them; planetary 0.85 to 0.95; worm 0.40 at 60 to 1, 0.90 at 5 to 1';
-const worms: readonly (readonly [ratio: number, Band])[] = [
-  [5, [0.82, 0.88, 0.92]],
-  [15, [0.68, 0.78, 0.85]],
-  [30, [0.52, 0.65, 0.76]],
-  [60, [0.35, 0.48, 0.6]],
-];
 
 /** By what is inside; a worm by its ratio. */
 function efficiencyOf({ gears, ratio }: Inputs): Figure<'1'> {
   const table = (band: Band, row: string) => fromTable('1', band, { table: 'gears of gearmotors', row, source: gearSource }, flag.estimated);
   if (gears.is === 'spur') return table([0.82, 0.9, 0.95], 'spur');
   if (gears.is === 'planetary') return table([0.8, 0.88, 0.95], 'planetary');
-  if (gears.is === 'worm') return table(ratio.known ? bandAt(worms, ratio.value) : [0.35, 0.65, 0.9], 'worm');
+  if (gears.is === 'worm') return table(ratio.known ? bandAt(wormEfficiencies, ratio.value) : [0.35, 0.65, 0.9], 'worm');
   return unseen('1', [0.35, 0.85, 0.95], gears.field, gearSource);
 }
 

@@ -11,7 +11,7 @@ import { said } from './said.js';
 export const pmDc: SourceKind<typeof pmDcHead> = {
   ...pmDcHead,
   output: (inputs, fed, context) => {
-    const { held, current, lasting: _, checks, ...output } = dcOutput(inputs, fed, context, inputs.flywheel);
+    const { held, current, lasting: _, resistance: __, rated: ___, checks, ...output } = dcOutput(inputs, fed, context, inputs.flywheel);
     return { ...output, checks: [...checks, ...magnetsCheck(fed, held, current, context)], ...said(inputs, fed) } satisfies SourceOutput;
   },
 };

@@ -9,22 +9,10 @@ import type { Curve, Ends, Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { overFull } from '../../shared/brushed/dc-motor.js';
 import { runSeries, type SeriesFeed } from '../../shared/brushed/series-motor.js';
-import {
-  burst,
-  coolSource,
-  heatedLikeStalled,
-  leastOver,
-  leavesStill,
-  leftOver,
-  limited,
-  pullOf,
-  restartsBy,
-  turning,
-  withstandsStall,
-} from '../../shared/motor.js';
+import { burst, coolSource, heatedLikeStalled, lastsHeld, leavesStill, leftOver, limited, pullOf, restartsBy, turning } from '../../shared/motor.js';
 import { arriving, inrushChecks, isApart, leadChecks } from '../../shared/on-mains.js';
 import { whatStopsAStall } from '../../shared/stalled.js';
-import { ampsOf, overVoltage } from '../../shared/supplied.js';
+import { ampsOf, goesIn, overVoltage } from '../../shared/supplied.js';
 import { type Inputs, universalHead } from './fields.js';
 import { type UniversalOutputs, universalOutputs } from './outputs.js';
 import { motorOf, type Rated, ratedOf } from './rated.js';
@@ -48,7 +36,7 @@ export const universal: SourceKind<typeof universalHead> = {
     note('lasting-current', limited(share.known ? scaled(current, share, coolSource) : unknown('A', share.missing), fed));
     // As a share of the rated, so that what is not known of that is in it once.
     const at: All = fed.limit?.known ? { ...all, c: share, I_m: fed.limit } : { ...all, c: share };
-    const { eta: _, w: __, P: ___, ...electric } = at;
+    const electric = leavingOut(at, ['eta', 'w', 'P']);
     const speed = note(
       'speed',
       turning(
@@ -65,7 +53,7 @@ export const universal: SourceKind<typeof universalHead> = {
       speed,
     );
     const top = note('highest-speed', inputs.held.known ? scaled(inputs.held, droop, droopSource) : bare);
-    const { s: ____, ...circuit } = electric;
+    const circuit = leavingOut(electric, ['s']);
     const held = note(
       'held-current',
       solve('A', seriesHeld, circuit, (of) => Math.min(runOf(of)?.held_A ?? Number.NaN, of.I_m ?? Number.POSITIVE_INFINITY)),
@@ -77,10 +65,7 @@ export const universal: SourceKind<typeof universalHead> = {
         return run ? Math.max(0, run.torqueAt(Math.min(run.held_A, of.I_m ?? Number.POSITIVE_INFINITY), 0)) : Number.NaN;
       }),
     );
-    const lasts = note(
-      'withstands-stall',
-      withstandsStall(solve('1', heldOverRated, { I: held, I_n: current }, ({ I = 0, I_n = 1 }) => Math.max(leastOver, I / I_n))),
-    );
+    const lasts = note('withstands-stall', lastsHeld(held, current));
     const moved = note('rotor-inertia', inputs.inertia.known ? inputs.inertia : inertiaByRunUp({ t: aloneIn, T: torque, n: rated.n }));
     const plate = { plate: inputs.voltage.known ? inputs.voltage : fed.voltage, wall: put.V };
     const atWork = fed.isLeadEntered ? arriving(plate, fed.lead, one, current, rated.pf) : put.V;
@@ -118,6 +103,9 @@ export const universal: SourceKind<typeof universalHead> = {
   },
 };
 
+/** What a figure does not hang on is left out of it. */
+const leavingOut = (all: All, names: readonly string[]): All => Object.fromEntries(Object.entries(all).filter(([name]) => !names.includes(name)));
+
 const phasor = 'Textbooks on electric machines: the volts of turning and of resistance in line, those of reactance across; field by Froelich';
 export const seriesSpeed = defineProcedure({
   id: 'series-speed',
@@ -141,11 +129,6 @@ export const seriesLoss = defineProcedure({
   source: 'Balance of torques',
 });
 export const seriesRest = defineProcedure({ id: 'series-rest', says: 'Field times current at rest, less friction', source: phasor });
-export const heldOverRated = defineProcedure({
-  id: 'held-over-rated',
-  says: 'Current of the held rotor over the rated, one and a half at the least: under it a winding lasts longer than is told',
-  source: 'Definition',
-});
 export const drawnForPower = defineProcedure({
   id: 'drawn-for-power',
   says: 'The rated current by the share of the rated power that is needed',
@@ -255,12 +238,10 @@ type Own = Context<UniversalOutputs>;
 /** No more at the shaft than its volts times amps. */
 function plateCheck({ power, powerIs, voltage, current }: Inputs, { byAmps }: Rated, { check }: Own): Check[] {
   if (!power.known || !voltage.known || !current.known) return [];
-  const has = solve('W', seriesVoltAmps, { V: voltage, I: current }, ({ V = 0, I = 0 }) => V * I);
+  const has = goesIn(voltage, current);
   // What it draws is nearly all of them.
   return [check('plate', { has, needs: power, closeBelow: powerIs.is === 'shaft' ? 0.05 : 0, tells: { power, byAmps } })];
 }
-export const seriesVoltAmps = defineProcedure({ id: 'series-volt-amps', says: 'Volts times amps', source: 'Definition' });
-
 const slowest = fixed('rpm', 3_000, universalOutputs.checks.geared.source);
 
 /** Said only where it is so: what a tool's plate states is mostly its chuck's. */

@@ -1,5 +1,5 @@
 import { type Check, noWorseThanClose } from '../../../checks/check.js';
-import { type Figure, fixed, flag, type Known, scaled, unknown } from '../../../figure/figure.js';
+import { type Figure, fixed, flag, highEnd, type Known, lowEnd, scaled, unknown } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { heldCurrent } from '../../../formulas/motor/held-current.js';
 import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
@@ -14,16 +14,19 @@ import { type WoundDcOutputs, woundDcOutputs } from './outputs.js';
 export const woundDc: SourceKind<typeof woundDcHead> = {
   ...woundDcHead,
   output: (inputs, fed, context) => {
-    const { held: _, current, lasting, ...output } = dcOutput(inputs, fed, context);
+    const { held, current, lasting, resistance, rated, ...output } = dcOutput(inputs, fed, context);
     const V = fed.voltage.known ? fed.voltage : inputs.voltage;
     if (inputs.fieldResistance.known) context.note('field-current', heldCurrent({ V, V_b: noDrop, R: inputs.fieldResistance }));
     const isSeries = inputs.field.is === 'series';
-    const series = isSeries ? asSeries(inputs, fed, { current, lasting, effort: output.effort }) : null;
+    const series = isSeries ? asSeries(inputs, fed, { current, lasting, resistance, rated }) : null;
     const flow = series ? context.note('speed', series.speed) : output.flow;
     const top = series ? context.note('highest-speed', overFull(series.top, flow)) : output.top;
+    const starting = series ? context.note('torque-at-rest', series.starting(held)) : output.starting;
+    const stall = series ? { ...output.stall, torque: starting } : output.stall;
     return {
       ...output,
-      ...(series ? { curves: series.curves, top, flow } : {}),
+      ...(series ? { curves: fed.current.is === 'ac' ? null : series.curves, top, flow, stall } : {}),
+      ...(series && fed.current.is !== 'ac' ? { starting } : {}),
       ...(inputs.field.is === undefined ? { curves: null, starting: unknown('N·m', [inputs.field.field]) } : {}),
       driver: isSeries ? 'high' : 'normal',
       checks: [...output.checks, ...(isSeries ? runaway(inputs.speed, top, context) : [])],
@@ -56,7 +59,14 @@ export const seriesDcTop = defineProcedure({
 
 const fieldSource = 'Common practice, no source: the iron of a series motor takes half of its field at once to three times its rated current';
 const saturates = fixed('1', 1.5, fieldSource, [1, 3], flag.estimated);
+/** Share of its losses that is moved air: they turn slower than universal motors, with less of a fan (common practice, no source). */
 const airShare = 0.3;
+
+export const seriesDcRest = defineProcedure({
+  id: 'series-dc-rest',
+  says: 'Field times current of the held rotor, less friction; nothing where that is more',
+  source: 'Textbooks on electric machines (relation)',
+});
 
 export const seriesDcSpeed = defineProcedure({
   id: 'series-dc-speed',
@@ -67,22 +77,29 @@ export const seriesDcSpeed = defineProcedure({
 interface AtRated {
   readonly current: Figure<'A'>;
   readonly lasting: Figure<'A'>;
-  readonly effort: Figure<'N·m'>;
+  readonly resistance: Figure<'Ω'>;
+  readonly rated: Figure<'N·m'>;
 }
 
 /** The same rated point with a field that goes with the current: what a steady one has is its straight line through that point. */
-function asSeries({ voltage, speed: n }: Inputs, fed: Fed, { current: I_n, lasting: I, effort }: AtRated) {
+function asSeries({ voltage, speed: n }: Inputs, fed: Fed, { current: I_n, lasting: I, resistance: R, rated }: AtRated) {
   const V = fed.voltage.known ? fed.voltage : voltage;
-  const from = { V_n: voltage, I_n, n, T: effort, V, s: saturates };
-  const runOf = ({ V_n = 0, I_n: I = 0, n = 0, T = 0, V: volts = 0, s = 1 }: Readonly<Record<string, number>>, drop = 0.11) =>
-    runSeries({ V_n, I_n: I, pf: 1, n, P: (T * Math.PI * n) / 30, R: (drop * V_n) / I, s, w: airShare }, { V: volts, x: 0, r: 0, air: 1 });
+  const from = { V_n: voltage, I_n, n, T: rated, V, R, s: saturates };
+  const runOf = ({ V_n = 0, I_n: amps = 0, n = 0, T = 0, V: volts = 0, R: ohms = 0, s = 1 }: Readonly<Record<string, number>>) =>
+    runSeries({ V_n, I_n: amps, pf: 1, n, P: (T * Math.PI * n) / 30, R: ohms, s, w: airShare }, { V: volts, x: 0, r: 0, air: 1 });
   const top = solve('rpm', seriesDcTop, from, (numbers) => runOf(numbers)?.top() ?? Number.NaN);
   const speed = turning(solve('rpm', seriesDcSpeed, { ...from, I }, (numbers) => runOf(numbers)?.speedAt(numbers.I ?? 0) ?? Number.NaN));
+  const starting = (held: Figure<'A'>) =>
+    solve('N·m', seriesDcRest, { ...from, I: held }, (numbers) => {
+      const run = runOf(numbers);
+      return run ? Math.max(0, run.torqueAt(Math.min(run.held_A, numbers.I ?? 0), 0)) : Number.NaN;
+    });
   const figures = Object.entries(from);
-  if (!figures.every(([, figure]) => figure.known) || (fed.limit && !fed.limit.known)) return { top, speed, curves: null };
+  if (!figures.every(([, figure]) => figure.known) || (fed.limit && !fed.limit.known)) return { top, speed, starting, curves: null };
   const most = fed.limit?.known ? fed.limit.value : Number.POSITIVE_INFINITY;
-  const curve = (pick: (figure: Known) => number, drop: number) => {
-    const run = runOf(Object.fromEntries(figures.map(([name, figure]) => [name, pick(figure as Known)])), drop);
+  // At the end with the least torque it has the most resistance.
+  const curve = (pick: (figure: Known) => number, other: (figure: Known) => number) => {
+    const run = runOf(Object.fromEntries(figures.map(([name, figure]) => [name, (name === 'R' ? other : pick)(figure as Known)])));
     if (!run) return null;
     const held = Math.min(most, run.held_A);
     return {
@@ -93,12 +110,9 @@ function asSeries({ voltage, speed: n }: Inputs, fed: Fed, { current: I_n, lasti
       heat: (n: number) => (Math.min(most, run.current(n)) / held) ** 2,
     };
   };
-  const [low, likely, high] = [
-    curve((figure) => figure.low ?? figure.value, 0.17),
-    curve((figure) => figure.value, 0.11),
-    curve((figure) => figure.high ?? figure.value, 0.06),
-  ];
-  return { top, speed, curves: low && likely && high ? ([low, likely, high] as const) : null };
+  const value = (figure: Known) => figure.value;
+  const [low, likely, high] = [curve(lowEnd, highEnd), curve(value, value), curve(highEnd, lowEnd)];
+  return { top, speed, starting, curves: low && likely && high ? ([low, likely, high] as const) : null };
 }
 
 const runaway = (n: Figure<'rpm'>, top: Figure<'rpm'>, { check }: Context<WoundDcOutputs>): Check[] =>

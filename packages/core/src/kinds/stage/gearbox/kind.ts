@@ -1,3 +1,4 @@
+import { wormEfficiencies } from '../../../catalog/gears.js';
 import { type Figure, fixed, flag, fromTable, highEnd, lowEnd, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { carrierHeldRatio } from '../../../formulas/transmission/carrier-held-ratio.js';
@@ -25,18 +26,11 @@ type Inputs = InputFigures<typeof gearboxHead.fields>;
 
 /** Efficiency of one box by what is inside and its ratio (common practice, no source). */
 const gearSource = 'Common practice, no source: helical 0.94 to 0.98, planetary 0.90 to 0.97; worm 0.40 at 60 to 1, 0.90 at 5 to 1';
-const wormAt: readonly (readonly [ratio: number, Band])[] = [
-  [5, [0.85, 0.9, 0.93]],
-  [7.5, [0.82, 0.87, 0.91]],
-  [15, [0.7, 0.8, 0.86]],
-  [30, [0.55, 0.68, 0.78]],
-  [60, [0.35, 0.5, 0.62]],
-];
 
 /** Of all the ratios that it may be. */
 function wormBand(ratio: Figure<'1'>): Band {
   if (!ratio.known) return [0.35, 0.65, 0.91];
-  const [slow, likely, fast] = [highEnd(ratio), ratio.value, lowEnd(ratio)].map((i) => bandAt(wormAt, i)) as [Band, Band, Band];
+  const [slow, likely, fast] = [highEnd(ratio), ratio.value, lowEnd(ratio)].map((i) => bandAt(wormEfficiencies, i)) as [Band, Band, Band];
   return [slow[0], likely[1], fast[2]];
 }
 
