@@ -258,6 +258,14 @@ it.each([60, 300, 900])('a stepper follows the most that any load angle makes at
   expect(pullOutAt({ k, R, L, p, V, I: 1e6, u: 1 }, n)).toBeCloseTo(Math.max(0, ...made), 3);
 });
 
+it('a series motor at rest has what its curve has there, by its own resistance', () => {
+  const entries = { field: 'series', voltage: '110 V', current: '4.7 A', speed: '1450', power: '0.37 kW', powerIs: 'shaft' };
+  const [thick, thin] = ['1.5 Ω', '3 Ω'].map((resistance) => put('wound-dc', { ...entries, resistance }, direct('110 V')));
+  const [more, less] = [figure(thick as ToldBuild, 'torque-at-rest').value, figure(thin as ToldBuild, 'torque-at-rest').value];
+  // Half the resistance is twice the current, and of a field that the iron leaves room for more than twice the torque.
+  expect(more).toBeGreaterThan(2 * less);
+});
+
 describe('properties of a series motor', () => {
   const motor = fc.record({
     V_n: fc.double({ min: 12, max: 400, noNaN: true }),
