@@ -39,51 +39,44 @@ const chosen = (page: Page, theme: Theme) =>
     theme,
   );
 
-type PageName = keyof typeof pages;
-/** A few pages a test, so that none takes half a minute. */
-const few: readonly (readonly PageName[])[] = [
-  ['the overview', 'the list'],
-  ['the work', 'the drive'],
-  ['the brief', 'the motor'],
-  ['the log', 'backups'],
-  ['two side by side', 'deleted builds', 'letting a phone in'],
-];
+/** By day and in the evening, of the same page. */
+async function faultsOfBoth(page: Page, over = false): Promise<readonly string[]> {
+  const wear = (theme: Theme) => page.evaluate((name) => document.documentElement.setAttribute('data-theme', name), theme);
+  await wear('day');
+  const day = await faults(page, 'day', over);
+  await wear('evening');
+  expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe('rgb(18, 23, 29)');
+  return [...day, ...(await faults(page, 'evening', over))];
+}
 
-for (const theme of ['day', 'evening'] as const) {
-  for (const names of few) {
-    test(`nothing is in anyone's way on ${names.join(', ')}, ${theme}`, async ({ page, crusher, address }) => {
-      await chosen(page, theme);
-      for (const name of names) {
-        await page.goto(pages[name](address, crusher.id));
-        await page.waitForLoadState('networkidle');
-        expect(await faults(page, theme), name).toEqual([]);
-      }
-    });
-  }
-
-  test(`nothing is in anyone's way in what opens over the drive by a press, ${theme}`, async ({ page, crusher, address }) => {
-    await chosen(page, theme);
-    await page.goto(pages['the drive'](address, crusher.id));
-    for (const open of [/^add after the V-belt/, 'Preferences, keys'] as const) {
-      await page.getByRole('button', { name: open }).click();
-      expect(await faults(page, theme, true), String(open)).toEqual([]);
-      await page.keyboard.press('Escape');
-    }
-  });
-
-  test(`nothing is in anyone's way where why is answered and among the commands, ${theme}`, async ({ page, crusher, address }) => {
-    await chosen(page, theme);
-    await page.goto(pages['the drive'](address, crusher.id));
-    await page.getByText(/more figures$/).click();
-    await page.getByRole('button', { name: /^Belt length at/ }).click();
-    await page.getByRole('dialog', { name: 'why' }).waitFor();
-    expect(await faults(page, theme, true), 'why').toEqual([]);
-    await page.keyboard.press('Escape');
-    await page.keyboard.press('Control+k');
-    await page.getByPlaceholder('a field, a stage, something to do').waitFor();
-    expect(await faults(page, theme, true), 'commands').toEqual([]);
+for (const [name, where] of Object.entries(pages)) {
+  test(`nothing is in anyone's way on ${name}, by day and in the evening`, async ({ page, crusher, address }) => {
+    await page.goto(where(address, crusher.id));
+    await page.waitForLoadState('networkidle');
+    expect(await faultsOfBoth(page)).toEqual([]);
   });
 }
+
+test("nothing is in anyone's way in what opens over the drive by a press", async ({ page, crusher, address }) => {
+  await page.goto(pages['the drive'](address, crusher.id));
+  for (const open of [/^add after the V-belt/, 'Preferences, keys'] as const) {
+    await page.getByRole('button', { name: open }).click();
+    expect(await faultsOfBoth(page, true), String(open)).toEqual([]);
+    await page.keyboard.press('Escape');
+  }
+});
+
+test("nothing is in anyone's way where why is answered and among the commands", async ({ page, crusher, address }) => {
+  await page.goto(pages['the drive'](address, crusher.id));
+  await page.getByText(/more figures$/).click();
+  await page.getByRole('button', { name: /^Belt length at/ }).click();
+  await page.getByRole('dialog', { name: 'why' }).waitFor();
+  expect(await faultsOfBoth(page, true), 'why').toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.getByPlaceholder('a field, a stage, something to do').waitFor();
+  expect(await faultsOfBoth(page, true), 'commands').toEqual([]);
+});
 
 test('everything that is pressed is at least 24 px, or is clear of its neighbours', async ({ page, crusher: _ }) => {
   const small = await page.evaluate(() => {
@@ -133,6 +126,12 @@ test('with the person’s own colours the sentence and every verdict still stand
       ).length,
   );
   expect(moving).toBe(0);
+});
+
+test('a build is seen after few files, each with what belongs together', async ({ page, crusher: _ }) => {
+  const scripts = await page.evaluate(() => performance.getEntriesByType('resource').filter(({ name }) => name.endsWith('.js')).length);
+  expect(scripts).toBeGreaterThan(3);
+  expect(scripts).toBeLessThan(40);
 });
 
 test('the first screen is at most 250 kB, packed, fonts and all', async ({ page, address, crusher: _ }) => {
@@ -196,6 +195,7 @@ test('commands are on every page; what is looked for in the list is in its addre
   await page.getByRole('heading', { level: 1 }).waitFor();
   await page.keyboard.press('Control+k');
   await page.getByPlaceholder('a page, a build').fill(crusher.build.name);
+  await page.getByRole('option', { name: crusher.build.name }).waitFor();
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('headline')).toBeVisible();
   await page.goto(address);

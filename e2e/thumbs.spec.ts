@@ -78,21 +78,31 @@ test('on a phone: four thumbs, each comes back to its place; all that a desk has
   await context.close();
 });
 
-test('on a phone nothing is too small for a finger, too near to another, or off the edge', async ({ browser, address }) => {
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-  const page = await context.newPage();
-  const { id } = await addBuild(address, demo('kelp-cart'));
-  const places = ['', '#checks', '/work', '/motor', '/drive', '/brief', '/log'].map((place) => `/builds/${id}${place}`);
-  for (const path of ['/', '/start', `/start/${id}`, '/deleted', '/backups', '/phone', `/compare/${id}/${id}`, ...places]) {
-    await page.goto(`${address}${path}`);
-    await page.locator('main').first().waitFor();
-    await page.waitForTimeout(500);
-    expect(await tooSmall(page), path).toEqual([]);
-    expect(await tooNear(page), path).toEqual([]);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
-  }
-  await context.close();
-});
+/** A few pages a test, so that none takes long. */
+const onPhone: readonly (readonly ((id: string) => string)[])[] = [
+  [() => '/', (id) => `/start/${id}`, () => '/start', () => '/deleted', () => '/backups', () => '/phone'],
+  [(id) => `/compare/${id}/${id}`, (id) => `/builds/${id}`, (id) => `/builds/${id}#checks`, (id) => `/builds/${id}/work`],
+  [(id) => `/builds/${id}/motor`, (id) => `/builds/${id}/drive`, (id) => `/builds/${id}/brief`, (id) => `/builds/${id}/log`],
+];
+for (const paths of onPhone) {
+  test(`on a phone nothing is too small for a finger, too near to another, or off the edge: ${paths.map((each) => each('id')).join(' ')}`, async ({
+    browser,
+    address,
+  }) => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+    const page = await context.newPage();
+    const { id } = await addBuild(address, demo('kelp-cart'));
+    for (const path of paths.map((each) => each(id))) {
+      await page.goto(`${address}${path}`);
+      await page.locator('main').first().waitFor();
+      await page.waitForTimeout(500);
+      expect(await tooSmall(page), path).toEqual([]);
+      expect(await tooNear(page), path).toEqual([]);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+    }
+    await context.close();
+  });
+}
 
 test('in a window of 320 px no act of the build is lost', async ({ page, address }) => {
   const { id } = await addBuild(address, demo());

@@ -3,18 +3,21 @@ import type { Locator, Page } from '@playwright/test';
 import { addBuild, demo, expect, test } from './parts/hobrek.js';
 
 const sentence = (page: Page) => page.getByTestId('sentence');
-const isHere = (target: Locator) => target.evaluate((each) => each === document.activeElement);
 
-/** In a row that is one stop of Tab the arrows go on: whether the row that has the focus is the one of the target. */
-const isInRow = (target: Locator) =>
-  target.evaluate((each) => each.tabIndex === -1 && document.activeElement?.closest('[data-row]')?.contains(each) === true);
+/** Where the focus is: on the target, in its row, where the arrows go on since that is one stop of Tab, or elsewhere. */
+const focusOn = (target: Locator) =>
+  target.evaluate((each) => {
+    if (each === document.activeElement) return 'it';
+    return each.tabIndex === -1 && document.activeElement?.closest('[data-row]')?.contains(each) === true ? 'its row' : 'elsewhere';
+  });
 
 /** Goes on by Tab, and by arrows in a row, until something has the focus: whatever cannot be reached so fails. */
 async function reach(page: Page, target: Locator, key = 'Tab'): Promise<void> {
   await target.first().waitFor();
   for (let k = 0; k < 150; k++) {
-    if (await isHere(target.first())) return;
-    await page.keyboard.press((await isInRow(target.first())) ? 'ArrowRight' : key);
+    const on = await focusOn(target.first());
+    if (on === 'it') return;
+    await page.keyboard.press(on === 'its row' ? 'ArrowRight' : key);
   }
   throw new Error(`${target} is not reached by ${key}`);
 }
@@ -128,6 +131,7 @@ test('a hub, a shaft moved, a stage added, a wish, the units and the export', as
   await page.keyboard.press('Enter');
   await page.getByRole('menuitem').first().waitFor();
   await page.keyboard.type('its file');
+  await expect(page.getByRole('menuitem', { name: /^its file/ })).toBeFocused();
   const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')]);
   expect(download.suggestedFilename()).toMatch(/\.json$/);
   await page.keyboard.press('F6');

@@ -1,6 +1,8 @@
+import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig, type Plugin } from 'vite';
+import { chunkOf } from './chunks.js';
 
 /**
  * Packages that went into the bundle, the workers' too, by where they lie: what ships must be in the notices (bin/licences.mjs). Tailwind's base styles are
@@ -31,6 +33,17 @@ export default defineConfig({
   plugins: [react(), tailwindcss(), noted(), written()],
   resolve: { conditions: ['source', ...defaultClientConditions] },
   worker: { format: 'es', plugins: () => [noted()] },
-  build: { target: 'es2022', assetsInlineLimit: 0 },
+  build: {
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          includeDependenciesRecursively: false,
+          groups: [{ debugName: 'pages', name: chunkOf(fileURLToPath(new URL('src/main.tsx', import.meta.url))) }],
+        },
+      },
+    },
+  },
   server: { host: '127.0.0.1', port: 5173, strictPort: true, proxy: { '/api': { target: `http://127.0.0.1:${process.env.HOBREK_PORT ?? 4310}` } } },
 });

@@ -11,6 +11,7 @@ type Of<R extends string, K extends string> = Partial<Record<`${R}:${K}`, readon
 /** The tools of kinds, whatever role they have, in the order in which they are shown. */
 export const tools: Readonly<Of<'feed', FeedKindName> & Of<'source', SourceKindName> & Of<'stage', StageKindName> & Of<'work', WorkKindName>> = {
   'source:plate-motor': [runUp],
+  'source:vector-motor': [runUp],
   'source:pm-dc': [runUp],
   'source:universal': [runUp],
   'source:wound-dc': [runUp],

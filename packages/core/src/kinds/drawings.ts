@@ -11,6 +11,7 @@ import { drawsPlateMotor } from './source/plate-motor/drawing.js';
 import { drawsPmDc } from './source/pm-dc/drawing.js';
 import { drawsStepper } from './source/stepper/drawing.js';
 import { drawsUniversal } from './source/universal/drawing.js';
+import { drawsVectorMotor } from './source/vector-motor/drawing.js';
 import { drawsWoundDc } from './source/wound-dc/drawing.js';
 import { drawsCoupling } from './stage/coupling/drawing.js';
 import { drawsGearPair } from './stage/gear-pair/drawing.js';
@@ -41,6 +42,7 @@ export const stageDrawings: Readonly<Record<StageKindName, StageDrawing>> = {
 /** How each source is drawn, and each kind of work. */
 export const sourceDrawings: Readonly<Record<SourceKindName, EndDrawing>> = {
   'plate-motor': drawsPlateMotor,
+  'vector-motor': drawsVectorMotor,
   'pm-dc': drawsPmDc,
   universal: drawsUniversal,
   'wound-dc': drawsWoundDc,

@@ -12,6 +12,7 @@ import { plateMotorHead } from './source/plate-motor/fields.js';
 import { pmDcHead } from './source/pm-dc/fields.js';
 import { stepperHead } from './source/stepper/fields.js';
 import { universalHead } from './source/universal/fields.js';
+import { vectorMotorHead } from './source/vector-motor/fields.js';
 import { woundDcHead } from './source/wound-dc/fields.js';
 import { couplingHead } from './stage/coupling/fields.js';
 import { gearPairHead } from './stage/gear-pair/fields.js';
@@ -43,6 +44,7 @@ const feeds = [
 ] as const;
 const sources = [
   { head: plateMotorHead, load: async () => erased((await import('./source/plate-motor/kind.js')).plateMotor) },
+  { head: vectorMotorHead, load: async () => erased((await import('./source/vector-motor/kind.js')).vectorMotor) },
   { head: pmDcHead, load: async () => erased((await import('./source/pm-dc/kind.js')).pmDc) },
   { head: universalHead, load: async () => erased((await import('./source/universal/kind.js')).universal) },
   { head: woundDcHead, load: async () => erased((await import('./source/wound-dc/kind.js')).woundDc) },

@@ -55,7 +55,7 @@ it('knows what a figure goes into', () => {
     check: { has: at('main/belt/torque') },
   });
   expect(uses('main/roll/speed').map(({ called }) => called)).toContain('Power at full load, roll');
-  expect(uses('main/source/most-torque').map(({ called }) => called)).toEqual(['Stall torque, motor']);
+  expect(uses('main/source/most-torque').map(({ called }) => called)).toEqual(['Torque that holds it back, driven, motor', 'Stall torque, motor']);
   expect(uses('main/source/torque-at-rest').map(({ called }) => called)).toContain('Run-up time, motor');
 });
 

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { proves } from '../../../test/reference.js';
 import { breakerTrips } from '../../catalog/breakers.js';
-import { polesFrom } from '../../kinds/source/plate-motor/plate.js';
+import { polesFrom } from '../../kinds/shared/poles.js';
 import { secondsTo, startUp } from '../../procedures/start-up.js';
 import { apparentPower } from './apparent-power.js';
 import { bleederPower } from './bleeder-power.js';

@@ -1,12 +1,11 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { afterTyping, crusher } from '../../../test/crusher.js';
 import { Solver } from '../../../test/odex.js';
+import { check, direct, figure, put } from '../../../test/on-the-crusher.js';
 import { randomLines } from '../../../test/random-lines.js';
-import { type ToldBuild, told } from '../../../test/told.js';
+import { type ToldBuild } from '../../../test/told.js';
 import { highEnd, type Known, lowEnd } from '../../figure/figure.js';
-import { withKind } from '../../machine/reshape.js';
 import { walk } from '../../procedures/walk-line.js';
 import { type Kinds, loadKinds } from '../registry.js';
 import { runSeries } from '../shared/brushed/series-motor.js';
@@ -28,27 +27,11 @@ const motors = JSON.parse(readFileSync(new URL('../../../test/reference/known-mo
 }[];
 const truthOf = (id: string): Truth => motors.find((each) => each.id === id)?.truth as Truth;
 
-/** The demo crusher with another motor on its belt. */
-function put(kind: string, entries: Readonly<Record<string, string>>, feed: Readonly<Record<string, string>> = {}): ToldBuild {
-  const bare = withKind(withKind(crusher(), 'main/source', 'open'), 'main/source', kind);
-  const [
-    {
-      source: { was: _, ...source },
-    },
-  ] = bare.lines as never as readonly [{ readonly source: { readonly was: unknown } }];
-  const clean = { ...bare, lines: bare.lines.map((line) => ({ ...line, source: { ...source, inputs: {} } })) } as unknown as typeof bare;
-  const typed = Object.entries(entries).map(([name, text]) => [`main/source/${name}`, text]);
-  const fed = Object.keys(feed).length > 0 ? withKind(clean, 'main/feed', 'as-given') : clean;
-  return told(afterTyping(fed, Object.fromEntries([...typed, ...Object.entries(feed).map(([name, text]) => [`main/feed/${name}`, text])])), kinds);
-}
-const figure = (build: ToldBuild, name: string) => build.lines[0]?.figures.get('main/source')?.get(name) as Known;
-const check = (build: ToldBuild, name: string) => build.checks.find(({ id }) => id === `main/source/check-${name}`);
 const holds = (figure: Known, value: number, off = 0) => {
   expect(lowEnd(figure)).toBeLessThanOrEqual(value * (1 + off));
   expect(highEnd(figure)).toBeGreaterThanOrEqual(value * (1 - off));
 };
 
-const direct = (voltage: string) => ({ voltage, current: 'dc', ripple: 'smooth' });
 const treadmill = { voltage: '130 V', current: '10 A', speed: '4300', power: '2.75 hp', powerIs: 'peak', resistance: '1.3 to 2.0' };
 
 describe('known motors whose plate is complete, at the point of the plate', () => {

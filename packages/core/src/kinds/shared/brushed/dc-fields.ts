@@ -1,4 +1,5 @@
 import { choice, type InputFigures, quantity } from '../../fields.js';
+import { sizeFields } from '../by-size.js';
 import { motorFields } from '../motor-fields.js';
 
 /** What is entered of a DC motor with brushes whose field is steady. */
@@ -83,6 +84,7 @@ export const dcFields = {
       measure: 'Blades on the shaft, on the flywheel or inside the end cover.',
     },
   ),
+  ...sizeFields,
   ...motorFields,
 };
 

@@ -12,7 +12,7 @@ import { speedAtCurrent } from '../../../formulas/motor/speed-at-current.js';
 import { torqueAtCurrent } from '../../../formulas/motor/torque-at-current.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { Fed } from '../../kind.js';
-import { heatedLikeStalled, lastsHeld, leavesStill, leftOver, limited, pullOf, restartsBy, turning } from '../motor.js';
+import { forAMinute, heatedLikeStalled, lastsHeld, leavesStill, leftOver, limited, pullOf, restartsBy, turning } from '../motor.js';
 import type { Declares } from '../only.js';
 import { whatStopsAStall } from '../stalled.js';
 import { ampsOf, goesIn, overVoltage } from '../supplied.js';
@@ -58,6 +58,14 @@ export function dcOutput(
     'torque-at-rest',
     solve('N·m', leftAtRest, { k, I: held, T_f }, ({ k = 0, I = 0, T_f = 0 }) => Math.max(0, k * I - T_f)),
   );
+  note(
+    'for-a-minute',
+    leftOver(
+      solve('N·m', atMoreCurrent, { T: T_n, T_f, k: forAMinute, I: held, I_n: current }, ({ T = 0, T_f = 0, k = 1, I = 0, I_n = 1 }) => {
+        return (T + T_f) * Math.min(k, I / I_n) - T_f;
+      }),
+    ),
+  );
   note('copper-heat', copperHeat({ I: scaled(I, asKnown(fed.ripple), rippleSource), R }));
   const lasts = note('withstands-stall', lastsHeld(held, current));
   const own = inputs.inertia.known ? inputs.inertia : inertiaByRunUp({ t: aloneIn, T: T_n, n: speed });
@@ -68,6 +76,7 @@ export function dcOutput(
     current,
     lasting: I,
     resistance: R,
+    constant: k,
     rated: T_n,
     is: 'rotary' as const,
     flow: speed,
@@ -95,6 +104,12 @@ export function dcOutput(
 export const atLessCurrent = defineProcedure({
   id: 'at-less-current',
   says: 'The rated torque and the motor’s friction go with the current; what is left of them less the friction is at the shaft',
+  source: 'Textbooks on electric machines (relation)',
+});
+
+export const atMoreCurrent = defineProcedure({
+  id: 'at-more-current',
+  says: 'The rated torque and the motor’s friction times the current for a minute over the rated, no more than the supply drives through it; less the friction',
   source: 'Textbooks on electric machines (relation)',
 });
 

@@ -1,5 +1,6 @@
 import type { CheckOutputs } from '../../../checks/check-output.js';
 import { type FigureOutputs, figure } from '../../outputs.js';
+import { minuteTorque, voltsDriven } from '../motor.js';
 import { stallLimit } from '../motor-fields.js';
 import { suppliedOutputs } from '../supplied.js';
 
@@ -8,6 +9,7 @@ export const dcFigures = {
   power: figure('Shaft power', 'power', 'At the shaft', { key: true }),
   speed: figure('Full-load speed on this supply', 'speed', 'At the shaft', { aside: true }),
   torque: figure('Torque for good', 'torque', 'At the shaft', { aside: true }),
+  'for-a-minute': minuteTorque,
   'highest-speed': figure('Highest speed, unloaded', 'speed', 'At the shaft', { key: true }),
   'shaft-takes': figure('Overhung load its shaft supports', 'force', 'At the shaft'),
   constant: figure('Constant of the motor', 'motor constant', 'Winding'),
@@ -19,6 +21,7 @@ export const dcFigures = {
   'held-current': figure('Current of the held rotor', 'current', 'Current'),
   'torque-at-rest': figure('Starting torque', 'torque', 'Start', { key: true }),
   'withstands-stall': figure('Time the stalled winding lasts', 'time', 'Start'),
+  'volts-driven': voltsDriven,
   'rotor-inertia': figure('Inertia of rotor and flywheel', 'inertia', 'Start'),
 } as const satisfies FigureOutputs;
 

@@ -10,6 +10,8 @@ export interface SeriesMotor {
   readonly R: number;
   /** Current at which saturation takes half of the field, over the rated. */
   readonly s: number;
+  /** Share of its field that goes with its current, at the rated one: 1 of a series motor, 0 of a shunt motor, between them of a compound one; 1 where it is left out. */
+  readonly c?: number;
   /** Share of its own losses of torque that is moved air, at the rated speed; the rest is friction and iron. */
   readonly w: number;
 }
@@ -24,6 +26,8 @@ export interface SeriesFeed {
   readonly r: number;
   /** Share of the air that it still moves: 1 with its fan. */
   readonly air: number;
+  /** What is left of the field that does not go with the current: 1 at the rated voltage of its winding, and where it is left out. */
+  readonly phi?: number;
 }
 
 /** What it does at that feed. */
@@ -44,11 +48,11 @@ export interface SeriesRun {
 const inRadians = Math.PI / 30;
 
 /**
- * A series motor through its rated point: the volts of turning go with speed and field, the field with the current until the iron saturates (Froelich), the
- * reactance with the frequency: V² = (ω·e(I) + R·I)² + (X·I)², T = e(I)·I − friction − air·ω².
+ * A wound motor through its rated point: the volts of turning go with speed and field, that of a series winding with the current until the iron saturates
+ * (Froelich), that of a shunt winding with nothing, the reactance with the frequency: V² = (ω·e(I) + R·I)² + (X·I)², T = e(I)·I − friction − air·ω².
  * @returns null where the resistance alone would take more than the rated voltage
  */
-export function runSeries({ V_n, I_n, pf, n, P, R, s, w }: SeriesMotor, { V, x, r, air }: SeriesFeed): SeriesRun | null {
+export function runSeries({ V_n, I_n, pf, n, P, R, s, c = 1, w }: SeriesMotor, { V, x, r, air, phi = 1 }: SeriesFeed): SeriesRun | null {
   const turning = pf * V_n - I_n * R;
   const omega_n = n * inRadians;
   if (!(turning > 0) || !(omega_n > 0) || !(V > 0)) return null;
@@ -59,13 +63,14 @@ export function runSeries({ V_n, I_n, pf, n, P, R, s, w }: SeriesMotor, { V, x, 
   const drag = (1 - w) * lost;
   const blows = (air * w * lost) / omega_n ** 2;
   const I_s = s * I_n;
-  const K = (e_n * (1 + I_n / I_s)) / I_n;
+  const K = (c * e_n * (1 + I_n / I_s)) / I_n;
+  const shunt = (1 - c) * phi * e_n;
   const X = ((V_n * Math.sqrt(Math.max(0, 1 - pf ** 2))) / I_n) * x;
   const R_all = R + r;
-  const field = (I: number) => (K * I) / (1 + I / I_s);
+  const field = (I: number) => shunt + (K * I) / (1 + I / I_s);
   const held_A = V / Math.hypot(R_all, X);
   const omegaAt = (I: number) => (Math.sqrt(Math.max(0, V ** 2 - (X * I) ** 2)) - R_all * I) / field(I);
-  const current = (n_rpm: number) => currentAt({ V, R: R_all, X, K, I_s, held_A }, n_rpm * inRadians);
+  const current = (n_rpm: number) => currentAt({ V, R: R_all, X, K, shunt, I_s, held_A }, n_rpm * inRadians);
   // Brushes and bearings take the same always, the iron with the square of its field: about half each.
   const dragAt = (I: number) => drag * (0.5 + 0.5 * (field(I) / e_n) ** 2);
   const torqueBy = (I: number, omega: number) => field(I) * I - dragAt(I) - blows * omega ** 2;
@@ -84,16 +89,18 @@ interface Circuit {
   readonly R: number;
   readonly X: number;
   readonly K: number;
+  readonly shunt: number;
   readonly I_s: number;
   readonly held_A: number;
 }
 
 /** The current at which the volts add up: they rise with it, so that Newton from above comes down to it, and halving takes over where it would not. */
-function currentAt({ V, R, X, K, I_s, held_A }: Circuit, omega: number): number {
+function currentAt({ V, R, X, K, shunt, I_s, held_A }: Circuit, omega: number): number {
+  if (omega * shunt >= V) return 0;
   let [low, high, I] = [0, held_A, held_A];
   for (let k = 0; k < 40; k++) {
     const part = 1 + I / I_s;
-    const ohmic = (omega * K * I) / part + R * I;
+    const ohmic = omega * (shunt + (K * I) / part) + R * I;
     const over = ohmic ** 2 + (X * I) ** 2 - V ** 2;
     if (Math.abs(over) < 1e-10 * V ** 2) return I;
     if (over > 0) high = I;

@@ -96,6 +96,11 @@ const fields = {
     },
   ),
   ...motorFields,
+  protector: {
+    ...motorFields.protector,
+    usual: 'none' as const,
+    help: 'Its drive is mostly all that trips. Some have a sensor in the winding that the drive reads.',
+  },
 };
 
 /** A motor with magnets and three windings on a drive: servo, hub motor, direct-drive washing machine. */

@@ -2,11 +2,12 @@ import { motorBody } from '../../../catalog/motor-frames.js';
 import { type Figure, fixed, flag, highEnd, type Known, lowEnd, picked, scaled, unseen } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { inertiaByRunUp } from '../../../formulas/motor/inertia-by-run-up.js';
+import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { shaftPower } from '../../../formulas/power/shaft-power.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { Curve, Ends, Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
-import { pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
+import { forAMinute, pullOf, restartsBy, voltsAt, withstandsStall } from '../../shared/motor.js';
 import { ampsOf, overVoltage } from '../../shared/supplied.js';
 import { brushlessHead, type Inputs } from './fields.js';
 import type { BrushlessOutputs } from './outputs.js';
@@ -38,6 +39,8 @@ export const brushless: SourceKind<typeof brushlessHead> = {
       solve('rpm', asFarAsVolts, { n: n_n, n_0: top, u: drop }, ({ n = 0, n_0 = 0, u = 0 }) => Math.min(n, n_0 * (1 - u))),
     );
     const torque = note('torque', rated);
+    note('for-a-minute', picked('least', 'N·m', [timesRated({ k: forAMinute, T_n: rated }), peak]));
+    note('volts-driven', voltsAt(k, n_n));
     const lasts = note(
       'withstands-stall',
       withstandsStall(solve('1', peakOverRated, { T: peak, T_n: rated }, ({ T = 0, T_n = 1 }) => Math.max(1, T / T_n))),
@@ -64,7 +67,7 @@ export const brushless: SourceKind<typeof brushlessHead> = {
       supports: note('shaft-takes', pullOf(inputs.shaft)),
       driver: 'normal',
       stopped: 'its drive should trip before that, where its current is set for this motor',
-      restarts: restartsBy({ ...inputs.protector, is: inputs.protector.is ?? 'none' }, inputs.noVolt),
+      restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [directCheck(fed, context), ...overVoltage(inputs.voltage, fed.current.is === 'ac' ? inputs.voltage : fed.voltage, context)],
       under: (needed) =>
         ampsOf(
@@ -182,7 +185,7 @@ function directCheck({ current }: Fed, { state }: Context<BrushlessOutputs>) {
 }
 
 /** What to beware of, and what is not entered although it matters. */
-function said({ sort, sensors, brake, protector }: Inputs) {
+function said({ sort, sensors, brake }: Inputs) {
   return {
     cautions: [
       'Isolate the drive and wait five minutes before reaching in: its capacitors hold the volts of the mains.',
@@ -196,7 +199,7 @@ function said({ sort, sensors, brake, protector }: Inputs) {
       'Strap it down before the first run; the drive’s stop does not take the power off.',
       'Earth to frame and drive; mains wiring follows your local code and belongs to a licensed electrician.',
     ],
-    notEntered: [...(sensors.is ? [] : ['how the drive reads its position']), ...(protector.is ? [] : ['thermal cut-out of the motor'])],
+    notEntered: [...(sensors.is ? [] : ['how the drive reads its position'])],
     notWorkedOut: ['what comes back into its supply when it brakes'],
   };
 }

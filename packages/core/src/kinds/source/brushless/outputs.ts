@@ -1,4 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
+import { minuteTorque, voltsDriven } from '../../shared/motor.js';
 import { stallLimit } from '../../shared/motor-fields.js';
 import { suppliedOutputs } from '../../shared/supplied.js';
 
@@ -7,6 +8,7 @@ export const brushlessOutputs = {
   figures: {
     power: figure('Shaft power', 'power', 'At the shaft', { key: true }),
     torque: figure('Torque for good', 'torque', 'At the shaft', { aside: true }),
+    'for-a-minute': minuteTorque,
     speed: figure('Full-load speed on this supply', 'speed', 'At the shaft', { aside: true }),
     'highest-speed': figure('Highest speed, unloaded', 'speed', 'At the shaft', { key: true }),
     'shaft-takes': figure('Overhung load its shaft supports', 'force', 'At the shaft'),
@@ -14,6 +16,7 @@ export const brushlessOutputs = {
     current: figure('Rated current', 'current', 'Current'),
     'torque-at-rest': figure('Torque at rest, for a moment', 'torque', 'Start', { key: true }),
     'withstands-stall': figure('Time it withstands its peak', 'time', 'Start'),
+    'volts-driven': voltsDriven,
     'rotor-inertia': figure('Inertia of the rotor', 'inertia', 'Start'),
   },
   checks: {

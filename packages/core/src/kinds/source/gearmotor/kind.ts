@@ -14,7 +14,7 @@ import type { Chosen } from '../../fields.js';
 import type { Curve, Ends, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { type CurvePoints, curvesOf } from '../../shared/induction-curves.js';
-import { heatedLikeStalled, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
+import { forAMinute, heatedLikeStalled, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
 import { ampsOf, overVoltage } from '../../shared/supplied.js';
 import { gearmotorHead, type Inputs } from './fields.js';
 import { type GearmotorOutputs, gearmotorOutputs } from './outputs.js';
@@ -58,6 +58,7 @@ export const gearmotor: SourceKind<typeof gearmotorHead> = {
     const power = note('power', shaftPower({ T: torque, n: speed }));
     const start = note('torque-at-rest', timesRated({ k: ofInside(inputs.inside, 'start'), T_n: torque }));
     const most = note('most-torque', timesRated({ k: ofInside(inputs.inside, 'most'), T_n: torque }));
+    note('for-a-minute', picked('least', 'N·m', [timesRated({ k: forAMinute, T_n: torque }), most]));
     const is: Inside | undefined = inputs.inside.is && insides[inputs.inside.is];
     const curves = curvesFor(inputs, speed, torque, start, most);
     const top = note('highest-speed', topOf(inputs, speed));

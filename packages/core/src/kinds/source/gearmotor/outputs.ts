@@ -1,4 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
+import { minuteTorque } from '../../shared/motor.js';
 import { suppliedOutputs } from '../../shared/supplied.js';
 
 /** What a gearmotor puts out, at its output shaft. */
@@ -6,6 +7,7 @@ export const gearmotorOutputs = {
   figures: {
     power: figure('Power at the output', 'power', 'At the shaft', { key: true }),
     torque: figure('Rated torque', 'torque', 'At the shaft', { aside: true }),
+    'for-a-minute': minuteTorque,
     speed: figure('Rated speed', 'speed', 'At the shaft', { aside: true }),
     'highest-speed': figure('Highest speed, unloaded', 'speed', 'At the shaft', { aside: true }),
     'shaft-takes': figure('Overhung load its output shaft supports', 'force', 'At the shaft'),

@@ -2,8 +2,8 @@ import { standardOutputs_kW } from '../../../catalog/standard-motors.js';
 import { type Band, bandAt } from '../../../numeric/band-at.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { Candidate } from '../../kind.js';
+import { polesFrom } from '../../shared/poles.js';
 import type { Inputs } from './fields.js';
-import { polesFrom } from './plate.js';
 
 /** As many sizes larger as are tried: behind them another wall circuit is the question. */
 const mostSizes = 8;

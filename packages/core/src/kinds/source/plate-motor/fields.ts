@@ -1,5 +1,6 @@
 import { choice, type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { sizeFields } from '../../shared/by-size.js';
 import { motorFields } from '../../shared/motor-fields.js';
 import { sized } from '../../shared/parts.js';
 import { plateLine } from '../../shared/plate-line.js';
@@ -152,6 +153,7 @@ const fields = {
     measure: 'The minutes behind S2.',
     when: { field: 'duty', is: ['S2'] },
   }),
+  ...sizeFields,
   ...motorFields,
 };
 
@@ -178,6 +180,7 @@ export const plateMotorHead = {
       'onShare',
       'onTime',
     ],
+    'Without a plate': ['weight', 'stack', 'across'],
     'Shaft, cut-out': ['protector', 'noVolt', 'shaft', 'inertia'],
   },
   // Version 1 took the plate's power for the shaft's.

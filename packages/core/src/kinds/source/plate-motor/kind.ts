@@ -23,8 +23,9 @@ import { torqueAtFlux } from '../../../formulas/motor/torque-at-flux.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
+import { type SizedFamily, sizedUp } from '../../shared/by-size.js';
 import { curvesOf } from '../../shared/induction-curves.js';
-import { pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
+import { forAMinute, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
 import { arriving, inrushChecks } from '../../shared/on-mains.js';
 import { whatStopsAStall } from '../../shared/stalled.js';
 import { largerMotors } from './candidates.js';
@@ -39,10 +40,13 @@ import { said } from './said.js';
 /** An induction motor, from whatever can be read on its plate; what is missing is estimated from motors like it, and marked so. */
 export const plateMotor: SourceKind<typeof plateMotorHead> = {
   ...plateMotorHead,
-  output: (inputs, fed, context) => {
+  output: (entered, fed, context) => {
     const { note, limit } = context;
-    const onIt = onWall(inputs, fed);
-    const poles = note('poles', polesOf(inputs, onIt.rated));
+    const onIt = onWall(entered, fed);
+    const poles = note('poles', polesOf(entered, onIt.rated));
+    const ofPlate = synchronousSpeed({ f: onIt.rated, p: poles });
+    const rated = note('speed', entered.speed.known || !entered.poles.is ? entered.speed : slippedSpeed({ n_s: ofPlate, s: usualSlip }));
+    const inputs = sizedUp(entered, familyOf(entered), rated);
     const like = motorsLike(inputs);
     const size = sizeOf(inputs, poles);
     const table = (name: BandName) => tabled(like, inputs, size, name);
@@ -53,9 +57,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
     const byAmps = powerFromCurrent({ m, V: inputs.voltage, I: inputs.current, eta, pf });
     const power = note('power', shaftPowerOf(inputs, byAmps, eta, pf, m));
 
-    const ofPlate = synchronousSpeed({ f: onIt.rated, p: poles });
     const synchronous = note('synchronous-speed', synchronousSpeed({ f: onIt.frequency, p: poles }));
-    const rated = note('speed', inputs.speed.known || !inputs.poles.is ? inputs.speed : slippedSpeed({ n_s: ofPlate, s: usualSlip }));
     const slip = note('slip', motorSlip({ n_s: ofPlate, n: rated }));
     const torque = note('torque', shaftTorque({ P: power, n: rated }));
 
@@ -82,6 +84,9 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
       'lasting-torque',
       lastingTorque(ofIt(torque, left?.lasting), flux, breakdown, like[0] === 'shaded-pole' ? shadedReserve : reserve),
     );
+    // A wall that is down by a tenth leaves 81 % of it.
+    note('for-a-minute', picked('least', 'N·m', [timesRated({ k: forAMinute, T_n: lasting }), scaled(breakdown, downByATenth, downSource)]));
+    if (fed.current.is !== 'dc' && inputs.third.is !== 'converter') note('holds-back', scaled(breakdown, asGenerator, generatorSource));
     const speed = onIt.isOtherFrequency
       ? note('speed-on-wall', turning(speedOnWall({ n_s: synchronous, n_p: ofPlate, n: rated, phi: fluxOf(onIt, onIt.wall) })))
       : rated;
@@ -140,6 +145,13 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
   candidates: largerMotors,
 };
 
+/** As which it is weighed. */
+function familyOf({ phases, start }: Inputs): SizedFamily {
+  if (phases.is === '3') return 'three';
+  if (start.is === 'shaded-pole') return 'shaded-pole';
+  return phases.is || start.is ? 'single' : 'induction';
+}
+
 const oneSource =
   'Common practice, no source: on one phase with a run capacitor of 70 µF for each kW a motor has 60 to 80 % of its power and 10 to 20 % of its torque at rest, with a start capacitor 30 to 50 %';
 const shares = {
@@ -175,6 +187,11 @@ function fastest(speed: Figure<'rpm'>, synchronous: Figure<'rpm'>): Figure<'rpm'
   return scaled(speed, lag, lagSource);
 }
 
+const downSource = 'IEC 60038: mains up to a tenth under their nominal voltage; breakdown torque goes with its square';
+const downByATenth = 0.81;
+const generatorSource =
+  'Over its synchronous speed. Textbooks on electric machines: the resistance of the stator, against it as a motor, adds to its breakdown torque as a generator (estimated); it feeds the mains back, as long as it is on them';
+const asGenerator = fixed('1', 1.3, generatorSource, [1, 1.8], flag.estimated);
 const breakdownCurrentSource =
   'Common practice, no source: at breakdown a motor draws two thirds to nine tenths of its stalled current (from memory)';
 const ofLocked = fixed('1', 0.75, breakdownCurrentSource, [0.65, 0.9], flag.estimated);

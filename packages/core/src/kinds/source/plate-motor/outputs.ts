@@ -1,4 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
+import { minuteTorque } from '../../shared/motor.js';
 import { stallLimit } from '../../shared/motor-fields.js';
 import { circuitCheckOutputs, leadCheckOutputs } from '../../shared/on-mains.js';
 
@@ -10,6 +11,7 @@ export const plateMotorOutputs = {
     'speed-on-wall': figure('Speed on this wall', 'speed', 'At the shaft', { aside: true }),
     torque: figure('Rated torque', 'torque', 'At the shaft', { aside: true }),
     'lasting-torque': figure('Torque for good on this wall', 'torque', 'At the shaft', { aside: true }),
+    'for-a-minute': minuteTorque,
     'highest-speed': figure('Highest speed, unloaded', 'speed', 'At the shaft', { aside: true }),
     'shaft-takes': figure('Overhung load its shaft supports', 'force', 'At the shaft'),
     poles: figure('Poles', 'count', 'Winding'),
@@ -36,6 +38,7 @@ export const plateMotorOutputs = {
     'most-torque': figure('Breakdown torque', 'torque', 'Start', { key: true }),
     'stall-torque': figure('Stall torque', 'torque', 'Start', { aside: true }),
     'withstands-stall': figure('Time the stalled winding lasts', 'time', 'Start'),
+    'holds-back': figure('Torque that holds it back, driven', 'torque', 'Driven'),
     'rotor-inertia': figure('Inertia of the rotor', 'inertia', 'Start'),
   },
   checks: {

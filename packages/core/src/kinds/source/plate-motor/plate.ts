@@ -1,16 +1,10 @@
 import { type Figure, fixed, highEnd, known, lowEnd, scaled, unknown, unseen } from '../../../figure/figure.js';
-import { defineProcedure, solve } from '../../../figure/formula.js';
 import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { neededEfficiency } from '../../../formulas/motor/needed-efficiency.js';
 import { shaftFromInput } from '../../../formulas/motor/shaft-from-input.js';
+import { polesBy } from '../../shared/poles.js';
 import type { Inputs } from './fields.js';
 import type { OnWall } from './on-wall.js';
-
-export const byPoles = defineProcedure({
-  id: 'poles',
-  says: 'The largest even number of poles whose synchronous speed, 120 × frequency / poles, the shaft stays under',
-  source: 'Textbooks on electric machines (relation)',
-});
 
 export function phaseFactor({ phases }: Inputs): Figure<'1'> {
   const source = 'Definition: 1 for single phase, √3 for three';
@@ -54,14 +48,9 @@ const contradictedSource = 'The plate’s power is more than its volts times amp
 const isContradicted = ({ power, voltage, current }: Inputs, m: Figure<'1'>): boolean =>
   power.known && voltage.known && current.known && m.known && highEnd(power) > m.value * lowEnd(voltage) * lowEnd(current);
 
-/** Poles: said, or the largest even number whose synchronous speed the shaft stays under (textbooks on electric machines). */
-export function polesFrom(speed_rpm: number, frequency_Hz: number): number {
-  return 2 * Math.max(1, Math.floor((60 * frequency_Hz) / speed_rpm + 1e-9));
-}
-
 export function polesOf({ poles, speed }: Inputs, frequency: Figure<'Hz'>): Figure<'1'> {
   if (poles.is) return known('1', Number(poles.is), { by: 'given', field: poles.field });
-  return solve('1', byPoles, { n: speed, f: frequency }, ({ n = 0, f = 0 }) => polesFrom(n, f));
+  return polesBy(speed, frequency);
 }
 
 /** The plate's current, for the voltage that it is connected for; else what it draws at its rated power. */

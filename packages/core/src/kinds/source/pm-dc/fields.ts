@@ -28,7 +28,7 @@ export const pmDcHead = {
   fedBy: 'as-given',
   fields,
   groups: {
-    'Measured, without a plate': ['resistance', 'idleVoltage', 'idleSpeed', 'idleCurrent'],
+    'Measured, without a plate': ['resistance', 'idleVoltage', 'idleSpeed', 'idleCurrent', 'weight', 'stack', 'across'],
     'Shaft, cooling, cut-out': ['fan', 'protector', 'noVolt', 'shaft', 'inertia', 'flywheel'],
   },
   marks: plateLine,

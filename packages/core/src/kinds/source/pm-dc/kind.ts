@@ -3,6 +3,8 @@ import { type Figure, fixed, flag, scaled } from '../../../figure/figure.js';
 import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { dcOutput } from '../../shared/brushed/dc-motor.js';
+import { sizedUp } from '../../shared/by-size.js';
+import { voltsAt } from '../../shared/motor.js';
 import { pmDcHead } from './fields.js';
 import { type PmDcOutputs, pmDcOutputs } from './outputs.js';
 import { said } from './said.js';
@@ -10,8 +12,10 @@ import { said } from './said.js';
 /** A motor with magnets and brushes: its speed goes with the volts, its torque with the amps. */
 export const pmDc: SourceKind<typeof pmDcHead> = {
   ...pmDcHead,
-  output: (inputs, fed, context) => {
-    const { held, current, lasting: _, resistance: __, rated: ___, checks, ...output } = dcOutput(inputs, fed, context, inputs.flywheel);
+  output: (entered, fed, context) => {
+    const inputs = sizedUp(entered, 'pm-dc', entered.speed);
+    const { held, current, lasting: _, resistance: __, rated: ___, constant, checks, ...output } = dcOutput(inputs, fed, context, inputs.flywheel);
+    context.note('volts-driven', voltsAt(constant, inputs.speed));
     return { ...output, checks: [...checks, ...magnetsCheck(fed, held, current, context)], ...said(inputs, fed) } satisfies SourceOutput;
   },
 };

@@ -78,6 +78,7 @@ const fields = {
     usual: { of: 'scatter', low: 8, value: 8, high: 8, source: 'Common practice, no source: drivers are set to 8 or 16' },
   }),
   ...motorFields,
+  protector: { ...motorFields.protector, usual: 'none' as const, help: 'A stepper has none: its driver holds its current.' },
 };
 
 /** A stepper on a driver that limits its current: it turns as it is stepped, until it loses steps. */

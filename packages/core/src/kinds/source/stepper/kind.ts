@@ -60,7 +60,7 @@ export const stepper: SourceKind<typeof stepperHead> = {
       supports: note('shaft-takes', pullOf(inputs.shaft)),
       driver: 'normal',
       stopped: 'stalled it hums and loses its place; it comes to no harm',
-      restarts: restartsBy({ ...inputs.protector, is: inputs.protector.is ?? 'none' }, inputs.noVolt),
+      restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [
         directCheck(fed, context),
         ...(set.known ? [context.check('heat', { has: current, needs: set })] : []),
@@ -75,6 +75,7 @@ export const stepper: SourceKind<typeof stepperHead> = {
         'Never disconnect a stepper from its driver while it is powered: that destroys the driver.',
         'It is as hot as it is made for: 80 °C on its housing burns a hand and melts what is printed.',
         'Standing it draws its full current; without it nothing holds the axis: a hanging one falls.',
+        'Turned by its load or by hand it makes volts that destroy its driver: disconnect it before it is turned fast.',
         'A stepper that lost steps runs on at the wrong place: its zero has to be set anew.',
       ],
       notEntered: fed.voltage.known ? [] : ['volts of the driver'],

@@ -1,5 +1,6 @@
 import { choice, type InputFigures, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
+import { sizeFields } from '../../shared/by-size.js';
 import { motorFields } from '../../shared/motor-fields.js';
 import { sized } from '../../shared/parts.js';
 import { plateLine } from '../../shared/plate-line.js';
@@ -81,6 +82,7 @@ const fields = {
       measure: 'Blades on the shaft, or the cover and wheel of a cleaner.',
     },
   ),
+  ...sizeFields,
   ...motorFields,
 };
 
@@ -96,6 +98,7 @@ export const universalHead = {
   fields,
   groups: {
     'More of the plate, measured': ['frequency', 'idleSpeed', 'resistance', 'held'],
+    'Without a plate': ['weight', 'stack', 'across'],
     'Shaft, cooling, cut-out': ['fan', 'protector', 'noVolt', 'shaft', 'inertia'],
   },
   marks: plateLine,

@@ -9,19 +9,33 @@ import type { Curve, Ends, Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { overFull } from '../../shared/brushed/dc-motor.js';
 import { runSeries, type SeriesFeed } from '../../shared/brushed/series-motor.js';
-import { burst, coolSource, heatedLikeStalled, lastsHeld, leavesStill, leftOver, limited, pullOf, restartsBy, turning } from '../../shared/motor.js';
+import { sizedUp } from '../../shared/by-size.js';
+import {
+  burst,
+  cooledBy,
+  coolSource,
+  forAMinute,
+  heatedLikeStalled,
+  lastsHeld,
+  leftOver,
+  limited,
+  pullOf,
+  restartsBy,
+  turning,
+} from '../../shared/motor.js';
 import { arriving, inrushChecks, isApart, leadChecks } from '../../shared/on-mains.js';
 import { whatStopsAStall } from '../../shared/stalled.js';
 import { ampsOf, goesIn, overVoltage } from '../../shared/supplied.js';
 import { type Inputs, universalHead } from './fields.js';
 import { type UniversalOutputs, universalOutputs } from './outputs.js';
-import { motorOf, type Rated, ratedOf } from './rated.js';
+import { idleSource, loaded, motorOf, type Rated, ratedOf } from './rated.js';
 import { said } from './said.js';
 
 /** A series motor with brushes: its field goes with its current, so that it pulls hardest at rest and runs away without a load. */
 export const universal: SourceKind<typeof universalHead> = {
   ...universalHead,
-  output: (inputs, fed, context) => {
+  output: (entered, fed, context) => {
+    const inputs = sizedUp(entered, 'universal', entered.speed.known ? entered.speed : scaled(entered.idleSpeed, loaded, idleSource));
     const { note, limit } = context;
     const rated = ratedOf(inputs);
     const power = note('power', rated.power);
@@ -48,6 +62,7 @@ export const universal: SourceKind<typeof universalHead> = {
     );
     const board = inputs.held.known ? { ...at, n_h: inputs.held } : at;
     const torque = note('torque', leftOver(solve('N·m', seriesTorque, board, (of) => runOf(of)?.torqueAt(lastingAmps(of), of.n_h) ?? Number.NaN)));
+    note('for-a-minute', leftOver(solve('N·m', seriesTorque, { ...board, c: forAMinute }, minuteOf)));
     const bare = overFull(
       solve('rpm', seriesTop, all, (of) => runOf(of)?.top() ?? Number.NaN),
       speed,
@@ -141,6 +156,12 @@ const runOf = (of: Readonly<Record<string, number>>) => runSeries(motorOf(of), {
 /** What it may draw for good, as the share of its rated current that its cooling allows; no more than its supply puts out. */
 const lastingAmps = (of: Readonly<Record<string, number>>): number => Math.min((of.c ?? 1) * motorOf(of).I_n, of.I_m ?? Number.POSITIVE_INFINITY);
 
+/** By what it may draw for a minute, no more than goes through it at rest, N·m. */
+const minuteOf = (of: Readonly<Record<string, number>>): number => {
+  const run = runOf(of);
+  return run ? run.torqueAt(Math.min(lastingAmps(of), run.held_A), of.n_h) : Number.NaN;
+};
+
 /** Half of what it loses of torque at its rated point, N·m. */
 const lossOf = (of: Readonly<Record<string, number>>): number => {
   const { V_n, I_n, pf, n, P, R } = motorOf(of);
@@ -154,7 +175,7 @@ const droop = fixed('1', 1.03, droopSource, [1, 1.1], flag.estimated);
 const aloneSource = 'Common practice, no source: the rotor of a universal motor takes 0.2 to 1 s to its speed with its rated torque';
 const aloneIn = fixed('s', 0.45, aloneSource, [0.2, 1], flag.estimated);
 
-type PutTo = { readonly [K in keyof SeriesFeed]: Figure<K extends 'V' ? 'V' : K extends 'r' ? 'Ω' : '1'> };
+type PutTo = { readonly [K in Exclude<keyof SeriesFeed, 'phi'>]: Figure<K extends 'V' ? 'V' : K extends 'r' ? 'Ω' : '1'> };
 
 /** The feed as it meets the motor; what is not said of it is taken as its plate says. */
 function putTo({ voltage, frequency, fan }: Inputs, fed: Fed): PutTo {
@@ -189,18 +210,10 @@ const bareShare = fixed('1', 0.55, bareSource, [0.4, 0.7], flag.estimated);
 function lastingShare({ fan, voltage, held }: Inputs, V: Figure<'V'>, n: Figure<'rpm'>): Figure<'1'> {
   if (fan.is === 'none') return bareShare;
   if ((fan.is ?? 'own') !== 'own') return asRated;
-  const cooled = (from: Readonly<Record<string, Figure>>, share: (of: Readonly<Record<string, number>>) => number) =>
-    solve('1', cooledShare, { ...from, c: leavesStill }, (of) => Math.sqrt((of.c ?? 0) + (1 - (of.c ?? 0)) * Math.min(1, share(of))));
-  if (held.known && n.known && highEnd(held) < 0.9 * lowEnd(n)) return cooled({ n_h: held, n }, ({ n_h = 0, n = 1 }) => n_h / n);
+  if (held.known && n.known && highEnd(held) < 0.9 * lowEnd(n)) return cooledBy(held, n);
   const isSlow = V.known && voltage.known && lowEnd(V) < 0.9 * highEnd(voltage);
-  return isSlow && !held.known ? cooled({ V, V_n: voltage }, ({ V = 0, V_n = 1 }) => V / V_n) : asRated;
+  return isSlow && !held.known ? cooledBy(V, voltage) : asRated;
 }
-export const cooledShare = defineProcedure({
-  id: 'cooled-share',
-  says: 'The root of what heat leaves it standing and the rest by its speed over the rated: heat goes with the square of the current, air with the speed',
-  source: coolSource,
-});
-
 const drawnFor = (needed: Figure<'W'>, power: Figure<'W'>, current: Figure<'A'>): Figure<'A'> =>
   solve('A', drawnForPower, { P: needed, P_n: power, I_n: current }, ({ P = 0, P_n = 1, I_n = 0 }) => (I_n * P) / P_n);
 

@@ -1,4 +1,5 @@
 import { figure, type Outputs } from '../../outputs.js';
+import { minuteTorque } from '../../shared/motor.js';
 import { stallLimit } from '../../shared/motor-fields.js';
 import { circuitCheckOutputs, leadCheckOutputs } from '../../shared/on-mains.js';
 import { suppliedOutputs } from '../../shared/supplied.js';
@@ -9,6 +10,7 @@ export const universalOutputs = {
     power: figure('Shaft power', 'power', 'At the shaft', { key: true }),
     speed: figure('Full-load speed on this supply', 'speed', 'At the shaft', { aside: true }),
     torque: figure('Torque for good', 'torque', 'At the shaft', { aside: true }),
+    'for-a-minute': minuteTorque,
     'highest-speed': figure('Highest speed, unloaded', 'speed', 'At the shaft', { key: true }),
     'shaft-takes': figure('Overhung load its shaft supports', 'force', 'At the shaft'),
     efficiency: figure('Efficiency', 'fraction', 'Winding'),

@@ -13,8 +13,8 @@ const fieldSource = 'Common practice, no source: a universal motor has 3 to 5 ti
 const saturates = fixed('1', 1.2, fieldSource, [0.5, 3], flag.estimated);
 const airSource = 'Common practice, no source: its fan takes a third to eight tenths of what a universal motor loses beside its winding';
 const airShare = fixed('1', 0.6, airSource, [0.3, 0.8], flag.estimated);
-const idleSource = 'Common practice, no source: loaded, a universal motor with its fan turns at 60 to 85 % of its unloaded speed';
-const loaded = fixed('1', 0.72, idleSource, [0.6, 0.85], flag.estimated);
+export const idleSource = 'Common practice, no source: loaded, a universal motor with its fan turns at 60 to 85 % of its unloaded speed';
+export const loaded = fixed('1', 0.72, idleSource, [0.6, 0.85], flag.estimated);
 
 export interface Rated {
   readonly power: Figure<'W'>;

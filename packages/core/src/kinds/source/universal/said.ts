@@ -15,6 +15,7 @@ export function said({ protector, fan, powerIs, power, held }: Inputs, fed: Fed)
       ? ['This thermal cut-out resets by itself: the machine starts again while a jam is being cleared. Pull the plug first.']
       : []),
     'It is reversed by its field changed over against its armature, at standstill; brushes may be set for one direction.',
+    'With the power off it only coasts: without current it has no field, makes next to no voltage and brakes nothing.',
     'Strap it down, guard it, eyes and ears protected: it is loud and its chips fly.',
     'Motors of kitchen and hand tools are made for minutes: let them cool between runs.',
     'Earth to the frame before any power; mains wiring follows your local code and belongs to a licensed electrician.',

@@ -28,6 +28,16 @@ const fields = {
     measure: 'Unplugged, between the two thin leads: a steady reading that does not wander as the rotor is turned.',
     when: { field: 'field', is: ['shunt', 'compound'] },
   }),
+  fieldFed: choice(
+    'The shunt field is on',
+    { same: 'the same supply as the armature', apart: 'a supply of its own, at its rated voltage' },
+    {
+      how: 'measured',
+      help: 'On half the voltage a field on the same supply is weaker too: it turns faster than half, and pulls less.',
+      measure: 'Where its two thin leads go.',
+      when: { field: 'field', is: ['shunt', 'compound'] },
+    },
+  ),
 };
 
 /** A DC motor whose field is wound: an old workshop’s motor, a starter, a forklift’s. */
@@ -42,7 +52,17 @@ export const woundDcHead = {
   fedBy: 'as-given',
   fields,
   groups: {
-    'Measured, without a plate': ['resistance', 'fieldResistance', 'idleVoltage', 'idleSpeed', 'idleCurrent'],
+    'Measured, without a plate': [
+      'resistance',
+      'fieldResistance',
+      'fieldFed',
+      'idleVoltage',
+      'idleSpeed',
+      'idleCurrent',
+      'weight',
+      'stack',
+      'across',
+    ],
     'Shaft, cooling, cut-out': ['fan', 'protector', 'noVolt', 'shaft', 'inertia'],
   },
   marks: plateLine,
