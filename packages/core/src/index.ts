@@ -12,6 +12,9 @@ export { formulas } from './formulas/registry.js';
 export { relations } from './formulas/relations.js';
 export { type LaidOut, layOut, type Place as ShaftPlace, type PlacedWheel } from './geometry/lay-out.js';
 export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
+export { type FamilyName, familyLabel } from './identify/families.js';
+export { evidenceWords, type Ranked, settlesWords } from './identify/identify.js';
+export { cannot, type LookName, looks } from './identify/looks.js';
 export {
   type CellField,
   type ChoiceField,
@@ -138,6 +141,7 @@ export { type BuildSummary, summariseBuild } from './procedures/summarise-build.
 export { fieldsThatDecide, unreadIn } from './procedures/unread.js';
 export type { StationFigures, WalkedLine } from './procedures/walked.js';
 export type { WayOut } from './procedures/ways-out.js';
+export { familyWith, type WhatIsIt, whatIsIt, withWhatItIs } from './procedures/what-is-it.js';
 export { type CheckReason, whyCheck } from './procedures/why-check.js';
 export { wishOutputs } from './procedures/wishes.js';
 export { inNextUnit } from './quantity/convert.js';

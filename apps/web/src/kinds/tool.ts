@@ -19,8 +19,8 @@ export interface ToolShown {
 
 /** Something that a kind brings to the page beside its fields and figures: a ruler, a chart, a bench, a search, an experiment. */
 export interface Tool {
-  /** Over the fields of its element, or beside them where there is room for a chart. */
-  readonly on: 'fields' | 'beside';
+  /** Before everything of its element, over its fields, or beside them where there is room for a chart. */
+  readonly on: 'over' | 'fields' | 'beside';
   /** Its code comes with that of the kinds; what is heavy in it may come when it is shown. */
   readonly load: () => Promise<ComponentType<ToolShown>>;
 }

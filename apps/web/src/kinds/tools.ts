@@ -5,6 +5,8 @@ import type { Tool } from './tool.js';
 const stockRuler: Tool = { on: 'fields', load: async () => (await import('./shared/stock-ruler.js')).StockRuler };
 /** Torque over speed, and what the work needs of it. */
 const runUp: Tool = { on: 'beside', load: async () => (await import('./shared/run-up.js')).RunUp };
+/** What a motor without a plate is: one look after the other. */
+const identify: Tool = { on: 'over', load: async () => (await import('./no-plate/identify.js')).Identify };
 
 type Of<R extends string, K extends string> = Partial<Record<`${R}:${K}`, readonly Tool[]>>;
 
@@ -12,6 +14,7 @@ type Of<R extends string, K extends string> = Partial<Record<`${R}:${K}`, readon
 export const tools: Readonly<Of<'feed', FeedKindName> & Of<'source', SourceKindName> & Of<'stage', StageKindName> & Of<'work', WorkKindName>> = {
   'source:plate-motor': [runUp],
   'source:vector-motor': [runUp],
+  'source:no-plate': [identify],
   'source:pm-dc': [runUp],
   'source:universal': [runUp],
   'source:wound-dc': [runUp],

@@ -2,6 +2,7 @@ import {
   type Build,
   type Cure,
   elementsOf,
+  type FamilyName,
   layOut,
   lineOf,
   type Point,
@@ -22,6 +23,7 @@ import {
   withStageMoved,
   withUsualGuessed,
   withWall,
+  withWhatItIs,
   wordingFor,
 } from '@hobrek/core';
 import { usePreferences } from '../shared/preferences.js';
@@ -53,6 +55,8 @@ export interface LineEvents {
   wallEntered(wall: Wall): void;
   /** An element became another kind; what both have by the same name stays. */
   kindChosen(path: string, kind: string): void;
+  /** A motor without a plate is taken for what it likely is: what was estimated is entered as guesses. */
+  familyTaken(path: string, family: FamilyName): void;
   /** A stage was put in before the one at `at`, with what it begins with. */
   stageAdded(line: string, at: number, kind: string, begins?: Readonly<Record<string, string>>): void;
   stageDoubled(path: string): void;
@@ -126,6 +130,7 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     usualKept: () => reshape(withUsualGuessed),
     workChosen: (kind) => reshape((each) => left.changed(each, `${lineOf(each, null).id}/work`, () => withSizedKind(each, kind))),
     wallEntered: (wall) => reshape((each) => withWall(each, wall)),
+    familyTaken: (path, family) => reshape((each) => left.changed(each, path, (now) => withWhatItIs(now, path, family))),
     kindChosen: (path, kind) => reshape((each) => left.changed(each, path, () => withKind(each, path, kind))),
     stageAdded: (line, at, kind, begins = {}) => {
       reshape((each) => withStageAdded(each, line, at, kind, begins));

@@ -6,6 +6,7 @@ import { drawsEngine } from './source/engine/drawing.js';
 import { drawsFluidMotor } from './source/fluid-motor/drawing.js';
 import { drawsGearmotor } from './source/gearmotor/drawing.js';
 import { drawsHandCrank } from './source/hand-crank/drawing.js';
+import { drawsNoPlate } from './source/no-plate/drawing.js';
 import { drawsOpenSource } from './source/open/drawing.js';
 import { drawsPlateMotor } from './source/plate-motor/drawing.js';
 import { drawsPmDc } from './source/pm-dc/drawing.js';
@@ -43,6 +44,7 @@ export const stageDrawings: Readonly<Record<StageKindName, StageDrawing>> = {
 export const sourceDrawings: Readonly<Record<SourceKindName, EndDrawing>> = {
   'plate-motor': drawsPlateMotor,
   'vector-motor': drawsVectorMotor,
+  'no-plate': drawsNoPlate,
   'pm-dc': drawsPmDc,
   universal: drawsUniversal,
   'wound-dc': drawsWoundDc,

@@ -7,6 +7,7 @@ import { engineHead } from './source/engine/fields.js';
 import { fluidMotorHead } from './source/fluid-motor/fields.js';
 import { gearmotorHead } from './source/gearmotor/fields.js';
 import { handCrankHead } from './source/hand-crank/fields.js';
+import { noPlateHead } from './source/no-plate/fields.js';
 import { openSourceHead } from './source/open/fields.js';
 import { plateMotorHead } from './source/plate-motor/fields.js';
 import { pmDcHead } from './source/pm-dc/fields.js';
@@ -52,6 +53,7 @@ const sources = [
   { head: stepperHead, load: async () => erased((await import('./source/stepper/kind.js')).stepper) },
   { head: gearmotorHead, load: async () => erased((await import('./source/gearmotor/kind.js')).gearmotor) },
   { head: fluidMotorHead, load: async () => erased((await import('./source/fluid-motor/kind.js')).fluidMotor) },
+  { head: noPlateHead, load: async () => erased((await import('./source/no-plate/kind.js')).noPlate) },
   { head: engineHead, load: async () => erased((await import('./source/engine/kind.js')).engine) },
   { head: handCrankHead, load: async () => erased((await import('./source/hand-crank/kind.js')).handCrank) },
   { head: openSourceHead, load: async () => erased((await import('./source/open/kind.js')).openSource) },

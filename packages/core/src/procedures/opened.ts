@@ -24,7 +24,7 @@ export function openElement({ role, path, element }: ReturnType<typeof elementsO
 }
 
 /** The fields of an element: entered, usual where nothing was, or unknown and naming itself; a choice as what was chosen. */
-function inputFigures(path: string, element: Element, fields: Fields): InputFigures<Fields> {
+export function inputFigures(path: string, element: Element, fields: Fields): InputFigures<Fields> {
   const known = entries.get(element.inputs);
   if (known?.path === path && known.fields === fields) return known.figures;
   const figures = makeInputs(path, element, fields);

@@ -20,6 +20,7 @@ export function MotorStop() {
   return (
     <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
       <div className="min-w-0 px-6 py-3 max-sm:px-4">
+        <Tools on="over" of="source" path={source} />
         <fieldset data-element={source} onFocus={() => pick(source)} className="relative min-w-0 border border-ink bg-plate px-8 pt-1 pb-2">
           <legend className="sr-only">{label}</legend>
           <Rivets />

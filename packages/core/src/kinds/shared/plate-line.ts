@@ -15,7 +15,7 @@ const rows: readonly Row[] = [
   [/(\d{2,3})\s*V?\s*\/\s*(\d{3})\s*V\b/i, (delta = '', star = '') => ({ voltage: `${delta} V`, starVoltage: `${star} V` })],
   [/(\d{2,3}(?:\s*-\s*\d{2,3})?)\s*V(?:AC|DC|~)?(?![A-Za-z])/i, (voltage = '') => ({ voltage: `${voltage} V` })],
   [/(\d+(?:[.,]\d+)?)\s*\/\s*(\d+(?:[.,]\d+)?)\s*A\b/i, (first = '') => ({ current: `${first} A` })],
-  [/(\d+(?:[.,]\d+)?)\s*A(?:MPS?)?(?![A-Za-z])/i, (current = '') => ({ current: `${current} A` })],
+  [/(?<![A-Za-z\d.,])(\d+(?:[.,]\d+)?)\s*A(?:MPS?)?(?![A-Za-z])/i, (current = '') => ({ current: `${current} A` })],
   [/(?:cos\s*(?:φ|phi|ϕ)?|P\.?F\.?)\s*=?\s*(0?[.,]\d+|1(?:[.,]0+)?)/i, (factor = '') => ({ powerFactor: factor })],
   [/(?:η|eff\.?)\s*=?\s*(\d+(?:[.,]\d+)?\s*%?)/i, (efficiency = '') => ({ efficiency })],
   [/(\d{2}(?:[.,]\d)?)\s*(?:Hz|CY|CYC|~)(?![A-Za-z])/i, (frequency = '') => ({ frequency: `${frequency} Hz` })],

@@ -94,10 +94,11 @@ interface Circuit {
   readonly held_A: number;
 }
 
-/** The current at which the volts add up: they rise with it, so that Newton from above comes down to it, and halving takes over where it would not. */
+/** The current at which the volts add up: they rise with it. Two steps with the field of the current before come near it, Newton to it; halving takes over where that would not. */
 function currentAt({ V, R, X, K, shunt, I_s, held_A }: Circuit, omega: number): number {
   if (omega * shunt >= V) return 0;
-  let [low, high, I] = [0, held_A, held_A];
+  const near = (I: number) => (V - omega * shunt) / Math.hypot((omega * K) / (1 + I / I_s) + R, X);
+  let [low, high, I] = [0, held_A, Math.min(held_A, near(near(0)))];
   for (let k = 0; k < 40; k++) {
     const part = 1 + I / I_s;
     const ohmic = omega * (shunt + (K * I) / part) + R * I;

@@ -1,0 +1,327 @@
+import {
+  cannot,
+  type Element,
+  evidenceWords,
+  familyLabel,
+  familyWith,
+  type LookName,
+  looks,
+  type Ranked,
+  settlesWords,
+  type WhatIsIt,
+  whatIsIt,
+} from '@hobrek/core';
+import { scaleLog } from 'd3-scale';
+import { useMemo, useState } from 'react';
+import { Entry } from '../../open-build/entry.js';
+import { show } from '../../shared/in-my-units.js';
+import { useUnits } from '../../shared/preferences.js';
+import { useWidth } from '../../shared/use-width.js';
+import type { ToolShown } from '../tool.js';
+import { LookDrawing } from './look-drawing.js';
+import { noPlateField } from './no-plate-field.js';
+
+/** What the motor in hand is: one look after the other, each with what it would settle; what is still possible, and what that is worth. */
+export function Identify({ path, element, change }: ToolShown) {
+  const is = useMemo(() => whatIsIt(path, element), [path, element]);
+  const [picked, pick] = useState<string | null>(null);
+  const look = picked ?? is.next[0]?.look ?? null;
+  const answered = (Object.keys(looks) as LookName[]).filter((name) => element.inputs[name]);
+  const answer = (name: string, text: string) => {
+    change.typed(`${path}/${name}`, text);
+    change.fieldLeft();
+    pick(null);
+  };
+  return (
+    <section aria-label="what is this motor" className="mb-3 grid gap-x-8 border border-ink bg-sheet lg:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
+      <div className="min-w-0 p-4">
+        {look ? (
+          <Look key={look} path={path} element={element} look={look} is={is} answer={answer} later={() => pick(nextOf(is, look))} />
+        ) : (
+          <p className="text-soft">Nothing that is left to look at would tell more.</p>
+        )}
+        {answered.length > 0 && <Answered names={answered} element={element} pick={pick} />}
+        <Take is={is} take={(family) => change.familyTaken(path, family)} />
+      </div>
+      <div className="min-w-0 border-hair p-4 max-lg:border-t lg:border-l">
+        <StillPossible is={is} />
+        <Power is={is} />
+        <Wires is={is} />
+      </div>
+    </section>
+  );
+}
+
+const nextOf = ({ next }: WhatIsIt, now: string): string | null => next.map(({ look }) => look).filter((look) => look !== now)[0] ?? null;
+
+interface LookShown {
+  readonly path: string;
+  readonly element: Element;
+  readonly look: string;
+  readonly is: WhatIsIt;
+  readonly answer: (name: string, text: string) => void;
+  readonly later: () => void;
+}
+
+/** One look: where, how, with what care, and what each answer would make of it. */
+function Look({ path, element, look, is, answer, later }: LookShown) {
+  const next = is.next.find((each) => each.look === look);
+  const told = next && `${settlesWords(next.settles)} · ${minutesWords(next.minutes)}`;
+  if (look === 'readings')
+    return (
+      <>
+        <Question
+          asks="Ohms between each two wires?"
+          caution="Unplugged, capacitor discharged. Bare ends, nothing else touching. Number the wires with tape."
+          told={told}
+        />
+        <LookDrawing look={look} />
+        <Entry path={`${path}/readings`} field={noPlateField('readings')} input={element.inputs.readings} />
+        <Besides later={later} />
+      </>
+    );
+  if (look === 'donor')
+    return (
+      <>
+        <Question asks="What did it come out of?" caution="Remembered, or read on the machine. It says more than anything else." told={told} />
+        <Entry path={`${path}/donor`} field={noPlateField('donor')} input={element.inputs.donor} />
+        <Besides later={later} out={() => answer('donor', cannot)} />
+      </>
+    );
+  const name = look as LookName;
+  const { asks, caution, answers } = looks[name];
+  const now = element.inputs[name]?.text;
+  return (
+    <>
+      <Question asks={asks} caution={caution} told={told} />
+      <LookDrawing look={look} />
+      <ul className="mt-2 grid gap-2">
+        {Object.entries(answers).map(([is_, says]) => (
+          <li key={is_}>
+            <button
+              type="button"
+              aria-pressed={now === is_}
+              className="grid min-h-[60px] w-full cursor-pointer content-center border border-hair bg-plate px-4 text-left hover:border-ink aria-pressed:border-brass"
+              onClick={() => answer(name, is_)}
+            >
+              <span>{says}</span>
+              <span className="text-sm text-soft">{wouldBe(path, element, name, is_)}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <Besides later={later} out={() => answer(name, cannot)} />
+    </>
+  );
+}
+
+function Question({ asks, caution, told }: { asks: string; caution: string; told: string | undefined }) {
+  return (
+    <div className="border-l-4 border-brass pl-3">
+      <h2 className="text-xl font-semibold">{asks}</h2>
+      <p className="text-soft">{caution}</p>
+      {told && <p className="text-sm text-blue">{told}</p>}
+    </div>
+  );
+}
+
+const beside = 'min-h-[60px] cursor-pointer border border-hair px-3 font-head text-lg hover:border-ink';
+
+function Besides({ later, out }: { later: () => void; out?: () => void }) {
+  return (
+    <div className="mt-2 grid grid-cols-2 gap-2">
+      {out && (
+        <button type="button" className={beside} onClick={out}>
+          Cannot reach
+        </button>
+      )}
+      <button type="button" className={beside} onClick={later}>
+        Another look first
+      </button>
+    </div>
+  );
+}
+
+const minutesWords = (minutes: number): string => (minutes < 1 ? 'half a minute' : minutes === 1 ? 'a minute' : `${minutes} minutes`);
+
+/** What an answer would make likeliest. */
+function wouldBe(path: string, element: Element, name: LookName, text: string): string {
+  const first = familyWith(path, element, name, text);
+  return first ? `${familyLabel(first.family)}, ${percent(first.chance)} then` : '';
+}
+/** No motor is known better without a plate. */
+const mostShown = 99;
+const percent = (chance: number): string => `${Math.min(mostShown, Math.round(100 * chance))} %`;
+
+/** What was answered; each can be gone back to. */
+function Answered({ names, element, pick }: { names: readonly LookName[]; element: Element; pick: (name: string) => void }) {
+  return (
+    <p className="mt-3 flex flex-wrap gap-2 text-sm">
+      <span className="py-2 text-soft">so far</span>
+      {names.map((name) => {
+        const text = element.inputs[name]?.text ?? '';
+        const says = (looks[name].answers as Readonly<Record<string, string>>)[text] ?? 'cannot be reached';
+        return (
+          <button
+            key={name}
+            type="button"
+            className="min-h-11 cursor-pointer border border-hair px-2 text-left hover:border-ink"
+            onClick={() => pick(name)}
+          >
+            {says}
+          </button>
+        );
+      })}
+    </p>
+  );
+}
+
+/** So many are listed; the rest is out, or nearly. */
+const mostListed = 5;
+const leastListed = 0.005;
+
+function StillPossible({ is: { ranking, doubtful, impossible } }: { is: WhatIsIt }) {
+  const listed = ranking.filter(({ chance }, k) => k < mostListed && chance >= leastListed);
+  return (
+    <>
+      <Head says="Still possible" beside="how likely" />
+      <ol className="grid gap-1">
+        {listed.map((each, k) => (
+          <Possible key={each.family} ranked={each} isFirst={k === 0} />
+        ))}
+      </ol>
+      {doubtful.length > 0 && (
+        <p role="status" className="mt-1 text-close-word">
+          Look again: {doubtful.map(({ says }) => `“${says}”`).join(', ')} {doubtful.length > 1 ? 'speak' : 'speaks'} against it.
+        </p>
+      )}
+      {impossible.map(({ says }) => (
+        <p key={says} role="alert" className="mt-1 text-fails-word">
+          These readings cannot be true: {says}. Measure them again; the others are kept.
+        </p>
+      ))}
+      <p className="mt-1 text-sm text-soft">The colours of the wires are no evidence: makers differ, and green has been a winding.</p>
+    </>
+  );
+}
+
+const Head = ({ says, beside: also }: { says: string; beside?: string }) => (
+  <h3 className="mt-3 flex items-baseline justify-between font-head text-lg tracking-wide text-blue uppercase first:mt-0">
+    {says} {also && <span className="font-text text-sm tracking-normal text-soft normal-case">{also}</span>}
+  </h3>
+);
+
+/** A kind of motor, how likely it is, and what speaks for it and against it. */
+function Possible({ ranked, isFirst }: { ranked: Ranked; isFirst: boolean }) {
+  const { family, chance } = ranked;
+  const evidence = evidenceWords(ranked);
+  const row = (
+    <span className="grid w-full grid-cols-[minmax(0,1fr)_6rem_3rem] items-baseline gap-x-3">
+      <span>{familyLabel(family)}</span>
+      <span aria-hidden="true" className="relative h-2.5 self-center border-b border-hair">
+        <span className="absolute inset-y-0 left-0 bg-brass" style={{ width: `${100 * chance}%` }} />
+      </span>
+      <b className="text-right font-semibold">{percent(chance)}</b>
+    </span>
+  );
+  if (!evidence || isFirst)
+    return (
+      <li>
+        {row}
+        {evidence && <p className="text-sm text-soft">{evidence}</p>}
+      </li>
+    );
+  return (
+    <li>
+      <details>
+        <summary className="flex cursor-pointer pointer-coarse:min-h-11 pointer-coarse:py-2">{row}</summary>
+        <p className="text-sm text-soft">{evidence}</p>
+      </details>
+    </li>
+  );
+}
+
+const ends_W = [2, 10_000] as const;
+const ticks_W = [5, 20, 100, 500, 2000];
+
+function Power({ is: { likely } }: { is: WhatIsIt }) {
+  useUnits();
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const [low, at, high] = likely.power_W;
+  const x = scaleLog(ends_W, [4, Math.max(5, width - 4)]).clamp(true);
+  const says = `${show(low, 'W')} to ${show(high, 'W')}`;
+  return (
+    <>
+      <Head says="Power so far" beside={`${says} at the shaft`} />
+      <div ref={frame} className="min-w-0 overflow-hidden">
+        <svg width={width} height={44} role="img" aria-label={`power: ${says}`}>
+          <path d={`M${x(low)} 6H${x(high)}v12H${x(low)}z`} fill="var(--brass)" opacity="0.45" />
+          <path d={`M4 18H${width - 4}${ticks_W.map((tick) => `M${x(tick)} 18v-6`).join('')}`} stroke="var(--ink)" fill="none" />
+          <path d={`M${x(at) - 5} 0h10l-5 9z`} fill="var(--brass)" />
+          {ticks_W.map((tick) => (
+            <text key={tick} x={x(tick)} y={36} fontSize="13" textAnchor="middle" fill="var(--soft)">
+              {show(tick, 'W')}
+            </text>
+          ))}
+        </svg>
+      </div>
+      <p className="text-sm text-soft">
+        {show(likely.speed_rpm[0], 'rpm')} to {show(likely.speed_rpm[2], 'rpm')} under load. From {likely.rests.join(', ')}.
+      </p>
+    </>
+  );
+}
+
+/** Which wire is which, as far as readings tell. */
+function Wires({ is: { terminals } }: { is: WhatIsIt }) {
+  if (terminals.length === 0) return null;
+  return (
+    <>
+      <Head says="Its wires" beside="if it is the likeliest" />
+      <ul className="grid gap-1">
+        {terminals.map(({ wires, says }) => (
+          <li key={`${wires.join()} ${says}`} className="grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-3">
+            <span className="flex gap-1">
+              {wires.map((wire) => (
+                <b key={wire} className="grid min-w-7 place-items-center rounded-full border border-brass px-1.5 font-semibold">
+                  {wire}
+                </b>
+              ))}
+            </span>
+            <span>{says}</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** From here on a kind can be taken as what it is. */
+const leastTaken = 0.05;
+/** Before that it is looked on. */
+const leastFirst = 0.4;
+
+function Take({ is: { ranking, next }, take }: { is: WhatIsIt; take: (family: Ranked['family']) => void }) {
+  const [first] = ranking;
+  if (!first || (first.chance < leastFirst && next.length > 0)) return null;
+  const likely = ranking.slice(0, 3).filter(({ chance }) => chance >= leastTaken);
+  return (
+    <>
+      <Head says="Go on as" />
+      <ul className="grid gap-2">
+        {likely.map(({ family }, k) => (
+          <li key={family}>
+            <button
+              type="button"
+              className={`min-h-11 w-full cursor-pointer border px-3 text-left ${k === 0 ? 'border-blue font-semibold text-blue' : 'border-hair'}`}
+              onClick={() => take(family)}
+            >
+              {familyLabel(family)}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 text-sm text-soft">What was estimated is entered as a guess, each to be measured later. Undo brings this back.</p>
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+import { withFamily } from '../identify/become.js';
+import { type Estimate, estimate } from '../identify/estimate.js';
+import type { FamilyName } from '../identify/families.js';
+import { type Identified, identify, type Ranked } from '../identify/identify.js';
+import { cannot, type LookName } from '../identify/looks.js';
+import { type Terminal, terminalsOf } from '../identify/terminals.js';
+import { windingsOf } from '../identify/windings.js';
+import { type Inputs, noPlateHead } from '../kinds/source/no-plate/fields.js';
+import { lookedAtOf, measuredOf, outOf } from '../kinds/source/no-plate/looked.js';
+import type { Build, Element } from '../machine/build.js';
+import { elementsOf } from '../machine/paths.js';
+import { inputFigures } from './opened.js';
+
+/** What a motor without a plate likely is. */
+export interface WhatIsIt extends Identified {
+  readonly likely: Estimate;
+  readonly terminals: readonly Terminal[];
+  /** How many windings its readings join. */
+  readonly windings: number;
+  /** What is left of its plate. */
+  readonly plate: string;
+}
+
+/** What a motor without a plate is, by what was entered of it. @param path `main/source` */
+export function whatIsIt(path: string, element: Element): WhatIsIt {
+  const inputs = inputFigures(path, element, noPlateHead.fields) as Inputs;
+  const looked = lookedAtOf(inputs);
+  const found = identify(looked, outOf(inputs));
+  const [first] = found.ranking;
+  return {
+    ...found,
+    likely: estimate(found.ranking, measuredOf(inputs)),
+    terminals: first ? terminalsOf(looked.readings, first.family) : [],
+    windings: windingsOf(looked.readings).length,
+    plate: inputs.plate.is ?? '',
+  };
+}
+
+/** What would be likeliest with one more answer, or another one. */
+export function familyWith(path: string, element: Element, look: LookName, answer: string): Ranked | undefined {
+  const inputs = inputFigures(path, element, noPlateHead.fields) as Inputs;
+  const looked = lookedAtOf(inputs);
+  return identify({ ...looked, looks: { ...looked.looks, ...(answer === cannot ? {} : { [look]: answer }) } }).ranking[0];
+}
+
+/**
+ * The build with a motor without a plate taken for a family, what was estimated of it as guesses.
+ * @throws RangeError when there is no such element
+ */
+export function withWhatItIs(build: Build, path: string, family: FamilyName): Build {
+  const element = build.lines.flatMap(elementsOf).find((each) => each.path === path)?.element;
+  if (!element) throw new RangeError(`The build has no element at ${path}`);
+  const { ranking, plate, ...is } = whatIsIt(path, element);
+  // Of the family alone, whatever else it might have been.
+  const alone = ranking.filter((each) => each.family === family).map((each) => ({ ...each, chance: 1 }));
+  return withFamily(build, path, family, alone.length > 0 ? estimateOf(path, element, alone) : is.likely, plate);
+}
+
+function estimateOf(path: string, element: Element, ranking: readonly Ranked[]): Estimate {
+  return estimate(ranking, measuredOf(inputFigures(path, element, noPlateHead.fields) as Inputs));
+}
