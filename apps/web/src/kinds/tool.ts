@@ -1,4 +1,4 @@
-import type { Build, Element, Evaluation, Kinds } from '@hobrek/core';
+import type { Build, Element, Evaluation, Field, Input, Kinds } from '@hobrek/core';
 import type { ComponentType } from 'react';
 import type { FieldEvents } from '../open-build/field-events.js';
 import type { LineEvents } from '../open-build/line-events.js';
@@ -15,6 +15,8 @@ export interface ToolShown {
   readonly evaluation: Evaluation;
   readonly kinds: Kinds;
   readonly change: FieldEvents & LineEvents;
+  /** A field of the element, as it is entered anywhere. */
+  readonly Entry: ComponentType<{ readonly path: string; readonly field: Field; readonly input: Input | undefined }>;
 }
 
 /** Something that a kind brings to the page beside its fields and figures: a ruler, a chart, a bench, a search, an experiment. */

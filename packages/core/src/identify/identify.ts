@@ -27,6 +27,12 @@ export interface Ranked {
   readonly evidence: readonly Evidence[];
 }
 
+/** The likeliest family alone, with how likely it is. */
+export function likeliestOf(looked: LookedAt): Pick<Ranked, 'family' | 'chance'> {
+  const now = chances(factsOf(looked));
+  return familyNames.map((family) => ({ family, chance: now[family] })).reduce((best, each) => (each.chance > best.chance ? each : best));
+}
+
 /** What would tell most next. */
 export interface NextLook {
   readonly look: LookName | 'readings' | 'donor';

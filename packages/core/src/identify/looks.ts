@@ -1,7 +1,7 @@
 /** A thing to look at, to feel or to measure with the power off, and what each answer says. */
 export interface Look {
   /** The field of the source that keeps the answer. */
-  readonly asks: string;
+  readonly question: string;
   readonly caution: string;
   /** How long it takes, minutes. */
   readonly minutes: number;
@@ -14,13 +14,13 @@ export const cannot = 'cannot' as const;
 
 export const looks = {
   brushes: {
-    asks: 'Are there brushes?',
+    question: 'Are there brushes?',
     caution: 'Unplugged. Two caps at the sides, or blocks of carbon on a ring of copper bars.',
     minutes: 1,
     answers: { yes: 'two or four carbon blocks on copper bars', no: 'a plain rotor, nothing rubs on it' },
   },
   turned: {
-    asks: 'How does the shaft turn by hand?',
+    question: 'How does the shaft turn by hand?',
     caution: 'Unplugged, belt and load off, its leads apart.',
     minutes: 0.5,
     answers: {
@@ -31,13 +31,13 @@ export const looks = {
     },
   },
   shorted: {
-    asks: 'Two of its leads touched together: does it turn heavier?',
+    question: 'Two of its leads touched together: does it turn heavier?',
     caution: 'Unplugged, nothing else connected. Turn it slowly: it makes volts.',
     minutes: 1,
     answers: { heavier: 'much heavier, or lumpy', same: 'the same' },
   },
   iron: {
-    asks: 'What is on the stator, the part that does not turn?',
+    question: 'What is on the stator, the part that does not turn?',
     caution: 'Unplugged. Look in through the slots with a lamp, poke nothing in.',
     minutes: 2,
     answers: {
@@ -48,7 +48,7 @@ export const looks = {
     },
   },
   capacitor: {
-    asks: 'Is there a capacitor?',
+    question: 'Is there a capacitor?',
     caution: 'Unplugged for minutes. Touch no terminals: a charged one bites.',
     minutes: 1,
     answers: {
@@ -60,7 +60,7 @@ export const looks = {
     },
   },
   switch: {
-    asks: 'What switches it?',
+    question: 'What switches it?',
     caution: 'Unplugged. A click comes when it runs down, or when a spool on its shaft is pushed.',
     minutes: 1,
     answers: {
@@ -71,13 +71,13 @@ export const looks = {
     },
   },
   gears: {
-    asks: 'Are there gears on it?',
+    question: 'Are there gears on it?',
     caution: 'Unplugged. A box on its end, or an output shaft that is not in line.',
     minutes: 0.5,
     answers: { yes: 'a gear case on it', no: 'the rotor’s own shaft comes out' },
   },
   wires: {
-    asks: 'How many wires come out?',
+    question: 'How many wires come out?',
     caution: 'Unplugged. Of the motor itself; one to its frame is earth and does not count.',
     minutes: 0.5,
     answers: { '2': 'two', '3': 'three', '4': 'four', '5': 'five', '6': 'six', '7': 'seven and more' },

@@ -1,7 +1,7 @@
 import { withFamily } from '../identify/become.js';
 import { type Estimate, estimate } from '../identify/estimate.js';
 import type { FamilyName } from '../identify/families.js';
-import { type Identified, identify, type Ranked } from '../identify/identify.js';
+import { type Identified, identify, likeliestOf, type Ranked } from '../identify/identify.js';
 import { cannot, type LookName } from '../identify/looks.js';
 import { type Terminal, terminalsOf } from '../identify/terminals.js';
 import { windingsOf } from '../identify/windings.js';
@@ -37,10 +37,10 @@ export function whatIsIt(path: string, element: Element): WhatIsIt {
 }
 
 /** What would be likeliest with one more answer, or another one. */
-export function familyWith(path: string, element: Element, look: LookName, answer: string): Ranked | undefined {
+export function familyWith(path: string, element: Element, look: LookName, answer: string): Pick<Ranked, 'family' | 'chance'> {
   const inputs = inputFigures(path, element, noPlateHead.fields) as Inputs;
   const looked = lookedAtOf(inputs);
-  return identify({ ...looked, looks: { ...looked.looks, ...(answer === cannot ? {} : { [look]: answer }) } }).ranking[0];
+  return likeliestOf({ ...looked, looks: { ...looked.looks, ...(answer === cannot ? {} : { [look]: answer }) } });
 }
 
 /**

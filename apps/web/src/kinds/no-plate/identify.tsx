@@ -13,7 +13,6 @@ import {
 } from '@hobrek/core';
 import { scaleLog } from 'd3-scale';
 import { useMemo, useState } from 'react';
-import { Entry } from '../../open-build/entry.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
@@ -22,7 +21,7 @@ import { LookDrawing } from './look-drawing.js';
 import { noPlateField } from './no-plate-field.js';
 
 /** What the motor in hand is: one look after the other, each with what it would settle; what is still possible, and what that is worth. */
-export function Identify({ path, element, change }: ToolShown) {
+export function Identify({ path, element, change, Entry }: ToolShown) {
   const is = useMemo(() => whatIsIt(path, element), [path, element]);
   const [picked, pick] = useState<string | null>(null);
   const look = picked ?? is.next[0]?.look ?? null;
@@ -33,17 +32,17 @@ export function Identify({ path, element, change }: ToolShown) {
     pick(null);
   };
   return (
-    <section aria-label="what is this motor" className="mb-3 grid gap-x-8 border border-ink bg-sheet lg:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
+    <section aria-label="what is this motor" className="mb-3 grid gap-x-8 border border-ink bg-sheet 2xl:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
       <div className="min-w-0 p-4">
         {look ? (
-          <Look key={look} path={path} element={element} look={look} is={is} answer={answer} later={() => pick(nextOf(is, look))} />
+          <Look key={look} Entry={Entry} path={path} element={element} look={look} is={is} answer={answer} later={() => pick(nextOf(is, look))} />
         ) : (
           <p className="text-soft">Nothing that is left to look at would tell more.</p>
         )}
         {answered.length > 0 && <Answered names={answered} element={element} pick={pick} />}
         <Take is={is} take={(family) => change.familyTaken(path, family)} />
       </div>
-      <div className="min-w-0 border-hair p-4 max-lg:border-t lg:border-l">
+      <div className="min-w-0 border-hair p-4 max-2xl:border-t 2xl:border-l">
         <StillPossible is={is} />
         <Power is={is} />
         <Wires is={is} />
@@ -54,7 +53,7 @@ export function Identify({ path, element, change }: ToolShown) {
 
 const nextOf = ({ next }: WhatIsIt, now: string): string | null => next.map(({ look }) => look).filter((look) => look !== now)[0] ?? null;
 
-interface LookShown {
+interface LookShown extends Pick<ToolShown, 'Entry'> {
   readonly path: string;
   readonly element: Element;
   readonly look: string;
@@ -64,14 +63,14 @@ interface LookShown {
 }
 
 /** One look: where, how, with what care, and what each answer would make of it. */
-function Look({ path, element, look, is, answer, later }: LookShown) {
+function Look({ Entry, path, element, look, is, answer, later }: LookShown) {
   const next = is.next.find((each) => each.look === look);
   const told = next && `${settlesWords(next.settles)} · ${minutesWords(next.minutes)}`;
   if (look === 'readings')
     return (
       <>
         <Question
-          asks="Ohms between each two wires?"
+          says="Ohms between each two wires?"
           caution="Unplugged, capacitor discharged. Bare ends, nothing else touching. Number the wires with tape."
           told={told}
         />
@@ -83,19 +82,19 @@ function Look({ path, element, look, is, answer, later }: LookShown) {
   if (look === 'donor')
     return (
       <>
-        <Question asks="What did it come out of?" caution="Remembered, or read on the machine. It says more than anything else." told={told} />
+        <Question says="What did it come out of?" caution="Remembered, or read on the machine. It says more than anything else." told={told} />
         <Entry path={`${path}/donor`} field={noPlateField('donor')} input={element.inputs.donor} />
         <Besides later={later} out={() => answer('donor', cannot)} />
       </>
     );
   const name = look as LookName;
-  const { asks, caution, answers } = looks[name];
+  const { question, caution, answers } = looks[name];
   const now = element.inputs[name]?.text;
   return (
     <>
-      <Question asks={asks} caution={caution} told={told} />
+      <Question says={question} caution={caution} told={told} />
       <LookDrawing look={look} />
-      <ul className="mt-2 grid gap-2">
+      <ul className="mt-2 grid gap-2 sm:grid-cols-2">
         {Object.entries(answers).map(([is_, says]) => (
           <li key={is_}>
             <button
@@ -115,10 +114,10 @@ function Look({ path, element, look, is, answer, later }: LookShown) {
   );
 }
 
-function Question({ asks, caution, told }: { asks: string; caution: string; told: string | undefined }) {
+function Question({ says, caution, told }: { says: string; caution: string; told: string | undefined }) {
   return (
     <div className="border-l-4 border-brass pl-3">
-      <h2 className="text-xl font-semibold">{asks}</h2>
+      <h2 className="text-xl font-semibold">{says}</h2>
       <p className="text-soft">{caution}</p>
       {told && <p className="text-sm text-blue">{told}</p>}
     </div>
@@ -147,11 +146,11 @@ const minutesWords = (minutes: number): string => (minutes < 1 ? 'half a minute'
 /** What an answer would make likeliest. */
 function wouldBe(path: string, element: Element, name: LookName, text: string): string {
   const first = familyWith(path, element, name, text);
-  return first ? `${familyLabel(first.family)}, ${percent(first.chance)} then` : '';
+  return `${familyLabel(first.family)}, ${percent(first.chance)} then`;
 }
 /** No motor is known better without a plate. */
 const mostShown = 99;
-const percent = (chance: number): string => `${Math.min(mostShown, Math.round(100 * chance))} %`;
+const percent = (chance: number): string => `${Math.min(mostShown, Math.round(100 * chance))}\u00a0%`;
 
 /** What was answered; each can be gone back to. */
 function Answered({ names, element, pick }: { names: readonly LookName[]; element: Element; pick: (name: string) => void }) {
@@ -242,6 +241,8 @@ function Possible({ ranked, isFirst }: { ranked: Ranked; isFirst: boolean }) {
 }
 
 const ends_W = [2, 10_000] as const;
+/** So wide a range is no answer. */
+const tooWide = 40;
 const ticks_W = [5, 20, 100, 500, 2000];
 
 function Power({ is: { likely } }: { is: WhatIsIt }) {
@@ -249,10 +250,10 @@ function Power({ is: { likely } }: { is: WhatIsIt }) {
   const [frame, width] = useWidth<HTMLDivElement>();
   const [low, at, high] = likely.power_W;
   const x = scaleLog(ends_W, [4, Math.max(5, width - 4)]).clamp(true);
-  const says = `${show(low, 'W')} to ${show(high, 'W')}`;
+  const says = high / low > tooWide ? 'not known yet' : `${show(low, 'W')} to ${show(high, 'W')} at the shaft`;
   return (
     <>
-      <Head says="Power so far" beside={`${says} at the shaft`} />
+      <Head says="Power so far" beside={says} />
       <div ref={frame} className="min-w-0 overflow-hidden">
         <svg width={width} height={44} role="img" aria-label={`power: ${says}`}>
           <path d={`M${x(low)} 6H${x(high)}v12H${x(low)}z`} fill="var(--brass)" opacity="0.45" />

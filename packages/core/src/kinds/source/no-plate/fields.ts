@@ -23,7 +23,7 @@ const looked = Object.fromEntries(
     name,
     choice(labels[name], { ...looks[name].answers, [cannot]: 'cannot be reached' } as Readonly<Record<string, string>>, {
       how: 'measured',
-      help: looks[name].asks,
+      help: looks[name].question,
       measure: looks[name].caution,
     }),
   ]),

@@ -18,9 +18,10 @@ export const noPlate: SourceKind<typeof noPlateHead> = {
     const { note, limit } = context;
     const found = identify(lookedAtOf(inputs), outOf(inputs));
     const likely = estimate(found.ranking, measuredOf(inputs));
-    // Whatever is looked at next narrows all of it; until something was, nothing is known.
-    const field = inputs[found.next[0]?.look ?? 'donor'].field;
-    const told = (unit: 'W' | 'rpm' | 'N·m' | '1', range: Range): Figure => unseen(unit, range, field, sizesSource);
+    const { field } = inputs[found.next[0]?.look ?? 'donor'];
+    // What narrows it and is measured: of a choice each answer would be told.
+    const measure = (inputs.readings.rows.length === 0 ? inputs.readings : inputs.plate).field;
+    const told = (unit: 'W' | 'rpm' | 'N·m' | '1', range: Range): Figure => unseen(unit, range, measure, sizesSource);
     note('power', told('W', likely.power_W) as Figure<'W'>);
     const speed = note('speed', told('rpm', likely.speed_rpm) as Figure<'rpm'>);
     const torque = note('torque', told('N·m', likely.torque_Nm) as Figure<'N·m'>);
