@@ -12,7 +12,7 @@ export { formulas } from './formulas/registry.js';
 export { relations } from './formulas/relations.js';
 export { type LaidOut, layOut, type Place as ShaftPlace, type PlacedWheel } from './geometry/lay-out.js';
 export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
-export { type FamilyName, familyLabel } from './identify/families.js';
+export { type FamilyName, familyFed, familyLabel } from './identify/families.js';
 export { evidenceWords, type Ranked, settlesWords } from './identify/identify.js';
 export { cannot, type LookName, looks } from './identify/looks.js';
 export {

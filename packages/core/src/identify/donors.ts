@@ -110,6 +110,7 @@ export const donors = {
     label: 'band saw, drill press, lathe',
     holds: { 'capacitor-start': 34, 'split-phase': 18, 'capacitor-run': 24, 'two-capacitor': 6, 'three-phase': 18 },
     power_W: [220, 750],
+    speed_rpm: [1380, 1740],
   },
   'compressor-small': {
     label: 'air compressor, direct or on wheels',

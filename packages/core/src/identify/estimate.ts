@@ -48,7 +48,7 @@ const sizes: Readonly<Record<FamilyName, Sizes>> = {
   'two-capacitor': { perKilogram: [0.17, 0.29, 0.45], speed: [1400, 2850, 3450], ofDrawn: [0.58, 0.7, 0.8], starts: [1.5, 2.2, 3] },
   'shaded-pole': { perKilogram: [0.02, 0.037, 0.07], speed: [1250, 2600, 3000], ofDrawn: [0.12, 0.2, 0.3], starts: [0.2, 0.3, 0.5] },
   'three-phase': { perKilogram: [0.26, 0.45, 0.68], speed: [900, 1420, 2880], ofDrawn: [0.45, 0.58, 0.72], starts: [1.8, 2.2, 2.8] },
-  brushless: { perKilogram: [0.08, 0.22, 0.6], speed: [1500, 4000, 12_000], ofDrawn: [0.6, 0.75, 0.87], starts: [1.5, 2.2, 3] },
+  brushless: { perKilogram: [0.08, 0.25, 1], speed: [250, 3000, 12_000], ofDrawn: [0.6, 0.75, 0.87], starts: [1.5, 2.2, 3] },
   servo: { perKilogram: [0.5, 0.72, 1], speed: [2000, 3000, 4500], ofDrawn: [0.4, 0.48, 0.6], starts: [2.5, 3, 3.5] },
   'direct-drive-washer': { perKilogram: [0.3, 0.5, 0.9], speed: [600, 1100, 1500], ofDrawn: [0.5, 0.6, 0.75], starts: [1.5, 2, 3] },
   stepper: { perKilogram: [0.5, 0.72, 1], speed: [300, 600, 900], ofDrawn: [0.2, 0.35, 0.5], starts: [1, 1.1, 1.3] },
@@ -167,12 +167,12 @@ function sizeOf(family: FamilyName, { donor, mass_kg, shaft_mm, plate }: Measure
   const isUsual = from !== undefined && (from.holds[family] ?? 0) >= 8;
   const said = saidBy(plate, family);
   const rests: string[] = [];
-  const speed: Range = said.speed ?? (isUsual && from.speed_rpm ? between(from.speed_rpm) : own.speed);
+  const speed: Range = said.speed ?? (from?.speed_rpm && isMostly(from, family) ? between(from.speed_rpm) : own.speed);
   if (said.power) return { power_W: said.power, speed_rpm: speed, rests: ['what is left of its plate'] };
   const bands: Range[] = [];
   if (isUsual && from.power_W) {
     bands.push(between(from.power_W));
-    rests.push(`what a motor of this donor has`);
+    rests.push('what motors of such a machine have');
   }
   if (mass_kg && !from?.sealed) {
     bands.push(atPower(times(own.perKilogram, mass_kg), speed));
@@ -184,6 +184,12 @@ function sizeOf(family: FamilyName, { donor, mass_kg, shaft_mm, plate }: Measure
   }
   if (bands.length === 0) return { power_W: atPower([0.05, 0.5, 5], speed), speed_rpm: speed, rests: ['its family alone'] };
   return { power_W: together(bands), speed_rpm: speed, rests };
+}
+/** Motors that turn alike: of one sort the speed of another is no guide. */
+const onMains: ReadonlySet<FamilyName> = new Set(['split-phase', 'capacitor-start', 'capacitor-run', 'two-capacitor', 'three-phase', 'shaded-pole']);
+function isMostly({ holds }: Donor, family: FamilyName): boolean {
+  const [most] = Object.entries(holds).reduce((best, each) => (each[1] > best[1] ? each : best));
+  return most === family || (onMains.has(most as FamilyName) && onMains.has(family));
 }
 const between = ([low, high]: readonly [number, number]): Range => [low, Math.sqrt(low * high), high];
 

@@ -102,3 +102,9 @@ export const familyNames = Object.keys(families) as readonly FamilyName[];
 export const brushed: ReadonlySet<FamilyName> = new Set(['universal', 'pm-dc', 'wound-dc']);
 
 export const familyLabel = (family: FamilyName): string => families[family].label;
+
+/** What feeds it, and what it must not be put to. */
+export const familyFed = (family: FamilyName): string => families[family].fed;
+
+/** `an induction motor, run capacitor`. */
+export const aFamily = (family: FamilyName): string => `${/^[aeio]/i.test(families[family].label) ? 'an' : 'a'} ${families[family].label}`;

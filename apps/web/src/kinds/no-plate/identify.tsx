@@ -2,6 +2,7 @@ import {
   cannot,
   type Element,
   evidenceWords,
+  familyFed,
   familyLabel,
   familyWith,
   type LookName,
@@ -322,6 +323,7 @@ function Take({ is: { ranking, next }, take }: { is: WhatIsIt; take: (family: Ra
           </li>
         ))}
       </ul>
+      <p className="mt-1">{familyFed(first.family)}.</p>
       <p className="mt-1 text-sm text-soft">What was estimated is entered as a guess, each to be measured later. Undo brings this back.</p>
     </>
   );

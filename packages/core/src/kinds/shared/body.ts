@@ -36,3 +36,14 @@ export const through = (body: BodyPlaced, points: readonly At[]): Stroke =>
     points.map(([x, y]): At => [body.at[0] + (x * body.across) / 2, body.at[1] + (y * body.across) / 2]),
     penOf(body),
   );
+
+/** A motor seen along its shaft: its body, and the feet that it is on. */
+export const onFeet: EndDrawing = (body) => [
+  round(body, 1),
+  through(body, [
+    [-0.75, -0.66],
+    [-0.95, -1.05],
+    [0.95, -1.05],
+    [0.75, -0.66],
+  ]),
+];

@@ -2,7 +2,7 @@ import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, flag, scaled, unseen } from '../../../figure/figure.js';
 import { inertiaByRunUp } from '../../../formulas/motor/inertia-by-run-up.js';
 import { estimate, type Range, sizesSource } from '../../../identify/estimate.js';
-import { familyLabel } from '../../../identify/families.js';
+import { aFamily } from '../../../identify/families.js';
 import { type Identified, identify } from '../../../identify/identify.js';
 import type { SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
@@ -80,8 +80,8 @@ function familyCheck({ ranking, doubtful }: Identified, field: string, { state }
   const [first, second] = ranking;
   if (!first || !second || first.chance < worthSaying) return state('family', { verdict: 'unknown', missing: [field] });
   const tells = {
-    first: familyLabel(first.family),
-    second: familyLabel(second.family),
+    first: aFamily(first.family),
+    second: aFamily(second.family),
     likely: fixed('1', Math.min(mostSure, first.chance), sizesSource),
   };
   if (doubtful.length > 0) return state('family', { verdict: 'close', tells });

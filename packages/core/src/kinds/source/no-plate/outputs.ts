@@ -18,9 +18,9 @@ export const noPlateOutputs = {
       subject: 'what motor it is',
       source: 'How often motors of each kind are found so: common practice, no source',
       says: {
-        holds: 'it is a {first}, as far as it was looked at ({likely:share})',
-        close: 'it is likely a {first} ({likely:share}); it may be a {second}',
-        fails: 'what was seen of it does not go together: it may be a {first}, but that speaks against it',
+        holds: 'it is {first}, as far as it was looked at ({likely:share})',
+        close: 'it is likely {first} ({likely:share}); it may be {second}',
+        fails: 'what was seen of it does not go together: it may be {first}, but that speaks against it',
       },
     },
     readings: {
