@@ -26,9 +26,9 @@ const extras: Record<Role, (prototype: object) => void> = {
   feed: () => {},
 };
 
-/** What an open place was before: of any kind of its role that is not open itself. */
-function heldClasses(role: Role): ByKind {
-  const heads = kindHeads(role).filter((head) => !isOpen(head));
+/** What an element was before, of some kinds of its role. */
+function heldClasses(role: Role, isHeld: (head: KindHead) => boolean): ByKind {
+  const heads = kindHeads(role).filter(isHeld);
   class HeldContract {}
   class UnknownHeldContract extends HeldContract {}
   IsIn(heads.map((head) => head.kind))(UnknownHeldContract.prototype, 'kind');
@@ -51,6 +51,9 @@ function versioned(prototype: object, { kind, v }: Pick<PieceHead | KindHead, 'k
 /** The contract classes of a role, made from the registry: a new kind needs nothing here. */
 export function elementClasses(role: Role): ByKind {
   const heads = kindHeads(role);
+  // Of an open place anything that was in it; of another what was looked at before it was taken for that.
+  const opened = heldClasses(role, (head) => !isOpen(head));
+  const held = heldClasses(role, (head) => head.observes === true);
   class ElementContract {}
   // What is of no known kind is refused for its kind, not for having inputs.
   class UnknownKindContract extends ElementContract {}
@@ -59,9 +62,10 @@ export function elementClasses(role: Role): ByKind {
   const classes = heads.map((head) => {
     class KindContract extends ElementContract {}
     versioned(KindContract.prototype, head, inputsClass(head));
-    if (isOpen(head)) {
+    const was = isOpen(head) ? opened : head.observes ? null : held;
+    if (was && was.classes.length > 0) {
       given()(KindContract.prototype, 'was');
-      nestedByKind(heldClasses(role))(KindContract.prototype, 'was');
+      nestedByKind(was)(KindContract.prototype, 'was');
     }
     extras[role](KindContract.prototype);
     return { name: head.kind, value: KindContract };

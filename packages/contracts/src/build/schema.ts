@@ -208,10 +208,19 @@ class Parts {
     return this.definitions.once(role, () => ({
       oneOf: kindHeads(role).map((head) => {
         const { properties, optional } = this.extras(head);
-        const was = isOpen(head) ? { was: this.held(role) } : {};
+        const was = isOpen(head) ? { was: this.held(role) } : this.seen(role, head);
         return { ...object({ ...this.versioned(head), ...properties, ...was }, [...optional, ...Object.keys(was)]), title: head.label };
       }),
     }));
+  }
+
+  /** What was looked at before it was taken for that. */
+  private seen(role: Role, head: KindHead): { readonly was?: Schema } {
+    const heads = kindHeads(role).filter(({ observes }) => observes);
+    if (head.observes || heads.length === 0) return {};
+    return {
+      was: this.definitions.once(`seen ${role}`, () => ({ oneOf: heads.map((each) => ({ ...object(this.versioned(each)), title: each.label })) })),
+    };
   }
 
   /** What an open place was before it was opened. */

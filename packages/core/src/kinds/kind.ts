@@ -48,6 +48,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> exte
   readonly noun: string;
   /** Of a source, what its own shaft is called: `motor shaft`. */
   readonly shaft?: string;
+  /** Of a source whose entries are what was looked at: they are kept with whatever it is taken for. */
+  readonly observes?: true;
   /** Of a source, the kind of feed that it has where that is not the mains. */
   readonly fedBy?: string;
   readonly fields: F;

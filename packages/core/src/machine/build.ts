@@ -50,7 +50,7 @@ export interface Element {
   readonly kind: string;
   readonly v: number;
   readonly inputs: Inputs;
-  /** Of a place that was opened, what was in it: choosing the same kind again finds it. */
+  /** Of a place that was opened, what was in it: choosing the same kind again finds it. Of a motor that had no plate, what was looked at. */
   readonly was?: Held;
 }
 

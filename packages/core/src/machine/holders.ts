@@ -1,5 +1,6 @@
 import { joined } from '../joined.js';
 import type { Fields } from '../kinds/fields.js';
+import { heldIn } from '../kinds/is-open.js';
 import { type PieceRole, phaseFields, pieceHead } from '../kinds/pieces.js';
 import { kindHead } from '../kinds/registry.js';
 import type { At, Build, Element, Inputs, Line, Piece, Seat, Shaft, StoredForce } from './build.js';
@@ -80,7 +81,7 @@ export function settableFields(line: Line): Fields {
   const fields = Object.fromEntries(
     joined(elementsOf(line), ({ role, path, element }) =>
       // Of an open place what was in it: a setting keeps what it changed of that.
-      Object.entries(kindHead(role, (element.was ?? element).kind)?.fields ?? {}).flatMap(([name, field]) =>
+      Object.entries(kindHead(role, heldIn(element).kind)?.fields ?? {}).flatMap(([name, field]) =>
         field.is === 'table' || field.is === 'part' ? [] : [[`${path.slice(line.id.length + 1)}/${name}`, field] as const],
       ),
     ),

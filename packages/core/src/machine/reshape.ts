@@ -1,3 +1,4 @@
+import { heldIn } from '../kinds/is-open.js';
 import type { KindHead, Role } from '../kinds/kind.js';
 import { kindHead, plainFeed } from '../kinds/registry.js';
 import type { Build, Element, Held, Inputs, Line, Stage, Station } from './build.js';
@@ -17,7 +18,16 @@ function asKind<E extends Element>(role: Role, element: E, kind: string): E {
   const { was, ...now } = element;
   if (isOpen(is)) return { ...now, kind, v: is.v, inputs: {}, was: heldOf(element) } as unknown as E;
   const held = was ? keptInputs(kindHead(role, was.kind), is, was.inputs) : {};
-  return { ...now, kind, v: is.v, inputs: { ...held, ...keptInputs(kindHead(role, element.kind), is, element.inputs) } } as unknown as E;
+  const seen = seenOf(role, element, kind);
+  const inputs = { ...held, ...keptInputs(kindHead(role, element.kind), is, element.inputs) };
+  return { ...now, kind, v: is.v, inputs, ...(seen ? { was: seen } : {}) } as unknown as E;
+}
+
+/** What was looked at of it, for as long as it is taken for something else. */
+function seenOf(role: Role, element: Element, kind: string): Held | undefined {
+  if (kindHead(role, element.kind)?.observes) return heldOf(element);
+  const { was } = element;
+  return was && was.kind !== kind && kindHead(role, was.kind)?.observes ? was : undefined;
 }
 
 const heldOf = ({ kind, v, inputs }: Element): Held => ({ kind, v, inputs });
@@ -35,7 +45,7 @@ function keptInputs(was: KindHead | undefined, is: KindHead, inputs: Inputs): In
  * @param before the element as it was
  */
 function withSettingsFor(line: Line, id: string, role: Role, before: Element, kind: string): Line {
-  const [was, is] = [kindHead(role, (before.was ?? before).kind), kindHead(role, kind)];
+  const [was, is] = [kindHead(role, heldIn(before).kind), kindHead(role, kind)];
   if (!line.settings || !is || isOpen(is)) return line;
   const settings = line.settings.map((setting) => {
     const kept = Object.entries(setting.inputs).filter(([at, input]) => {

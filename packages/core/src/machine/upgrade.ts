@@ -1,3 +1,4 @@
+import { heldIn } from '../kinds/is-open.js';
 import type { KindHead, Role } from '../kinds/kind.js';
 import { type PieceRole, pieceHead } from '../kinds/pieces.js';
 import { kindHead } from '../kinds/registry.js';
@@ -92,7 +93,7 @@ export function upgradeBuild(document: object, find: Find = kindHead): Upgraded 
     if (!changed) return line;
     const raised = new Map<string, Raised>();
     const compare = (role: Role, id: string, before: Element | undefined) => {
-      const was = before?.was ?? before;
+      const was = before && heldIn(before);
       const head = find(role, kindIn(was));
       if (was && head && typeof was.v === 'number' && was.v < head.v) raised.set(id, { head, v: was.v });
     };

@@ -15,6 +15,7 @@ export function MotorStop() {
   const [source, feed] = [`${line}/source`, `${line}/feed`];
   const kind = useLine((shown) => shown.source.kind);
   const feedKind = useLine((shown) => elementsOf(shown).find(({ role }) => role === 'feed')?.element.kind) ?? '';
+  const seen = useLine(({ source: { was } }) => (was && kindHead('source', was.kind)?.observes ? was.kind : null));
   const label = kindHead('source', kind)?.label ?? kind;
   const feedLabel = kindHead('feed', feedKind)?.label ?? feedKind;
   return (
@@ -28,6 +29,7 @@ export function MotorStop() {
             <KindOf of="source" path={source} kind={kind} label={label} />
           </p>
           {isOpen({ kind }) && <StillOpen path={source} />}
+          {seen && <LookedAt path={source} kind={seen} />}
           <ElementFields of="source" path={source} />
         </fieldset>
         <fieldset data-element={feed} onFocus={() => pick(feed)} className="mt-2 min-w-0">
@@ -63,6 +65,23 @@ function StillOpen({ path }: { path: string }) {
       <Link to={`/start/${id}`} className="text-blue hover:underline">
         Size the work, see which motor it needs
       </Link>
+    </p>
+  );
+}
+
+/** It had no plate: what was looked at is kept, and can be gone on with. */
+function LookedAt({ path, kind }: { path: string; kind: string }) {
+  const { kindChosen } = useOpen();
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-5 py-1 text-sm text-soft">
+      It had no plate: what it is rests on what was looked at.
+      <button
+        type="button"
+        className="min-h-11 cursor-pointer font-semibold text-blue hover:underline sm:min-h-6"
+        onClick={() => kindChosen(path, kind)}
+      >
+        Look again
+      </button>
     </p>
   );
 }

@@ -100,6 +100,7 @@ export const noPlateHead = {
   noun: 'motor',
   ports: [null, 'rotary'],
   shaft: 'motor shaft',
+  observes: true,
   fields,
   groups: {
     'Looked at, felt': lookNames,
