@@ -131,6 +131,27 @@ test('the drive on a phone in the evening', async ({ browser }) => {
   await keep(page, 'drive-phone');
 });
 
+test('a motor without a plate, on a phone in the evening', async ({ browser }) => {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 }, colorScheme: 'dark' });
+  const build = demo();
+  const [line] = build.lines as [(typeof build.lines)[number]];
+  const seen = (text: string) => ({ text, how: 'measured' as const });
+  const inputs = {
+    donor: seen('band-saw'),
+    brushes: seen('no'),
+    turned: seen('free'),
+    weight: { ...seen('11.2 kg'), value: 11.2, unit: 'kg' as const },
+    shaft: { ...seen('15.9 mm'), value: 15.9, unit: 'mm' as const },
+  };
+  const { id } = await addBuild(address, {
+    ...build,
+    name: 'Crusher, motor in hand',
+    lines: [{ ...line, source: { ...line.source, kind: 'no-plate', v: 1, inputs } }],
+  });
+  await open(page, `builds/${id}/motor`);
+  await keep(page, 'identify');
+});
+
 const bench = (inside: string, width: number) =>
   `<svg width="${width}" height="300" viewBox="0 0 ${width} 300" style="background:#6b5844;display:block">${inside}</svg>`;
 const photos = {
