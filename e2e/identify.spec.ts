@@ -97,3 +97,17 @@ test('by keys alone an answer is given, and gone back to', async ({ page, addres
   await page.keyboard.press('Enter');
   await expect(panel.locator('button[aria-pressed="true"]')).toContainText(says);
 });
+
+test('a motor in hand without a plate, from the start: found, and what it could drive is said', async ({ page, address }) => {
+  await page.goto(`${address}/start`);
+  await page.getByRole('button', { name: 'I have a motor' }).first().click();
+  await choose(page.getByRole('combobox', { name: 'kind of source' }), 'motor without a plate');
+  const panel = page.getByRole('region', { name: 'what is this motor' });
+  await choose(panel.getByRole('combobox', { name: 'What it came out of' }), 'bench grinder');
+  for (let k = 0; k < 8 && !(await panel.getByRole('heading', { name: 'Is there a capacitor?' }).isVisible()); k++)
+    await panel.getByRole('button', { name: 'Another look first' }).click();
+  await panel.getByRole('button', { name: /^one of 1 to 80 µF/ }).click();
+  await panel.getByRole('button', { name: 'induction motor, run capacitor' }).click();
+  await expect(page.locator('[data-path="main/source/power"]')).toHaveValue(/^\d+ to \d+ W$/);
+  await expect(page.getByRole('list', { name: 'machines that it could drive' }).getByRole('listitem').first()).toContainText(/needs/);
+});

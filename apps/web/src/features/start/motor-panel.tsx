@@ -4,6 +4,7 @@ import { KindOf } from '../../element/fields.js';
 import { Entry } from '../../open-build/entry.js';
 import { useDocument, useOpen } from '../../open-build/here.js';
 import { useDerived } from '../../open-build/in-sight.js';
+import { Tools } from '../../open-build/tools.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { Rivets } from '../../shared/rivets.js';
@@ -29,22 +30,27 @@ export function MotorPanel() {
     return element === 'feed' && feedFields.includes(name) && applies(field, feed?.inputs ?? {});
   });
   const places = [...asked.filter(({ path }) => !isOfFeed(path)), ...asked.filter(({ path }) => isOfFeed(path))];
+  const path = `${line.id}/source`;
   return (
-    <fieldset className="relative border border-ink bg-plate px-8 pt-2 pb-3">
-      <legend className="sr-only">the motor’s plate</legend>
-      <Rivets />
-      <p className="apart text-sm">
-        <KindOf of="source" path={`${line.id}/source`} kind={kind} label={head?.label ?? kind} />
-      </p>
-      <p className="text-sm text-soft">
-        What is stamped on it{head?.marks ? '; the whole plate in one line is read too: 0.55 kW 1425 230 V 1~' : ''}
-      </p>
-      <div className="grid grid-cols-2 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-sm:grid-cols-1">
-        {places.map(({ path, field, input }) => (
-          <Entry key={path} path={path} field={field} input={input} />
-        ))}
-      </div>
-    </fieldset>
+    <>
+      <Tools on="over" of="source" path={path} />
+      <fieldset className="relative border border-ink bg-plate px-8 pt-2 pb-3">
+        <legend className="sr-only">{head?.observes ? 'the motor in hand' : 'the motor’s plate'}</legend>
+        <Rivets />
+        <p className="apart text-sm">
+          <KindOf of="source" path={path} kind={kind} label={head?.label ?? kind} />
+        </p>
+        <p className="text-sm text-soft">
+          {head?.observes ? 'What it came out of' : 'What is stamped on it'}
+          {head?.marks ? '; the whole plate in one line is read too: 0.55 kW 1425 230 V 1~' : ''}
+        </p>
+        <div className="grid grid-cols-2 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-sm:grid-cols-1">
+          {places.map(({ path, field, input }) => (
+            <Entry key={path} path={path} field={field} input={input} />
+          ))}
+        </div>
+      </fieldset>
+    </>
   );
 }
 

@@ -324,7 +324,7 @@ function Take({ is: { ranking, next }, take }: { is: WhatIsIt; take: (family: Ra
         ))}
       </ul>
       <p className="mt-1">{familyFed(first.family)}.</p>
-      <p className="mt-1 text-sm text-soft">What was estimated is entered as a guess, each to be measured later. Undo brings this back.</p>
+      <p className="mt-1 text-sm text-soft">What was estimated is entered as a guess, each to be measured later. Undo takes it back.</p>
     </>
   );
 }
