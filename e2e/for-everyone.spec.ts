@@ -75,6 +75,7 @@ test("nothing is in anyone's way where why is answered", async ({ page, crusher,
 
 test("nothing is in anyone's way among the commands", async ({ page, crusher, address }) => {
   await page.goto(pages['the drive'](address, crusher.id));
+  await page.getByTestId('sentence').waitFor();
   await page.keyboard.press('Control+k');
   await page.getByPlaceholder('a field, a stage, something to do').waitFor();
   expect(await faultsOfBoth(page, true)).toEqual([]);
