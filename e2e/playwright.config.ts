@@ -18,7 +18,8 @@ export default defineConfig({
   // Much of a test is waiting for a server that starts: two side by side keep two cores busy.
   workers: 2,
   retries: 0,
-  timeout: 90_000,
+  // None takes half a minute on a quiet machine; a busy one may take four times as long.
+  timeout: 120_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json']],
   use: { viewport: { width: 1280, height: 800 }, launchOptions: { executablePath: '/usr/bin/chromium', args } },
