@@ -13,7 +13,7 @@ export { relations } from './formulas/relations.js';
 export { type LaidOut, layOut, type Place as ShaftPlace, type PlacedWheel } from './geometry/lay-out.js';
 export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js';
 export { type FamilyName, familyFed, familyLabel } from './identify/families.js';
-export { evidenceWords, type Ranked, settlesWords } from './identify/identify.js';
+export { evidenceWords, type Ranked, settlesWords, toldChance } from './identify/identify.js';
 export { cannot, type LookName, looks } from './identify/looks.js';
 export {
   type CellField,

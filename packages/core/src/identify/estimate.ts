@@ -1,3 +1,6 @@
+import { smallMotors } from '../catalog/small-motors.js';
+import { shaftPower } from '../formulas/power/shaft-power.js';
+import { shaftTorque } from '../formulas/power/shaft-torque.js';
 import { plateLine } from '../kinds/shared/plate-line.js';
 import { type Donor, type DonorName, donors } from './donors.js';
 import type { FamilyName } from './families.js';
@@ -32,27 +35,43 @@ interface Sizes {
   readonly speed: Range;
   /** Shaft power of what it draws by volts times amps, and of the watts on a machine’s plate. */
   readonly ofDrawn: Range;
-  /** Torque at rest over the torque for good. */
-  readonly starts: Range;
 }
 export const sizesSource =
   'Common practice, no source: torque by weight, speed and efficiency of salvaged motors, by family (from memory; held against the motors of the reference that were weighed)';
-const single: Sizes = { perKilogram: [0.09, 0.19, 0.4], speed: [1380, 1725, 3450], ofDrawn: [0.4, 0.56, 0.72], starts: [1.2, 2, 3.5] };
+const single: Sizes = { perKilogram: [0.09, 0.19, 0.4], speed: [1380, 1725, 3450], ofDrawn: [0.4, 0.56, 0.72] };
 const sizes: Readonly<Record<FamilyName, Sizes>> = {
-  universal: { perKilogram: [0.055, 0.09, 0.14], speed: [9000, 16_000, 28_000], ofDrawn: [0.45, 0.58, 0.68], starts: [2.5, 4, 5] },
-  'pm-dc': { perKilogram: [0.17, 0.28, 0.42], speed: [1800, 3500, 7000], ofDrawn: [0.66, 0.78, 0.86], starts: [3, 6, 9] },
-  'wound-dc': { perKilogram: [0.1, 0.16, 0.3], speed: [1300, 1800, 3000], ofDrawn: [0.55, 0.7, 0.82], starts: [2, 3.5, 6] },
+  universal: { perKilogram: [0.055, 0.09, 0.14], speed: [9000, 16_000, 28_000], ofDrawn: [0.45, 0.58, 0.68] },
+  'pm-dc': { perKilogram: [0.17, 0.28, 0.42], speed: [1800, 3500, 7000], ofDrawn: [0.66, 0.78, 0.86] },
+  'wound-dc': { perKilogram: [0.1, 0.16, 0.3], speed: [1300, 1800, 3000], ofDrawn: [0.55, 0.7, 0.82] },
   'split-phase': single,
   'capacitor-start': single,
-  'capacitor-run': { ...single, perKilogram: [0.09, 0.2, 0.45], ofDrawn: [0.35, 0.55, 0.74], starts: [0.3, 0.5, 0.8] },
-  'two-capacitor': { perKilogram: [0.17, 0.29, 0.45], speed: [1400, 2850, 3450], ofDrawn: [0.58, 0.7, 0.8], starts: [1.5, 2.2, 3] },
-  'shaded-pole': { perKilogram: [0.02, 0.037, 0.07], speed: [1250, 2600, 3000], ofDrawn: [0.12, 0.2, 0.3], starts: [0.2, 0.3, 0.5] },
-  'three-phase': { perKilogram: [0.26, 0.45, 0.68], speed: [900, 1420, 2880], ofDrawn: [0.45, 0.58, 0.72], starts: [1.8, 2.2, 2.8] },
-  brushless: { perKilogram: [0.08, 0.25, 1], speed: [250, 3000, 12_000], ofDrawn: [0.6, 0.75, 0.87], starts: [1.5, 2.2, 3] },
-  servo: { perKilogram: [0.5, 0.72, 1], speed: [2000, 3000, 4500], ofDrawn: [0.4, 0.48, 0.6], starts: [2.5, 3, 3.5] },
-  'direct-drive-washer': { perKilogram: [0.3, 0.5, 0.9], speed: [600, 1100, 1500], ofDrawn: [0.5, 0.6, 0.75], starts: [1.5, 2, 3] },
-  stepper: { perKilogram: [0.5, 0.72, 1], speed: [300, 600, 900], ofDrawn: [0.2, 0.35, 0.5], starts: [1, 1.1, 1.3] },
-  gearmotor: { perKilogram: [1, 3, 5], speed: [20, 45, 120], ofDrawn: [0.1, 0.35, 0.65], starts: [0.4, 2, 9] },
+  'capacitor-run': { ...single, perKilogram: [0.09, 0.2, 0.45], ofDrawn: [0.35, 0.55, 0.74] },
+  'two-capacitor': { perKilogram: [0.17, 0.29, 0.45], speed: [1400, 2850, 3450], ofDrawn: [0.58, 0.7, 0.8] },
+  'shaded-pole': { perKilogram: [0.02, 0.037, 0.07], speed: [1250, 2600, 3000], ofDrawn: [0.12, 0.2, 0.3] },
+  'three-phase': { perKilogram: [0.26, 0.45, 0.68], speed: [900, 1420, 2880], ofDrawn: [0.45, 0.58, 0.72] },
+  brushless: { perKilogram: [0.08, 0.25, 1], speed: [250, 3000, 12_000], ofDrawn: [0.6, 0.75, 0.87] },
+  servo: { perKilogram: [0.5, 0.72, 1], speed: [2000, 3000, 4500], ofDrawn: [0.4, 0.48, 0.6] },
+  'direct-drive-washer': { perKilogram: [0.3, 0.5, 0.9], speed: [600, 1100, 1500], ofDrawn: [0.5, 0.6, 0.75] },
+  stepper: { perKilogram: [0.5, 0.72, 1], speed: [300, 600, 900], ofDrawn: [0.2, 0.35, 0.5] },
+  gearmotor: { perKilogram: [1, 3, 5], speed: [20, 45, 120], ofDrawn: [0.1, 0.35, 0.65] },
+};
+
+/** Torque at rest over the torque for good: of induction motors as the catalog has it, of the others common practice, no source. */
+const starts: Readonly<Record<FamilyName, Range>> = {
+  universal: [2.5, 4, 5],
+  'pm-dc': [3, 6, 9],
+  'wound-dc': [2, 3.5, 6],
+  'split-phase': smallMotors['split-phase'].start,
+  'capacitor-start': smallMotors['capacitor-start'].start,
+  'capacitor-run': smallMotors['capacitor-run'].start,
+  'two-capacitor': smallMotors['both-capacitors'].start,
+  'shaded-pole': smallMotors['shaded-pole'].start,
+  'three-phase': smallMotors['three-phase'].start,
+  brushless: [1.5, 2.2, 3],
+  servo: [2.5, 3, 3.5],
+  'direct-drive-washer': [1.5, 2, 3],
+  stepper: [1, 1.1, 1.3],
+  gearmotor: [0.4, 2, 9],
 };
 
 /** Torque over the cube of the shaft, N·m a mm³: of motors whose bearings are their own (common practice, no source). */
@@ -67,8 +86,9 @@ const shafted: ReadonlySet<FamilyName> = new Set([
   'wound-dc',
 ]);
 
-const atPower = (T: Range, n: Range): Range => [0, 1, 2].map((k) => ((T[k as 0] as number) * (n[1] as number) * Math.PI) / 30) as unknown as Range;
-const times = ([a, b, c]: Range, by: number): Range => [a * by, b * by, c * by];
+const byAll = (of: Range, by: (value: number) => number): Range => [by(of[0]), by(of[1]), by(of[2])];
+const atPower = (T: Range, n: Range): Range => byAll(T, (each) => shaftPower.compute({ T: each, n: n[1] }));
+const times = (of: Range, k: number): Range => byAll(of, (each) => k * each);
 const leastSpread = 2.75;
 /** Bands that say the same thing apart, as one: each counts by how narrow it is. */
 function together(bands: readonly Range[]): Range {
@@ -156,7 +176,7 @@ function saidBy(plate: string | undefined, family: FamilyName): Said {
 
 function ofFamily(family: FamilyName, measured: Measured): Estimate {
   const of = sizeOf(family, measured);
-  return { ...of, torque_Nm: times(of.power_W, 30 / (Math.PI * of.speed_rpm[1])), starts: sizes[family].starts };
+  return { ...of, torque_Nm: byAll(of.power_W, (P) => shaftTorque.compute({ P, n: of.speed_rpm[1] })), starts: starts[family] };
 }
 
 type Size = Pick<Estimate, 'power_W' | 'speed_rpm' | 'rests'>;

@@ -33,6 +33,9 @@ export function likeliestOf(looked: LookedAt): Pick<Ranked, 'family' | 'chance'>
   return familyNames.map((family) => ({ family, chance: now[family] })).reduce((best, each) => (each.chance > best.chance ? each : best));
 }
 
+/** A chance as it is told: no motor is known better without a plate. */
+export const toldChance = (chance: number): number => Math.min(0.99, chance);
+
 /** What would tell most next. */
 export interface NextLook {
   readonly look: LookName | 'readings' | 'donor';
@@ -109,26 +112,32 @@ const entropy = (of: Chances): number => familyNames.reduce((sum, family) => sum
 
 /** What a table is expected to add to what is known, bits. */
 function expectedBits(look: keyof typeof tables, now: Chances): number {
-  const left = tables[look].answers.reduce((sum, answer) => {
-    const joint = familyNames.map((family) => now[family] * chanceOf(look, answer, family));
-    const chance = joint.reduce((all, each) => all + each, 0);
-    const then = Object.fromEntries(familyNames.map((family, k) => [family, (joint[k] as number) / chance])) as Chances;
-    return sum + chance * entropy(then);
-  }, 0);
-  return Math.max(0, entropy(now) - left);
+  return bitsOf(
+    tables[look].answers.map((answer) => (family: FamilyName) => chanceOf(look, answer, family)),
+    now,
+  );
 }
 
 /** What its machine would be expected to add, each as likely as the other, bits. */
-function bitsOfDonor(now: Chances): number {
-  const names = Object.keys(donors) as DonorName[];
-  const joint = names.map((donor) => familyNames.map((family) => (now[family] * donorSays(donor, family)) / priorOf(family)));
-  const sums = joint.map((row) => row.reduce((all, each) => all + each, 0));
-  const all = sums.reduce((total, each) => total + each, 0);
-  const left = joint.reduce((sum, row, k) => {
-    const then = Object.fromEntries(familyNames.map((family, f) => [family, (row[f] as number) / (sums[k] as number)])) as Chances;
-    return sum + ((sums[k] as number) / all) * entropy(then);
-  }, 0);
+const bitsOfDonor = (now: Chances): number =>
+  bitsOf(
+    (Object.keys(donors) as DonorName[]).map((donor) => (family: FamilyName) => donorSays(donor, family) / priorOf(family)),
+    now,
+  );
+
+/** Before what is known less after it, over all answers, each by how likely it is. @param answers of each its chance in a family, or in proportion to that */
+function bitsOf(answers: readonly Fact['of'][], now: Chances): number {
+  const likely = answers.map((of) => familyNames.reduce((sum, family) => sum + now[family] * of(family), 0));
+  const all = likely.reduce((sum, each) => sum + each, 0);
+  const left = answers.reduce((sum, of, k) => sum + ((likely[k] as number) / all) * entropy(after(now, of)), 0);
   return Math.max(0, entropy(now) - left);
+}
+
+/** With one more answer. */
+function after(now: Chances, of: Fact['of']): Chances {
+  const weights = familyNames.map((family) => now[family] * of(family) ** dependent);
+  const sum = weights.reduce((all, each) => all + each, 0);
+  return Object.fromEntries(familyNames.map((family, k) => [family, (weights[k] as number) / sum])) as Chances;
 }
 const donor_minutes = 0.5;
 

@@ -4,7 +4,6 @@ import type { FamilyName } from '../identify/families.js';
 import { type Identified, identify, likeliestOf, type Ranked } from '../identify/identify.js';
 import { cannot, type LookName } from '../identify/looks.js';
 import { type Terminal, terminalsOf } from '../identify/terminals.js';
-import { windingsOf } from '../identify/windings.js';
 import { type Inputs, noPlateHead } from '../kinds/source/no-plate/fields.js';
 import { lookedAtOf, measuredOf, outOf } from '../kinds/source/no-plate/looked.js';
 import type { Build, Element } from '../machine/build.js';
@@ -15,8 +14,6 @@ import { inputFigures } from './opened.js';
 export interface WhatIsIt extends Identified {
   readonly likely: Estimate;
   readonly terminals: readonly Terminal[];
-  /** How many windings its readings join. */
-  readonly windings: number;
   /** What is left of its plate. */
   readonly plate: string;
 }
@@ -31,7 +28,6 @@ export function whatIsIt(path: string, element: Element): WhatIsIt {
     ...found,
     likely: estimate(found.ranking, measuredOf(inputs)),
     terminals: first ? terminalsOf(looked.readings, first.family) : [],
-    windings: windingsOf(looked.readings).length,
     plate: inputs.plate.is ?? '',
   };
 }
@@ -50,12 +46,8 @@ export function familyWith(path: string, element: Element, look: LookName, answe
 export function withWhatItIs(build: Build, path: string, family: FamilyName): Build {
   const element = build.lines.flatMap(elementsOf).find((each) => each.path === path)?.element;
   if (!element) throw new RangeError(`The build has no element at ${path}`);
-  const { ranking, plate, ...is } = whatIsIt(path, element);
+  const inputs = inputFigures(path, element, noPlateHead.fields) as Inputs;
   // Of the family alone, whatever else it might have been.
-  const alone = ranking.filter((each) => each.family === family).map((each) => ({ ...each, chance: 1 }));
-  return withFamily(build, path, family, alone.length > 0 ? estimateOf(path, element, alone) : is.likely, plate);
-}
-
-function estimateOf(path: string, element: Element, ranking: readonly Ranked[]): Estimate {
-  return estimate(ranking, measuredOf(inputFigures(path, element, noPlateHead.fields) as Inputs));
+  const alone = estimate([{ family, chance: 1, evidence: [] }], measuredOf(inputs));
+  return withFamily(build, path, family, alone, inputs.plate.is ?? '');
 }

@@ -9,6 +9,7 @@ import {
   looks,
   type Ranked,
   settlesWords,
+  toldChance,
   type WhatIsIt,
   whatIsIt,
 } from '@hobrek/core';
@@ -149,9 +150,7 @@ function wouldBe(path: string, element: Element, name: LookName, text: string): 
   const first = familyWith(path, element, name, text);
   return `${familyLabel(first.family)}, ${percent(first.chance)} then`;
 }
-/** No motor is known better without a plate. */
-const mostShown = 99;
-const percent = (chance: number): string => `${Math.min(mostShown, Math.round(100 * chance))}\u00a0%`;
+const percent = (chance: number): string => `${Math.round(100 * toldChance(chance))}\u00a0%`;
 
 /** What was answered; each can be gone back to. */
 function Answered({ names, element, pick }: { names: readonly LookName[]; element: Element; pick: (name: string) => void }) {

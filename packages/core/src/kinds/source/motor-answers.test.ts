@@ -6,7 +6,8 @@ import { highEnd, type Known, lowEnd } from '../../figure/figure.js';
 import { lockedSeconds } from '../../formulas/motor/locked-seconds.js';
 import { runSeries } from '../shared/brushed/series-motor.js';
 import { forAMinute } from '../shared/motor.js';
-import { bestMagnetising, currentFor, fieldAt, torqueOf } from './vector-motor/field.js';
+import { saturated } from '../shared/saturation.js';
+import { bestMagnetising, currentFor, torqueOf } from './vector-motor/field.js';
 
 interface Salvaged {
   readonly id: string;
@@ -125,8 +126,8 @@ describe('a motor under a field-oriented drive', () => {
   });
 
   it('more magnetising current: more torque, and sooner out of volts; twice of it a tenth to a third more field', () => {
-    expect(fieldAt(2, 1)).toBeCloseTo(4 / 3, 6);
-    expect(fieldAt(2, 4)).toBeCloseTo(10 / 9, 6);
+    expect(saturated(2, 1)).toBeCloseTo(4 / 3, 6);
+    expect(saturated(2, 4)).toBeCloseTo(10 / 9, 6);
     const [rated, more] = [put('vector-motor', { ...half, most: '8 A' }), put('vector-motor', { ...half, most: '8 A', magnetising: '3 A' })];
     expect(figure(more, 'torque-at-rest').value).toBeGreaterThanOrEqual(figure(rated, 'torque-at-rest').value);
     expect(figure(more, 'base-speed').value).toBeLessThan(0.9 * figure(rated, 'base-speed').value);

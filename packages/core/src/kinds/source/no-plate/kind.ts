@@ -3,7 +3,7 @@ import { type Figure, fixed, flag, scaled, unseen } from '../../../figure/figure
 import { inertiaByRunUp } from '../../../formulas/motor/inertia-by-run-up.js';
 import { estimate, type Range, sizesSource } from '../../../identify/estimate.js';
 import { aFamily } from '../../../identify/families.js';
-import { type Identified, identify } from '../../../identify/identify.js';
+import { type Identified, identify, toldChance } from '../../../identify/identify.js';
 import type { SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { pullOf, restartsBy } from '../../shared/motor.js';
@@ -28,7 +28,7 @@ export const noPlate: SourceKind<typeof noPlateHead> = {
     const starting = note('torque-at-rest', scaled(torque, told('1', likely.starts) as never, sizesSource));
     const top = note('highest-speed', scaled(speed, unloaded, unloadedSource));
     const [first] = found.ranking;
-    note('likeliest', fixed('1', Math.min(mostSure, first?.chance ?? 0), 'Chances of all kinds, by what was seen', undefined, flag.estimated));
+    note('likeliest', fixed('1', toldChance(first?.chance ?? 0), 'Chances of all kinds, by what was seen', undefined, flag.estimated));
     const moved = inputs.inertia.known ? inputs.inertia : inertiaByRunUp({ t: aloneIn, T: torque, n: speed });
     return {
       is: 'rotary',
@@ -73,8 +73,6 @@ const aloneIn = fixed(
 /** From here on nobody would doubt it, and from here on it is worth saying. */
 const sure = 0.9;
 const worthSaying = 0.5;
-/** No motor is known better without a plate. */
-const mostSure = 0.99;
 
 function familyCheck({ ranking, doubtful }: Identified, field: string, { state }: Context<NoPlateOutputs>): Check {
   const [first, second] = ranking;
@@ -82,10 +80,9 @@ function familyCheck({ ranking, doubtful }: Identified, field: string, { state }
   const tells = {
     first: aFamily(first.family),
     second: aFamily(second.family),
-    likely: fixed('1', Math.min(mostSure, first.chance), sizesSource),
+    likely: fixed('1', toldChance(first.chance), sizesSource),
   };
-  if (doubtful.length > 0) return state('family', { verdict: 'close', tells });
-  return state('family', { verdict: first.chance >= sure ? 'holds' : 'close', tells });
+  return state('family', { verdict: first.chance >= sure && doubtful.length === 0 ? 'holds' : 'close', tells });
 }
 
 const readingsCheck = ({ impossible }: Identified, { state }: Context<NoPlateOutputs>): Check[] =>

@@ -19,8 +19,7 @@ export const noPlateOutputs = {
       source: 'How often motors of each kind are found so: common practice, no source',
       says: {
         holds: 'it is {first}, as far as it was looked at ({likely:share})',
-        close: 'it is likely {first} ({likely:share}); it may be {second}',
-        fails: 'what was seen of it does not go together: it may be {first}, but that speaks against it',
+        fails: 'it is likely {first} ({likely:share}); it may be {second}',
       },
     },
     readings: {

@@ -1,3 +1,5 @@
+import { saturated } from '../../shared/saturation.js';
+
 /** A motor whose drive sets field and torque apart: plain numbers. */
 export interface FieldOriented {
   /** At its rated point: torque, N·m; current, magnetising current and current that makes torque, A effective. */
@@ -8,18 +10,15 @@ export interface FieldOriented {
   readonly a: number;
 }
 
-/** Field over the rated at a magnetising current over the rated one (Froelich). */
-export const fieldAt = (x: number, a: number): number => (x * (1 + a)) / (1 + a * x);
-
 /** Torque of a current of which a part magnetises, N·m; nothing where all of it does. */
 export function torqueOf({ T_n, I_m, I_q, a }: FieldOriented, I: number, I_d: number): number {
   const left = I ** 2 - I_d ** 2;
-  return left > 0 ? (T_n * fieldAt(I_d / I_m, a) * Math.sqrt(left)) / I_q : 0;
+  return left > 0 ? (T_n * saturated(I_d / I_m, a) * Math.sqrt(left)) / I_q : 0;
 }
 
 /** Current for a torque, A. */
 export const currentFor = ({ T_n, I_m, I_q, a }: FieldOriented, T: number, I_d: number): number =>
-  Math.hypot((T * I_q) / (T_n * fieldAt(I_d / I_m, a)), I_d);
+  Math.hypot((T * I_q) / (T_n * saturated(I_d / I_m, a)), I_d);
 
 /** Magnetising current with the most torque of a current, A: where what more of it adds to the field it takes from the torque. */
 export function bestMagnetising({ I_m, a }: Pick<FieldOriented, 'I_m' | 'a'>, I: number): number {

@@ -5,15 +5,17 @@ import { defineProcedure, solve } from '../../../figure/formula.js';
 import { circuitPower } from '../../../formulas/motor/circuit-power.js';
 import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
+import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { Curve, Ends, Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { cooledBy, forAMinute, heatedLikeStalled, lastsHeld, pullOf, restartsBy } from '../../shared/motor.js';
 import { isApart } from '../../shared/on-mains.js';
 import { polesBy } from '../../shared/poles.js';
+import { saturated } from '../../shared/saturation.js';
 import { whatStopsAStall } from '../../shared/stalled.js';
 import { ampsOf, overVoltage } from '../../shared/supplied.js';
-import { bestMagnetising, currentFor, type FieldOriented, fieldAt, torqueOf } from './field.js';
+import { bestMagnetising, currentFor, type FieldOriented, torqueOf } from './field.js';
 import { type Inputs, vectorMotorHead } from './fields.js';
 import { type VectorMotorOutputs, vectorMotorOutputs } from './outputs.js';
 
@@ -40,13 +42,13 @@ export const vectorMotor: SourceKind<typeof vectorMotorHead> = {
     const own: Readonly<Record<string, Figure>> = I_d.known ? { I_d } : {};
     const field = note(
       'field',
-      solve('1', fieldOver, { ...leavingTorque(point), ...own }, (of) => fieldAt(setOf(of) / pointOf(of).I_m, of.a ?? 1)),
+      solve('1', fieldOver, { ...leavingTorque(point), ...own }, (of) => saturated(setOf(of) / pointOf(of).I_m, of.a ?? 1)),
     );
     const V = voltsOf(fed, V_n);
     const base = note(
       'base-speed',
       solve('rpm', baseSpeed, { n: n_n, V, V_n, ...leavingTorque(point), ...own }, (of) => {
-        return ((of.n ?? 0) * (of.V ?? 0)) / ((of.V_n ?? 1) * fieldAt(setOf(of) / pointOf(of).I_m, of.a ?? 1));
+        return ((of.n ?? 0) * (of.V ?? 0)) / ((of.V_n ?? 1) * saturated(setOf(of) / pointOf(of).I_m, of.a ?? 1));
       }),
     );
     const speed = note('speed', inputs.set.known ? inputs.set : picked('least', 'rpm', [n_n, base]));
@@ -54,10 +56,7 @@ export const vectorMotor: SourceKind<typeof vectorMotorHead> = {
     // As far as the volts reach it has all of its field.
     const weaker = inputs.set.known ? solve('1', weakened, { n_b: base, n: speed }, ({ n_b = 1, n = 1 }) => Math.min(1, n_b / n)) : whole;
     const at = (I: Readonly<Record<string, Figure>>) =>
-      scaledBy(
-        solve('N·m', torqueAtCurrent, { ...point, ...own, ...I }, (of) => torqueOf(pointOf(of), amps(of), setOf(of))),
-        weaker,
-      );
+      timesRated({ k: weaker, T_n: solve('N·m', torqueAtCurrent, { ...point, ...own, ...I }, (of) => torqueOf(pointOf(of), amps(of), setOf(of))) });
     const torque = note('torque', at({ c: lastingShare(inputs, speed), ...within }));
     note('for-a-minute', picked('least', 'N·m', [at({ c: forAMinute, ...within }), breakdown]));
     const mostAtRest = solve('N·m', torqueAtCurrent, { ...point, ...own, I: most }, (of) => torqueOf(pointOf(of), of.I ?? 0, setOf(of)));
@@ -168,15 +167,6 @@ const setOf = (of: Readonly<Record<string, number>>): number => of.I_d ?? pointO
 const amps = (of: Readonly<Record<string, number>>): number => Math.min((of.c ?? 1) * (of.I_n ?? 0), of.I_l ?? Number.POSITIVE_INFINITY);
 const leavingTorque = <P extends { readonly T_n: Figure }>({ T_n: _, ...rest }: P) => rest;
 
-/** A torque by a share of it. */
-export const torqueByShare = defineProcedure({
-  id: 'torque-by-share',
-  says: 'Torque times the share of it that the field leaves',
-  source: 'Definition',
-});
-const scaledBy = (T: Figure<'N·m'>, share: Figure<'1'>): Figure<'N·m'> =>
-  solve('N·m', torqueByShare, { T, u: share }, (of) => (of.T ?? 0) * (of.u ?? 1));
-
 const voltsSource = 'Common practice, no source: a drive makes 90 to 100 % of the mains’ volts between two phases, of direct volts 1/√2 of as much';
 const made = fixed('1', 0.95, voltsSource, [0.9, 1], flag.estimated);
 const madeOfDirect = fixed('1', 0.67, voltsSource, [0.63, Math.SQRT1_2], flag.estimated);
@@ -260,22 +250,11 @@ const rectifier = fixed(
 );
 const one = fixed('1', 1, 'Direct current, or a single phase');
 
-export const drawnByDrive = defineProcedure({
-  id: 'drawn-by-drive',
-  says: 'Power needed over volts, efficiency and power factor of motor and drive',
-  source: 'Balance of power',
-});
-
 /** Whether the supply, or the wall, feeds drive and motor. */
 function supplyChecks(fed: Fed, needed: Figure<'W'>, context: Own): Check[] {
   const m = fed.current.is !== 'dc' && fed.phases.is === '3' ? root3 : one;
   const pf = fed.current.is === 'dc' ? one : rectifier;
-  const drawn = solve(
-    'A',
-    drawnByDrive,
-    { P: needed, m, V: fed.voltage, eta, pf },
-    (of) => (of.P ?? 0) / ((of.m ?? 1) * (of.V ?? 1) * (of.eta ?? 1) * (of.pf ?? 1)),
-  );
+  const drawn = lineCurrent({ P: needed, m, V: fed.voltage, eta, pf });
   if (fed.limit || isApart(fed.breaker)) return ampsOf(fed, drawn, context);
   return [context.check('circuit', { has: circuitPower({ m, V: fed.voltage, I: fed.breaker, share: fed.share, eta, pf }), needs: needed })];
 }

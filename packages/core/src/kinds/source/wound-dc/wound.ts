@@ -3,6 +3,7 @@ import { defineProcedure, solve } from '../../../figure/formula.js';
 import type { Curve, Ends, Fed } from '../../kind.js';
 import { runSeries, type SeriesRun } from '../../shared/brushed/series-motor.js';
 import { forAMinute, leftOver, turning } from '../../shared/motor.js';
+import { saturated } from '../../shared/saturation.js';
 import type { Inputs } from './fields.js';
 
 const relation = 'Textbooks on electric machines (relation)';
@@ -54,7 +55,7 @@ export const shuntField = defineProcedure({
 function shuntShare({ field, fieldFed, voltage }: Inputs, V: Figure<'V'>): Figure<'1'> {
   if (field.is === 'series' || fieldFed.is === 'apart' || !V.known || !voltage.known) return asRated;
   if (lowEnd(V) > alike[0] * highEnd(voltage) && highEnd(V) < alike[1] * lowEnd(voltage)) return asRated;
-  const own = solve('1', shuntField, { V, V_n: voltage, a: shuntIron }, ({ V = 0, V_n = 1, a = 1 }) => ((V / V_n) * (1 + a)) / (1 + (a * V) / V_n));
+  const own = solve('1', shuntField, { V, V_n: voltage, a: shuntIron }, ({ V = 0, V_n = 1, a = 1 }) => saturated(V / V_n, a));
   if (fieldFed.is === 'same' || !own.known) return own;
   return unseen('1', [Math.min(1, lowEnd(own)), Math.min(1, own.value), Math.max(1, highEnd(own))], fieldFed.field, shuntSource);
 }
