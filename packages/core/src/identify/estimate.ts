@@ -1,4 +1,5 @@
 import { smallMotors } from '../catalog/small-motors.js';
+import { torqueOfKilogram } from '../catalog/torque-by-weight.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
 import { shaftTorque } from '../formulas/power/shaft-torque.js';
 import { plateLine } from '../kinds/shared/plate-line.js';
@@ -29,8 +30,6 @@ export interface Estimate {
 }
 
 interface Sizes {
-  /** Torque for good of a kilogram, N·m. */
-  readonly perKilogram: Range;
   /** Speed under load, rpm. */
   readonly speed: Range;
   /** Shaft power of what it draws by volts times amps, and of the watts on a machine’s plate. */
@@ -38,22 +37,22 @@ interface Sizes {
 }
 export const sizesSource =
   'Common practice, no source: torque by weight, speed and efficiency of salvaged motors, by family (from memory; held against the motors of the reference that were weighed)';
-const single: Sizes = { perKilogram: [0.09, 0.19, 0.4], speed: [1380, 1725, 3450], ofDrawn: [0.4, 0.56, 0.72] };
+const single: Sizes = { speed: [1380, 1725, 3450], ofDrawn: [0.4, 0.56, 0.72] };
 const sizes: Readonly<Record<FamilyName, Sizes>> = {
-  universal: { perKilogram: [0.055, 0.09, 0.14], speed: [9000, 16_000, 28_000], ofDrawn: [0.45, 0.58, 0.68] },
-  'pm-dc': { perKilogram: [0.17, 0.28, 0.42], speed: [1800, 3500, 7000], ofDrawn: [0.66, 0.78, 0.86] },
-  'wound-dc': { perKilogram: [0.1, 0.16, 0.3], speed: [1300, 1800, 3000], ofDrawn: [0.55, 0.7, 0.82] },
+  universal: { speed: [9000, 16_000, 28_000], ofDrawn: [0.45, 0.58, 0.68] },
+  'pm-dc': { speed: [1800, 3500, 7000], ofDrawn: [0.66, 0.78, 0.86] },
+  'wound-dc': { speed: [1300, 1800, 3000], ofDrawn: [0.55, 0.7, 0.82] },
   'split-phase': single,
   'capacitor-start': single,
-  'capacitor-run': { ...single, perKilogram: [0.09, 0.2, 0.45], ofDrawn: [0.35, 0.55, 0.74] },
-  'two-capacitor': { perKilogram: [0.17, 0.29, 0.45], speed: [1400, 2850, 3450], ofDrawn: [0.58, 0.7, 0.8] },
-  'shaded-pole': { perKilogram: [0.02, 0.037, 0.07], speed: [1250, 2600, 3000], ofDrawn: [0.12, 0.2, 0.3] },
-  'three-phase': { perKilogram: [0.26, 0.45, 0.68], speed: [900, 1420, 2880], ofDrawn: [0.45, 0.58, 0.72] },
-  brushless: { perKilogram: [0.08, 0.25, 1], speed: [250, 3000, 12_000], ofDrawn: [0.6, 0.75, 0.87] },
-  servo: { perKilogram: [0.5, 0.72, 1], speed: [2000, 3000, 4500], ofDrawn: [0.4, 0.48, 0.6] },
-  'direct-drive-washer': { perKilogram: [0.3, 0.5, 0.9], speed: [600, 1100, 1500], ofDrawn: [0.5, 0.6, 0.75] },
-  stepper: { perKilogram: [0.5, 0.72, 1], speed: [300, 600, 900], ofDrawn: [0.2, 0.35, 0.5] },
-  gearmotor: { perKilogram: [1, 3, 5], speed: [20, 45, 120], ofDrawn: [0.1, 0.35, 0.65] },
+  'capacitor-run': { ...single, ofDrawn: [0.35, 0.55, 0.74] },
+  'two-capacitor': { speed: [1400, 2850, 3450], ofDrawn: [0.58, 0.7, 0.8] },
+  'shaded-pole': { speed: [1250, 2600, 3000], ofDrawn: [0.12, 0.2, 0.3] },
+  'three-phase': { speed: [900, 1420, 2880], ofDrawn: [0.45, 0.58, 0.72] },
+  brushless: { speed: [250, 3000, 12_000], ofDrawn: [0.6, 0.75, 0.87] },
+  servo: { speed: [2000, 3000, 4500], ofDrawn: [0.4, 0.48, 0.6] },
+  'direct-drive-washer': { speed: [600, 1100, 1500], ofDrawn: [0.5, 0.6, 0.75] },
+  stepper: { speed: [300, 600, 900], ofDrawn: [0.2, 0.35, 0.5] },
+  gearmotor: { speed: [20, 45, 120], ofDrawn: [0.1, 0.35, 0.65] },
 };
 
 /** Torque at rest over the torque for good: of induction motors as the catalog has it, of the others common practice, no source. */
@@ -195,7 +194,7 @@ function sizeOf(family: FamilyName, { donor, mass_kg, shaft_mm, plate }: Measure
     rests.push('what motors of such a machine have');
   }
   if (mass_kg && !from?.sealed) {
-    bands.push(atPower(times(own.perKilogram, mass_kg), speed));
+    bands.push(atPower(times(torqueOfKilogram[family === 'two-capacitor' ? 'both-capacitors' : family], mass_kg), speed));
     rests.push(`${mass_kg} kg`);
   }
   if (shaft_mm && shafted.has(family)) {

@@ -1,3 +1,5 @@
+import { widest } from '../../catalog/small-motors.js';
+import { ofKilogramSingle, torqueByWeightSource, torqueOfKilogram } from '../../catalog/torque-by-weight.js';
 import { type Figure, fixed, flag } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import { shaftPower } from '../../formulas/power/shaft-power.js';
@@ -35,16 +37,16 @@ interface PerSize {
   readonly weight: Band;
   readonly iron: Band;
 }
-const source = 'Common practice, no source: salvaged motors that were weighed and measured, by family';
+const source = `${torqueByWeightSource}, or measured`;
 const families = {
-  universal: { weight: [0.05, 0.09, 0.14], iron: [0.35, 0.65, 1] },
-  'pm-dc': { weight: [0.17, 0.3, 0.45], iron: [0.4, 0.8, 1.4] },
-  'wound-dc': { weight: [0.1, 0.16, 0.3], iron: [0.4, 0.8, 1.6] },
-  single: { weight: [0.08, 0.2, 0.5], iron: [0.5, 1.1, 2] },
-  induction: { weight: [0.08, 0.3, 0.7], iron: [0.5, 1.2, 3] },
-  three: { weight: [0.25, 0.45, 0.7], iron: [0.8, 1.5, 3] },
-  'shaded-pole': { weight: [0.02, 0.04, 0.08], iron: [0.15, 0.3, 0.6] },
-} as const satisfies Readonly<Record<string, PerSize>>;
+  universal: { weight: torqueOfKilogram.universal, iron: [0.35, 0.65, 1] },
+  'pm-dc': { weight: torqueOfKilogram['pm-dc'], iron: [0.4, 0.8, 1.4] },
+  'wound-dc': { weight: torqueOfKilogram['wound-dc'], iron: [0.4, 0.8, 1.6] },
+  single: { weight: ofKilogramSingle, iron: [0.5, 1.1, 2] },
+  induction: { weight: widest([ofKilogramSingle, torqueOfKilogram['three-phase']]), iron: [0.5, 1.2, 3] },
+  three: { weight: torqueOfKilogram['three-phase'], iron: [0.8, 1.5, 3] },
+  'shaded-pole': { weight: torqueOfKilogram['shaded-pole'], iron: [0.15, 0.3, 0.6] },
+} satisfies Readonly<Record<string, PerSize>>;
 export type SizedFamily = keyof typeof families;
 
 export const torqueByWeight = defineProcedure({
