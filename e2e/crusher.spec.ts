@@ -356,7 +356,7 @@ test('a second stage is put in, made a chain, moved and taken out again, and eve
   for (const _step of ['taken out', 'moved']) await page.keyboard.press('Control+z');
   await expect(stages).toHaveCount(2);
   await goTo(page, 'work');
-  await choose(page.getByLabel('kind of work'), 'fruit crusher, toothed roll');
+  await choose(page.getByLabel('kind of work'), 'fruit crusher, fruit mill');
   await expect(page.getByLabel('Roll, diameter over the teeth')).toBeVisible();
   await kept(page);
   await goTo(page, 'drive');

@@ -25,6 +25,8 @@ const pages = {
   'the drive': (address: string, id: string) => `${address}/builds/${id}/drive`,
   'the brief': (address: string, id: string) => `${address}/builds/${id}/brief`,
   'the motor': (address: string, id: string) => `${address}/builds/${id}/motor`,
+  'what the motor needs': (address: string, id: string) => `${address}/builds/${id}/needs`,
+  'what it could drive': (address: string, id: string) => `${address}/builds/${id}/drives`,
   'the log': (address: string, id: string) => `${address}/builds/${id}/log`,
   backups: (address: string) => `${address}/backups`,
   'two side by side': (address: string, id: string) => `${address}/compare/${id}/${id}`,
@@ -104,7 +106,7 @@ test('at twice the size, and on a telephone, nothing runs out of the page', asyn
     [390, 800],
   ] as const) {
     await page.setViewportSize({ width, height });
-    for (const path of ['', '/brief', '/work', '/motor', '/drive', '/log']) {
+    for (const path of ['', '/brief', '/work', '/motor', '/needs', '/drives', '/drive', '/log']) {
       await page.goto(`${address}/builds/${crusher.id}${path}`);
       await page.getByTestId('sentence').waitFor();
       const { wide, room } = await page.evaluate(() => ({ wide: document.documentElement.scrollWidth, room: document.documentElement.clientWidth }));
@@ -150,7 +152,7 @@ test('the first screen is at most 250 kB, packed, fonts and all', async ({ page,
 const nowhere = '00000000-0000-4000-8000-000000000000';
 const held: Readonly<Record<string, (id: string) => readonly string[]>> = {
   'every page': (id) => ['/', '/start', '/deleted', '/backups', '/phone', `/compare/${id}/${id}`, '/no/such/page', `/builds/${nowhere}`],
-  'every stop': (id) => ['', '/brief', '/work', '/motor', '/drive', '/log'].map((stop) => `/builds/${id}${stop}`),
+  'every stop': (id) => ['', '/brief', '/work', '/motor', '/needs', '/drives', '/drive', '/log'].map((stop) => `/builds/${id}${stop}`),
 };
 for (const [where, routesOf] of Object.entries(held)) {
   test(`colours and units that were chosen hold on ${where}, from the first paint on`, async ({ page, crusher, address }) => {

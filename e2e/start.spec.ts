@@ -60,7 +60,9 @@ test('from nothing to the demo shed; Ctrl-C stops all it started; what was delet
   expect(builds.map((build) => build.name)).toEqual([
     'Apple crusher',
     'Bowl lathe',
+    'Cider press',
     'Clock-plate mill',
+    'Clock-plate tub',
     'Kelp cart',
     'Kindling splitter',
     'Sea-glass tumbler',
@@ -84,7 +86,9 @@ test('from nothing to the demo shed; Ctrl-C stops all it started; what was delet
   expect(await second.address()).toBe(address);
   expect((await listAt(address)).map((build) => build.name)).toEqual([
     'Bowl lathe',
+    'Cider press',
     'Clock-plate mill',
+    'Clock-plate tub',
     'Kelp cart',
     'Kindling splitter',
     'Sea-glass tumbler',

@@ -82,6 +82,7 @@ test('on a phone: four thumbs, each comes back to its place; all that a desk has
 const onPhone: readonly (readonly ((id: string) => string)[])[] = [
   [() => '/', (id) => `/start/${id}`, () => '/start', () => '/deleted', () => '/backups', () => '/phone'],
   [(id) => `/compare/${id}/${id}`, (id) => `/builds/${id}`, (id) => `/builds/${id}#checks`, (id) => `/builds/${id}/work`],
+  [(id) => `/builds/${id}/needs`, (id) => `/builds/${id}/drives`],
   [(id) => `/builds/${id}/motor`, (id) => `/builds/${id}/drive`, (id) => `/builds/${id}/brief`, (id) => `/builds/${id}/log`],
 ];
 for (const paths of onPhone) {

@@ -150,6 +150,15 @@ test('a motor without a plate, on a phone in the evening', async ({ browser }) =
   });
   await open(page, `builds/${id}/motor`);
   await keep(page, 'identify');
+  await open(page, `builds/${id}/needs`);
+  await keep(page, 'needs');
+});
+
+test('what a motor could drive', async ({ page }) => {
+  const { id } = await addBuild(address, demo());
+  await open(page, `builds/${id}/drives`);
+  await expect(page.getByText(/^\d+ tried/)).toBeVisible();
+  await keep(page, 'drives');
 });
 
 const bench = (inside: string, width: number) =>

@@ -15,6 +15,8 @@ export { type Circle, openBeltSpans, type Point } from './geometry/open-belt.js'
 export { type FamilyName, familyFed, familyLabel } from './identify/families.js';
 export { evidenceWords, type Ranked, settlesWords, toldChance } from './identify/identify.js';
 export { cannot, type LookName, looks } from './identify/looks.js';
+export { type NeedPart, needsSource } from './identify/needs/needs.js';
+export type { Strip } from './identify/terminal-picture.js';
 export {
   type CellField,
   type ChoiceField,
@@ -104,7 +106,6 @@ export { type Wall, wallOf, withWall } from './machine/wall.js';
 export { asMarkdown } from './procedures/as-markdown.js';
 export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';
-export { type CouldDriveWork, couldDriveWorks } from './procedures/could-drive.js';
 export { decidedBy } from './procedures/decided-by.js';
 export { type EvaluatedLine, type Evaluation, engineVersion, evaluateBuild, worstLine } from './procedures/evaluate-build.js';
 export {
@@ -123,6 +124,7 @@ export { type Fitting, fitsHere, ratioNeeded } from './procedures/fits-here.js';
 export { type FormulaText, formulaText } from './procedures/formula-text.js';
 export { goesWrongAt } from './procedures/goes-wrong.js';
 export { headlineOf, headlineOfLine, headlineOfPart, nameOf } from './procedures/headline.js';
+export { hooksOverTurn } from './procedures/hooks-over-turn.js';
 export type { Jam, Rung } from './procedures/jam.js';
 export { type JobName, type Jobs, jobs } from './procedures/jobs.js';
 export { outputsOfLines } from './procedures/line-outputs.js';
@@ -142,6 +144,17 @@ export { fieldsThatDecide, unreadIn } from './procedures/unread.js';
 export type { StationFigures, WalkedLine } from './procedures/walked.js';
 export type { WayOut } from './procedures/ways-out.js';
 export { familyWith, type WhatIsIt, whatIsIt, withWhatItIs } from './procedures/what-is-it.js';
+export {
+  bestFirst,
+  type DriveTarget,
+  drivenBuild,
+  type InPlace,
+  type Would,
+  type WouldDrive,
+  workTargets,
+  wouldWords,
+} from './procedures/what-it-drives.js';
+export { type WhatItNeeds, whatItNeeds } from './procedures/what-it-needs.js';
 export { type CheckReason, whyCheck } from './procedures/why-check.js';
 export { wishOutputs } from './procedures/wishes.js';
 export { inNextUnit } from './quantity/convert.js';

@@ -33,8 +33,9 @@ function factorOf(unit: string | undefined): number {
   if (unit === undefined || unit === '' || unit === '1') return 1;
   if (plain.has(unit)) return 1;
   if (unit === 'in/min') return 25.4;
+  if (unit === 'um') return 0.001;
   // Of pressure and stress, which share units, the entries that are used mean stress.
-  const found = findUnit(unit.replace('*', ' ').replace('kpsi', 'ksi'), 'stress');
+  const found = findUnit(unit.replace('*', ' ').replace('kpsi', 'ksi').replace('N/mm^2', 'MPa'), 'stress');
   if (!found) throw new Error(`The check files use the unit ${unit}, which Hobrek does not read`);
   return found.factor;
 }
@@ -47,6 +48,7 @@ const plain = new Set([
   'ohm*mm^2/m',
   'text',
   'hp/(in3/min)',
+  'hp*min/in^3',
   'kg/m³',
   'J/(kg*K)',
   'kg/m^3',

@@ -1,9 +1,11 @@
 /** The salvaged motors of the reference, as whoever holds one answers of it: from what was seen alone. */
 import { readFileSync } from 'node:fs';
 import type { DonorName } from '../src/identify/donors.js';
+import { estimate, type Measured } from '../src/identify/estimate.js';
 import type { FamilyName } from '../src/identify/families.js';
 import type { LookedAt } from '../src/identify/identify.js';
 import type { LookName } from '../src/identify/looks.js';
+import type { InHand } from '../src/identify/needs/in-hand.js';
 import type { Reading } from '../src/identify/windings.js';
 
 interface Seen {
@@ -17,6 +19,9 @@ interface Seen {
   readonly ohms: Readonly<Record<string, number | 'OL' | readonly [number, number]>> | null;
   readonly mass_kg: number | null;
   readonly shaft_mm: number | null;
+  readonly size_of: 'body' | 'stack' | null;
+  readonly diameter_mm: number | null;
+  readonly length_mm: number | null;
   readonly plate: string | null;
   readonly remarks: readonly string[];
 }
@@ -28,7 +33,10 @@ export interface Salvaged {
     readonly near: readonly FamilyName[];
     readonly power_W: { readonly v: number; readonly low: number; readonly high: number };
     readonly speed_rpm: number;
+    readonly needs: readonly string[];
+    readonly cautions: readonly string[];
   };
+  readonly not_tellable: readonly string[];
 }
 
 export const salvaged = JSON.parse(readFileSync(new URL('reference/known-motors.json', import.meta.url), 'utf8')) as readonly Salvaged[];
@@ -130,5 +138,36 @@ export function lookedAt({ seen }: Salvaged): LookedAt {
     mains: mainsOf(seen.mains),
     looks: Object.fromEntries(Object.entries(looks).filter(([, answer]) => answer !== undefined)) as Readonly<Partial<Record<LookName, string>>>,
     readings: readingsOf(seen.ohms),
+  };
+}
+
+/** What was measured of its body, and what is left of its plate. */
+export function measuredOf({ seen }: Salvaged): Measured {
+  const isIron = seen.size_of === 'stack';
+  return {
+    donor: donorsBy.find(([says]) => says.test(seen.donor))?.[1],
+    mass_kg: seen.mass_kg ?? undefined,
+    shaft_mm: seen.shaft_mm ?? undefined,
+    stack_mm: isIron ? (seen.length_mm ?? undefined) : undefined,
+    across_mm: isIron ? (seen.diameter_mm ?? undefined) : undefined,
+    plate: seen.plate ?? undefined,
+  };
+}
+
+/** A motor taken for what it truly is: with what was seen of it alone. */
+export function inHand(motor: Salvaged): InHand {
+  const { seen, truth } = motor;
+  const { donor, mains, looks, readings } = lookedAt(motor);
+  const measured = measuredOf(motor);
+  return {
+    family: truth.family,
+    donor,
+    fedBy: mains,
+    looks,
+    readings,
+    plate: seen.plate ?? '',
+    power_W: estimate([{ family: truth.family, chance: 1, evidence: [] }], measured).power_W,
+    mass_kg: measured.mass_kg,
+    wall_V: seen.mains?.startsWith('120') ? 120 : 230,
   };
 }

@@ -14,6 +14,8 @@ let database: Awaited<ReturnType<typeof freshDatabase>>;
 let folder: string;
 let config: Config;
 const known: number = JSON.parse(readFileSync(join(repository, 'apps/server/migrations/meta/_journal.json'), 'utf8')).entries.length;
+/** Of the demo shed. */
+const machines = readdirSync(join(repository, 'demo')).length;
 const said: string[] = [];
 const log = (line: string) => said.push(line);
 
@@ -89,9 +91,12 @@ it('refuses a database written by a newer version', async () => {
 it('loads the demo once: what was deleted stays deleted', async () => {
   await migrateDatabase(config, log);
   const open = openDatabase(database.url);
-  expect(await loadDemo(open, join(repository, 'demo'))).toBe(6);
+  expect(await loadDemo(open, join(repository, 'demo'))).toBe(machines);
   expect((await query('select name, version from builds order by changed_at desc')).rows).toEqual(
-    ['Apple crusher', 'Bowl lathe', 'Clock-plate mill', 'Kelp cart', 'Kindling splitter', 'Sea-glass tumbler'].map((name) => ({ name, version: 1 })),
+    [
+      ...['Apple crusher', 'Bowl lathe', 'Cider press', 'Clock-plate mill', 'Clock-plate tub'],
+      ...['Kelp cart', 'Kindling splitter', 'Sea-glass tumbler'],
+    ].map((name) => ({ name, version: 1 })),
   );
   await query('delete from builds');
   expect(await loadDemo(open, join(repository, 'demo'))).toBe(0);
@@ -103,7 +108,7 @@ it('loads it once when two start at the same time, and never among builds that a
   await migrateDatabase(config, log);
   const [a, b] = [openDatabase(database.url), openDatabase(database.url)];
   const loaded = await Promise.all([loadDemo(a, join(repository, 'demo')), loadDemo(b, join(repository, 'demo'))]);
-  expect(loaded.sort()).toEqual([0, 6]);
+  expect(loaded.sort()).toEqual([0, machines]);
   await query(`delete from markers`);
   expect(await loadDemo(a, join(repository, 'demo'))).toBe(0);
   await Promise.all([a.$client.end(), b.$client.end()]);

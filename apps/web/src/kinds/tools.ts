@@ -8,6 +8,9 @@ const runUp: Tool = { on: 'beside', load: async () => (await import('./shared/ru
 /** What a motor without a plate is: one look after the other. */
 const identify: Tool = { on: 'over', load: async () => (await import('./no-plate/identify.js')).Identify };
 
+/** Hooks of a shredder over a turn, and the order of its blades. */
+const orderStrip: Tool = { on: 'beside', load: async () => (await import('./shredder/order-strip.js')).OrderStrip };
+
 type Of<R extends string, K extends string> = Partial<Record<`${R}:${K}`, readonly Tool[]>>;
 
 /** The tools of kinds, whatever role they have, in the order in which they are shown. */
@@ -23,6 +26,7 @@ export const tools: Readonly<Of<'feed', FeedKindName> & Of<'source', SourceKindN
   'source:fluid-motor': [runUp],
   'source:engine': [runUp],
   'source:open': [runUp],
+  'work:shredder': [orderStrip],
   'stage:v-belt': [stockRuler],
   'stage:timing-belt': [stockRuler],
   'stage:roller-chain': [stockRuler],

@@ -1,8 +1,10 @@
 import {
   type Build,
   type Cure,
+  drivenBuild,
   elementsOf,
   type FamilyName,
+  type InPlace,
   layOut,
   lineOf,
   type Point,
@@ -57,6 +59,8 @@ export interface LineEvents {
   kindChosen(path: string, kind: string): void;
   /** A motor without a plate is taken for what it likely is: what was estimated is entered as guesses. */
   familyTaken(path: string, family: FamilyName): void;
+  /** A motor from another build is in the place of the source of a line, with a place kept for the ratio that is missing then; null where none is. */
+  motorTaken(line: string, motor: InPlace, ratio: number | null): void;
   /** A stage was put in before the one at `at`, with what it begins with. */
   stageAdded(line: string, at: number, kind: string, begins?: Readonly<Record<string, string>>): void;
   stageDoubled(path: string): void;
@@ -131,6 +135,7 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     workChosen: (kind) => reshape((each) => left.changed(each, `${lineOf(each, null).id}/work`, () => withSizedKind(each, kind))),
     wallEntered: (wall) => reshape((each) => withWall(each, wall)),
     familyTaken: (path, family) => reshape((each) => left.changed(each, path, (now) => withWhatItIs(now, path, family))),
+    motorTaken: (line, motor, ratio) => reshape((each) => drivenBuild(each, lineOf(each, line).id, motor, ratio)),
     kindChosen: (path, kind) => reshape((each) => left.changed(each, path, () => withKind(each, path, kind))),
     stageAdded: (line, at, kind, begins = {}) => {
       reshape((each) => withStageAdded(each, line, at, kind, begins));

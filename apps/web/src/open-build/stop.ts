@@ -12,6 +12,8 @@ export const checksHash = '#checks';
 export interface Stop {
   /** In the address behind the build; empty for the first page. */
   readonly path: string;
+  /** Not in the row of stops, but beside one of them, by its path: reached from there, and by its name. */
+  readonly beside?: string;
   /** Place among the others, in the order in which people work. */
   readonly order: number;
   readonly name: (line: Line) => string;

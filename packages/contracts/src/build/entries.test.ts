@@ -45,7 +45,10 @@ const fields: Readonly<Record<string, readonly [Field, Input]>> = {
   ],
 };
 
-it.each(Object.entries(fields))('contract and schema say the same of 2,000 damaged entries of a %s', (_, [field, entry]) => {
+/** In two, so that none takes long. */
+const halves = Object.entries(fields).flatMap(([name, each]) => ([28, 29] as const).map((seed) => [name, seed, each] as const));
+
+it.each(halves)('contract and schema say the same of 1,000 damaged entries of a %s, drawn from %i', (_, seed, [field, entry]) => {
   const of = { it: field };
   const judge = new Ajv2020().compile(inputsSchema(of));
   const contract = inputsClass({ fields: of });
@@ -76,7 +79,7 @@ it.each(Object.entries(fields))('contract and schema say the same of 2,000 damag
       if (!taken) refused++;
       expect(judge(inputs), JSON.stringify(inputs).slice(0, 300)).toBe(taken);
     }),
-    { seed: 28, numRuns: 2_000 },
+    { seed, numRuns: 1_000 },
   );
   expect(refused).toBeGreaterThan(800);
 });

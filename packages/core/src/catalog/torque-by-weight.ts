@@ -20,6 +20,17 @@ export const torqueOfKilogram = {
   gearmotor: [1, 3, 5],
 } as const satisfies Readonly<Record<string, Band>>;
 
+/** Torque for good over the width squared times the length of the iron, kN·m/m³, by how it is built. */
+export const torqueOfIron = {
+  universal: [0.35, 0.65, 1],
+  'pm-dc': [0.4, 0.8, 1.4],
+  'wound-dc': [0.4, 0.8, 1.6],
+  single: [0.5, 1.1, 2],
+  induction: [0.5, 1.2, 3],
+  three: [0.8, 1.5, 3],
+  'shaded-pole': [0.15, 0.3, 0.6],
+} as const satisfies Readonly<Record<string, Band>>;
+
 /** Of one phase, whichever way it starts. */
 export const ofKilogramSingle = widest([
   torqueOfKilogram['split-phase'],

@@ -63,6 +63,10 @@ import { slackSag } from './chain/slack-sag.js';
 import { sprocketDiameter } from './chain/sprocket-diameter.js';
 import { sprocketOutside } from './chain/sprocket-outside.js';
 import { strandRating } from './chain/strand-rating.js';
+import { removalRate } from './cutting/removal-rate.js';
+import { turningForce } from './cutting/turning-force.js';
+import { unitPower } from './cutting/unit-power.js';
+import { brakingPower } from './dynamics/braking-power.js';
 import { criticalSpeed } from './dynamics/critical-speed.js';
 import { discInertia } from './dynamics/disc-inertia.js';
 import { evenRunUp } from './dynamics/even-run-up.js';
@@ -108,6 +112,7 @@ import { spacerAngle } from './hub/spacer-angle.js';
 import { splitClampForce } from './hub/split-clamp-force.js';
 import { apparentPower } from './motor/apparent-power.js';
 import { bleederPower } from './motor/bleeder-power.js';
+import { brakingResistance } from './motor/braking-resistance.js';
 import { breakdownSlip } from './motor/breakdown-slip.js';
 import { capacitorCurrent } from './motor/capacitor-current.js';
 import { capacitorEnergy } from './motor/capacitor-energy.js';
@@ -153,6 +158,7 @@ import { torqueAtFrequency } from './motor/torque-at-frequency.js';
 import { torqueAtVoltage } from './motor/torque-at-voltage.js';
 import { tripCurrent } from './motor/trip-current.js';
 import { voltageDrop } from './motor/voltage-drop.js';
+import { voltsByFrequency } from './motor/volts-by-frequency.js';
 import { wireArea } from './motor/wire-area.js';
 import { wireDiameter } from './motor/wire-diameter.js';
 import { fluidPower } from './power/fluid-power.js';
@@ -183,12 +189,28 @@ import { torqueAtTool } from './transmission/torque-at-tool.js';
 import { torqueGain } from './transmission/torque-gain.js';
 import { wormBackward } from './transmission/worm-backward.js';
 import { wormEfficiency } from './transmission/worm-efficiency.js';
+import { amplitude } from './vibration/amplitude.js';
+import { centrifugalForce } from './vibration/centrifugal-force.js';
+import { coilSpringRate } from './vibration/coil-spring-rate.js';
+import { naturalFrequency } from './vibration/natural-frequency.js';
+import { sagOfSprings } from './vibration/sag-of-springs.js';
+import { shaken } from './vibration/shaken.js';
+import { shakingPower } from './vibration/shaking-power.js';
+import { shareToFloor } from './vibration/share-to-floor.js';
+import { springByDrop } from './vibration/spring-by-drop.js';
+import { unbalance } from './vibration/unbalance.js';
+import { biteAngle } from './work/bite-angle.js';
+import { collarTorque } from './work/collar-torque.js';
 import { criticalDrumSpeed } from './work/critical-drum-speed.js';
+import { drivenScrewTorque } from './work/driven-screw-torque.js';
 import { edgeShare } from './work/edge-share.js';
+import { fullBitePower } from './work/full-bite-power.js';
 import { gripForce } from './work/grip-force.js';
 import { grownTorque } from './work/grown-torque.js';
+import { hookBends } from './work/hook-bends.js';
 import { kerbGrip } from './work/kerb-grip.js';
 import { kerbTorque } from './work/kerb-torque.js';
+import { knifeStroke } from './work/knife-stroke.js';
 import { leverTorque } from './work/lever-torque.js';
 import { liftedTorque } from './work/lifted-torque.js';
 import { marginalEfficiency } from './work/marginal-efficiency.js';
@@ -196,8 +218,18 @@ import { measuredShaftPower } from './work/measured-shaft-power.js';
 import { millingPower } from './work/milling-power.js';
 import { movedInertia } from './work/moved-inertia.js';
 import { nipTorque } from './work/nip-torque.js';
+import { nutPressure } from './work/nut-pressure.js';
+import { powerScrewTorque } from './work/power-screw-torque.js';
+import { pressingForce } from './work/pressing-force.js';
+import { rollGrip } from './work/roll-grip.js';
+import { rollPasses } from './work/roll-passes.js';
 import { rollingForce } from './work/rolling-force.js';
+import { screwFeed } from './work/screw-feed.js';
+import { screwLowers } from './work/screw-lowers.js';
+import { screwSpeed } from './work/screw-speed.js';
+import { shearForce } from './work/shear-force.js';
 import { stoppingAngle } from './work/stopping-angle.js';
+import { strokeTorque } from './work/stroke-torque.js';
 import { wheelTorque } from './work/wheel-torque.js';
 
 const all = [
@@ -264,6 +296,10 @@ const all = [
   sprocketDiameter,
   sprocketOutside,
   strandRating,
+  removalRate,
+  turningForce,
+  unitPower,
+  brakingPower,
   criticalSpeed,
   discInertia,
   evenRunUp,
@@ -309,6 +345,7 @@ const all = [
   splitClampForce,
   apparentPower,
   bleederPower,
+  brakingResistance,
   breakdownSlip,
   capacitorCurrent,
   capacitorEnergy,
@@ -354,6 +391,7 @@ const all = [
   torqueAtVoltage,
   tripCurrent,
   voltageDrop,
+  voltsByFrequency,
   wireArea,
   wireDiameter,
   fluidPower,
@@ -384,12 +422,28 @@ const all = [
   torqueGain,
   wormBackward,
   wormEfficiency,
+  amplitude,
+  centrifugalForce,
+  coilSpringRate,
+  naturalFrequency,
+  sagOfSprings,
+  shaken,
+  shakingPower,
+  shareToFloor,
+  springByDrop,
+  unbalance,
+  biteAngle,
+  collarTorque,
   criticalDrumSpeed,
+  drivenScrewTorque,
   edgeShare,
+  fullBitePower,
   gripForce,
   grownTorque,
+  hookBends,
   kerbGrip,
   kerbTorque,
+  knifeStroke,
   leverTorque,
   liftedTorque,
   marginalEfficiency,
@@ -397,8 +451,18 @@ const all = [
   millingPower,
   movedInertia,
   nipTorque,
+  nutPressure,
+  powerScrewTorque,
+  pressingForce,
+  rollGrip,
+  rollPasses,
   rollingForce,
+  screwFeed,
+  screwLowers,
+  screwSpeed,
+  shearForce,
   stoppingAngle,
+  strokeTorque,
   wheelTorque,
 ];
 

@@ -1,5 +1,5 @@
 import { smallMotors } from '../catalog/small-motors.js';
-import { torqueOfKilogram } from '../catalog/torque-by-weight.js';
+import { torqueOfIron, torqueOfKilogram } from '../catalog/torque-by-weight.js';
 import { shaftPower } from '../formulas/power/shaft-power.js';
 import { shaftTorque } from '../formulas/power/shaft-torque.js';
 import { plateLine } from '../kinds/shared/plate-line.js';
@@ -15,6 +15,9 @@ export interface Measured {
   readonly donor?: DonorName | undefined;
   readonly mass_kg?: number | undefined;
   readonly shaft_mm?: number | undefined;
+  /** Of the pack of sheets: along the shaft, and across. */
+  readonly stack_mm?: number | undefined;
+  readonly across_mm?: number | undefined;
   readonly plate?: string | undefined;
 }
 
@@ -55,6 +58,9 @@ const sizes: Readonly<Record<FamilyName, Sizes>> = {
   gearmotor: { speed: [20, 45, 120], ofDrawn: [0.1, 0.35, 0.65] },
 };
 
+/** Shaft power of what a motor of a family draws, volts times amps: least, likely and most. */
+export const drawnShare = (family: FamilyName): Range => sizes[family].ofDrawn;
+
 /** Torque at rest over the torque for good: of induction motors as the catalog has it, of the others common practice, no source. */
 const starts: Readonly<Record<FamilyName, Range>> = {
   universal: [2.5, 4, 5],
@@ -85,6 +91,19 @@ const shafted: ReadonlySet<FamilyName> = new Set([
   'wound-dc',
 ]);
 
+/** How its iron is told; nothing of those whose magnets make the field. */
+const ironOf: Readonly<Partial<Record<FamilyName, keyof typeof torqueOfIron>>> = {
+  universal: 'universal',
+  'pm-dc': 'pm-dc',
+  'wound-dc': 'wound-dc',
+  'split-phase': 'single',
+  'capacitor-start': 'single',
+  'capacitor-run': 'single',
+  'two-capacitor': 'single',
+  'three-phase': 'three',
+  'shaded-pole': 'shaded-pole',
+};
+
 const byAll = (of: Range, by: (value: number) => number): Range => [by(of[0]), by(of[1]), by(of[2])];
 const atPower = (T: Range, n: Range): Range => byAll(T, (each) => shaftPower.compute({ T: each, n: n[1] }));
 const times = (of: Range, k: number): Range => byAll(of, (each) => k * each);
@@ -104,7 +123,7 @@ function together(bands: readonly Range[]): Range {
 const peak = /\b(PEAK|MAX|SPL|DUTY|TREADMILL)\b/i;
 const ofMachine = /\b(on the)\b/i;
 /** `1-1/2`, `1/3`, `220-240`, `0,5`: the first of a range. */
-function number(text: string | undefined): number | undefined {
+export function readNumber(text: string | undefined): number | undefined {
   const [, whole, over, under] = /^\s*(?:(\d+(?:[.,]\d+)?)(?![.,\d]|\s*\/))?[\s-]*(?:(\d+)\s*\/\s*(\d+))?/.exec(text ?? '') ?? [];
   const part = over && under && Number(over) < Number(under) && Number(under) <= 32 ? Number(over) / Number(under) : 0;
   const value = (whole ? Number(whole.replace(',', '.')) : 0) + part;
@@ -127,8 +146,8 @@ const turns: Readonly<Partial<Record<FamilyName, readonly [number, number]>>> = 
   gearmotor: [1, 700],
 };
 
-const units = { hp: 745.7, PS: 735.5, CV: 735.5, kW: 1000, W: 1 } as const;
-const unitIn = (text: string): keyof typeof units =>
+export const units = { hp: 745.7, PS: 735.5, CV: 735.5, kW: 1000, W: 1 } as const;
+export const unitIn = (text: string): keyof typeof units =>
   (Object.keys(units) as (keyof typeof units)[]).find((unit) => new RegExp(`${unit}\\b`, 'i').test(text)) ?? 'W';
 /** Motors whose plates state what is at the shaft, in watts too. */
 const stateShaft: ReadonlySet<FamilyName> = new Set(['servo', 'pm-dc', 'wound-dc', 'brushless', 'three-phase']);
@@ -160,15 +179,15 @@ function saidBy(plate: string | undefined, family: FamilyName): Said {
   const fills = plate ? (plateLine(plate)?.fills ?? {}) : {};
   if (!plate) return {};
   const [least, most] = turns[family] ?? [100, 20_000];
-  const rpm = number(fills.speed);
+  const rpm = readNumber(fills.speed);
   const speed: Said = rpm && rpm >= least && rpm <= most ? { speed: [0.94 * rpm, rpm, 1.05 * rpm] } : {};
-  const stated = fills.power ? (lesser(fills.power) ?? (number(fills.power) ?? 0) * units[unitIn(fills.power)]) : 0;
+  const stated = fills.power ? (lesser(fills.power) ?? (readNumber(fills.power) ?? 0) * units[unitIn(fills.power)]) : 0;
   if (stated && !peak.test(plate)) {
     const isShaft = unitIn(fills.power ?? '') !== 'W' || lesser(fills.power ?? '') !== undefined || (stateShaft.has(family) && !/~/.test(plate));
     if (isShaft && !ofMachine.test(plate)) return { ...speed, power: atShaft(family, stated, rpm !== undefined) };
     if (!isShaft) return { ...speed, power: ofDrawnBy(family, stated, plate) };
   }
-  const [V, I] = [number(fills.voltage), number(fills.current)];
+  const [V, I] = [readNumber(fills.voltage), readNumber(fills.current)];
   if (!V || !I) return speed;
   return { ...speed, power: ofDrawnBy(family, V * I * (fills.phases === '3' || family === 'servo' ? Math.sqrt(3) : 1), plate) };
 }
@@ -180,7 +199,7 @@ function ofFamily(family: FamilyName, measured: Measured): Estimate {
 
 type Size = Pick<Estimate, 'power_W' | 'speed_rpm' | 'rests'>;
 
-function sizeOf(family: FamilyName, { donor, mass_kg, shaft_mm, plate }: Measured): Size {
+function sizeOf(family: FamilyName, { donor, mass_kg, shaft_mm, stack_mm, across_mm, plate }: Measured): Size {
   const own = sizes[family];
   const from: Donor | undefined = donor && donors[donor];
   const isUsual = from !== undefined && (from.holds[family] ?? 0) >= 8;
@@ -196,6 +215,11 @@ function sizeOf(family: FamilyName, { donor, mass_kg, shaft_mm, plate }: Measure
   if (mass_kg && !from?.sealed) {
     bands.push(atPower(times(torqueOfKilogram[family === 'two-capacitor' ? 'both-capacitors' : family], mass_kg), speed));
     rests.push(`${mass_kg} kg`);
+  }
+  const iron = ironOf[family];
+  if (stack_mm && across_mm && iron) {
+    bands.push(atPower(times(torqueOfIron[iron], (across_mm ** 2 * stack_mm) / 1e6), speed));
+    rests.push(`iron of ${across_mm} by ${stack_mm} mm`);
   }
   if (shaft_mm && shafted.has(family)) {
     bands.push(atPower(times(perShaft, shaft_mm ** 3), speed));

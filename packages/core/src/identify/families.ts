@@ -98,6 +98,15 @@ export const families = {
 export type FamilyName = keyof typeof families;
 export const familyNames = Object.keys(families) as readonly FamilyName[];
 
+/** The family of a source by its kind and what is chosen of it; null where that does not say it, or it is no motor. */
+export function familyOfKind(kind: string, chosen: (field: string) => string | undefined): FamilyName | null {
+  if (kind === 'vector-motor') return 'three-phase';
+  const of = familyNames.filter((name) => families[name].kind === kind);
+  // The one that says most of its entries: a motor that a drive feeds, before the brushless one that says none.
+  const fits = of.filter((name) => Object.entries(families[name].entries).every(([field, is]) => chosen(field) === is));
+  return fits.sort((a, b) => Object.keys(families[b].entries).length - Object.keys(families[a].entries).length)[0] ?? null;
+}
+
 /** Whether its torque comes through brushes: its reading wanders as the rotor is turned. */
 export const brushed: ReadonlySet<FamilyName> = new Set(['universal', 'pm-dc', 'wound-dc']);
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { lookedAt, type Salvaged, salvaged } from '../../test/salvaged.js';
+import { lookedAt, measuredOf, type Salvaged, salvaged } from '../../test/salvaged.js';
 import { type DonorName, donorSays, donors } from './donors.js';
 import { type Estimate, estimate } from './estimate.js';
 import { type FamilyName, familyNames } from './families.js';
@@ -14,12 +14,7 @@ const by = (id: string): Salvaged => salvaged.find((each) => each.id === id) as 
 const chance = ({ ranking }: Identified, family: FamilyName): number => ranking.find((each) => each.family === family)?.chance ?? 0;
 const placeOf = ({ ranking }: Identified, family: FamilyName): number => ranking.findIndex((each) => each.family === family);
 const estimated = ({ seen, ...rest }: Salvaged, looked: LookedAt = lookedAt({ seen, ...rest })): Estimate =>
-  estimate(identify(looked).ranking, {
-    donor: looked.donor,
-    mass_kg: seen.mass_kg ?? undefined,
-    shaft_mm: seen.shaft_mm ?? undefined,
-    plate: seen.plate ?? undefined,
-  });
+  estimate(identify(looked).ranking, { ...measuredOf({ seen, ...rest }), donor: looked.donor });
 const spread = ({ power_W: [low, , high] }: Estimate): number => high / low;
 
 describe('48 salvaged motors, from what was seen of them alone', () => {
@@ -56,7 +51,10 @@ function without(looked: LookedAt, what: LookName | 'donor' | 'readings'): Looke
 /** Of a single motor an observation may speak against the truth: a fan motor of a copier with its electronics has the six wires of a stepper. */
 const speaksAgainst: Readonly<Record<string, readonly string[]>> = { wires: ['km-39'] };
 
-it.each([...lookNames, 'donor', 'readings'] as const)('leaving out %s never makes it surer', (what) => {
+/** Nobody who salvaged one of the reference saw it run. */
+const unseen: LookName = 'ran';
+
+it.each([...lookNames.filter((look) => look !== unseen), 'donor', 'readings'] as const)('leaving out %s never makes it surer', (what) => {
   const gone = salvaged.filter(
     (each) => JSON.stringify(without(lookedAt(each), what)) !== JSON.stringify(lookedAt(each)) && !speaksAgainst[what]?.includes(each.id),
   );
@@ -67,6 +65,33 @@ it.each([...lookNames, 'donor', 'readings'] as const)('leaving out %s never make
   const width = (looked: (each: Salvaged) => LookedAt) => gone.reduce((sum, each) => sum + Math.log(spread(estimated(each, looked(each)))), 0);
   expect(width((each) => without(lookedAt(each), what))).toBeGreaterThanOrEqual(width(lookedAt) - 0.05 * gone.length);
 });
+
+it('how it ran, as most of its family do, makes the true kind likelier on the whole, and never settles it alone', () => {
+  const most = (family: FamilyName) =>
+    tables.ran.answers.reduce((best, answer) => (chanceOf('ran', answer, family) > chanceOf('ran', best, family) ? answer : best));
+  const gain = salvaged.map((each) => {
+    const looked = lookedAt(each);
+    const more = { ...looked, looks: { ...looked.looks, ran: most(each.truth.family) } };
+    return Math.log(chance(identify(more), each.truth.family) / chance(identify(looked), each.truth.family));
+  });
+  expect(gain.reduce((sum, each) => sum + each, 0)).toBeGreaterThan(0);
+  for (const answer of tables.ran.answers) expect(identify({ looks: { ran: answer }, readings: [] }).ranking[0]?.chance).toBeLessThan(0.9);
+});
+
+// km-05, km-06, km-18, km-24 and km-31 were measured across their sheets; the bounds are the reference's.
+it.each(['km-05', 'km-06', 'km-18', 'km-24', 'km-31'])(
+  '%s by its iron alone: the true power in the range, and surer than by its family alone',
+  (id) => {
+    const { truth, ...rest } = by(id);
+    const { stack_mm, across_mm } = measuredOf({ truth, ...rest });
+    const alone = [{ family: truth.family, chance: 1, evidence: [] }];
+    const [least, , most] = estimate(alone, { stack_mm, across_mm }).power_W;
+    expect(least).toBeLessThanOrEqual(truth.power_W.high);
+    expect(most).toBeGreaterThanOrEqual(truth.power_W.low);
+    const [low, , high] = estimate(alone, {}).power_W;
+    expect(most / least).toBeLessThan(high / low);
+  },
+);
 
 it('one wrong answer: the true kind falls, is not lost, and the answer is found doubtful where the others are sure', () => {
   let doubted = 0;

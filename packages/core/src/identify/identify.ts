@@ -108,36 +108,57 @@ function chances(facts: readonly Fact[]): Chances {
   return Object.fromEntries(familyNames.map((family, k) => [family, (weights[k] as number) / all])) as Chances;
 }
 
-const entropy = (of: Chances): number => familyNames.reduce((sum, family) => sum - (of[family] > 0 ? of[family] * Math.log2(of[family]) : 0), 0);
+/** An answer by the chance that each family has of it, or in proportion to that, in the order of the families; and as it counts beside others. */
+interface Row {
+  readonly chance: Float64Array;
+  readonly counts: Float64Array;
+}
+const rowOf = (of: Fact['of']): Row => ({
+  chance: Float64Array.from(familyNames, of),
+  counts: Float64Array.from(familyNames, (family) => of(family) ** dependent),
+});
+
+/** The tables as they are gone through again and again, each made when it is first needed. */
+const rows = new Map<string, readonly Row[]>();
+function rowsOf(table: string, answers: () => readonly Fact['of'][]): readonly Row[] {
+  const known = rows.get(table);
+  if (known) return known;
+  const made = answers().map(rowOf);
+  rows.set(table, made);
+  return made;
+}
 
 /** What a table is expected to add to what is known, bits. */
-function expectedBits(look: keyof typeof tables, now: Chances): number {
-  return bitsOf(
-    tables[look].answers.map((answer) => (family: FamilyName) => chanceOf(look, answer, family)),
+const expectedBits = (look: keyof typeof tables, now: Float64Array): number =>
+  bitsOf(
+    rowsOf(look, () => tables[look].answers.map((answer) => (family) => chanceOf(look, answer, family))),
     now,
   );
-}
 
 /** What its machine would be expected to add, each as likely as the other, bits. */
-const bitsOfDonor = (now: Chances): number =>
+const bitsOfDonor = (now: Float64Array): number =>
   bitsOf(
-    (Object.keys(donors) as DonorName[]).map((donor) => (family: FamilyName) => donorSays(donor, family) / priorOf(family)),
+    rowsOf('donor', () => (Object.keys(donors) as DonorName[]).map((donor) => (family) => donorSays(donor, family) / priorOf(family))),
     now,
   );
 
-/** Before what is known less after it, over all answers, each by how likely it is. @param answers of each its chance in a family, or in proportion to that */
-function bitsOf(answers: readonly Fact['of'][], now: Chances): number {
-  const likely = answers.map((of) => familyNames.reduce((sum, family) => sum + now[family] * of(family), 0));
+/** Before what is known less after it, over all answers, each by how likely it is. */
+function bitsOf(answers: readonly Row[], now: Float64Array): number {
+  const likely = answers.map(({ chance }) => now.reduce((sum, each, k) => sum + each * (chance[k] as number), 0));
   const all = likely.reduce((sum, each) => sum + each, 0);
-  const left = answers.reduce((sum, of, k) => sum + ((likely[k] as number) / all) * entropy(after(now, of)), 0);
-  return Math.max(0, entropy(now) - left);
+  const left = answers.reduce((sum, { counts }, k) => sum + ((likely[k] as number) / all) * entropyAfter(now, counts), 0);
+  return Math.max(0, entropyAfter(now) - left);
 }
 
-/** With one more answer. */
-function after(now: Chances, of: Fact['of']): Chances {
-  const weights = familyNames.map((family) => now[family] * of(family) ** dependent);
-  const sum = weights.reduce((all, each) => all + each, 0);
-  return Object.fromEntries(familyNames.map((family, k) => [family, (weights[k] as number) / sum])) as Chances;
+/** What is not known, bits: now, or with one more answer. */
+function entropyAfter(now: Float64Array, counts?: Float64Array): number {
+  let [sum, logs] = [0, 0];
+  for (let k = 0; k < now.length; k++) {
+    const weight = (now[k] as number) * (counts ? (counts[k] as number) : 1);
+    sum += weight;
+    if (weight > 0) logs += weight * Math.log2(weight);
+  }
+  return sum > 0 ? Math.log2(sum) - logs / sum : 0;
 }
 const donor_minutes = 0.5;
 
@@ -162,13 +183,14 @@ export function identify(looked: LookedAt, out: ReadonlySet<string> = new Set())
   const ranking = familyNames
     .map((family) => ({ family, chance: now[family], evidence: evidenceOf(family, facts, now) }))
     .sort((a, b) => b.chance - a.chance);
-  const open = entropy(now);
+  const all = Float64Array.from(familyNames, (family) => now[family]);
+  const open = entropyAfter(all);
   const nexts: NextLook[] = lookNames
     .filter((look) => looked.looks[look] === undefined && !out.has(look) && !(look === 'wires' && looked.readings.length > 0))
-    .map((look) => ({ look, bits: expectedBits(look, now), settles: 0, minutes: looks[look].minutes }));
+    .map((look) => ({ look, bits: expectedBits(look, all), settles: 0, minutes: looks[look].minutes }));
   if (looked.readings.length === 0 && !out.has('readings'))
-    nexts.push({ look: 'readings', bits: Math.max(expectedBits('pattern', now), expectedBits('wanders', now)), settles: 0, minutes: ohms_minutes });
-  if (!looked.donor && !looked.mains && !out.has('donor')) nexts.push({ look: 'donor', bits: bitsOfDonor(now), settles: 0, minutes: donor_minutes });
+    nexts.push({ look: 'readings', bits: Math.max(expectedBits('pattern', all), expectedBits('wanders', all)), settles: 0, minutes: ohms_minutes });
+  if (!looked.donor && !looked.mains && !out.has('donor')) nexts.push({ look: 'donor', bits: bitsOfDonor(all), settles: 0, minutes: donor_minutes });
   const next = nexts
     .filter(({ bits }) => bits >= leastBits)
     .map((each) => ({ ...each, settles: open > 0 ? each.bits / open : 0 }))

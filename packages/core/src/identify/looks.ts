@@ -82,6 +82,18 @@ export const looks = {
     minutes: 0.5,
     answers: { '2': 'two', '3': 'three', '4': 'four', '5': 'five', '6': 'six', '7': 'seven and more' },
   },
+  ran: {
+    question: 'How did it run in its machine?',
+    caution: 'Remembered. It is not run to find out.',
+    minutes: 0.5,
+    answers: {
+      scream: 'fast, with a scream that falls under load',
+      hum: 'at one steady speed, with a hum',
+      dial: 'at many speeds, by a dial or a program',
+      steps: 'in steps, or to and fro to a place',
+      slow: 'slowly and hard',
+    },
+  },
 } as const satisfies Readonly<Record<string, Look>>;
 
 export type LookName = keyof typeof looks;

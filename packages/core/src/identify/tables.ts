@@ -81,6 +81,26 @@ export const tables: Readonly<Record<LookName | 'wanders' | 'pattern' | 'mains',
       [['gearmotor'], [15, 25, 35, 25]],
     ]),
   },
+  ran: {
+    answers: ['scream', 'hum', 'dial', 'steps', 'slow'],
+    of: rows([
+      [['universal'], [60, 5, 33, 1, 1]],
+      [['pm-dc'], [16, 16, 54, 5, 9]],
+      [['wound-dc'], [8, 40, 44, 1, 7]],
+      [
+        ['split-phase', 'capacitor-start', 'two-capacitor'],
+        [2, 92, 3, 1, 2],
+      ],
+      [['capacitor-run'], [2, 84, 9, 1, 4]],
+      [['shaded-pole'], [1, 94, 3, 1, 1]],
+      [['three-phase'], [2, 77, 17, 1, 3]],
+      [['brushless'], [14, 22, 57, 4, 3]],
+      [['servo'], [4, 5, 40, 49, 2]],
+      [['direct-drive-washer'], [3, 5, 83, 2, 7]],
+      [['stepper'], [1, 2, 13, 80, 4]],
+      [['gearmotor'], [1, 14, 14, 7, 64]],
+    ]),
+  },
   capacitor: {
     answers: ['none', 'small', 'run', 'start', 'both'],
     of: rows([

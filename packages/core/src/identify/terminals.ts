@@ -1,5 +1,5 @@
 import { brushed, type FamilyName } from './families.js';
-import { alike, type Reading, threeOf, type Winding, windingsOf } from './windings.js';
+import { alike, closed_ohm, type Reading, threeOf, type Winding, wanders, windingsOf } from './windings.js';
 
 /** What is between or behind some wires of a motor, as far as readings tell. */
 export interface Terminal {
@@ -9,9 +9,7 @@ export interface Terminal {
 }
 
 /** A tachometer has tens to hundreds of ohms of thin wire; a shunt field of the mains' volts more than fifty. */
-const tacho_ohm = [20, 400] as const;
-const closed_ohm = 0.25;
-const wanders = 1.1;
+export const tacho_ohm = [20, 400] as const;
 
 const mean = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 

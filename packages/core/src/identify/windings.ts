@@ -20,11 +20,11 @@ const leads_ohm = 0.2;
 /** Two readings that may be of the same size. */
 export const alike = (a: number, b: number): boolean => Math.abs(a - b) <= relative * Math.max(a, b) + leads_ohm;
 /** Below it a contact, a cut-out or a wire is closed: no winding. */
-const closed_ohm = 0.25;
+export const closed_ohm = 0.25;
 /** Over it a reading is no winding of a motor: electronics, a capacitor that charges, dirt. */
-const most_ohm = 2_500;
+export const most_ohm = 2_500;
 /** A reading that wanders by more than so much as the rotor is turned goes through brushes. */
-const wanders = 1.1;
+export const wanders = 1.1;
 
 const mean = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 const key = (a: string, b: string): string => [a, b].sort().join('-');

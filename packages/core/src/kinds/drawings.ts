@@ -22,11 +22,20 @@ import { drawsRollerChain } from './stage/roller-chain/drawing.js';
 import { drawsTimingBelt } from './stage/timing-belt/drawing.js';
 import { drawsTorqueLimiter } from './stage/torque-limiter/drawing.js';
 import { drawsVBelt } from './stage/v-belt/drawing.js';
+import { drawsChipper } from './work/chipper/drawing.js';
+import { drawsConeSplitter } from './work/cone-splitter/drawing.js';
 import { drawsDirectWork } from './work/direct/drawing.js';
 import { drawsFruitCrusher } from './work/fruit-crusher/drawing.js';
 import { drawsMeasuredWork } from './work/measured/drawing.js';
+import { drawsMetalLathe } from './work/metal-lathe/drawing.js';
+import { drawsRollMill } from './work/roll-mill/drawing.js';
 import { drawsRotaryTumbler } from './work/rotary-tumbler/drawing.js';
+import { drawsScrewPress } from './work/screw-press/drawing.js';
+import { drawsShredder } from './work/shredder/drawing.js';
+import { drawsVibratoryTumbler } from './work/vibratory-tumbler/drawing.js';
 import { drawsWheelDrive } from './work/wheel-drive/drawing.js';
+import { drawsWoodLathe } from './work/wood-lathe/drawing.js';
+import { drawsWormPress } from './work/worm-press/drawing.js';
 
 /** How each kind of stage is drawn: a kind without a drawing does not compile. Apart from the registry, so that a list that draws does not load every field there is. */
 export const stageDrawings: Readonly<Record<StageKindName, StageDrawing>> = {
@@ -58,7 +67,16 @@ export const sourceDrawings: Readonly<Record<SourceKindName, EndDrawing>> = {
 };
 export const workDrawings: Readonly<Record<WorkKindName, EndDrawing>> = {
   'fruit-crusher': drawsFruitCrusher,
+  shredder: drawsShredder,
+  'screw-press': drawsScrewPress,
+  'worm-press': drawsWormPress,
+  'cone-splitter': drawsConeSplitter,
+  chipper: drawsChipper,
+  'roll-mill': drawsRollMill,
   'rotary-tumbler': drawsRotaryTumbler,
+  'vibratory-tumbler': drawsVibratoryTumbler,
+  'wood-lathe': drawsWoodLathe,
+  'metal-lathe': drawsMetalLathe,
   'wheel-drive': drawsWheelDrive,
   measured: drawsMeasuredWork,
   direct: drawsDirectWork,

@@ -205,6 +205,8 @@ export interface SourceOutput<Out extends PortKind = 'rotary'> extends Port<Out>
   /** A person starts and stops it, or it is stepped up: there is no run-up to work out. */
   readonly byHand?: true;
   readonly curves: Ends<Curve> | null;
+  /** Stopped by its drive in so long, through a resistor at these volts of its link. */
+  readonly braked?: { readonly time: Figure<'s'>; readonly link: Figure<'V'> };
   /** What turning it takes with the power off, where it is more than a share of its torque: brushes, fan, iron. */
   readonly drags?: Effort<Out>;
   /** Torque at rest. */
@@ -355,6 +357,10 @@ export interface WorkDemand extends Said {
   readonly breakaway: Figure<'N·m'>;
   /** What it needs for a moment, over and over at work, where that is more than what it needs on the average. */
   readonly peak?: Figure<'N·m'>;
+  /** What a motor is chosen for, where that is more than the average: peaks that last, and nothing spins that would help it over. */
+  readonly rated?: Figure<'N·m'>;
+  /** Why it is chosen for that, as the sentence goes on: `by its peaks`, which it is where this is left out. */
+  readonly ratedBy?: string;
   /** It is loaded once it is up to speed: what it needs until then is its breakaway torque. */
   readonly startsEmpty?: boolean;
   /** Switched off, its own load stops it at once, or it is nothing that spins on: no run-down is told. */

@@ -23,11 +23,20 @@ import { rollerChainHead } from './stage/roller-chain/fields.js';
 import { timingBeltHead } from './stage/timing-belt/fields.js';
 import { torqueLimiterHead } from './stage/torque-limiter/fields.js';
 import { vBeltHead } from './stage/v-belt/fields.js';
+import { chipperHead } from './work/chipper/fields.js';
+import { coneSplitterHead } from './work/cone-splitter/fields.js';
 import { directWorkHead } from './work/direct/fields.js';
 import { fruitCrusherHead } from './work/fruit-crusher/fields.js';
 import { measuredWorkHead } from './work/measured/fields.js';
+import { metalLatheHead } from './work/metal-lathe/fields.js';
+import { rollMillHead } from './work/roll-mill/fields.js';
 import { rotaryTumblerHead } from './work/rotary-tumbler/fields.js';
+import { screwPressHead } from './work/screw-press/fields.js';
+import { shredderHead } from './work/shredder/fields.js';
+import { vibratoryTumblerHead } from './work/vibratory-tumbler/fields.js';
 import { wheelDriveHead } from './work/wheel-drive/fields.js';
+import { woodLatheHead } from './work/wood-lathe/fields.js';
+import { wormPressHead } from './work/worm-press/fields.js';
 
 interface Entry {
   readonly head: KindHead;
@@ -70,7 +79,16 @@ const stages = [
 ] as const;
 const works = [
   { head: fruitCrusherHead, load: async () => erased((await import('./work/fruit-crusher/kind.js')).fruitCrusher) },
+  { head: shredderHead, load: async () => erased((await import('./work/shredder/kind.js')).shredder) },
+  { head: rollMillHead, load: async () => erased((await import('./work/roll-mill/kind.js')).rollMill) },
+  { head: chipperHead, load: async () => erased((await import('./work/chipper/kind.js')).chipper) },
+  { head: coneSplitterHead, load: async () => erased((await import('./work/cone-splitter/kind.js')).coneSplitter) },
+  { head: wormPressHead, load: async () => erased((await import('./work/worm-press/kind.js')).wormPress) },
+  { head: screwPressHead, load: async () => erased((await import('./work/screw-press/kind.js')).screwPress) },
   { head: rotaryTumblerHead, load: async () => erased((await import('./work/rotary-tumbler/kind.js')).rotaryTumbler) },
+  { head: vibratoryTumblerHead, load: async () => erased((await import('./work/vibratory-tumbler/kind.js')).vibratoryTumbler) },
+  { head: woodLatheHead, load: async () => erased((await import('./work/wood-lathe/kind.js')).woodLathe) },
+  { head: metalLatheHead, load: async () => erased((await import('./work/metal-lathe/kind.js')).metalLathe) },
   { head: wheelDriveHead, load: async () => erased((await import('./work/wheel-drive/kind.js')).wheelDrive) },
   { head: measuredWorkHead, load: async () => erased((await import('./work/measured/kind.js')).measuredWork) },
   { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },

@@ -25,6 +25,8 @@ export interface Sizing {
   readonly words: readonly string[];
   /** How fast it usually turns, in few words. */
   readonly runs: string;
+  /** It stands for any work, and has no usual size of its own. */
+  readonly isAny?: true;
   /** What the tool’s shaft is called. */
   readonly tool: string;
   /** Whether its direction is changed over at work. */

@@ -9,6 +9,6 @@ export interface Starter {
   /** Kind of its source; an induction motor where it is left out. */
   readonly source?: string;
   readonly stages: readonly (readonly [kind: string, ratio: number])[];
-  /** Entries as they would be typed, by `source/field` and `work/field`. */
+  /** Entries as they would be typed, by `source/field`, `work/field` and a stage’s kind, `v-belt/belts`. */
   readonly entries: Readonly<Record<string, string>>;
 }

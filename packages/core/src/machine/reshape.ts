@@ -1,7 +1,7 @@
 import { heldIn } from '../kinds/is-open.js';
 import type { KindHead, Role } from '../kinds/kind.js';
 import { kindHead, plainFeed } from '../kinds/registry.js';
-import type { Build, Element, Held, Inputs, Line, Stage, Station } from './build.js';
+import type { Build, Element, Held, Inputs, Line, Source, Stage, Station } from './build.js';
 import { enter } from './enter.js';
 import { typeOf } from './field-types/index.js';
 import { isOpen } from './open.js';
@@ -89,6 +89,23 @@ export function withKind(build: Build, path: string, kind: string): Build {
     if (role === 'feed') return { ...set, source: { ...line.source, feed: asKind(role, element, kind) } };
     return { ...set, stages: line.stages.map((stage) => (stage.id === id ? asKind(role, stage, kind) : stage)) };
   });
+}
+
+/**
+ * The build with another source in the place of that of a line, as it is in another build: its entries, what feeds it, what was looked at of it.
+ * @throws RangeError when there is no such line or kind
+ */
+export function withSource(build: Build, lineId: string, source: Source): Build {
+  return inLine(withKind(build, `${lineId}/source`, source.kind), lineId, ({ source: now, ...line }) => ({
+    ...line,
+    source: {
+      kind: now.kind,
+      v: source.v,
+      inputs: source.inputs,
+      ...(source.was ? { was: source.was } : {}),
+      ...(source.feed ? { feed: source.feed } : {}),
+    },
+  }));
 }
 
 /** The build with what was entered in an element before, in those of its fields where nothing is entered now. */

@@ -20,6 +20,9 @@ const blank: Starter = {
 /** A starter with the kind of its work, which is the one that offers it. */
 const offered = kindHeads('work').flatMap(({ kind, starters: own = [] }) => own.map((starter) => ({ ...starter, work: kind })));
 
+/** Those that are driven by a motor, each with the kind of its work. */
+export const motorStarters: readonly { readonly id: string; readonly work: string }[] = offered.filter(({ source }) => source === undefined);
+
 /** Machines to begin from: an empty one, and those that the kinds of work offer. */
 export const starters: readonly Starter[] = [blank, ...offered];
 
@@ -52,12 +55,12 @@ const named = (build: Build, tool: string): Build => ({
 });
 
 function withGuesses(build: Build, entries: Starter['entries']): Build {
-  const guess = (role: Role, kind: string): Inputs => {
+  const guess = (role: Role, kind: string, called: string = role): Inputs => {
     const fields = kindHead(role, kind)?.fields ?? {};
     return Object.fromEntries(
       Object.entries(entries).flatMap(([at, text]) => {
         const [element, name = ''] = at.split('/');
-        const field = element === role ? fields[name] : undefined;
+        const field = element === called ? fields[name] : undefined;
         const input = field && enter(field, text, undefined).input;
         return input ? [[name, { ...input, how: 'guessed' as const }]] : [];
       }),
@@ -68,6 +71,7 @@ function withGuesses(build: Build, entries: Starter['entries']): Build {
     lines: build.lines.map((line) => ({
       ...line,
       source: { ...line.source, inputs: guess('source', line.source.kind) },
+      stages: line.stages.map((stage) => ({ ...stage, inputs: { ...stage.inputs, ...guess('stage', stage.kind, stage.kind) } })),
       work: { ...line.work, inputs: guess('work', line.work.kind) },
     })),
   };

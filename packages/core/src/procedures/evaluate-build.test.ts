@@ -233,7 +233,7 @@ describe('any build of belts', () => {
       );
   });
 
-  it('never throws, never makes a figure that is no number', () => {
+  it.each([11, 12, 13])('never throws, never makes a figure that is no number, from %i on', (seed) => {
     fc.assert(
       fc.property(build, (random) => {
         const evaluation = evaluate(random);
@@ -244,7 +244,7 @@ describe('any build of belts', () => {
         expect(evaluation.says).toMatch(/\.$/);
         expect(JSON.stringify(evaluation.checks)).not.toMatch(/NaN|Infinity/);
       }),
-      { seed: 11, numRuns: 800 },
+      { seed, numRuns: 270 },
     );
   });
 

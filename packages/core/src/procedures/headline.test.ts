@@ -23,7 +23,8 @@ function wrongWith(build: Build): string[] {
   const evaluation = evaluateBuild(build, kinds);
   const says = say(headlineOf(build, evaluation), wordingFor(build));
   const line = worstLine(evaluation.lines);
-  const worst = line.ledger[0];
+  // What holds and has no reserve of its own is no nearer than anything else.
+  const worst = line.ledger.find(({ verdict, margin }) => verdict !== 'holds' || margin);
   const words = says.split(/\s+/).length;
   const named = worst && (worst.id === line.checks[0]?.id ? / (strong enough|too weak)/ : null);
   const name = worst && phrase(nameOf(worst, lineOf(build, line.id)), wordingFor(build));

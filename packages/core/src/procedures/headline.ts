@@ -28,13 +28,15 @@ export function headlineOfLine(line: Line, evaluated: EvaluatedLine): Sentence {
   const open = [line.source, ...line.stages, line.work].filter(isOpen).length > 0;
   const [work] = evaluated.checks;
   const others = evaluated.ledger.filter(({ id }) => id !== work?.id);
-  const worst = others[0];
+  // What holds and has no reserve of its own is no nearer than anything else.
+  const worst = others.find(({ verdict, margin }) => verdict !== 'holds' || margin) ?? others[0];
   if (!work || evaluated.isApart || (open && !works(work, evaluated))) return openOrApart(line, evaluated);
   const state = strength(work, line);
   if (work.verdict === 'unknown' && worst?.verdict !== 'fails') return whatToEnter(work, state) ?? withAlso(state, worst, line);
   if (!worst) return state;
   const reserve = reserveInShort(worst);
-  const named = { state, worst: nameOf(worst, line), left: reserve ? `, ${reserve}` : '' };
+  const name = nameOf(worst, line);
+  const named = { state, worst: name, left: reserve && wordsIn(name) <= mostOfName ? `, ${reserve}` : '' };
   if (work.verdict === 'unknown') return sentence(failsAndUnknown, { ...named, noun: nounOf(line) });
   if (work.verdict !== 'holds' && rankOf[work.verdict] >= rankOf[worst.verdict]) return withAlso(state, worst, line);
   return sentence(worst.verdict === 'holds' && left(worst) > left(work) ? '{state}; all else has more' : besideSays[worst.verdict], named);
@@ -175,6 +177,15 @@ export function nameOf({ name, at }: Check, line: Line): Sentence {
     ? sentence('{name} ({element})', { name, element: namesOfElements(line).get(at) ?? '' })
     : name;
 }
+
+/** With a longer name there is no room for by how much. */
+const mostOfName = 11;
+const wordsIn = ({ template, figures }: Sentence): number =>
+  template.split(/\s+/).reduce((sum, word) => {
+    const inside = figures[/^\W*\{(\w+)/.exec(word)?.[1] ?? ''];
+    if (typeof inside === 'object' && 'template' in inside) return sum + wordsIn(inside);
+    return sum + (typeof inside === 'string' ? inside.split(/\s+/).length : 1);
+  }, 0);
 
 /** As much of a name as leaves room for what is said. */
 const shortName = (name: string): string => (name.split(/\s+/).length > 4 ? `${name.split(/\s+/).slice(0, 4).join(' ')} …` : name);

@@ -1,5 +1,8 @@
 import { loadKinds } from '../kinds/registry.js';
+import { blankBuild } from '../machine/blank-build.js';
 import type { Build } from '../machine/build.js';
+import { openKind } from '../machine/open.js';
+import { withStageAdded } from '../machine/reshape.js';
 import type { UnitHabit } from '../quantity/show.js';
 import { say, wordingFor } from '../wording/wording.js';
 import { decidedSteps } from './decided-by.js';
@@ -8,6 +11,7 @@ import { guessesSteps, type OverGuesses } from './over-guesses.js';
 import { type Remedy, remedySteps } from './remedy.js';
 import type { Steps } from './steps.js';
 import { type WayOut, waysOutSteps } from './ways-out.js';
+import { type DriveTarget, drivenWork, type InPlace, targetOf, type WouldDrive, whatItDrivesSteps } from './what-it-drives.js';
 
 interface Given {
   readonly build: Build;
@@ -24,6 +28,11 @@ export interface Jobs {
   readonly decided: { readonly given: Given; readonly answers: Readonly<Record<string, string>> };
   /** What becomes of it over all that is guessed; null where nothing is. */
   readonly guesses: { readonly given: Given; readonly answers: OverGuesses | null };
+  /** What a motor would drive, of several kinds of work and builds; each is an evaluation or three. */
+  readonly drives: {
+    readonly given: { readonly motor: InPlace; readonly targets: readonly DriveTarget[]; readonly units: UnitHabit };
+    readonly answers: readonly WouldDrive[];
+  };
 }
 
 export type JobName = keyof Jobs;
@@ -50,5 +59,12 @@ export const jobs: { readonly [N in JobName]: (given: Jobs[N]['given']) => Promi
   guesses: async ({ build, units }) => {
     const kinds = await loadKinds(build);
     return guessesSteps(build, kinds, wordingFor(build, units));
+  },
+  drives: async ({ motor, targets, units }) => {
+    const builds = [drivenWork('direct', motor), ...targets.map((target) => targetOf(target, motor))];
+    const kinds = await Promise.all(builds.map((build) => loadKinds(build)));
+    // A place is kept for what is missing between them.
+    const open = await loadKinds(withStageAdded(blankBuild(''), 'main', 0, openKind));
+    return whatItDrivesSteps(motor, targets, new Map([...open, ...kinds.flatMap((each) => [...each])]), units);
   },
 };

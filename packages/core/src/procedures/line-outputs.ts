@@ -31,6 +31,9 @@ export const sourceOutputs = {
     'settles-at': figure('Speed under the load', 'speed', 'Start', { key: true }),
     'runs-up-in': figure('Run-up time', 'time', 'Start', { key: true }),
     'runs-down-in': figure('Run-down time', 'time', 'Start', { aside: true }),
+    'braking-energy': figure('Energy into the braking resistor, a stop', 'energy', 'Stop'),
+    'braking-peak': figure('Peak power into the braking resistor', 'power', 'Stop'),
+    'braking-resistor': figure('Most resistance of the braking resistor', 'resistance', 'Stop'),
     'heated-for': figure('Time at rest that heats as much', 'time', 'Start', { aside: true }),
   },
   checks: {
@@ -155,6 +158,16 @@ export const workOutputs = {
         fails: 'the {source} is too weak: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
       },
     },
+    stalls: {
+      name: 'the {source} at the peaks of the work',
+      subject: 'whether the {source} gets through the peaks of the work',
+      source: 'Torque at which it stalls against peaks that last as long as a cut, with nothing heavy that spins',
+      says: {
+        holds: 'the {source} gets through the peaks of the work: it stalls at {has} at the {shaft}, the peaks take {needs}',
+        may: 'the {source} may stall in the peaks of the work: it stalls at {has} at the {shaft}, the peaks take {needs}',
+        fails: 'the {source} stalls in the peaks of the work: at {has} at the {shaft}, and the peaks take {needs}',
+      },
+    },
     peaks: {
       name: 'the {source} at the peaks of the work',
       subject: 'whether the {source} gets over the peaks of the work',
@@ -184,6 +197,7 @@ export const needOutputs = {
     speed: figure('Speed needed', 'speed', 'At the tool', { key: true }),
     torque: figure('Torque needed', 'torque', 'At the tool', { key: true }),
     power: figure('Power needed', 'power', 'At the tool', { key: true }),
+    'rated-for': figure('Power that a motor is chosen for', 'power', 'At the tool'),
     'passes-on': figure('Share of the torque that arrives', 'fraction', 'On the way'),
     ratio: figure('Ratio', 'count', 'On the way', { key: true }),
     'service-factor': figure('Service factor of a V-belt', 'count', 'On the way'),

@@ -30,6 +30,8 @@ export interface Needed {
   /** Turns of the motor for one of the tool. */
   readonly ratio: Figure<'1'>;
   readonly motor: MotorClass | null;
+  /** Why it is chosen for another power than the mean. */
+  readonly ratedBy: string;
   /** The one size smaller that would not do; null where there is none. */
   readonly tooSmall_W: number | null;
   /** What would have to be entered for a class to be named. */
@@ -55,13 +57,17 @@ export interface Said {
 
 /** What is needed, in words. */
 export function needSays(need: Needed, { shaft, hasStages, nothingDrives, isAway, inJam }: Around): Said {
-  const { speed, any, torque, power, atMotor, motor, ratio, missing, figures } = need;
+  const { speed, any, torque, power, atMotor, motor, ratio, missing, figures, ratedBy } = need;
   const none = { shoppingLine: [], feeds: [], unsure: [], between: [], tooSmall: [], bigger: [], instead: [] };
   if (!torque.known || !speed.known || !power.known || !atMotor.known) return { ...none, says: [missingSays(shaft, missing)] };
   const isChoice = any.known && highEnd(any) > 1.02 * lowEnd(any) && highEnd(any) > 1.02 * highEnd(speed);
-  const needs = sentence('the {shaft} needs {torque} at {speed}{others}, {power}; with {losses} losses {atMotor} at the motor{yet}', {
+  const rated = figures.get('rated-for');
+  const needs = sentence('the {shaft} needs {torque} at {speed}{others}, {power}{peaks}; with {losses} losses {atMotor} at the motor{yet}', {
     ...{ shaft, torque, speed, power, atMotor },
     others: isChoice ? sentence(' (any of {any} will do)', { any }) : '',
+    peaks: rated?.known
+      ? sentence(' on the average; a motor is chosen for about {rated:likely}{by}', { rated, by: ratedBy ? `, ${ratedBy}` : '' })
+      : '',
     losses: hasStages ? 'its' : 'usual',
     yet: nothingDrives ? '; nothing drives it yet' : '',
   });

@@ -7,9 +7,8 @@ import { loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { placesOf, withInput } from '../machine/paths.js';
 import { withKind, withoutStage } from '../machine/reshape.js';
-import { beginSizing, beginWithMotor, sizedBuild } from '../machine/sizing.js';
+import { beginSizing, sizedBuild } from '../machine/sizing.js';
 import { sayAll, wordingFor } from '../wording/wording.js';
-import { couldDriveWorks } from './could-drive.js';
 import { needOutputs } from './line-outputs.js';
 import { needOf } from './need.js';
 
@@ -147,15 +146,4 @@ describe('the sheet', () => {
     expect(says).toContain('After usual losses the motor has');
     expect(says).toMatch(/3[67](\.\d)? to (50|49\.9) N·m at 100 rpm/);
   });
-});
-
-it('a motor alone says which machines of usual size it could drive', () => {
-  const motor = afterTyping(beginWithMotor(), { 'main/source/power': '0.55 kW', 'main/source/speed': '1425', 'main/source/powerIs': 'shaft' });
-  const fits = Object.fromEntries(couldDriveWorks(motor, kinds).map(({ kind, fits: each }) => [kind, each]));
-  // By hand: 30 W of a tumbler at the motor, 360 W / 0.95 of a crusher.
-  expect(fits).toMatchObject({ 'rotary-tumbler': 'easily', 'fruit-crusher': 'about right' });
-  expect(couldDriveWorks(afterTyping(motor, { 'main/source/power': '60 W' }), kinds).find(({ kind }) => kind === 'wheel-drive')?.fits).toBe(
-    'too much for it',
-  );
-  expect(couldDriveWorks(beginWithMotor(), kinds)).toEqual([]);
 });

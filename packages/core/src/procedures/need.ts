@@ -82,7 +82,8 @@ export function needOf(build: Build, kinds: Kinds, line: Line = lineOf(build, nu
       ? stages.reduce<Figure<'1'>>((k, { efficiency }) => scaled(k, efficiency.known ? efficiency : perStage, 'Of the stages in a row'), exactly)
       : usuallyPasses(ratio),
   );
-  const atMotor = note('at-motor', drawnPower({ P: power, eta: passes }));
+  const rated = demand.rated ? note('rated-for', shaftPower({ T: demand.rated, n: speed })) : power;
+  const atMotor = note('at-motor', drawnPower({ P: rated, eta: passes }));
   const missing = [...new Set([speed, torque].flatMap((figure) => (figure.known ? [] : figure.missing)))];
   const breakaway = note('breakaway-at-motor', neededBefore({ T_2: breakawayOf(demand), i: ratio, k: passes }));
   const factor = note('service-factor', serviceFactor('v-belt', { shock: demand.shock, driver: undefined }));
@@ -92,7 +93,18 @@ export function needOf(build: Build, kinds: Kinds, line: Line = lineOf(build, nu
   const motor = output.known ? classOf(output, { poles, usual, breakaway, demand, work: line.work.kind }) : null;
   if (output.known) compare(output, { poles, usual, ratio, passes, atMotor, voltages: voltagesOf(fed), note });
   const found = {
-    ...{ speed, any: arrives.known && hasStages ? speed : needed.any, torque, power, atMotor, ratio, motor, missing, figures },
+    ...{
+      ratedBy: demand.ratedBy ?? 'by its peaks',
+      speed,
+      any: arrives.known && hasStages ? speed : needed.any,
+      torque,
+      power,
+      atMotor,
+      ratio,
+      motor,
+      missing,
+      figures,
+    },
     tooSmall_W: wattsOf(figures.get('smaller-class')),
   };
   if (motor && usual.known) startsWith(motorOf(motor.output_W, usual.value, motor.starts), line, kinds, build, note);

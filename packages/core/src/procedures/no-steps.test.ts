@@ -13,7 +13,7 @@ const steps: readonly { readonly at: RegExp; readonly why: string }[] = [
     why: 'a single-phase motor on three phases is between two of them, or one and neutral, whichever is nearer its plate',
   },
   {
-    at: /^source\/(power|current) (work\/check-carries|source\/check-(starts|runs-up|circuit))$/,
+    at: /^source\/(power|current) (work\/check-(carries|peaks)|source\/check-(starts|runs-up|circuit))$/,
     why: 'more power than its own amps can drive: then it is anything from what they drive',
   },
   { at: /^work\/(torque|breakaway) source\/check-runs-up$/, why: 'a breakaway torque under half of the torque at work is that of the empty machine' },
@@ -22,6 +22,7 @@ const steps: readonly { readonly at: RegExp; readonly why: string }[] = [
   { at: /^belt\/(driver|driven|centres|belt) belt\/check-(belts|tension)$/, why: 'length and ratio factors are tabled by steps (Shigley, ch. 17)' },
   { at: /^belt\/driver /, why: 'the groove’s angle by diameter (ISO 4183)' },
   { at: /^belt\/(belt|driven|driver|centres) belt\/check-(reach|room-in|room-out)$/, why: 'a belt too short for the pulleys has no centres' },
+  { at: /^roller-chain\/links roller-chain\/check-(chain|pull)$/, why: 'a chain too short for the sprockets has no centres' },
 ];
 
 let kinds: Kinds;

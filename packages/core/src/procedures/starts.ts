@@ -1,7 +1,10 @@
 import type { Check } from '../checks/check.js';
 import { type Figure, fixed, flag, highEnd, type Known, known, lowEnd, picked, scaled, unknown, unseenUnder } from '../figure/figure.js';
 import { defineProcedure, type Procedure } from '../figure/formula.js';
+import { brakingPower } from '../formulas/dynamics/braking-power.js';
+import { kineticEnergy } from '../formulas/dynamics/kinetic-energy.js';
 import { runDown } from '../formulas/dynamics/run-down.js';
+import { brakingResistance } from '../formulas/motor/braking-resistance.js';
 import type { Curve, End, Ends, SourceOutput, StageReady, WorkDemand } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
 import { type Port, unitAt } from '../kinds/ports.js';
@@ -70,7 +73,7 @@ export function starts(machine: Machine): Started {
   const checks: Check[] = [startsUnder(output, breakaway, context)];
   if (output.byHand) return { checks, runningUp: null, settles: null, cautions: [] };
   const J = note('inertia-at-motor', movedAtSource(machine));
-  const cautions = runsDown(machine, J);
+  const cautions = [...runsDown(machine, J), ...brakes(machine, J)];
   const ends = endsOf(machine);
   const { curves } = output;
   if (!curves || !ends || !J.known) return { checks, runningUp: null, settles: null, cautions };
@@ -129,6 +132,19 @@ function runsDown({ output, demand, steady, context }: Machine, J: Figure<'kg·m
   const time = context.note('runs-down-in', runDown({ J, n: output.top, T_c, T_w }));
   if (!time.known || time.value < longRunDown_s) return [];
   return [sentence('switched off and with nothing in it, it may turn on for {time}: wait until it is still before reaching in', { time })];
+}
+
+/** What a drive that stops all of it from its highest speed puts into its resistor: losses help, and are not counted. */
+function brakes({ output: { braked, top }, context: { note } }: Machine, J: Figure<'kg·m²'>): Sentence[] {
+  if (!braked?.time.known) return [];
+  const energy = note('braking-energy', kineticEnergy({ J, n: top }));
+  const peak = note('braking-peak', brakingPower({ E: energy, t: braked.time }));
+  const resistor = note('braking-resistor', brakingResistance({ V: braked.link, P: peak }));
+  if (!energy.known || !resistor.known) return [];
+  const tells = { time: braked.time, energy, peak, resistor };
+  return [
+    sentence('stopped in {time} it puts {energy} into its braking resistor, {peak} at first: no more than {resistor}, or the drive trips', tells),
+  ];
 }
 
 /** Its torque at rest against what breaks the work away; of what has none, whether it is started unloaded. */

@@ -49,6 +49,17 @@ type Brief = Partial<Pick<Build, 'supply' | 'wishes'>>;
  */
 export const walkLine = (line: Line, kinds: Kinds, brief?: Brief): WalkedLine => walk(line, kinds, brief).walked;
 
+/** Speed of the source of a line on its feed, by itself: without what it drives. */
+export function sourceSpeed(line: Line, kinds: Kinds, { supply = {} }: Brief = {}): Figure<'rpm'> {
+  const opened = elementsOf(line).map((placed) => {
+    const { kind, path, inputs } = openElement(placed, kinds);
+    return { kind, inputs, context: contextAt(path, kind, new Map()) };
+  });
+  const [feed, source] = opened as [(typeof opened)[number], (typeof opened)[number]];
+  const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(supply), feed.context);
+  return (source.kind as SourceKind).output(source.inputs, fed, source.context).flow;
+}
+
 /** The same, with how it runs up: functions, which are no part of an evaluation. */
 export function walk(
   line: Line,
@@ -122,7 +133,7 @@ export function walk(
     stations,
     checks: [
       strongEnough(work, noun, last, demand.steady),
-      ...peaks(work, noun, last.name, stalledAtTool(output, transfers), demand.peak),
+      ...peaks(work, noun, last.name, stalledAtTool(output, transfers), demand),
       ...output.checks,
       ...output.under(power[0] as Figure<'W'>, demand.lasts),
       ...started.checks,
@@ -271,11 +282,15 @@ function strongEnough({ path, figures }: Opened, source: string, { effort, name 
 const stalledAtTool = ({ stall }: SourceOutput, transfers: readonly StageReady[]): Effort<'rotary'> =>
   transfers.reduce<Effort<'rotary'>>((effort, { across }) => across.effortBehind(effort), stall.torque);
 
-/** Whether the source gets over what the work takes for a moment. What spins helps it, so that it is close at worst. */
-function peaks({ path, figures }: Opened, source: string, shaft: string, stalls: Figure<'N·m'>, peak: Figure<'N·m'> | undefined): Check[] {
+/**
+ * Whether the source gets over what the work takes for a moment. What spins helps it, so that it is close at worst; where peaks last, and a motor is chosen for them,
+ * it stalls.
+ */
+function peaks({ path, figures }: Opened, source: string, shaft: string, stalls: Figure<'N·m'>, { peak, rated }: WorkDemand): Check[] {
   if (!peak) return [];
   const { note, check } = contextAt(path, workOutputs, figures);
-  return [noWorseThanClose(check('peaks', { has: note('stalls-at-tool', stalls), needs: note('peak-at-tool', peak), tells: { source, shaft } }))];
+  const both = { has: note('stalls-at-tool', stalls), needs: note('peak-at-tool', peak), tells: { source, shaft } };
+  return [rated ? check('stalls', both) : noWorseThanClose(check('peaks', both))];
 }
 
 /** Where hands clear it: whether it stays off, said only where it does not or where that is not known. */

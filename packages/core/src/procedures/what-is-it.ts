@@ -3,32 +3,49 @@ import { type Estimate, estimate } from '../identify/estimate.js';
 import type { FamilyName } from '../identify/families.js';
 import { type Identified, identify, likeliestOf, type Ranked } from '../identify/identify.js';
 import { cannot, type LookName } from '../identify/looks.js';
+import { type Known, knownOf } from '../identify/needs/in-hand.js';
+import { type Strip, terminalPicture } from '../identify/terminal-picture.js';
 import { type Terminal, terminalsOf } from '../identify/terminals.js';
 import { type Inputs, noPlateHead } from '../kinds/source/no-plate/fields.js';
 import { lookedAtOf, measuredOf, outOf } from '../kinds/source/no-plate/looked.js';
 import type { Build, Element } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 import { inputFigures } from './opened.js';
+import { usualWall_V } from './what-it-needs.js';
 
 /** What a motor without a plate likely is. */
 export interface WhatIsIt extends Identified {
   readonly likely: Estimate;
   readonly terminals: readonly Terminal[];
+  /** Its windings as they are drawn. */
+  readonly strips: readonly Strip[];
+  /** Volts that it likely is fed with and amps that it then draws; null before there is a likeliest. */
+  readonly drawn: Pick<Known, 'at_V' | 'draws_A'> | null;
   /** What is left of its plate. */
   readonly plate: string;
 }
 
-/** What a motor without a plate is, by what was entered of it. @param path `main/source` */
-export function whatIsIt(path: string, element: Element): WhatIsIt {
+/**
+ * What a motor without a plate is, by what was entered of it.
+ * @param path `main/source`
+ * @param wall_V of the workshop
+ */
+export function whatIsIt(path: string, element: Element, wall_V = usualWall_V): WhatIsIt {
   const inputs = inputFigures(path, element, noPlateHead.fields) as Inputs;
   const looked = lookedAtOf(inputs);
   const found = identify(looked, outOf(inputs));
   const [first] = found.ranking;
+  const measured = measuredOf(inputs);
+  const likely = estimate(found.ranking, measured);
+  const plate = inputs.plate.is ?? '';
+  const hand = first && { ...looked, fedBy: looked.mains, family: first.family, plate, power_W: likely.power_W, mass_kg: measured.mass_kg, wall_V };
   return {
     ...found,
-    likely: estimate(found.ranking, measuredOf(inputs)),
+    likely,
+    drawn: hand ? knownOf(hand) : null,
+    strips: terminalPicture(looked.readings),
     terminals: first ? terminalsOf(looked.readings, first.family) : [],
-    plate: inputs.plate.is ?? '',
+    plate,
   };
 }
 

@@ -22,6 +22,11 @@ export type Unit =
   | 'MPa'
   | 'mm²'
   | 'kg/m'
+  | 'N/mm'
+  | 'kg·mm'
+  | 'cm³/min'
+  | 'mm/s'
+  | 'm/s²'
   | 'kg/h'
   | 'J/kg'
   | 'N·m/rad'
@@ -59,6 +64,11 @@ export type QuantityName =
   | 'stress'
   | 'area'
   | 'linear-density'
+  | 'spring-rate'
+  | 'unbalance'
+  | 'removal'
+  | 'feed'
+  | 'acceleration'
   | 'mass-rate'
   | 'specific-energy'
   | 'stiffness'
@@ -370,6 +380,63 @@ export const quantities = {
     spellings: [
       { symbol: 'kg/m', expr: 'kg / m' },
       { symbol: 'lb/ft', expr: 'lbm / ft', also: ['lbm/ft'] },
+    ],
+  },
+  'spring-rate': {
+    name: 'spring rate',
+    unit: 'N/mm',
+    expr: 'N / mm',
+    example: '2.1 N/mm or 12 lbf/in',
+    spellings: [
+      { symbol: 'N/mm', expr: 'N / mm', also: ['kN/m'] },
+      { symbol: 'N/m', expr: 'N / m' },
+      { symbol: 'kgf/mm', expr: 'kgf / mm' },
+      { symbol: 'lbf/in', expr: 'lbf / in', also: ['lb/in', 'lbs/in'] },
+    ],
+  },
+  unbalance: {
+    name: 'mass by radius',
+    unit: 'kg·mm',
+    expr: 'kg mm',
+    example: '40 kg·mm',
+    spellings: [
+      { symbol: 'kg·mm', expr: 'kg mm', also: ['kgmm'] },
+      { symbol: 'g·mm', expr: 'g mm', also: ['gmm'] },
+      { symbol: 'kg·cm', expr: 'kg cm', also: ['kgcm'] },
+      { symbol: 'oz·in', expr: 'oz in', also: ['ozin'] },
+    ],
+  },
+  feed: {
+    name: 'speed of a feed',
+    unit: 'mm/s',
+    expr: 'mm/s',
+    example: '2 mm/s',
+    spellings: [
+      { symbol: 'mm/s', expr: 'mm/s' },
+      { symbol: 'in/s', expr: 'in/s' },
+      { symbol: 'mm/min', expr: 'mm/min' },
+      { symbol: 'in/min', expr: 'in/min', also: ['ipm'] },
+      { symbol: 'm/s', expr: 'm/s' },
+    ],
+  },
+  removal: {
+    name: 'volume a minute',
+    unit: 'cm³/min',
+    expr: 'cm^3/min',
+    example: '12 cm³/min',
+    spellings: [
+      { symbol: 'cm³/min', expr: 'cm^3/min', also: ['cm3/min', 'cc/min'] },
+      { symbol: 'in³/min', expr: 'in^3/min', also: ['in3/min', 'in^3/min', 'cu in/min'] },
+    ],
+  },
+  acceleration: {
+    name: 'acceleration',
+    unit: 'm/s²',
+    expr: 'm/s^2',
+    example: '4.2 g',
+    spellings: [
+      { symbol: 'g', expr: 'm/s^2', times: 9.80665, also: ['gee', 'gees', 'g-force'] },
+      { symbol: 'm/s²', expr: 'm/s^2', also: ['m/s2', 'm/s^2'] },
     ],
   },
   'mass-rate': {

@@ -64,6 +64,10 @@ const customary: ShownAs = {
   N·m: { factor: 1 / (0.3048 * pound_N), symbol: 'lbf·ft' },
   N: { factor: 1 / pound_N, symbol: 'lbf' },
   kg: { factor: 1 / 0.45359237, symbol: 'lb' },
+  'mm/s': { factor: 1 / 25.4, symbol: 'in/s' },
+  'cm³/min': { factor: 1 / 16.387064, symbol: 'in³/min' },
+  'N/mm': { factor: 25.4 / pound_N, symbol: 'lbf/in' },
+  kg·mm: { factor: 16 / 0.45359237 / 25.4, symbol: 'oz·in' },
   'kg/m': { factor: 0.3048 / 0.45359237, symbol: 'lb/ft' },
   'kg·m²': { factor: 1 / (0.45359237 * 0.3048 ** 2), symbol: 'lb·ft²' },
   'kg/m³': { factor: 0.3048 ** 3 / 0.45359237, symbol: 'lb/ft³' },
@@ -93,7 +97,9 @@ const shownAs: Partial<Record<Unit, (value: number, habit: UnitHabit) => UnitSho
       : Math.abs(value) >= 120
         ? { factor: 1 / 60, symbol: 'min' }
         : { factor: 1, symbol: 's' },
+  'm/s²': () => ({ factor: 1 / 9.80665, symbol: 'g' }),
   rad: () => ({ factor: 180 / Math.PI, symbol: '°' }),
+  'J/kg': (value) => (Math.abs(value) >= 360 ? { factor: 1 / 3600, symbol: 'kWh/t' } : { factor: 1, symbol: 'J/kg' }),
   '1': () => ({ factor: 1, symbol: '' }),
 };
 

@@ -18,7 +18,7 @@ import type { Response } from 'express';
 import { Asked, Headed } from '../../platform/asked.js';
 import { idFrom } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
-import { BuildsService, longestList } from './builds.service.js';
+import { BuildsService, longestList, mostWhole } from './builds.service.js';
 import { PagePrinter } from './page-printer.js';
 
 @Controller('builds')
@@ -31,6 +31,12 @@ export class BuildsController {
   @Get()
   list(@Asked(ListQuery) { find = '', sort = 'newest', from = 0, many = longestList, units }: ListQuery): Promise<ListedBuild[]> {
     return this.builds.list({ find, sort, from, many }, units);
+  }
+
+  /** Builds as they are, so many at a time: for what is worked out over all of them. */
+  @Get('whole')
+  whole(@Asked(ListQuery) { find = '', sort = 'newest', from = 0, many = mostWhole }: ListQuery): Promise<StoredBuild[]> {
+    return this.builds.whole({ find, sort, from, many: Math.min(many, mostWhole) });
   }
 
   @Get('count')

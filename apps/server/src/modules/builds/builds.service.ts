@@ -9,6 +9,8 @@ import { type BuildRow, BuildsRepository, type Contents, type Listing, type Orde
 
 /** Most builds of a list in one answer. */
 export const longestList = 100;
+/** Most builds in one answer that has all of each. */
+export const mostWhole = 25;
 const longestLog = 200;
 const mostNotes = 200;
 
@@ -22,6 +24,10 @@ export class BuildsService {
   async list(listing: Listing, units: UnitHabit = 'metric'): Promise<ListedBuild[]> {
     const rows = await this.repository.list(listing);
     return Promise.all(rows.map((row) => this.listed(row, units)));
+  }
+
+  async whole(listing: Listing): Promise<StoredBuild[]> {
+    return (await this.repository.list(listing)).map(stored);
   }
 
   count(find: string): Promise<number> {

@@ -49,12 +49,27 @@ describe('a person’s units', () => {
   });
 });
 
+describe('builds as they are', () => {
+  it('come newest first, as many as were asked for, at most 25 at a time, whole and as of today', async () => {
+    for (let k = 0; k < 27; k++) await add(named(`Wholly ${k}`));
+    const whole = async (query: string) => (await (await served.ask('GET', `builds/whole?find=Wholly&${query}`)).json()) as StoredBuild[];
+    const first = await whole('from=0&many=8');
+    expect(first.map(({ build }) => build.name)).toEqual(Array.from({ length: 8 }, (_, k) => `Wholly ${26 - k}`));
+    expect(first[0]?.build).toEqual(named('Wholly 26'));
+    expect(await whole('from=0&many=100')).toHaveLength(25);
+    expect(await whole('from=25')).toHaveLength(2);
+    expect(await whole('from=27')).toEqual([]);
+  });
+});
+
 describe('an address or a header that is not as it should be', () => {
   it.each([
     ['builds?units=furlongs', 'units'],
     ['builds?sort=best', 'sort'],
     ['builds?many=101', 'many'],
     ['builds?from=-1', 'from'],
+    ['builds/whole?many=101', 'many'],
+    ['builds/whole?from=-1', 'from'],
     ['builds?from=1e9', 'from'],
     ['builds?find=x&find=y', 'find'],
     ['builds?find=%00', 'find'],

@@ -142,9 +142,11 @@ const Stops = memo(function Stops({ stops }: { stops: readonly Stop[] }) {
     <div data-round="stops" className="flex flex-wrap items-stretch gap-x-8 px-6 max-sm:px-4">
       <nav aria-label="stops" className="scribed grow max-sm:hidden">
         <OneStop className="flex flex-wrap">
-          {stops.map((stop) => (
-            <StopLink key={stop.path} stop={stop} />
-          ))}
+          {stops
+            .filter(({ beside }) => !beside)
+            .map((stop) => (
+              <StopLink key={stop.path} stop={stop} stops={stops} />
+            ))}
         </OneStop>
       </nav>
       <Lines />

@@ -70,9 +70,11 @@ function AllElse({ stops }: { stops: readonly Stop[] }) {
           <Dialog.Title className="font-head text-lg tracking-wide text-blue uppercase">Stops</Dialog.Title>
           {/* biome-ignore lint/a11y/useKeyWithClickEvents: a link that is followed by key is clicked */}
           <nav aria-label="stops" className="grid grid-cols-2 gap-x-4" onClick={close}>
-            {stops.map((stop) => (
-              <StopLink key={stop.path} stop={stop} />
-            ))}
+            {stops
+              .filter(({ beside }) => !beside)
+              .map((stop) => (
+                <StopLink key={stop.path} stop={stop} stops={stops} />
+              ))}
           </nav>
           <div className="mt-3 grid grid-cols-2 items-center gap-x-4 border-t border-hair pt-3 *:min-h-11 *:text-left">
             <button

@@ -3,6 +3,8 @@ import { Link } from 'react-router';
 import { ElementChecks } from '../../element/checks.js';
 import { ElementFields, Heading, KindOf } from '../../element/fields.js';
 import { ElementFigures } from '../../element/figures.js';
+import { useMotorAlong } from '../../motor-in-hand/use-motor-along.js';
+import { MotorViews } from '../../motor-in-hand/views.js';
 import { useOpen } from '../../open-build/here.js';
 import { InSight, useLine } from '../../open-build/in-sight.js';
 import { Tools } from '../../open-build/tools.js';
@@ -11,6 +13,7 @@ import { Rivets } from '../../shared/rivets.js';
 /** What drives the machine: what is stamped on it and what feeds it; does it start, how it runs up, where it stays, and what that rests on. */
 export function MotorStop() {
   const { pick } = useOpen();
+  useMotorAlong();
   const line = useLine(({ id }) => id);
   const [source, feed] = [`${line}/source`, `${line}/feed`];
   const kind = useLine((shown) => shown.source.kind);
@@ -20,7 +23,8 @@ export function MotorStop() {
   const feedLabel = kindHead('feed', feedKind)?.label ?? feedKind;
   return (
     <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
-      <div className="min-w-0 px-6 py-3 max-sm:px-4">
+      <div className="min-w-0 px-6 pt-1 pb-3 max-sm:px-4">
+        <MotorViews />
         <Tools on="over" of="source" path={source} />
         <fieldset data-element={source} onFocus={() => pick(source)} className="relative min-w-0 border border-ink bg-plate px-8 pt-1 pb-2">
           <legend className="sr-only">{label}</legend>

@@ -1,12 +1,11 @@
-import { applies, couldDriveWorks, kindHead, lineOf, placesOf } from '@hobrek/core';
-import { useMemo } from 'react';
+import { applies, kindHead, lineOf, placesOf } from '@hobrek/core';
 import { KindOf } from '../../element/fields.js';
+import { Drives } from '../../motor-in-hand/drives.js';
+import { Needs } from '../../motor-in-hand/needs.js';
 import { Entry } from '../../open-build/entry.js';
 import { useDocument, useOpen } from '../../open-build/here.js';
-import { useDerived } from '../../open-build/in-sight.js';
+import { InSight, useDerived } from '../../open-build/in-sight.js';
 import { Tools } from '../../open-build/tools.js';
-import { show } from '../../shared/in-my-units.js';
-import { useUnits } from '../../shared/preferences.js';
 import { Rivets } from '../../shared/rivets.js';
 import { unbroken } from '../../shared/unbroken.js';
 
@@ -54,35 +53,23 @@ export function MotorPanel() {
   );
 }
 
-/** Its torque at some speeds, and which machines of usual size need about so much. */
+/** Its torque at some speeds; which machines of usual size it would drive, and which builds; what it needs. */
 export function CouldDrive({ size }: { size: (kind: string) => void }) {
-  const { kinds, said } = useOpen();
-  const build = useDocument((document) => document.build);
+  const { said } = useOpen();
+  const line = useDocument(({ build }) => lineOf(build, null).id);
   const says = useDerived(({ evaluation }) => evaluation.says[0]);
-  useUnits();
-  const works = useMemo(() => couldDriveWorks(build, kinds), [build, kinds]);
   return (
-    <div>
+    <div className="grid gap-y-3">
       <p data-testid="sentence" className="text-xl leading-snug">
         {says && unbroken(said(says))}
       </p>
-      {works.length > 0 && (
-        <ul aria-label="machines that it could drive" className="mt-2">
-          {works.map(({ kind, name, needs_W, fits }) => (
-            <li key={kind} className="grid grid-cols-[1fr_auto_auto] items-baseline gap-x-4 border-b border-hair py-1">
-              <span>
-                <b className="font-semibold">{name}</b> of usual size
-              </span>
-              <span className="text-sm text-soft">
-                needs {show(needs_W, 'W')}: {fits}
-              </span>
-              <button type="button" className="cursor-pointer text-blue hover:underline" onClick={() => size(kind)}>
-                size it
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
+      <InSight value={false}>
+        <Drives line={line} size={size} />
+        <details>
+          <summary className="min-h-7 cursor-pointer font-head text-lg tracking-wide uppercase pointer-coarse:min-h-11">What it needs</summary>
+          <Needs line={line} />
+        </details>
+      </InSight>
     </div>
   );
 }

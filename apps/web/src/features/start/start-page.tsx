@@ -168,7 +168,12 @@ function Sizing({ hasMotor }: { hasMotor: boolean }) {
     // By keys one goes on from the wall to the first figure.
     if (matchMedia('(pointer: fine)').matches) document.querySelector<HTMLInputElement>('[data-few] [data-path]')?.focus();
   }, [sizingTurned]);
-  const sizing = kindHead('work', lineOf(build, null).work.kind)?.sizing;
+  const { kind } = lineOf(build, null).work;
+  useEffect(() => {
+    // Where the machines are below what they are sized by, the one that was pressed there is answered at the top.
+    if (kind && matchMedia('(width < 64rem)').matches) window.scrollTo({ top: 0 });
+  }, [kind]);
+  const sizing = kindHead('work', kind)?.sizing;
   const sketch = sketchOf(build);
   if (!sizing || !sketch) return <p>This work is not sized by a few figures; all of it is entered at the stop Work.</p>;
   return (

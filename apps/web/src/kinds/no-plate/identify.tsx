@@ -14,23 +14,25 @@ import {
   whatIsIt,
 } from '@hobrek/core';
 import { scaleLog } from 'd3-scale';
-import { useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
 import type { ToolShown } from '../tool.js';
 import { LookDrawing } from './look-drawing.js';
 import { noPlateField } from './no-plate-field.js';
+import { TerminalsDrawing } from './terminals-drawing.js';
 
 /** What the motor in hand is: one look after the other, each with what it would settle; what is still possible, and what that is worth. */
-export function Identify({ path, element, change, Entry }: ToolShown) {
-  const is = useMemo(() => whatIsIt(path, element), [path, element]);
+export function Identify({ path, element: kept, build, change, Entry }: ToolShown) {
+  const wall = build.supply.voltage?.value;
+  const [element, give] = useAnswers(path, kept, change);
+  const is = useMemo(() => whatIsIt(path, element, wall), [path, element, wall]);
   const [picked, pick] = useState<string | null>(null);
   const look = picked ?? is.next[0]?.look ?? null;
   const answered = (Object.keys(looks) as LookName[]).filter((name) => element.inputs[name]);
   const answer = (name: string, text: string) => {
-    change.typed(`${path}/${name}`, text);
-    change.fieldLeft();
+    give(name, text);
     pick(null);
   };
   return (
@@ -51,6 +53,36 @@ export function Identify({ path, element, change, Entry }: ToolShown) {
       </div>
     </section>
   );
+}
+
+/**
+ * The motor with an answer in it from the moment of the press: the panel tells what it makes of it before the build that the motor is in is worked out again.
+ * @returns the motor as it is shown, and how it is answered
+ */
+function useAnswers(path: string, kept: Element, change: ToolShown['change']): readonly [Element, (name: string, text: string) => void] {
+  const [given, setGiven] = useState<{ readonly of: Element; readonly name: string; readonly text: string } | null>(null);
+  const waiting = useRef<(() => void) | null>(null);
+  const now = useCallback(() => {
+    const enter = waiting.current;
+    waiting.current = null;
+    enter?.();
+  }, []);
+  // Left before that, it is entered all the same.
+  useEffect(() => now, [now]);
+  const answer = (name: string, text: string) => {
+    now();
+    setGiven({ of: kept, name, text });
+    waiting.current = () => {
+      change.typed(`${path}/${name}`, text);
+      change.fieldLeft();
+    };
+    requestAnimationFrame(() => setTimeout(now));
+  };
+  const shown = useMemo(
+    () => (given?.of === kept ? { ...kept, inputs: { ...kept.inputs, [given.name]: { text: given.text, how: 'measured' as const } } } : kept),
+    [kept, given],
+  );
+  return [shown, answer];
 }
 
 const nextOf = ({ next }: WhatIsIt, now: string): string | null => next.map(({ look }) => look).filter((look) => look !== now)[0] ?? null;
@@ -245,7 +277,7 @@ const ends_W = [2, 10_000] as const;
 const tooWide = 40;
 const ticks_W = [5, 20, 100, 500, 2000];
 
-function Power({ is: { likely } }: { is: WhatIsIt }) {
+function Power({ is: { likely, drawn } }: { is: WhatIsIt }) {
   useUnits();
   const [frame, width] = useWidth<HTMLDivElement>();
   const [low, at, high] = likely.power_W;
@@ -266,6 +298,12 @@ function Power({ is: { likely } }: { is: WhatIsIt }) {
           ))}
         </svg>
       </div>
+      {drawn && high / low <= tooWide && (
+        <p>
+          {show(likely.torque_Nm[0], 'N·m')} to {show(likely.torque_Nm[2], 'N·m')} for good; {show(drawn.draws_A[0], 'A')}
+          {drawn.draws_A[1] > drawn.draws_A[0] && ` to ${show(drawn.draws_A[1], 'A')}`} at {show(drawn.at_V, 'V')}.
+        </p>
+      )}
       <p className="text-sm text-soft">
         {show(likely.speed_rpm[0], 'rpm')} to {show(likely.speed_rpm[2], 'rpm')} under load. From {likely.rests.join(', ')}.
       </p>
@@ -274,11 +312,12 @@ function Power({ is: { likely } }: { is: WhatIsIt }) {
 }
 
 /** Which wire is which, as far as readings tell. */
-function Wires({ is: { terminals } }: { is: WhatIsIt }) {
-  if (terminals.length === 0) return null;
+function Wires({ is: { terminals, strips } }: { is: WhatIsIt }) {
+  if (strips.length === 0) return null;
   return (
     <>
       <Head says="Its wires" beside="if it is the likeliest" />
+      <TerminalsDrawing strips={strips} />
       <ul className="grid gap-1">
         {terminals.map(({ wires, says }) => (
           <li key={`${wires.join()} ${says}`} className="grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-3">

@@ -1,6 +1,9 @@
 import { expect, it } from 'vitest';
 import { proves } from '../../../test/reference.js';
 import { secondsTo } from '../../procedures/start-up.js';
+import { brakingResistance } from '../motor/braking-resistance.js';
+import { voltsByFrequency } from '../motor/volts-by-frequency.js';
+import { brakingPower } from './braking-power.js';
 import { evenRunUp } from './even-run-up.js';
 import { flywheelForEvenness } from './flywheel-for-evenness.js';
 import { forwardInertia } from './forward-inertia.js';
@@ -49,4 +52,13 @@ it('is the quickest ratio because any other accelerates the load less', () => {
 
 it('feels an inertia through a ratio as it is felt back', () => {
   expect(reflectedInertia.compute({ J: forwardInertia.compute({ J: 0.3, i: 7 }), i: 7 })).toBeCloseTo(0.3, 12);
+});
+proves('machines', 'braking-res-01', ({ given }) => {
+  const E = kineticEnergy.compute({ J: given('J'), n: given('n1') });
+  const P_peak = brakingPower.compute({ E, t: given('t') });
+  return { E, P_mean: E / given('t'), P_peak, R_max: brakingResistance.compute({ V: given('V_dc'), P: P_peak }) };
+});
+proves('machines', 'vf-boost-01', ({ given }) => {
+  const at = (f: number) => voltsByFrequency.compute({ V_n: given('V_n'), V_b: given('V_b'), f, f_n: given('f_n') });
+  return { V: at(given('f')), V2: at(given('f2')) };
 });

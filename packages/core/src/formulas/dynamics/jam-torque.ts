@@ -17,7 +17,7 @@ export const jamTorque = defineFormula({
     T_0: inputSlot('N·m', 'torque of the drive itself', [0, 1000000.0]),
     T_r: inputSlot('N·m', 'peak torque of what spins against a stop that does not yield', [0.001, 1e9]),
     E: inputSlot('J', 'energy of what spins in between', [1e-6, 1000000.0]),
-    phi: inputSlot('rad', 'angle in which it stops', [0.0001, 100]),
+    phi: inputSlot('rad', 'angle in which it stops', [0.0001, 2_000]),
   },
   compute: ({ T_0, T_r, E, phi }) => {
     if (T_r === 0 || E === 0) return T_0;

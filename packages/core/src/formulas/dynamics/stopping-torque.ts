@@ -14,7 +14,7 @@ export const stoppingTorque = defineFormula({
   inputs: {
     T_0: inputSlot('N·m', 'torque of the drive itself', [0, 1000000.0]),
     E: inputSlot('J', 'energy of what spins in between', [0, 1000000.0]),
-    phi: inputSlot('rad', 'angle in which it stops', [0.001, 100]),
+    phi: inputSlot('rad', 'angle in which it stops', [0.001, 2_000]),
   },
   compute: ({ T_0, E, phi }) => T_0 + E / phi,
 });

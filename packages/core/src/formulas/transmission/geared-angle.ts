@@ -12,7 +12,7 @@ export const gearedAngle = defineFormula({
   expr: 'phi * i',
   source: 'Definition of the ratio',
   inputs: {
-    phi: inputSlot('rad', 'angle on the slower shaft', [0.0001, 100]),
+    phi: inputSlot('rad', 'angle on the slower shaft', [0.0001, 2_000]),
     i: inputSlot('1', 'ratio', [0.001, 1000]),
   },
   compute: ({ phi, i }) => phi * i,

@@ -13,7 +13,7 @@ export const stoppingAngle = defineFormula({
   source: 'Arc over radius (definition)',
   inputs: {
     a: inputSlot('mm', 'how far the tool still moves into what stops it', [0.01, 300]),
-    D: inputSlot('mm', 'diameter of the tool', [3, 3000]),
+    D: inputSlot('mm', 'diameter of the tool', [0.1, 5_000]),
   },
   compute: ({ a, D }) => (2 * a) / D,
 });

@@ -1,5 +1,5 @@
 import { widest } from '../../catalog/small-motors.js';
-import { ofKilogramSingle, torqueByWeightSource, torqueOfKilogram } from '../../catalog/torque-by-weight.js';
+import { ofKilogramSingle, torqueByWeightSource, torqueOfIron, torqueOfKilogram } from '../../catalog/torque-by-weight.js';
 import { type Figure, fixed, flag } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import { shaftPower } from '../../formulas/power/shaft-power.js';
@@ -39,13 +39,13 @@ interface PerSize {
 }
 const source = `${torqueByWeightSource}, or measured`;
 const families = {
-  universal: { weight: torqueOfKilogram.universal, iron: [0.35, 0.65, 1] },
-  'pm-dc': { weight: torqueOfKilogram['pm-dc'], iron: [0.4, 0.8, 1.4] },
-  'wound-dc': { weight: torqueOfKilogram['wound-dc'], iron: [0.4, 0.8, 1.6] },
-  single: { weight: ofKilogramSingle, iron: [0.5, 1.1, 2] },
-  induction: { weight: widest([ofKilogramSingle, torqueOfKilogram['three-phase']]), iron: [0.5, 1.2, 3] },
-  three: { weight: torqueOfKilogram['three-phase'], iron: [0.8, 1.5, 3] },
-  'shaded-pole': { weight: torqueOfKilogram['shaded-pole'], iron: [0.15, 0.3, 0.6] },
+  universal: { weight: torqueOfKilogram.universal, iron: torqueOfIron.universal },
+  'pm-dc': { weight: torqueOfKilogram['pm-dc'], iron: torqueOfIron['pm-dc'] },
+  'wound-dc': { weight: torqueOfKilogram['wound-dc'], iron: torqueOfIron['wound-dc'] },
+  single: { weight: ofKilogramSingle, iron: torqueOfIron.single },
+  induction: { weight: widest([ofKilogramSingle, torqueOfKilogram['three-phase']]), iron: torqueOfIron.induction },
+  three: { weight: torqueOfKilogram['three-phase'], iron: torqueOfIron.three },
+  'shaded-pole': { weight: torqueOfKilogram['shaded-pole'], iron: torqueOfIron['shaded-pole'] },
 } satisfies Readonly<Record<string, PerSize>>;
 export type SizedFamily = keyof typeof families;
 

@@ -15,6 +15,7 @@ const labels: Readonly<Record<LookName, string>> = {
   switch: 'Switch',
   gears: 'Gears on it',
   wires: 'Wires',
+  ran: 'In its machine it ran',
 };
 
 /** Each look as a choice: its answers, and that it cannot be reached. */
@@ -87,7 +88,7 @@ const fields = {
     measure: 'Under the paint too: rub chalk or a pencil over it.',
     longest: 200,
   }),
-  weight: sizeFields.weight,
+  ...sizeFields,
   ...motorFields,
 };
 
@@ -104,7 +105,7 @@ export const noPlateHead = {
   fields,
   groups: {
     'Looked at, felt': lookNames,
-    Measured: ['readings', 'weight', 'shaft', 'plate'],
+    Measured: ['readings', 'weight', 'stack', 'across', 'shaft', 'plate'],
     'Cut-out': ['protector', 'noVolt', 'inertia'],
   },
   ...noPlateOutputs,

@@ -42,5 +42,7 @@ export const measuredOf = (inputs: Inputs): Measured => ({
   donor: donorOf(inputs),
   mass_kg: inputs.weight.known ? inputs.weight.value : undefined,
   shaft_mm: inputs.shaft.known ? inputs.shaft.value : undefined,
+  stack_mm: inputs.stack.known ? inputs.stack.value : undefined,
+  across_mm: inputs.across.known ? inputs.across.value : undefined,
   plate: inputs.plate.is,
 });

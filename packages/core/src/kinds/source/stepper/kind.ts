@@ -48,7 +48,8 @@ export const stepper: SourceKind<typeof stepperHead> = {
       is: 'rotary',
       flow: speed,
       effort: torque,
-      top: speed.known && !top.known ? speed : top,
+      // It goes where it is stepped to: what it could follow unloaded is no speed that its work ever sees.
+      top: speed.known ? speed : top,
       // It is speeded up by its steps, not by what is left of its torque.
       byHand: true,
       curves: null,

@@ -69,6 +69,13 @@ const fields = {
     help: 'Effective amps. More makes more torque of the same current at low speed until the iron is full, and takes speed; less leaves speed and takes torque. Without it that of the rated point.',
     measure: 'The drive measures it with the motor unloaded; about half the rated current of a small motor.',
   }),
+  stops: quantity('Drive stops it in', 'time', {
+    accepts: [0.01, 3_600],
+    bare: 's',
+    how: 'chosen',
+    help: 'From its speed to rest, by the drive: what spins flows back into it and needs a braking resistor. Without it, it runs down by itself.',
+    measure: 'The ramp down that is set at the drive.',
+  }),
   sensors: choice(
     'How the drive reads its speed',
     { encoder: 'an encoder', none: 'nothing (sensorless)' },
@@ -103,7 +110,7 @@ export const vectorMotorHead = {
   fields,
   groups: {
     'More of the plate': ['current', 'frequency', 'powerFactor'],
-    Drive: ['set', 'most', 'magnetising', 'sensors'],
+    Drive: ['set', 'most', 'magnetising', 'stops', 'sensors'],
     'Shaft, cooling, cut-out': ['fan', 'protector', 'noVolt', 'shaft', 'inertia'],
   },
   marks: plateLine,

@@ -6,6 +6,7 @@ import { circuitPower } from '../../../formulas/motor/circuit-power.js';
 import { lineCurrent } from '../../../formulas/motor/line-current.js';
 import { rotorInertia } from '../../../formulas/motor/rotor-inertia.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
+import { voltsByFrequency } from '../../../formulas/motor/volts-by-frequency.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { Curve, Ends, Fed, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
@@ -52,6 +53,11 @@ export const vectorMotor: SourceKind<typeof vectorMotorHead> = {
       }),
     );
     const speed = note('speed', inputs.set.known ? inputs.set : picked('least', 'rpm', [n_n, base]));
+    const f = note(
+      'output-frequency',
+      solve('Hz', frequencyAt, { f_n: inputs.frequency, n: speed, n_n }, (of) => ((of.f_n ?? 0) * (of.n ?? 0)) / (of.n_n ?? 1)),
+    );
+    note('volts-by-frequency', voltsByFrequency({ V_n, V_b: scaled(V_n, boost, boostSource), f, f_n: inputs.frequency }));
     const within: Readonly<Record<string, Figure>> = most.known ? { I_l: most } : {};
     // As far as the volts reach it has all of its field.
     const weaker = inputs.set.known ? solve('1', weakened, { n_b: base, n: speed }, ({ n_b = 1, n = 1 }) => Math.min(1, n_b / n)) : whole;
@@ -80,6 +86,7 @@ export const vectorMotor: SourceKind<typeof vectorMotorHead> = {
       top,
       curves: curvesOf({ starting, bounded, base, speed }),
       starting,
+      ...(inputs.stops.known ? { braked: { time: inputs.stops, link: linkOf(fed) } } : {}),
       heating: heatedLikeStalled(lasts),
       stall: limit('stall', { torque: starting, lasts, source: breakdownSource }),
       moved: note('rotor-inertia', inputs.inertia.known ? inputs.inertia : rotorInertia({ u: offBy, P, p: polesBy(n_n, inputs.frequency) })),
@@ -175,6 +182,21 @@ const madeOfDirect = fixed('1', 0.67, voltsSource, [0.63, Math.SQRT1_2], flag.es
 const voltsOf = (fed: Fed, V_n: Figure<'V'>): Figure<'V'> =>
   fed.voltage.known ? scaled(fed.voltage, fed.current.is === 'dc' ? madeOfDirect : made, voltsSource) : V_n;
 
+export const frequencyAt = defineProcedure({
+  id: 'frequency-at-speed',
+  says: 'The rated frequency by the speed over the rated; its slip stays the same',
+  source: relation,
+});
+const boostSource = 'Common practice, no source: a boost of 2 to 6 % of the rated volts at rest makes up for the resistance of a small motor';
+const boost = fixed('1', 0.04, boostSource, [0.02, 0.06], flag.estimated);
+
+const chopperSource =
+  'Common practice, no source: a drive’s chopper is on at 1.6 to 1.8 times the mains’ volts (about 370 on 230 V, 700 on 400 V), at 1.1 to 1.2 times direct volts';
+const chopper = fixed('1', 1.7, chopperSource, [1.6, 1.8], flag.estimated);
+const chopperOfDirect = fixed('1', 1.15, chopperSource, [1.1, 1.2], flag.estimated);
+/** Volts of the link at which the braking resistor is switched on. */
+const linkOf = (fed: Fed): Figure<'V'> => scaled(fed.voltage, fed.current.is === 'dc' ? chopperOfDirect : chopper, chopperSource);
+
 const whole = fixed('1', 1, 'As on the plate');
 
 /** What it may draw for good, over the rated: less where its own fan turns slowly. */
@@ -260,12 +282,13 @@ function supplyChecks(fed: Fed, needed: Figure<'W'>, context: Own): Check[] {
 }
 
 /** What to beware of, and what is not entered although it matters. */
-function said({ sensors, most, protector, fan }: Inputs) {
+function said({ sensors, most, protector, fan, stops }: Inputs) {
   return {
     cautions: [
       'Isolate the drive and wait five minutes before reaching in: its capacitors hold the volts of the mains.',
       'The drive’s stop does not take the power off: an emergency stop and a no-volt release before it.',
       'Driven by its load it is a generator: without a braking resistor the drive trips, and lets the load run.',
+      ...(stops.known ? ['A braking resistor gets red hot: apart from wood and chips, behind a grating.'] : []),
       ...(sensors.is === 'encoder'
         ? ['With its encoder unplugged or turned about it may run away or hold still at full current: set a speed at which it stops.']
         : []),

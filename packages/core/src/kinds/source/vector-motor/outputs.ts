@@ -14,6 +14,8 @@ export const vectorMotorOutputs = {
     'base-speed': figure('Speed at which the volts are used up', 'speed', 'At the shaft'),
     'highest-speed': figure('Highest speed, unloaded', 'speed', 'At the shaft', { aside: true }),
     'shaft-takes': figure('Overhung load its shaft supports', 'force', 'At the shaft'),
+    'output-frequency': figure('Frequency that the drive puts out', 'frequency', 'By U/f'),
+    'volts-by-frequency': figure('Its volts there by U/f, with boost', 'voltage', 'By U/f'),
     poles: figure('Poles', 'count', 'Winding'),
     current: figure('Rated current', 'current', 'Winding'),
     'power-factor': figure('Power factor', 'fraction', 'Winding'),

@@ -29,6 +29,7 @@ function drawn({ c: D = 150 }: Sized): Sketch {
 
 export const directSizing: Sizing = {
   name: 'Something else',
+  isAny: true,
   words: ['torque', 'lathe', 'saw', 'splitter', 'fan', 'pump', 'mill', 'drill', 'grinder', 'winch', 'anything'],
   runs: 'enter torque and speed',
   tool: 'tool shaft',

@@ -1,4 +1,4 @@
-import { quantity } from '../../fields.js';
+import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
 import { jamFields } from '../../shared/jam-stop.js';
@@ -7,7 +7,20 @@ import { loadedField } from '../../shared/loaded.js';
 import { fruitCrusherOutputs } from './outputs.js';
 import { fruitCrusherSizing } from './sizing.js';
 
+// While nothing is chosen it is a roll.
+const slow = { field: 'sort', is: ['', 'roll'] } as const;
+
 const fields = {
+  sort: choice(
+    'What crushes',
+    { roll: 'a slow roll with teeth that bite', drum: 'a fast drum that grates: screws or blades as teeth' },
+    {
+      how: 'chosen',
+      usual: 'roll',
+      help: 'A roll bites fruit against a wall at some hundred turns; a drum grates it at motor speed.',
+      measure: 'Look in with the plug pulled.',
+    },
+  ),
   roll: quantity('Roll, diameter over the teeth', 'length', {
     accepts: [30, 800],
     bare: 'mm',
@@ -29,6 +42,7 @@ const fields = {
     how: 'measured',
     help: 'Round the roll.',
     measure: 'Count them from one end.',
+    when: slow,
   }),
   fruit: quantity('Fruit, diameter', 'length', {
     accepts: [5, 200],
@@ -71,6 +85,7 @@ const fields = {
       high: 500,
       source: 'Common practice, no source: a firm apple under a blunt tooth takes 10 to 50 kg',
     },
+    when: slow,
   }),
   pull: quantity('Lever: pull at the scale', 'force', {
     accepts: [0.5, 10_000],
@@ -103,7 +118,7 @@ export const fruitCrusherHead = {
   role: 'work',
   kind: 'fruit-crusher',
   v: 1,
-  label: 'fruit crusher, toothed roll',
+  label: 'fruit crusher, fruit mill',
   noun: 'roll',
   ports: ['rotary', null],
   fields,
@@ -125,6 +140,21 @@ export const fruitCrusherHead = {
       tool: 'roll',
       stages: [['v-belt', 3]],
       entries: { 'source/power': '1.5 kW', 'source/speed': '1425 rpm', 'work/roll': '150 mm', 'work/fruit': '70 mm', 'work/throughput': '200 kg/h' },
+    },
+    {
+      id: 'fruit-mill',
+      name: 'Fruit mill',
+      says: 'motor, coupling, grater drum',
+      brief: 'Grate apples for the press.',
+      tool: 'drum',
+      stages: [['coupling', 1]],
+      entries: {
+        'source/power': '1.1 kW',
+        'source/speed': '1400 rpm',
+        'work/sort': 'drum',
+        'work/roll': '140 mm',
+        'work/throughput': '300 kg/h',
+      },
     },
   ],
   short: (typed) => `crusher ${typed('throughput') ?? ''}`.trim(),

@@ -33,11 +33,17 @@ it('takes the throughput for what is needed on the average, the fruit in the nip
   expect(figure({}, 'fruit-in-the-nip').value).toBeCloseTo(2.865, 2);
   expect(figure({}, 'torque-by-force').value).toBeCloseTo(57.3, 0);
   expect(figure({}, 'torque').value).toBe(figure({}, 'torque-by-energy').value);
-  expect(figure({}, 'peak-at-tool').value).toBe(figure({}, 'torque-by-force').value);
+  // One account of both: 8.12 N·m over the 20 N·m of one fruit are 0.41 of them on the average; by chance 0.41 + 2 · √0.41 = 1.68 at a time, 33.6 N·m.
+  expect(figure({}, 'fruit-by-throughput').value).toBeCloseTo(0.406, 3);
+  expect(figure({}, 'peak').value).toBeCloseTo(33.6, 1);
+  expect(figure({}, 'peak-at-tool').value).toBe(figure({}, 'peak').value);
+  // Never fewer than one, never more than have a place: two tons an hour fill the nip.
+  expect(figure({ 'main/work/throughput': '5 kg/h' }, 'peak').value).toBeCloseTo(20, 9);
+  expect(figure({ 'main/work/throughput': '2000 kg/h' }, 'peak').value).toBeCloseTo(57.3, 0);
   const peaks = (fields: Record<string, string>) => typed(fields).checks.find(({ id }) => id === 'main/work/check-peaks');
   // A berry of 40 N under the tooth slows nothing down; apples of 250 N each are more than the motor has at its most, which what spins may help it over.
   expect(peaks({ 'main/work/force': '40 N' })?.verdict).toBe('holds');
-  expect(peaks({})).toMatchObject({ verdict: 'close' });
+  expect(peaks({ 'main/work/throughput': '2000 kg/h' })).toMatchObject({ verdict: 'close' });
 });
 
 it('of what is fed by hand the fruit in the nip is what is needed', () => {

@@ -41,6 +41,7 @@ const drawn = (): Sketch => ({
 
 export const measuredSizing: Sizing = {
   name: 'As a machine that does it',
+  isAny: true,
   words: ['measured', 'meter', 'watts', 'shredder', 'chipper', 'replace', 'copy'],
   runs: 'as it turns',
   tool: 'tool shaft',

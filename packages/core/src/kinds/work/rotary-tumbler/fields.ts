@@ -1,10 +1,14 @@
-import { quantity } from '../../fields.js';
+import { tumbled } from '../../../catalog/tumbled.js';
+import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
 import { jamFields, stopsField } from '../../shared/jam-stop.js';
+import { labelsOf } from '../../shared/labels-of.js';
 import { lastsField } from '../../shared/lasts.js';
 import { rotaryTumblerOutputs } from './outputs.js';
 import { tumblerSizing } from './sizing.js';
+
+const rolls = { field: 'lies', is: ['one', 'both'] } as const;
 
 const fields = {
   drum: quantity('Drum, inside diameter', 'length', {
@@ -35,6 +39,16 @@ const fields = {
       source: 'Common practice, no source: a tumbler is filled to half, two thirds at the most',
     },
   }),
+  does: choice(
+    'What it does',
+    { polish: 'tumbles: to polish, to wash', grind: 'grinds: a ball mill', mix: 'mixes: concrete, compost, seed' },
+    {
+      how: 'chosen',
+      usual: 'polish',
+      help: 'It says how fast it turns where nothing is wished: a mill near the speed at which balls are thrown, a mixer at less than half of the one at which they cling.',
+      measure: '',
+    },
+  ),
   piece: quantity('Pieces, largest', 'length', {
     accepts: [0, 300],
     bare: 'mm',
@@ -42,6 +56,11 @@ const fields = {
     help: 'Large pieces fall sooner than small ones. Leave it for grit.',
     measure: 'Calliper on the largest.',
     usual: { of: 'scatter', low: 0, value: 0, high: 0, source: 'Small beside the drum' },
+  }),
+  material: choice('What is in it', labelsOf(tumbled), {
+    how: 'chosen',
+    help: 'It says how steeply the load lies while it tumbles, where that angle is not measured.',
+    measure: '',
   }),
   slides: quantity('Angle at which it tumbles', 'angle', {
     accepts: [0.1, 1.5],
@@ -64,6 +83,56 @@ const fields = {
     help: 'Friction of bearings, rollers and seals, without a load. Nought while it is not entered.',
     measure: 'A string round the drum and a spring scale: pull times half the diameter.',
   }),
+  tilt: quantity('Axis, tilted by', 'angle', {
+    accepts: [0, 1.2],
+    bare: '°',
+    how: 'measured',
+    help: 'Against the level, while it works: a mixer is tilted, a tumbler lies.',
+    measure: 'A spirit level with degrees on the shaft.',
+    usual: { of: 'scatter', low: 0, value: 0, high: 0, source: 'It lies level' },
+  }),
+  lies: choice(
+    'The drum is driven',
+    { shaft: 'by a shaft of its own', one: 'lying on rollers, one of two driven', both: 'lying on rollers, both driven' },
+    {
+      how: 'chosen',
+      usual: 'shaft',
+      help: 'A ring gear is a pair of gears before its shaft. On rollers it turns as far as friction takes it; the line ends at the driven roller.',
+      measure: '',
+    },
+  ),
+  roller: quantity('Driven roller, diameter', 'length', {
+    accepts: [5, 500],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Over its rubber.',
+    measure: 'Calliper.',
+    when: rolls,
+  }),
+  outside: quantity('Drum, outside diameter', 'length', {
+    accepts: [50, 3_200],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Where it lies on its rollers. Left out, a twentieth more than inside.',
+    measure: 'Tape round it, divided by 3.14.',
+    when: rolls,
+  }),
+  grips: choice(
+    'Drum on rollers',
+    { rubber: 'rubber, dry', wet: 'rubber, wet', bare: 'steel or plastic, bare' },
+    {
+      how: 'measured',
+      usual: 'rubber',
+      help: 'What holds it by friction.',
+      measure: 'A hose clamped over a bare roller makes it rubber.',
+      when: rolls,
+    },
+  ),
+  lid: choice(
+    'Its lid has to be',
+    { tight: 'water-tight', dust: 'shut, so that dust stays in', open: 'open, or a door' },
+    { how: 'chosen', usual: 'tight', help: 'A wish for the drum: what is tight holds gas as well.', measure: '' },
+  ),
   shell: quantity('Drum, mass', 'mass', {
     accepts: [0.05, 5_000],
     bare: 'kg',
@@ -86,8 +155,9 @@ export const rotaryTumblerHead = {
   ports: ['rotary', null],
   fields,
   groups: {
-    'Bearings, inertia': ['empty', 'shell'],
-    'What is usual': ['slides', 'piece', 'lasts'],
+    'Bearings, inertia': ['empty', 'shell', 'tilt'],
+    'How it is driven': ['lies', 'roller', 'outside', 'grips'],
+    'What is usual': ['does', 'material', 'slides', 'piece', 'lid', 'lasts'],
     'In a jam': ['jam', 'handsClear', 'stops', 'resists'],
   },
   ...rotaryTumblerOutputs,

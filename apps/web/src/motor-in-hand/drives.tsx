@@ -1,0 +1,135 @@
+import type { StoredBuild } from '@hobrek/contracts';
+import { beginSizing, type InPlace, lineOf, startFrom, type Verdict, type Would, type WouldDrive, withUsualGuessed, wouldWords } from '@hobrek/core';
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useOpen } from '../open-build/here.js';
+import { useDerived } from '../open-build/in-sight.js';
+import { send } from '../shared/ask.js';
+import { usePreferences } from '../shared/preferences.js';
+import { unbroken } from '../shared/unbroken.js';
+import { VerdictMark } from '../shared/verdict-mark.js';
+import { useDrives } from './use-drives.js';
+
+/** What goes along to a build that takes a motor: put in there, in one step that can be undone. */
+export interface MotorAlong {
+  readonly line: string;
+  readonly motor: InPlace;
+  readonly ratio: number | null;
+}
+
+const marks: Readonly<Record<Would, Verdict>> = { would: 'holds', just: 'close', unknown: 'unknown', not: 'fails' };
+
+/** What the motor of a build could drive: kinds of work at their usual size, and every other build. */
+export function Drives({ line, size }: { line: string; size?: (kind: string) => void }) {
+  const open = useOpen();
+  const source = useDerived(({ build }) => lineOf(build, line).source);
+  const supply = useDerived(({ build }) => build.supply);
+  const power = useDerived(({ evaluation }) => evaluation.lines.find(({ id }) => id === line)?.stations[0]?.effort.known === true);
+  const motor = useMemo(() => (power ? { source, supply } : null), [power, source, supply]);
+  const { rows, isGoing, failed, stop } = useDrives(motor, open.id);
+  const take = useTaking(motor);
+  if (!motor) return <p className="text-soft">Enter what is known of the motor: its power and speed, or what was seen of it.</p>;
+  const works = rows.filter(({ id }) => id === null);
+  const builds = rows.filter(({ id }) => id !== null);
+  return (
+    <div className="grid gap-y-4">
+      <p role="status" className="flex min-h-7 items-baseline gap-x-4 text-sm text-soft">
+        {isGoing ? (
+          <>
+            Trying it: {rows.length} so far.
+            <button
+              type="button"
+              className="pointer-coarse:mt-2 min-h-7 cursor-pointer font-semibold text-blue pointer-coarse:min-h-11"
+              onClick={stop}
+            >
+              Stop
+            </button>
+          </>
+        ) : (
+          `${rows.length} tried. Each is worked out with usual losses for the stages that are missing.`
+        )}
+      </p>
+      {(failed || take.failed) && <p className="text-fails-word">{failed || take.failed}</p>}
+      <Rows
+        called="machines that it could drive"
+        title="Machines of usual size"
+        rows={works}
+        act={(row) => (size && !row.starter ? 'Size it' : 'Begin it')}
+        take={(row) => (size && !row.starter ? size(row.kind) : take.begin(row))}
+      />
+      {builds.length > 0 && (
+        <Rows
+          called="builds that it could drive"
+          title="Your builds, with it in place of their motor"
+          rows={builds}
+          act={() => 'Put it in'}
+          take={take.putIn}
+        />
+      )}
+    </div>
+  );
+}
+
+interface RowsShown {
+  readonly called: string;
+  readonly title: string;
+  readonly rows: readonly WouldDrive[];
+  readonly act: (row: WouldDrive) => string;
+  readonly take: (row: WouldDrive) => void;
+}
+
+function Rows({ called, title, rows, act, take }: RowsShown) {
+  return (
+    <section>
+      <h2 className="font-head text-lg tracking-wide text-blue uppercase">{title}</h2>
+      <ul aria-label={called}>
+        {rows.map((row) => (
+          <li
+            key={`${row.id ?? row.starter ?? row.kind} ${row.line}`}
+            className="grid grid-cols-[8.5rem_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-hair py-1.5 max-sm:grid-cols-[minmax(0,1fr)_auto]"
+          >
+            <span className="whitespace-nowrap max-sm:col-span-2">
+              <VerdictMark verdict={marks[row.would]} /> {wouldWords[row.would]}
+            </span>
+            <span className="min-w-0">
+              <b className="font-semibold">{row.name}</b>
+              {row.between && <span className="text-soft"> {unbroken(row.between)}</span>}
+              <span className="block text-sm leading-snug">{unbroken(row.says)}</span>
+            </span>
+            <button
+              type="button"
+              aria-label={`${act(row)}: ${row.name}`}
+              className="min-h-7 cursor-pointer px-1 font-semibold whitespace-nowrap text-blue hover:underline pointer-coarse:min-h-11"
+              onClick={() => take(row)}
+            >
+              {act(row)}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Begins a build with the motor, or puts it into one that there is; why neither went, in words. */
+function useTaking(motor: InPlace | null) {
+  const navigate = useNavigate();
+  const [failed, setFailed] = useState('');
+  const along = (id: string, { line, ratio }: WouldDrive) => {
+    const state: MotorAlong | null = motor && { line, motor, ratio };
+    void navigate(`/builds/${id}/motor?line=${line}`, { state });
+  };
+  return {
+    failed,
+    putIn: (row: WouldDrive) => row.id && along(row.id, row),
+    begin: (row: WouldDrive) => {
+      const { kind, starter } = row;
+      const { wall } = usePreferences.getState();
+      const build = starter ? startFrom(starter, wall) : withUsualGuessed(beginSizing(kind, wall));
+      send<StoredBuild>('POST', 'builds', build).then(
+        ({ id }) => along(id, row),
+        (error: Error) => setFailed(`${error.message} Nothing was begun; try again in a moment.`),
+      );
+    },
+  };
+}

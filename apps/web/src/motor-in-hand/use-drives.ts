@@ -1,0 +1,72 @@
+import type { StoredBuild } from '@hobrek/contracts';
+import { bestFirst, type DriveTarget, type InPlace, type WouldDrive, workTargets } from '@hobrek/core';
+import { useEffect, useState } from 'react';
+import { ask } from '../shared/ask.js';
+import { useUnits } from '../shared/preferences.js';
+import { workOut } from '../workers/calculator.js';
+
+export interface Drives {
+  readonly rows: readonly WouldDrive[];
+  /** Whether there is more to come. */
+  readonly isGoing: boolean;
+  /** Why builds are missing, in words. */
+  readonly failed: string;
+  readonly stop: () => void;
+}
+
+/** Without a change for so long there is time to try it. */
+const pause_ms = 200;
+/** Builds that are fetched and tried together: the first few soon, then as many as an answer has. */
+const portions = (from: number): number => (from === 0 ? 8 : 25);
+
+interface Found {
+  readonly of: InPlace;
+  readonly rows: readonly WouldDrive[];
+  readonly isGoing: boolean;
+  readonly failed: string;
+}
+const nothing: Omit<Found, 'of'> = { rows: [], isGoing: true, failed: '' };
+
+/** What a motor would drive, worked out beside the page as far as it goes: kinds of work first, then all builds but the one that is open. */
+export function useDrives(motor: InPlace | null, without: string): Drives {
+  const units = useUnits();
+  const [found, setFound] = useState<Found | null>(null);
+  const [stopping, setStopping] = useState(() => new AbortController());
+  useEffect(() => {
+    if (!motor) return undefined;
+    const ending = new AbortController();
+    setStopping(ending);
+    const { signal } = ending;
+    const add = (rows: readonly WouldDrive[], isGoing: boolean, failed = '') =>
+      setFound((before) => {
+        const there = before?.of === motor ? before.rows : [];
+        // A build that is saved meanwhile moves the others on: one that came already comes again.
+        const fresh = rows.filter(({ id, line }) => id === null || !there.some((row) => row.id === id && row.line === line));
+        return { of: motor, rows: bestFirst([...there, ...fresh]), isGoing, failed };
+      });
+    const tried = async (targets: readonly DriveTarget[]) => workOut('drives', { motor, targets, units }, { signal });
+    const all = async () => {
+      setFound({ of: motor, ...nothing });
+      add(await tried(workTargets), true);
+      for (let from = 0; ; from += portions(from)) {
+        const many = portions(from);
+        const builds = await ask<StoredBuild[]>(`builds/whole?from=${from}&many=${many}`, { signal });
+        const targets = builds.filter(({ id }) => id !== without).map(({ id, build }) => ({ id, build }));
+        add(targets.length > 0 ? await tried(targets) : [], builds.length === many);
+        if (builds.length < many) return;
+      }
+    };
+    const timer = setTimeout(() => {
+      all().catch((error: Error) => {
+        if (signal.aborted) setFound((now) => now && (now.of === motor ? { ...now, isGoing: false } : now));
+        else add([], false, error.message);
+      });
+    }, pause_ms);
+    return () => {
+      clearTimeout(timer);
+      ending.abort(new DOMException('Another motor is tried', 'AbortError'));
+    };
+  }, [motor, units, without]);
+  const { rows, isGoing, failed } = found && found.of === motor ? found : nothing;
+  return { rows, isGoing: isGoing && motor !== null, failed, stop: () => stopping.abort(new DOMException('It was stopped', 'AbortError')) };
+}
