@@ -17,6 +17,9 @@ const data = dataFolder();
 const portFile = join(data, 'web-port');
 const addressOf = (port) => `http://127.0.0.1:${port}`;
 
+/** How often, every half second, another start is looked for before it is given up: a slow machine needs minutes for a first one. */
+const patience = 600;
+
 /** The port the server exits with when another program took it between looking and listening. */
 const portTaken = 98;
 
@@ -47,9 +50,10 @@ async function main() {
 
 /** The lock of this data. While another start has it, it is waited for until that one answers, and said where; a backup or a restore lets go of it. @returns null when another runs */
 async function takeLockOrSay(file) {
-  for (let waited = 0; waited < 120; waited++) {
+  for (let waited = 0; waited < patience; waited++) {
     const release = await takeLock(file, 0);
     if (release) return release;
+    if (waited === 20) say('Another start has this data and does not answer yet. Waiting for it …');
     const port = keptPort(portFile);
     if (port && (await answers(port))) {
       say(`Hobrek is already running at ${addressOf(port)}`);
