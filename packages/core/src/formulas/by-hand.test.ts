@@ -88,6 +88,7 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
   ['slipped-speed', { n_s: 1500, s: 0.05 }, 1425, 'common plate of four poles at 50 Hz'],
   ['stiff-stopping-torque', { T_0: 0, J: 0.01, k: 400, n: 95.49296586 }, 20, 'ω √(J k) at 10 rad/s: ½ J ω² = T² / 2k'],
   ['stopping-angle', { a: 25, D: 200 }, 0.25, '25 mm on a radius of 100'],
+  ['stone-bursts', { I: 8, d: 5 }, 563.67659, '25 mm² of 8 MPa, 10^0.45 = 2.8183829 times stronger as it is small'],
   ['stripping-torque', { s: 5, F_a: 200, d: 50 }, 25, '1000 N at 25 mm'],
   ['stopping-torque', { T_0: 12, E: 50, phi: 0.5 }, 112, '50 J given up within half a radian: 100 N·m on top'],
   ['times-rated', { k: 2.2, T_n: 5 }, 11, '2.2 times 5'],

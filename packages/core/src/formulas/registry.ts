@@ -228,6 +228,7 @@ import { screwFeed } from './work/screw-feed.js';
 import { screwLowers } from './work/screw-lowers.js';
 import { screwSpeed } from './work/screw-speed.js';
 import { shearForce } from './work/shear-force.js';
+import { stoneBursts } from './work/stone-bursts.js';
 import { stoppingAngle } from './work/stopping-angle.js';
 import { strokeTorque } from './work/stroke-torque.js';
 import { wheelTorque } from './work/wheel-torque.js';
@@ -461,6 +462,7 @@ const all = [
   screwLowers,
   screwSpeed,
   shearForce,
+  stoneBursts,
   stoppingAngle,
   strokeTorque,
   wheelTorque,

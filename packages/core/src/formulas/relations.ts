@@ -192,6 +192,7 @@ export const relations: Readonly<Record<string, Relation>> = {
   'starting-current': ["*","k","I"],
   'steps-a-turn': ["/",["*",2,"pi"],"a"],
   'stiff-stopping-torque': ["+","T_0",["sqrt",["+",["^","T_0",2],["*",["*","J","k"],["^",["/",["*","pi","n"],30],2]]]]],
+  'stone-bursts': ["*",["*","I",["^",["/",50,"d"],0.45]],["^","d",2]],
   'stopping-angle': ["/",["*",2,"a"],"D"],
   'stopping-torque': ["+","T_0",["/","E","phi"]],
   'strand-rating': ["*","K_2","P_r"],

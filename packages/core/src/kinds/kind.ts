@@ -200,6 +200,8 @@ export interface Supply {
   readonly breaker: Figure<'A'>;
 }
 
+export type Reverses = 'running' | 'at rest' | 'never' | readonly FieldPath[];
+
 /** What a source puts out at its shaft, steadily and for a moment. */
 export interface SourceOutput<Out extends PortKind = 'rotary'> extends Port<Out>, Said {
   /** A person starts and stops it, or it is stepped up: there is no run-up to work out. */
@@ -223,6 +225,8 @@ export interface SourceOutput<Out extends PortKind = 'rotary'> extends Port<Out>
   readonly driver: Driver | undefined;
   /** Whether it starts again by itself once it has cooled: not said of what cannot; the fields that would tell where it is not known. */
   readonly restarts?: 'by itself' | 'not by itself' | readonly FieldPath[];
+  /** Whether it turns the other way too, and when it may be changed over; the fields that would tell where it is not known. Left out, nothing is said of it. */
+  readonly reverses?: Reverses;
   /** What stops it when it is stalled, as the sentence about that goes on; empty for a source that comes to no harm by stalling. */
   readonly stopped: string | Sentence;
   readonly checks: readonly Check[];

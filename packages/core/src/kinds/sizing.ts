@@ -29,8 +29,8 @@ export interface Sizing {
   readonly isAny?: true;
   /** What the tool’s shaft is called. */
   readonly tool: string;
-  /** Whether its direction is changed over at work. */
-  readonly reverses?: boolean;
+  /** What its direction is changed over for at work, as half a sentence; left out, it turns one way. */
+  readonly reverses?: string;
   /** Whether it is mostly used where there is no socket. */
   readonly awayFromMains?: boolean;
   /** The three to six that its builder knows, in order. */

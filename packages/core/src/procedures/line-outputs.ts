@@ -76,6 +76,16 @@ export const sourceOutputs = {
           'it starts again by itself once it has cooled, while somebody clears the jam: fit a thermal cut-out that is reset by hand, or a no-volt release that the cut-out drops out',
       },
     },
+    reverses: {
+      name: 'the other direction',
+      subject: 'whether it turns the other way too',
+      source: 'How each family of motors is reversed: textbooks on electric machines (from memory)',
+      says: {
+        holds: 'it can be turned the other way, {when}: {why}',
+        close: 'it turns one way only: by hand and with the plug out {why}, or with another motor',
+        fails: 'it turns one way only: by hand and with the plug out {why}, or with another motor',
+      },
+    },
     bearing: {
       name: 'the overhung load on the {source}’s bearing',
       subject: 'overhung load on the {source}’s bearing',

@@ -185,7 +185,7 @@ function classOf(
     poles,
     starts: startsThatDo(share, output.value / 1000, poles),
     duty: longest_s <= 600 ? 'S2 10 min' : longest_s <= 1800 ? 'S2 30 min' : 'S1',
-    reverses: kindHead('work', work)?.sizing?.reverses === true,
+    reverses: kindHead('work', work)?.sizing?.reverses !== undefined,
   };
 }
 

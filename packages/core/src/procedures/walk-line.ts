@@ -7,6 +7,7 @@ import { contextAt, type OwnFigures } from '../kinds/context.js';
 import type {
   DrawnStage,
   FeedKind,
+  KindHead,
   Said,
   SourceKind,
   SourceOutput,
@@ -138,6 +139,7 @@ export function walk(
       ...output.under(power[0] as Figure<'W'>, demand.lasts),
       ...started.checks,
       ...restart(asSource, output, demand),
+      ...reversal(asSource, output, work.kind as KindHead),
       ...bearing(asSource, noun, output, results),
       ...joined(results, (each) => each.checks),
       ...joined(stages, (stage, k) =>
@@ -297,6 +299,15 @@ function peaks({ path, figures }: Opened, source: string, shaft: string, stalls:
 function restart({ state }: Context<typeof sourceOutputs>, { restarts }: SourceOutput, { handsClear }: WorkDemand): Check[] {
   if (!handsClear || restarts === undefined || restarts === 'not by itself') return [];
   return [state('restart', restarts === 'by itself' ? { verdict: 'fails' } : { verdict: 'unknown', missing: restarts })];
+}
+
+/** Whether it turns the other way, for work that needs both. */
+function reversal({ state }: Context<typeof sourceOutputs>, { reverses }: SourceOutput, { sizing }: KindHead): Check[] {
+  const why = sizing?.reverses;
+  if (why === undefined || reverses === undefined) return [];
+  if (typeof reverses !== 'string') return [state('reverses', { verdict: 'unknown', missing: reverses })];
+  if (reverses === 'never') return [state('reverses', { verdict: 'close', tells: { why } })];
+  return [state('reverses', { verdict: 'holds', tells: { why, when: reverses === 'running' ? 'by its switch, drive or valve' : 'at standstill' } })];
 }
 
 /** Pull of the first stage on the source's own bearing, once its shaft is known. */

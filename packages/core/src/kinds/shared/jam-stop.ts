@@ -67,6 +67,8 @@ interface JamInputs {
   readonly tool?: Chosen<Sort>;
   /** Turn to standstill, where a kind has such a field. */
   readonly stops?: Figure<'rad'>;
+  /** At what torque that which jams it bursts, where a kind knows. */
+  readonly bursts?: { readonly torque: Figure<'N·m'>; readonly source: string };
 }
 
 /**
@@ -74,7 +76,7 @@ interface JamInputs {
  * @returns the part of the work’s demand that says so
  */
 export function jammedBy(
-  { jam, resists, stops: angle, tool }: JamInputs,
+  { jam, resists, stops: angle, tool, bursts }: JamInputs,
   diameter: Figure<'mm'>,
   { note, limit }: Declares<typeof jamFigures, Readonly<Record<never, never>>, typeof jamLimits>,
 ): Pick<WorkDemand, 'stops' | 'slips' | 'jams'> {
@@ -82,11 +84,12 @@ export function jammedBy(
   // Whoever enters an angle says that something stops it.
   if (jam.is === 'nothing' && !entered.known) return { stops: unknown('rad', [], 'nothing can jam it'), jams: 'never' };
   const isCut = tool?.is === 'blade' && (jam.is === 'green-wood' || jam.is === 'dry-wood');
-  const obstruction = resists.known || !isCut ? resists : leverTorque({ F: pinches, a: scaled(diameter, 0.5, 'At its rim') });
+  const itself = bursts ?? (isCut ? { torque: leverTorque({ F: pinches, a: scaled(diameter, 0.5, 'At its rim') }), source: pinchSource } : null);
+  const obstruction = resists.known || !itself ? { torque: resists, source: resistsSource } : itself;
   const stops = note('stops-within', stopsIn(entered, jam, diameter));
   return {
     stops,
-    slips: obstruction.known ? limit('obstruction', { torque: obstruction, source: resists.known ? resistsSource : pinchSource }) : null,
+    slips: obstruction.torque.known ? limit('obstruction', obstruction) : null,
     ...(jam.is === 'only-steel' ? { jams: 'only if steel falls in' } : {}),
   };
 }

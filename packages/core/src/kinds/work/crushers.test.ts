@@ -1,6 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../../test/crusher.js';
 import { agrees, agreesWith, knownWork, sizedWork } from '../../../test/known-work.js';
+import { told } from '../../../test/told.js';
 import type { Known } from '../../figure/figure.js';
+import { withKind } from '../../machine/reshape.js';
+import { loadKinds } from '../registry.js';
+
+const kinds = await loadKinds();
 
 describe('kw-05: malt mill of two knurled rolls', () => {
   const known = knownWork('kw-05');
@@ -36,6 +42,33 @@ describe('kw-05: malt mill of two knurled rolls', () => {
     expect((await sizedWork('roll-mill', { ...malt, material: 'maize' })).checks['main/work/check-draws']).toBe('fails');
     expect((await sizedWork('roll-mill', { ...malt, material: 'maize', roll: '150 mm', gap: '4 mm' })).checks['main/work/check-draws']).toBe('holds');
   });
+});
+
+// By hand: 8 MPa · 10^0.45 · 25 mm² = 563.7 N; cos = 51.943 / 55.8, its tangent 0.3925: 563.7 N · 50.8 mm · 0.3925 = 11.2 N·m.
+it('a pebble that jams a roll mill bursts at what the mill withstands or not', () => {
+  const mill = (fields: Record<string, string>) =>
+    told(
+      afterTyping(withKind(crusher(), 'main/work', 'roll-mill'), {
+        'main/work/roll': '2 in',
+        'main/work/long': '6 in',
+        'main/work/gap': '0.045 in',
+        'main/work/throughput': '150 kg/h',
+        'main/work/jam': 'stone',
+        ...fields,
+      }),
+      kinds,
+    );
+  const burst = (fields: Record<string, string>) =>
+    mill({ 'main/work/pebble': '5 mm', ...fields })
+      .lines[0]?.figures.get('main/work')
+      ?.get('pebble-bursts');
+  expect((burst({}) as Known).value).toBeCloseTo(563.7, 1);
+  expect(mill({ 'main/work/pebble': '5 mm' }).jam).toMatch(/what jams it (may shear|shears)/);
+  expect(mill({}).jam).not.toMatch(/what jams it/);
+  // What was measured goes first, and steel does not burst.
+  expect(burst({ 'main/work/jam': 'steel' })).toBeUndefined();
+  const [soft, flint] = [burst({ 'main/work/stone': 'soft' }) as Known, burst({ 'main/work/stone': 'flint' }) as Known];
+  expect(soft.value).toBeLessThan(flint.value);
 });
 
 describe('kw-06: apple grater', () => {

@@ -91,6 +91,7 @@ export function dcOutput(
     body: { across: 0.75 * motorBody(power.known ? power.value / 1000 : 0.25), known: false },
     supports: note('shaft-takes', pullOf(inputs.shaft)),
     driver: 'normal' as const,
+    reverses: 'at rest' as const,
     stopped: whatStopsAStall(inputs.protector.is, fed, held),
     restarts: restartsBy(inputs.protector, inputs.noVolt),
     checks: [...plateCheck(inputs, rated.byAmps, context), directCheck(fed, context), ...overVoltage(inputs.voltage, fed.voltage, context)],

@@ -66,6 +66,7 @@ export const brushless: SourceKind<typeof brushlessHead> = {
       body: { across: (inputs.sort.is === 'washer' || inputs.sort.is === 'hub' ? 2 : 0.7) * motorBody(powerOf(inputs)), known: false },
       supports: note('shaft-takes', pullOf(inputs.shaft)),
       driver: 'normal',
+      reverses: 'running',
       stopped: 'its drive should trip before that, where its current is set for this motor',
       restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [directCheck(fed, context), ...overVoltage(inputs.voltage, fed.current.is === 'ac' ? inputs.voltage : fed.voltage, context)],

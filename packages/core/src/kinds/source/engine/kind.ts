@@ -52,6 +52,7 @@ export const engine: SourceKind<typeof engineHead> = {
       body: { across: usualFlywheel_mm, known: false },
       supports: unknown('N', []),
       driver: cylinders.is,
+      reverses: 'never',
       stopped: '',
       checks: [],
       under: () => [],

@@ -56,6 +56,7 @@ export const fluidMotor: SourceKind<typeof fluidMotorHead> = {
       body: { across: 90, known: false },
       supports: pullOf(shaft),
       driver: 'normal',
+      reverses: 'running',
       stopped: '',
       restarts: 'not by itself',
       checks: [],

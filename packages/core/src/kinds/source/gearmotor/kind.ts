@@ -11,7 +11,7 @@ import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { type Band, bandAt } from '../../../numeric/band-at.js';
 import { sentence } from '../../../wording/sentence.js';
 import type { Chosen } from '../../fields.js';
-import type { Curve, Ends, SourceKind, SourceOutput } from '../../kind.js';
+import type { Curve, Ends, Reverses, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { type CurvePoints, curvesOf } from '../../shared/induction-curves.js';
 import { forAMinute, heatedLikeStalled, pullOf, restartsBy, withstandsStall } from '../../shared/motor.js';
@@ -38,6 +38,12 @@ const insides: Readonly<Record<'three-phase' | 'single' | 'shaded-pole' | 'dc' |
   universal: { start: [3, 4, 5], most: [3, 4, 5], locked: [2.5, 3, 4] },
 };
 const insideSource = 'Small motors by kind: common practice and catalogue averages, no source (from memory)';
+
+function reversedBy({ is, field }: Chosen<keyof typeof insides>): Reverses {
+  if (!is) return [field];
+  if (is === 'shaded-pole') return 'never';
+  return is === 'three-phase' ? 'running' : 'at rest';
+}
 
 /** A motor with its gears as one body, by what its output shaft does. */
 export const gearmotor: SourceKind<typeof gearmotorHead> = {
@@ -78,6 +84,7 @@ export const gearmotor: SourceKind<typeof gearmotorHead> = {
       body: { across: 0.9 * motorBody(power.known ? power.value / 1000 : 0.1), known: false },
       supports: note('shaft-takes', inputs.overhung.known ? inputs.overhung : pullOf(inputs.shaft)),
       driver: 'normal',
+      reverses: reversedBy(inputs.inside),
       stopped: 'whether anything stops it in that time is not worked out',
       restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [

@@ -29,6 +29,7 @@ export const handCrank: SourceKind<typeof handCrankHead> = {
       body: bodyOf(scaled(radius, 2, 'Across the way of the handle'), 600),
       supports: unknown('N', []),
       driver: 'hand',
+      reverses: 'running',
       stopped: '',
       checks: [],
       under: () => [],

@@ -21,7 +21,7 @@ import { synchronousSpeed } from '../../../formulas/motor/synchronous-speed.js';
 import { timesRated } from '../../../formulas/motor/times-rated.js';
 import { torqueAtFlux } from '../../../formulas/motor/torque-at-flux.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
-import type { Fed, SourceKind, SourceOutput } from '../../kind.js';
+import type { Fed, Reverses, SourceKind, SourceOutput } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import { type SizedFamily, sizedUp } from '../../shared/by-size.js';
 import { curvesOf } from '../../shared/induction-curves.js';
@@ -128,6 +128,7 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
       body: { across: motorBody(power.known ? power.value / 1000 : 0.55), known: false },
       supports,
       driver: drivers.size === 1 ? [...drivers][0] : undefined,
+      reverses: reversesBy(inputs),
       stopped: whatStopsAStall(inputs.protector.is, fed, inrush),
       restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [
@@ -144,6 +145,16 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
   },
   candidates: largerMotors,
 };
+
+/** From so much power on no motor is started by copper rings (common practice, no source). */
+const mostShaded_W = 200;
+
+/** Three phases by two of them changed over; one phase by its start winding, at standstill; copper rings turn one way. */
+function reversesBy({ phases, start, power }: Inputs): Reverses {
+  if (phases.is === '3') return 'running';
+  if (start.is) return start.is === 'shaded-pole' ? 'never' : 'at rest';
+  return power.known && power.value >= mostShaded_W ? 'at rest' : [start.field];
+}
 
 /** As which it is weighed. */
 function familyOf({ phases, start }: Inputs): SizedFamily {

@@ -60,6 +60,7 @@ export const stepper: SourceKind<typeof stepperHead> = {
       heating: null,
       supports: note('shaft-takes', pullOf(inputs.shaft)),
       driver: 'normal',
+      reverses: 'running',
       stopped: 'stalled it hums and loses its place; it comes to no harm',
       restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [

@@ -98,6 +98,7 @@ export const universal: SourceKind<typeof universalHead> = {
       body: { across: 0.6 * motorBody(power.known ? power.value / 1000 : 0.4), known: false },
       supports: note('shaft-takes', pullOf(inputs.shaft)),
       driver: 'high',
+      reverses: 'at rest',
       stopped: whatStopsAStall(inputs.protector.is, fed, held),
       restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [

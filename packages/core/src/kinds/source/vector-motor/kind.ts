@@ -93,6 +93,7 @@ export const vectorMotor: SourceKind<typeof vectorMotorHead> = {
       body: { across: motorBody(P.known ? P.value / 1000 : 0.55), known: false },
       supports: note('shaft-takes', pullOf(inputs.shaft)),
       driver: 'normal',
+      reverses: 'running',
       stopped: whatStopsAStall(inputs.protector.is, fed, most),
       restarts: restartsBy(inputs.protector, inputs.noVolt),
       checks: [

@@ -34,6 +34,7 @@ export const woundDc: SourceKind<typeof woundDcHead> = {
       ...(own && fed.current.is !== 'ac' ? { starting } : {}),
       ...(inputs.field.is === undefined ? { curves: null, starting: unknown('N·m', [inputs.field.field]) } : {}),
       driver: isSeries ? 'high' : 'normal',
+      reverses: 'at rest',
       checks: [...output.checks, ...(isSeries ? runaway(inputs.speed, top, context) : [])],
       cautions: [
         ...(isSeries || inputs.field.is === undefined

@@ -1,4 +1,5 @@
 import { milled } from '../../../catalog/milled.js';
+import { stones } from '../../../catalog/stones.js';
 import { choice, quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
@@ -78,6 +79,19 @@ const fields = {
     help: 'For their inertia in a jam and at the start.',
     measure: 'Kitchen or bathroom scales.',
   }),
+  pebble: quantity('Pebble that gets in, thickness', 'length', {
+    accepts: [1, 100],
+    bare: 'mm',
+    how: 'measured',
+    help: 'The largest that the hopper lets through: with it, a jam ends where the pebble bursts.',
+    measure: 'Calliper on the one that stopped it, or the bars of the grate.',
+  }),
+  stone: choice('The pebble is of', labelsOf(stones), {
+    how: 'measured',
+    usual: 'hard',
+    help: 'It says at what force it bursts.',
+    measure: 'A knife scratches brick and limestone, not granite; flint breaks like glass.',
+  }),
   loaded: loadedField('from-rest'),
   handsClear: handsClearField('yes'),
   ...jamFields({ is: 'stone', because: 'a pebble in the grain is what stops such mills' }),
@@ -95,7 +109,7 @@ export const rollMillHead = {
   groups: {
     'Crank and scale, instead of the guess': ['pull', 'arm'],
     'What is usual': ['energy', 'surface'],
-    'In a jam': ['mass', 'jam', 'handsClear', 'resists'],
+    'In a jam': ['mass', 'jam', 'pebble', 'stone', 'handsClear', 'resists'],
     'Start, time': ['loaded', 'lasts'],
   },
   ...rollMillOutputs,

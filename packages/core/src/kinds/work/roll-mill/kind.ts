@@ -1,6 +1,8 @@
 import { kernelSource, milled, milledSource, rollSpeedSource } from '../../../catalog/milled.js';
+import { stoneSource, stones } from '../../../catalog/stones.js';
 import { type Check, noWorseThanClose } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, scaled, unknown } from '../../../figure/figure.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
@@ -9,6 +11,7 @@ import { leverTorque } from '../../../formulas/work/lever-torque.js';
 import { millingPower } from '../../../formulas/work/milling-power.js';
 import { rollGrip } from '../../../formulas/work/roll-grip.js';
 import { rollPasses } from '../../../formulas/work/roll-passes.js';
+import { stoneBursts } from '../../../formulas/work/stone-bursts.js';
 import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
@@ -62,7 +65,7 @@ export const rollMill: WorkKind<typeof rollMillHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       moved: note('rolls-inertia', mass.known ? discInertia({ k: solid, m: mass, d: roll }) : unweighed),
-      ...jammedBy(inputs, roll, context),
+      ...jammedBy({ ...inputs, ...pebbleBursts(inputs, context) }, roll, context),
       shock: 'medium',
       checks: checksOf(inputs, arriving, context),
       cautions: [
@@ -76,6 +79,25 @@ export const rollMill: WorkKind<typeof rollMillHead> = {
     };
   },
 };
+
+export const pebbleTorque = defineProcedure({
+  id: 'pebble-torque',
+  says: 'Force that bursts it, by the diameter and the tangent of the angle at which two rolls touch it',
+  source: 'Statics of a body between two rolls (closed form)',
+});
+
+/** At what torque a pebble between the rolls bursts, where one is entered. */
+function pebbleBursts({ jam, pebble, stone, roll, gap }: Inputs, { note }: Own): Pick<Parameters<typeof jammedBy>[0], 'bursts'> {
+  if (!pebble.known || (jam.is !== undefined && jam.is !== 'stone')) return {};
+  const { point_MPa, label } = stones[stone.is ?? 'hard'];
+  const I = fromTable('MPa', point_MPa, { table: 'point-load strength', row: label, source: stoneSource });
+  const F = note('pebble-bursts', stoneBursts({ I, d: pebble }));
+  const torque = solve('N·m', pebbleTorque, { F, D: roll, s: gap, d: pebble }, ({ F: force = 0, D = 1, s = 0, d = 0 }) => {
+    const cosine = Math.min(1, (D + s) / (D + d));
+    return (force * D * Math.sqrt(1 / cosine ** 2 - 1)) / 1000;
+  });
+  return { bursts: { torque, source: stoneSource } };
+}
 
 function energyOf({ energy, material }: Inputs): Figure<'J/kg'> {
   if (energy.known) return energy;

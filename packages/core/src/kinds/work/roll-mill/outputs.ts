@@ -15,6 +15,7 @@ export const rollMillOutputs = {
     'rim-speed': figure('Rim speed of the rolls', 'rim-speed', 'Between the rolls'),
     passes: figure('What passes the gap', 'mass-rate', 'Between the rolls'),
     'draws-in': figure('Largest that is drawn in', 'length', 'Between the rolls'),
+    'pebble-bursts': figure('Force that bursts the pebble', 'force', 'In a jam'),
     'rolls-inertia': figure('Inertia of the rolls', 'inertia', 'In a jam'),
     ...jamFigures,
   },

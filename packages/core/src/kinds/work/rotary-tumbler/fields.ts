@@ -25,6 +25,13 @@ const fields = {
     help: 'Stones or glass, medium, water: all that tumbles.',
     measure: 'Kitchen scales, a bucket at a time.',
   }),
+  long: quantity('Drum, inside length', 'length', {
+    accepts: [30, 6_000],
+    bare: 'mm',
+    how: 'measured',
+    help: 'With what is in it, and how full it is, it says what the load weighs, where that is not known.',
+    measure: 'Rule, from end to end inside.',
+  }),
   fill: quantity('Filled to', 'fraction', {
     accepts: [0.05, 0.95],
     bare: null,
@@ -157,7 +164,7 @@ export const rotaryTumblerHead = {
   groups: {
     'Bearings, inertia': ['empty', 'shell', 'tilt'],
     'How it is driven': ['lies', 'roller', 'outside', 'grips'],
-    'What is usual': ['does', 'material', 'slides', 'piece', 'lid', 'lasts'],
+    'What is usual': ['does', 'material', 'long', 'slides', 'piece', 'lid', 'lasts'],
     'In a jam': ['jam', 'handsClear', 'stops', 'resists'],
   },
   ...rotaryTumblerOutputs,

@@ -1,4 +1,4 @@
-import { slideSource, tumbled } from '../../../catalog/tumbled.js';
+import { bulkSource, slideSource, tumbled } from '../../../catalog/tumbled.js';
 import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, flag, fromTable, picked, scaled } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
@@ -48,7 +48,8 @@ export const rotaryTumbler: WorkKind<typeof rotaryTumblerHead> = {
     atRoller(inputs).faster(scaled(criticalDrumSpeed({ D: inputs.drum, d: inputs.piece }), turnsAt[inputs.does.is ?? 'polish'], tumbleSource)),
   demand: (inputs, arriving, context) => {
     const { note } = context;
-    const { drum, load, empty, shell: drumMass, handsClear, lasts, does } = inputs;
+    const { drum, empty, shell: drumMass, handsClear, lasts, does } = inputs;
+    const load = loadOf(inputs, context);
     const roller = atRoller(inputs);
     const r = note('centre-of-load', centreOfLoad(inputs));
     const lifted = note('torque-of-load', tilted(liftedTorque({ m: load, r, a: slidesAt(inputs) }), inputs));
@@ -208,6 +209,23 @@ function slidesAt({ slides, material }: Inputs): Figure<'rad'> {
   const { slides_deg, label } = tumbled[material.is];
   const band = slides_deg.map((each) => each * degree) as [number, number, number];
   return fromTable('rad', band, { table: 'angle at which it tumbles', row: label, source: slideSource });
+}
+
+export const loadByVolume = defineProcedure({
+  id: 'load-by-volume',
+  says: 'Volume of the drum by how full it is, by the bulk density of what is in it',
+  source: 'Geometry',
+});
+
+/** As it was weighed, else by the room it takes. */
+function loadOf({ load, long, drum, fill, material }: Inputs, { note }: Context<RotaryTumblerOutputs>): Figure<'kg'> {
+  if (load.known || !long.known || !material.is) return load;
+  const { bulk_kg_m3, label } = tumbled[material.is];
+  const rho = fromTable('kg/m³', bulk_kg_m3, { table: 'bulk density', row: label, source: bulkSource });
+  return note(
+    'load-by-volume',
+    solve('kg', loadByVolume, { D: drum, L: long, u: fill, rho }, ({ D = 0, L = 0, u = 0, rho: r = 0 }) => (Math.PI * D ** 2 * L * u * r) / 4e9),
+  );
 }
 
 const centreOfLoad = ({ drum, fill }: Inputs): Figure<'mm'> =>

@@ -7,6 +7,7 @@ export const rotaryTumblerOutputs = {
     torque: figure('Torque needed', 'torque', 'At the drum', { key: true }),
     breakaway: figure('Breakaway torque', 'torque', 'At the drum', { key: true }),
     'torque-of-load': figure('Torque of the load', 'torque', 'At the drum'),
+    'load-by-volume': figure('Load by the room it takes', 'mass', 'At the drum'),
     'centre-of-load': figure('Centre of the load, from the axis', 'length', 'At the drum'),
     'critical-speed': figure('Critical speed', 'speed', 'At the drum', { key: true }),
     'drum-speed': figure('Speed of the drum', 'speed', 'On its rollers'),

@@ -158,6 +158,14 @@ describe('on rollers', () => {
     expect(figure({ material: 'compost' }, 'torque').value).toBeCloseTo(4.775, 3);
   });
 
+  // By hand: half of π/4 · 0.3² m² · 0.2 m are 7.07 l, at 1.75 kg/l 12.37 kg.
+  it('a load that is not weighed weighs what its heap does, and one that is weighed stays', () => {
+    const heap = { load: '', drum: '300 mm', long: '200 mm', fill: '50 %', material: 'stones' };
+    expect(figure(heap, 'load-by-volume').value).toBeCloseTo(12.37, 2);
+    const [weighed, heaped] = [figure({ ...heap, load: '12.37 kg' }, 'torque').value, figure(heap, 'torque').value];
+    expect(heaped / weighed).toBeCloseTo(1, 3);
+  });
+
   it('a level drum is not tilted, and a tilted one presses with the cosine of it', () => {
     expect(figure({ tilt: '60°' }, 'torque').value).toBeCloseTo(4.775 / 2, 3);
   });

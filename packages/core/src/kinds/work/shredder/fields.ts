@@ -11,6 +11,7 @@ import { shredderSizing } from './sizing.js';
 
 // While nothing is chosen it is what is usual.
 const hooked = { field: 'sort', is: ['', 'one', 'two'] } as const;
+const combed = { field: 'sort', is: ['', 'one'] } as const;
 const knives = { field: 'sort', is: ['granulator'] } as const;
 
 const fields = {
@@ -151,9 +152,17 @@ const fields = {
     accepts: [0.5, 80],
     bare: 'mm',
     how: 'measured',
-    help: 'Between two blades of a shaft. With the blade of the other side, or a finger of the comb as thick as a blade, in it, what is left is two gaps.',
+    help: 'Between two blades of a shaft. With the blade of the other side, or a finger of the comb, in it, what is left is two gaps.',
     measure: 'Calliper.',
     when: hooked,
+  }),
+  finger: quantity('Finger of the comb, thickness', 'length', {
+    accepts: [0.5, 80],
+    bare: 'mm',
+    how: 'measured',
+    help: 'What the blades pass, between two of them. Left out, as thick as a blade.',
+    measure: 'Calliper.',
+    when: combed,
   }),
   root: quantity('Hook, width at its root', 'length', {
     accepts: [1, 300],
@@ -192,7 +201,7 @@ export const shredderHead = {
   ports: ['rotary', null],
   fields,
   groups: {
-    Blades: ['spacer', 'root', 'edges', 'bite'],
+    Blades: ['spacer', 'finger', 'root', 'edges', 'bite'],
     'Output, energy': ['screen', 'energy', 'cold'],
     'In a jam': ['mass', 'pulley', 'jam', 'handsClear', 'resists'],
     'Start, time': ['loaded', 'lasts'],

@@ -266,10 +266,15 @@ const ofWall = fixed('1', 0.25, shredderOutputs.checks.gap.source);
 const yieldSource = 'Common practice, no source: blades of salvaged plate are mild steel of 235 to 355 MPa';
 const yields = fixed('MPa', 235, yieldSource, [235, 355], flag.estimated);
 const half = fixed('1', 0.5, 'Two gaps beside each blade');
-export const twoGaps = defineProcedure({ id: 'two-gaps', says: 'Spacer less blade', source: 'Geometry' });
+export const twoGaps = defineProcedure({
+  id: 'two-gaps',
+  says: 'Spacer less what is in it: the finger of the comb, or the blade of the other shaft',
+  source: 'Geometry',
+});
 
 function bladeChecks(inputs: Inputs, { force, most, average, arc }: Cut, context: Own): Check[] {
   const { order, spacer, blade, wall, root, reach, blades, hooks } = inputs;
+  const between = sortOf(inputs) === 'one' && inputs.finger.known ? inputs.finger : blade;
   const { state, check, note } = context;
   const checks: Check[] = [];
   if (order.is && !orderOf(order.is)) checks.push(state('order', { verdict: 'fails', tells: { text: order.is, most: '', mean: '', least: '' } }));
@@ -278,13 +283,13 @@ function bladeChecks(inputs: Inputs, { force, most, average, arc }: Cut, context
     const tells = { text: '', most: `${Math.round(most.value)}`, mean: average, least: `${least}` };
     checks.push(state('order', { verdict: most.value >= 2 * least ? 'close' : 'holds', tells }));
   }
-  if (spacer.known && blade.known) {
+  if (spacer.known && between.known) {
     const gap = scaled(
-      solve('mm', twoGaps, { s: spacer, b: blade }, ({ s = 0, b = 0 }) => s - b),
+      solve('mm', twoGaps, { s: spacer, b: between }, ({ s = 0, b = 0 }) => s - b),
       half,
       'Two gaps beside each blade',
     );
-    if (gap.known && gap.value <= 0) checks.push(state('meets', { verdict: 'fails', tells: { spacer, blade } }));
+    if (gap.known && gap.value <= 0) checks.push(state('meets', { verdict: 'fails', tells: { spacer, between } }));
     else checks.push(check('gap', { has: scaled(wall, ofWall, shredderOutputs.checks.gap.source), needs: gap, tells: { wall } }));
   }
   if (root.known) checks.push(check('hook', { has: note('hook-bends', hookBends({ R: yields, b: blade, s: root, h: reach })), needs: force }));

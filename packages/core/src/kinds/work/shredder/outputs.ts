@@ -61,10 +61,10 @@ export const shredderOutputs = {
     meets: {
       name: 'the blades against each other',
       subject: 'whether the blades pass each other',
-      source: 'Geometry: a spacer as thick as its blade, or thinner, lets the hooks meet',
+      source: 'Geometry: a spacer as thick as what is in it, or thinner, lets the hooks meet it',
       says: {
-        holds: 'the spacers of {spacer} let blades of {blade} pass',
-        fails: 'the hooks meet: spacers of {spacer} beside blades of {blade}. Spacers have to be thicker by two gaps',
+        holds: 'the spacers of {spacer} let {between} pass',
+        fails: 'the blades meet what is between them: {between} in a spacer of {spacer}. Spacers have to be thicker by two gaps',
       },
     },
     stores: {

@@ -174,6 +174,12 @@ describe('what cannot be together is said, and the rest answered', () => {
     const wide = await sizedWork('shredder', { ...pots, spacer: '8 mm' });
     expect(wide.checks['main/work/check-gap']).toBe('fails');
     expect((await sizedWork('shredder', { ...pots, spacer: '5.4 mm' })).checks['main/work/check-gap']).toBe('holds');
+    // By hand: 8 − 7.4 mm are two gaps of 0.3 mm beside a finger that is thicker than a blade.
+    const fine = await sizedWork('shredder', { ...pots, spacer: '8 mm', finger: '7.4 mm' });
+    expect(fine.checks['main/work/check-gap']).toBe('holds');
+    expect((await sizedWork('shredder', { ...pots, spacer: '8 mm', finger: '8 mm' })).checks['main/work/check-meets']).toBe('fails');
+    // Between two shafts it is the blade of the other one.
+    expect((await sizedWork('shredder', { ...pots, sort: 'two', spacer: '8 mm', finger: '7.4 mm' })).checks['main/work/check-gap']).toBe('fails');
     expect((await sizedWork('shredder', { ...pots, order: 'zigzag' })).checks['main/work/check-order']).toBe('fails');
     expect((await sizedWork('shredder', { ...pots, root: '6 mm' })).checks['main/work/check-hook']).toBe('fails');
   });
