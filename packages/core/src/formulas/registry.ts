@@ -63,7 +63,18 @@ import { slackSag } from './chain/slack-sag.js';
 import { sprocketDiameter } from './chain/sprocket-diameter.js';
 import { sprocketOutside } from './chain/sprocket-outside.js';
 import { strandRating } from './chain/strand-rating.js';
+import { cutPower } from './cutting/cut-power.js';
+import { cutVolume } from './cutting/cut-volume.js';
+import { drillChip } from './cutting/drill-chip.js';
+import { drillThrust } from './cutting/drill-thrust.js';
+import { drillingTorque } from './cutting/drilling-torque.js';
+import { milledChip } from './cutting/milled-chip.js';
 import { removalRate } from './cutting/removal-rate.js';
+import { rubbingPower } from './cutting/rubbing-power.js';
+import { specificForce } from './cutting/specific-force.js';
+import { tappingTorque } from './cutting/tapping-torque.js';
+import { toothBite } from './cutting/tooth-bite.js';
+import { toothFeed } from './cutting/tooth-feed.js';
 import { turningForce } from './cutting/turning-force.js';
 import { unitPower } from './cutting/unit-power.js';
 import { brakingPower } from './dynamics/braking-power.js';
@@ -297,7 +308,18 @@ const all = [
   sprocketDiameter,
   sprocketOutside,
   strandRating,
+  cutPower,
+  cutVolume,
+  drillChip,
+  drillThrust,
+  drillingTorque,
+  milledChip,
   removalRate,
+  rubbingPower,
+  specificForce,
+  tappingTorque,
+  toothBite,
+  toothFeed,
   turningForce,
   unitPower,
   brakingPower,

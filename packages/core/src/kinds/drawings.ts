@@ -22,16 +22,26 @@ import { drawsRollerChain } from './stage/roller-chain/drawing.js';
 import { drawsTimingBelt } from './stage/timing-belt/drawing.js';
 import { drawsTorqueLimiter } from './stage/torque-limiter/drawing.js';
 import { drawsVBelt } from './stage/v-belt/drawing.js';
+import { drawsBandSaw } from './work/band-saw/drawing.js';
+import { drawsBeltGrinder } from './work/belt-grinder/drawing.js';
 import { drawsChipper } from './work/chipper/drawing.js';
+import { drawsCircularSaw } from './work/circular-saw/drawing.js';
 import { drawsConeSplitter } from './work/cone-splitter/drawing.js';
 import { drawsDirectWork } from './work/direct/drawing.js';
+import { drawsDrill } from './work/drill/drawing.js';
 import { drawsFruitCrusher } from './work/fruit-crusher/drawing.js';
+import { drawsGrinder } from './work/grinder/drawing.js';
 import { drawsMeasuredWork } from './work/measured/drawing.js';
 import { drawsMetalLathe } from './work/metal-lathe/drawing.js';
+import { drawsMill } from './work/mill/drawing.js';
+import { drawsPlaner } from './work/planer/drawing.js';
+import { drawsRockingLathe } from './work/rocking-lathe/drawing.js';
 import { drawsRollMill } from './work/roll-mill/drawing.js';
 import { drawsRotaryTumbler } from './work/rotary-tumbler/drawing.js';
 import { drawsScrewPress } from './work/screw-press/drawing.js';
+import { drawsScrollSaw } from './work/scroll-saw/drawing.js';
 import { drawsShredder } from './work/shredder/drawing.js';
+import { drawsTapper } from './work/tapper/drawing.js';
 import { drawsVibratoryTumbler } from './work/vibratory-tumbler/drawing.js';
 import { drawsWheelDrive } from './work/wheel-drive/drawing.js';
 import { drawsWoodLathe } from './work/wood-lathe/drawing.js';
@@ -77,6 +87,16 @@ export const workDrawings: Readonly<Record<WorkKindName, EndDrawing>> = {
   'vibratory-tumbler': drawsVibratoryTumbler,
   'wood-lathe': drawsWoodLathe,
   'metal-lathe': drawsMetalLathe,
+  'rocking-lathe': drawsRockingLathe,
+  'scroll-saw': drawsScrollSaw,
+  planer: drawsPlaner,
+  'belt-grinder': drawsBeltGrinder,
+  grinder: drawsGrinder,
+  'band-saw': drawsBandSaw,
+  'circular-saw': drawsCircularSaw,
+  tapper: drawsTapper,
+  mill: drawsMill,
+  drill: drawsDrill,
   'wheel-drive': drawsWheelDrive,
   measured: drawsMeasuredWork,
   direct: drawsDirectWork,

@@ -369,6 +369,8 @@ export interface WorkDemand extends Said {
   readonly startsEmpty?: boolean;
   /** Switched off, its own load stops it at once, or it is nothing that spins on: no run-down is told. */
   readonly stopsItself?: true;
+  /** Within what time it has to stop once it is switched off, where there is a rule for it. */
+  readonly stopsWithin?: Figure<'s'>;
   /** How long it goes on at a stretch. */
   readonly lasts: Figure<'s'>;
   /** Whether hands clear it when it jams. */

@@ -23,16 +23,26 @@ import { rollerChainHead } from './stage/roller-chain/fields.js';
 import { timingBeltHead } from './stage/timing-belt/fields.js';
 import { torqueLimiterHead } from './stage/torque-limiter/fields.js';
 import { vBeltHead } from './stage/v-belt/fields.js';
+import { bandSawHead } from './work/band-saw/fields.js';
+import { beltGrinderHead } from './work/belt-grinder/fields.js';
 import { chipperHead } from './work/chipper/fields.js';
+import { circularSawHead } from './work/circular-saw/fields.js';
 import { coneSplitterHead } from './work/cone-splitter/fields.js';
 import { directWorkHead } from './work/direct/fields.js';
+import { drillHead } from './work/drill/fields.js';
 import { fruitCrusherHead } from './work/fruit-crusher/fields.js';
+import { grinderHead } from './work/grinder/fields.js';
 import { measuredWorkHead } from './work/measured/fields.js';
 import { metalLatheHead } from './work/metal-lathe/fields.js';
+import { millHead } from './work/mill/fields.js';
+import { planerHead } from './work/planer/fields.js';
+import { rockingLatheHead } from './work/rocking-lathe/fields.js';
 import { rollMillHead } from './work/roll-mill/fields.js';
 import { rotaryTumblerHead } from './work/rotary-tumbler/fields.js';
 import { screwPressHead } from './work/screw-press/fields.js';
+import { scrollSawHead } from './work/scroll-saw/fields.js';
 import { shredderHead } from './work/shredder/fields.js';
+import { tapperHead } from './work/tapper/fields.js';
 import { vibratoryTumblerHead } from './work/vibratory-tumbler/fields.js';
 import { wheelDriveHead } from './work/wheel-drive/fields.js';
 import { woodLatheHead } from './work/wood-lathe/fields.js';
@@ -89,6 +99,16 @@ const works = [
   { head: vibratoryTumblerHead, load: async () => erased((await import('./work/vibratory-tumbler/kind.js')).vibratoryTumbler) },
   { head: woodLatheHead, load: async () => erased((await import('./work/wood-lathe/kind.js')).woodLathe) },
   { head: metalLatheHead, load: async () => erased((await import('./work/metal-lathe/kind.js')).metalLathe) },
+  { head: tapperHead, load: async () => erased((await import('./work/tapper/kind.js')).tapper) },
+  { head: rockingLatheHead, load: async () => erased((await import('./work/rocking-lathe/kind.js')).rockingLathe) },
+  { head: scrollSawHead, load: async () => erased((await import('./work/scroll-saw/kind.js')).scrollSaw) },
+  { head: planerHead, load: async () => erased((await import('./work/planer/kind.js')).planer) },
+  { head: beltGrinderHead, load: async () => erased((await import('./work/belt-grinder/kind.js')).beltGrinder) },
+  { head: grinderHead, load: async () => erased((await import('./work/grinder/kind.js')).grinder) },
+  { head: bandSawHead, load: async () => erased((await import('./work/band-saw/kind.js')).bandSaw) },
+  { head: circularSawHead, load: async () => erased((await import('./work/circular-saw/kind.js')).circularSaw) },
+  { head: millHead, load: async () => erased((await import('./work/mill/kind.js')).mill) },
+  { head: drillHead, load: async () => erased((await import('./work/drill/kind.js')).drill) },
   { head: wheelDriveHead, load: async () => erased((await import('./work/wheel-drive/kind.js')).wheelDrive) },
   { head: measuredWorkHead, load: async () => erased((await import('./work/measured/kind.js')).measuredWork) },
   { head: directWorkHead, load: async () => erased((await import('./work/direct/kind.js')).directWork) },

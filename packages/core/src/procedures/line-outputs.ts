@@ -66,6 +66,17 @@ export const sourceOutputs = {
         fails: 'it takes too long to run up: it is up to speed in {time}{heating}',
       },
     },
+    'stops-in-time': {
+      name: 'the run-down',
+      subject: 'whether it stops soon once it is switched off',
+      source: 'EN ISO 19085-1 (from memory): machines that cut wood stop within 10 s, with a brake where they do not by themselves',
+      closeBelow: 0,
+      says: {
+        holds: 'switched off it turns on for {needs}; up to {has} is usual',
+        close: 'switched off it turns on for {needs}; up to {has} is usual: a brake, of the motor or on the shaft',
+        fails: 'switched off it turns on for {needs}; up to {has} is usual: a brake, of the motor or on the shaft',
+      },
+    },
     restart: {
       name: 'the restart by itself',
       subject: 'whether it starts again by itself',

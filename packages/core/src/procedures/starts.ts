@@ -1,4 +1,4 @@
-import type { Check } from '../checks/check.js';
+import { type Check, noWorseThanClose } from '../checks/check.js';
 import { type Figure, fixed, flag, highEnd, type Known, known, lowEnd, picked, scaled, unknown, unseenUnder } from '../figure/figure.js';
 import { defineProcedure, type Procedure } from '../figure/formula.js';
 import { brakingPower } from '../formulas/dynamics/braking-power.js';
@@ -73,7 +73,9 @@ export function starts(machine: Machine): Started {
   const checks: Check[] = [startsUnder(output, breakaway, context)];
   if (output.byHand) return { checks, runningUp: null, settles: null, cautions: [] };
   const J = note('inertia-at-motor', movedAtSource(machine));
-  const cautions = [...runsDown(machine, J), ...brakes(machine, J)];
+  const ranDown = runsDown(machine, J);
+  checks.push(...ranDown.checks);
+  const cautions = [...ranDown.cautions, ...brakes(machine, J)];
   const ends = endsOf(machine);
   const { curves } = output;
   if (!curves || !ends || !J.known) return { checks, runningUp: null, settles: null, cautions };
@@ -123,15 +125,19 @@ const ownFan = fixed('1', 0.01, dragSource, [0.005, 0.03], flag.estimated);
 const longRunDown_s = 5;
 
 /** How long it turns on, empty, when it is switched off at its highest speed; a fan or a pump is slowed by what it moves. */
-function runsDown({ output, demand, steady, context }: Machine, J: Figure<'kg·m²'>): Sentence[] {
-  if (demand.stopsItself) return [];
+function runsDown({ output, demand, steady, context }: Machine, J: Figure<'kg·m²'>): { readonly checks: Check[]; readonly cautions: Sentence[] } {
+  if (demand.stopsItself) return { checks: [], cautions: [] };
   const air = scaled(output.effort, ownFan, dragSource);
   const T_w = demand.growth === 2 ? picked('sum', 'N·m', [air, steady]) : air;
   const share = scaled(output.effort, drag, dragSource);
   const T_c = output.drags ? picked('sum', 'N·m', [share, output.drags]) : share;
   const time = context.note('runs-down-in', runDown({ J, n: output.top, T_c, T_w }));
-  if (!time.known || time.value < longRunDown_s) return [];
-  return [sentence('switched off and with nothing in it, it may turn on for {time}: wait until it is still before reaching in', { time })];
+  const { stopsWithin } = demand;
+  const isBraked = output.braked?.time.known === true;
+  const checks = stopsWithin && !isBraked ? [noWorseThanClose(context.check('stops-in-time', { has: stopsWithin, needs: time }))] : [];
+  if (!time.known || time.value < longRunDown_s) return { checks, cautions: [] };
+  const caution = sentence('switched off and with nothing in it, it may turn on for {time}: wait until it is still before reaching in', { time });
+  return { checks, cautions: [caution] };
 }
 
 /** What a drive that stops all of it from its highest speed puts into its resistor: losses help, and are not counted. */

@@ -416,6 +416,8 @@ export const quantities = {
       { symbol: 'in/s', expr: 'in/s' },
       { symbol: 'mm/min', expr: 'mm/min' },
       { symbol: 'in/min', expr: 'in/min', also: ['ipm'] },
+      { symbol: 'm/min', expr: 'm/min' },
+      { symbol: 'ft/min', expr: 'ft/min', also: ['fpm'] },
       { symbol: 'm/s', expr: 'm/s' },
     ],
   },

@@ -11,6 +11,6 @@ export const rimSpeed = defineFormula({
   unit: 'm/s',
   expr: 'pi * d * n / 60000',
   source: 'Definition: circumference × turns per unit time',
-  inputs: { d: inputSlot('mm', 'pitch diameter', [1, 5_000]), n: inputSlot('rpm', 'speed', [0, 20_000]) },
+  inputs: { d: inputSlot('mm', 'pitch diameter', [0.1, 5_000]), n: inputSlot('rpm', 'speed', [0, 100_000]) },
   compute: ({ d, n }) => (Math.PI * d * n) / 60_000,
 });

@@ -12,7 +12,7 @@ export const speedOfRim = defineFormula({
   source: 'Rim speed solved for the turns (closed form)',
   inputs: {
     v: inputSlot('m/s', 'speed of the rim', [0, 100]),
-    d: inputSlot('mm', 'diameter', [5, 3000]),
+    d: inputSlot('mm', 'diameter', [0.1, 3000]),
   },
   compute: ({ v, d }) => (60_000 * v) / (Math.PI * d),
 });

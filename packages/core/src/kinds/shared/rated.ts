@@ -1,4 +1,5 @@
-import { type Figure, fixed, flag, known, scaled } from '../../figure/figure.js';
+import { type Figure, fixed, flag, scaled } from '../../figure/figure.js';
+import { withoutBand } from './likely.js';
 
 /**
  * What a motor is chosen for, as a multiple of what the work needs: without its band, since what is more than likely is left to the breakdown torque, which
@@ -6,6 +7,5 @@ import { type Figure, fixed, flag, known, scaled } from '../../figure/figure.js'
  * @param why source of the multiple
  */
 export function ratedFor(torque: Figure<'N·m'>, multiple: number, why: string): Figure<'N·m'> {
-  const rated = scaled(torque, fixed('1', multiple, why, undefined, flag.estimated), why);
-  return rated.known ? known('N·m', rated.value, rated.origin, undefined, rated.flags) : rated;
+  return withoutBand(scaled(torque, fixed('1', multiple, why, undefined, flag.estimated), why));
 }

@@ -1,10 +1,10 @@
-import { cutMetals, cutTools } from '../../../catalog/cut-metals.js';
-import { choice, quantity } from '../../fields.js';
+import { quantity } from '../../fields.js';
 import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
 import { jamFields } from '../../shared/jam-stop.js';
-import { labelsOf } from '../../shared/labels-of.js';
 import { lastsField } from '../../shared/lasts.js';
+import { metalFields } from '../../shared/metal-cutting.js';
+import { speedFields } from '../../shared/spindle-speeds.js';
 import { metalLatheOutputs } from './outputs.js';
 import { metalLatheSizing } from './sizing.js';
 
@@ -45,23 +45,8 @@ const fields = {
       source: 'Common practice, no source: light lathes feed 0.1 to 0.25 mm a turn when they rough',
     },
   }),
-  material: choice('Material', labelsOf(cutMetals), {
-    how: 'chosen',
-    usual: 'mild',
-    help: 'It says what a chip takes, and how fast it is cut.',
-    measure: '',
-  }),
-  tool: choice('Tool of', labelsOf(cutTools), {
-    how: 'chosen',
-    usual: 'hss',
-    help: 'Carbide cuts three to five times as fast, with the same force: it needs that much more power.',
-    measure: '',
-  }),
-  edges: choice(
-    'Edge',
-    { sharp: 'sharp', used: 'as it is after a while', blunt: 'blunt' },
-    { how: 'measured', usual: 'used', help: 'A blunt edge takes a quarter to a half more.', measure: 'A fingernail on it: it bites or slides.' },
-  ),
+  ...metalFields,
+  ...speedFields,
   most: quantity('Speed marked on the chuck', 'speed', {
     accepts: [10, 20_000],
     bare: 'rpm',
@@ -91,6 +76,7 @@ export const metalLatheHead = {
   fields,
   groups: {
     'Tool, chuck': ['tool', 'edges', 'most'],
+    'Range of speeds': ['slowest', 'fastest'],
     'In a jam': ['inertia', 'jam', 'handsClear', 'resists'],
     Time: ['lasts'],
   },

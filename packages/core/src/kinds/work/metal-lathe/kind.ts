@@ -1,6 +1,6 @@
-import { bluntSource, cutMetals, cutTools, cuttingSpeedSource, specificForceSource, unitPowerSource } from '../../../catalog/cut-metals.js';
+import { cutMetals, unitPowerSource } from '../../../catalog/cut-metals.js';
 import { type Check, noWorseThanClose } from '../../../checks/check.js';
-import { type Figure, fixed, flag, fromTable, scaled } from '../../../figure/figure.js';
+import { fixed, flag, fromTable, scaled } from '../../../figure/figure.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
 import { removalRate } from '../../../formulas/cutting/removal-rate.js';
@@ -15,19 +15,15 @@ import type { Port } from '../../ports.js';
 import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
+import { chipForce, speedOfCut, withstoodBy, wornBy } from '../../shared/metal-cutting.js';
+import { atLeast, speedsCheck, speedsOf } from '../../shared/spindle-speeds.js';
 import { metalLatheHead } from './fields.js';
 import type { MetalLatheOutputs } from './outputs.js';
 
 type Inputs = InputFigures<typeof metalLatheHead.fields>;
 type Own = Context<MetalLatheOutputs>;
 
-const wear = {
-  sharp: fixed('1', 1.05, bluntSource, [1, 1.1], flag.estimated),
-  used: fixed('1', 1.2, bluntSource, [1.05, 1.35], flag.estimated),
-  blunt: fixed('1', 1.4, bluntSource, [1.25, 1.5], flag.estimated),
-} as const;
 const one = fixed('1', 1, 'One tool');
-const spread = fixed('1', 1, specificForceSource, [0.9, 1.1], flag.estimated);
 const digsSource = 'Common practice, no source: an interrupted cut, a hard spot or a parting tool that digs in takes 1.4 to 2.4 times as much';
 const digs = fixed('1', 1.7, digsSource, [1.4, 2.4], flag.estimated);
 const light = fixed('kg·m²', 0, 'No inertia of chuck and work is entered: left out');
@@ -38,11 +34,10 @@ export const metalLathe: WorkKind<typeof metalLatheHead> = {
   speedNeeded: (inputs) => speedOfRim({ v: speedOfCut(inputs), d: inputs.across }),
   demand: (inputs, arriving, context) => {
     const { note } = context;
-    const { across, depth, feed, material, edges, inertia, handsClear, lasts, jam, resists } = inputs;
-    const { kc11_MPa, mc, unit_W, label } = cutMetals[material.is ?? 'mild'];
-    const w = wear[edges.is ?? 'used'];
-    const k = scaled(fixed('MPa', kc11_MPa, specificForceSource), spread, specificForceSource);
-    const F = note('cutting-force', turningForce({ k, m: fixed('1', mc, specificForceSource), a: depth, f: feed, w }));
+    const { across, depth, feed, material, inertia, handsClear, lasts, jam, resists } = inputs;
+    const { unit_W, label } = cutMetals[material.is ?? 'mild'];
+    const w = wornBy(inputs);
+    const F = note('cutting-force', turningForce({ ...chipForce(inputs), a: depth, f: feed, w }));
     const steady = note('torque', nipTorque({ z: one, F, D: across }));
     const v = note('surface', rimSpeed({ n: arriving.flow, d: across }));
     note('cutting-power', shaftPower({ T: steady, n: arriving.flow }));
@@ -71,25 +66,17 @@ export const metalLathe: WorkKind<typeof metalLatheHead> = {
   },
 };
 
-/** As fast as the edge lasts in this material. */
-function speedOfCut({ material, tool }: Inputs): Figure<'m/s'> {
-  const { speed_m_min, label } = cutMetals[material.is ?? 'mild'];
-  const { times, label: of } = cutTools[tool.is ?? 'hss'];
-  const band = speed_m_min.map((v, k) => (v * (times[k] as number)) / 60) as [number, number, number];
-  return fromTable('m/s', band, { table: 'speed of the cut', row: `${label}, ${of}`, source: cuttingSpeedSource });
-}
-
-function checksOf(inputs: Inputs, { flow, top }: Port<'rotary'>, { note, check, state }: Own): Check[] {
+function checksOf(inputs: Inputs, { flow, top }: Port<'rotary'>, context: Own): Check[] {
+  const { note, check, state } = context;
   const { across, least, depth, most } = inputs;
   const v = speedOfCut(inputs);
-  // What practice has at its fastest is what an edge withstands.
-  const withstands = v.known ? fixed('m/s', v.high ?? v.value, cuttingSpeedSource) : v;
-  const checks: Check[] = [check('burns', { has: withstands, needs: rimSpeed({ n: flow, d: across }) })];
+  const { slow, fast } = speedsOf(inputs, { flow, top });
+  const checks: Check[] = [check('burns', { has: withstoodBy(v), needs: rimSpeed({ n: slow, d: across }) }), ...speedsCheck(inputs, context)];
   if (least.known) {
     const wanted = note('for-least', speedOfRim({ v, d: least }));
-    checks.push(noWorseThanClose(check('range', { has: top, needs: wanted })));
+    checks.push(noWorseThanClose(check('range', { has: fast, needs: atLeast(wanted) })));
   }
-  if (most.known) checks.push(check('chuck', { has: most, needs: top }));
+  if (most.known) checks.push(check('chuck', { has: most, needs: fast }));
   const isTooDeep = depth.known && across.known && depth.value > across.value / 2;
   if (isTooDeep) checks.push(state('deep', { verdict: 'fails', tells: { depth, stock: across } }));
   return checks;

@@ -1,6 +1,7 @@
 import { cuttingSpeedSource } from '../../../catalog/cut-metals.js';
 import { figure, type Outputs } from '../../outputs.js';
 import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
+import { speedsOutput } from '../../shared/spindle-speeds.js';
 
 /** What a lathe for metal puts out. */
 export const metalLatheOutputs = {
@@ -35,9 +36,9 @@ export const metalLatheOutputs = {
       source: cuttingSpeedSource,
       closeBelow: 0,
       says: {
-        holds: 'for the least diameter {needs} would be right; it turns at up to {has}',
-        close: 'for the least diameter {needs} would be right, and it turns at up to {has}: it cuts slowly there. Another step, or a drive',
-        fails: 'for the least diameter {needs} would be right, and it turns at up to {has}: it cuts slowly there. Another step, or a drive',
+        holds: 'for the least diameter {needs} and more would be right; it turns at up to {has}',
+        close: 'for the least diameter {needs} and more would be right, and it turns at up to {has}: it cuts slowly there. Another step, or a drive',
+        fails: 'for the least diameter {needs} and more would be right, and it turns at up to {has}: it cuts slowly there. Another step, or a drive',
       },
     },
     chuck: {
@@ -51,6 +52,7 @@ export const metalLatheOutputs = {
         fails: 'the chuck turns too fast: at up to {needs}, and {has} is marked on it; its jaws may open',
       },
     },
+    ...speedsOutput,
     deep: {
       name: 'the depth of the cut',
       subject: 'whether the work is deep enough for the cut',

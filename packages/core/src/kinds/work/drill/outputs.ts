@@ -1,0 +1,59 @@
+import { cuttingSpeedSource } from '../../../catalog/cut-metals.js';
+import { figure, type Outputs } from '../../outputs.js';
+import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
+import { bearingsOutput, speedsOutput } from '../../shared/spindle-speeds.js';
+
+/** What a drill puts out. */
+export const drillOutputs = {
+  figures: {
+    torque: figure('Torque needed', 'torque', 'At the spindle', { key: true }),
+    breakaway: figure('Breakaway torque', 'torque', 'At the spindle'),
+    peak: figure('Torque as it breaks through', 'torque', 'At the spindle', { key: true }),
+    thrust: figure('Thrust', 'force', 'A hole', { key: true }),
+    chip: figure('Thickness of the chip', 'length', 'A hole'),
+    'cutting-power': figure('Power of the cut', 'power', 'A hole'),
+    surface: figure('Speed of the cut at the greatest drill', 'rim-speed', 'A hole', { key: true }),
+    advance: figure('Feed', 'feed', 'A hole'),
+    'for-least': figure('Speed for the least drill', 'speed', 'At the spindle'),
+    'spun-inertia': figure('Inertia of spindle and chuck', 'inertia', 'In a jam'),
+    ...jamFigures,
+  },
+  checks: {
+    burns: {
+      name: 'the speed of the cut',
+      subject: 'whether the drill stays cool',
+      source: cuttingSpeedSource,
+      closeBelow: 0,
+      says: {
+        holds: 'the greatest drill cuts at {needs}; up to {has} it lasts',
+        may: 'the greatest drill may burn: it cuts at {needs}, and up to {has} it lasts. A slower step',
+        fails: 'the greatest drill burns: it cuts at {needs}, and up to {has} it lasts. A slower step',
+      },
+    },
+    range: {
+      name: 'the range of speeds',
+      subject: 'whether it is fast enough for the least drill',
+      source: cuttingSpeedSource,
+      closeBelow: 0,
+      says: {
+        holds: 'the least drill is right from {needs} on; it turns at up to {has}',
+        close: 'the least drill would be right from {needs} on, and it turns at up to {has}: drill with less feed, or it breaks. A faster step',
+        fails: 'the least drill would be right from {needs} on, and it turns at up to {has}: drill with less feed, or it breaks. A faster step',
+      },
+    },
+    ...bearingsOutput,
+    ...speedsOutput,
+    pilot: {
+      name: 'the pilot hole',
+      subject: 'whether the pilot hole is smaller than the drill',
+      source: 'Geometry: what is drilled already is not drilled again',
+      says: {
+        holds: 'a pilot hole of {pilot} is smaller than the drill of {across}',
+        fails: 'the pilot hole of {pilot} is as large as the drill of {across}: nothing is left to drill',
+      },
+    },
+  },
+  limits: jamLimits,
+} as const satisfies Outputs;
+
+export type DrillOutputs = typeof drillOutputs;
