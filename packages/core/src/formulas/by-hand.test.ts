@@ -90,7 +90,7 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
   ['stopping-angle', { a: 25, D: 200 }, 0.25, '25 mm on a radius of 100'],
   [
     'drill-thrust',
-    { k: 2000, f: 0.2, d: 10, p: 4, s: Math.PI, u: 0.7, w: 1.2 },
+    { k: 2000, m: 0, f: 0.2, d: 10, p: 4, s: Math.PI, u: 0.7, w: 1.2 },
     1008,
     '3 mm by 0.2 mm of chip at 2000 MPa is 1200 N; seven tenths of it, a fifth more',
   ],
@@ -98,6 +98,7 @@ const byHand: readonly (readonly [id: string, given: Readonly<Record<string, num
   ['tooth-feed', { f: 0.05, z: 4, n: 600 }, 2, '0.2 mm a turn, ten turns a second'],
   ['tooth-bite', { v: 100, z: 3, n: 6000 }, 1 / 3, '6 m/min over 18 000 knives a minute (a planer of three knives)'],
   ['rubbing-power', { F: 25, mu: 0.4, v: 37 }, 370, '10 N at 37 m/s'],
+  ['rubbing-torque', { F: 25, mu: 0.4, D: 200 }, 1, '10 N at 100 mm'],
   ['stone-bursts', { I: 8, d: 5 }, 563.67659, '25 mm² of 8 MPa, 10^0.45 = 2.8183829 times stronger as it is small'],
   ['stripping-torque', { s: 5, F_a: 200, d: 50 }, 25, '1000 N at 25 mm'],
   ['stopping-torque', { T_0: 12, E: 50, phi: 0.5 }, 112, '50 J given up within half a radian: 100 N·m on top'],

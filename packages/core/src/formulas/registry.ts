@@ -69,8 +69,10 @@ import { drillChip } from './cutting/drill-chip.js';
 import { drillThrust } from './cutting/drill-thrust.js';
 import { drillingTorque } from './cutting/drilling-torque.js';
 import { milledChip } from './cutting/milled-chip.js';
+import { millingTorque } from './cutting/milling-torque.js';
 import { removalRate } from './cutting/removal-rate.js';
 import { rubbingPower } from './cutting/rubbing-power.js';
+import { rubbingTorque } from './cutting/rubbing-torque.js';
 import { specificForce } from './cutting/specific-force.js';
 import { tappingTorque } from './cutting/tapping-torque.js';
 import { toothBite } from './cutting/tooth-bite.js';
@@ -314,8 +316,10 @@ const all = [
   drillThrust,
   drillingTorque,
   milledChip,
+  millingTorque,
   removalRate,
   rubbingPower,
+  rubbingTorque,
   specificForce,
   tappingTorque,
   toothBite,

@@ -29,8 +29,8 @@ export interface Sizing {
   readonly isAny?: true;
   /** What the tool’s shaft is called. */
   readonly tool: string;
-  /** What its direction is changed over for at work, as half a sentence; left out, it turns one way. */
-  readonly reverses?: string;
+  /** What its direction is changed over for at work, as half a sentence, and whether it does not go without; left out, it turns one way. */
+  readonly reverses?: { readonly why: string; readonly must: boolean };
   /** Whether it is mostly used where there is no socket. */
   readonly awayFromMains?: boolean;
   /** The three to six that its builder knows, in order. */

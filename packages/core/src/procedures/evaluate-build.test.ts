@@ -63,7 +63,7 @@ describe('the demo crusher', () => {
 
   it.each([
     ['sea-glass-tumbler', 'nothing changed', {}],
-    ['bowl-lathe', 'a lighter cut', { 'main/work/torque': '3.2 N·m' }],
+    ['bowl-lathe', 'a lighter cut', { 'main/work/force': '28 N' }],
   ] as const)('ends green where all is well: the %s with %s', async (file, _, change) => {
     const build = JSON.parse(readFileSync(new URL(`../../../../demo/${file}.json`, import.meta.url), 'utf8')) as Build;
     const all = await loadKinds(build);

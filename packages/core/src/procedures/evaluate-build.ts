@@ -20,7 +20,7 @@ import type { WalkedLine } from './walked.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 20;
+export const engineVersion = 21;
 
 /** A line of a build with what is said of it alone. */
 export interface EvaluatedLine extends WalkedLine {

@@ -93,8 +93,8 @@ export const sourceOutputs = {
       source: 'How each family of motors is reversed: textbooks on electric machines (from memory)',
       says: {
         holds: 'it can be turned the other way, {when}: {why}',
-        close: 'it turns one way only: by hand and with the plug out {why}, or with another motor',
-        fails: 'it turns one way only: by hand and with the plug out {why}, or with another motor',
+        close: 'it turns one way only, and {why}: by hand while it is stopped and cannot start, or with a motor or a gear that reverses',
+        fails: 'it turns one way only, and {why}: by hand while it is stopped and cannot start, or with a motor or a gear that reverses',
       },
     },
     bearing: {
@@ -173,10 +173,10 @@ export const workOutputs = {
       subject: 'whether the {source} is strong enough',
       source: 'Torque that arrives against torque needed; close below 20 % reserve (Hobrek’s threshold)',
       says: {
-        holds: 'the {source} is strong enough: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
-        close: 'the {source} is only just strong enough: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
-        may: 'the {source} may be too weak: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
-        fails: 'the {source} is too weak: {has} reaches the {shaft}, the work needs {needs}; at worst {reserve}',
+        holds: 'the {source} is strong enough: {has} reaches the {shaft}, the work needs {needs}{part}; at worst {reserve}',
+        close: 'the {source} is only just strong enough: {has} reaches the {shaft}, the work needs {needs}{part}; at worst {reserve}',
+        may: 'the {source} may be too weak: {has} reaches the {shaft}, the work needs {needs}{part}; at worst {reserve}',
+        fails: 'the {source} is too weak: {has} reaches the {shaft}, the work needs {needs}{part}; at worst {reserve}',
       },
     },
     stalls: {

@@ -13,10 +13,11 @@ const steps: readonly { readonly at: RegExp; readonly why: string }[] = [
     why: 'a single-phase motor on three phases is between two of them, or one and neutral, whichever is nearer its plate',
   },
   {
-    at: /^source\/(power|current) (work\/check-(carries|peaks)|source\/check-(starts|runs-up|circuit))$/,
+    at: /^source\/(power|current) (work\/check-(carries|peaks|stalls)|source\/check-(starts|runs-up|circuit))$/,
     why: 'more power than its own amps can drive: then it is anything from what they drive',
   },
   { at: /^work\/(torque|breakaway) source\/check-runs-up$/, why: 'a breakaway torque under half of the torque at work is that of the empty machine' },
+  { at: /^work\/(across|width) work\/check-deep$/, why: 'a slot is cut a third as deep as a side (common practice)' },
   { at: /Bore .*-(hub|wear)$/, why: 'a key by the size of its shaft (DIN 6885-1)' },
   { at: / belt\/check-small-pulley$/, why: 'the least diameter of a section, or what salvage practice runs' },
   { at: /^belt\/(driver|driven|centres|belt) belt\/check-(belts|tension)$/, why: 'length and ratio factors are tabled by steps (Shigley, ch. 17)' },

@@ -18,7 +18,7 @@ const reversal = (source: string, fields: Record<string, string>, work = 'shredd
 it.each([
   ['plate-motor', { phases: '3' }, 'holds', /by its switch, drive or valve: a jam is turned back/],
   ['plate-motor', { phases: '1', start: 'capacitor-start' }, 'holds', /at standstill: a jam is turned back/],
-  ['plate-motor', { phases: '1', start: 'shaded-pole' }, 'close', /one way only: by hand and with the plug out a jam is turned back/],
+  ['plate-motor', { phases: '1', start: 'shaded-pole' }, 'close', /one way only, and a jam is turned back: by hand while it is stopped/],
   ['gearmotor', { inside: 'dc' }, 'holds', /at standstill/],
   ['gearmotor', { inside: 'shaded-pole' }, 'close', /one way only/],
   ['pm-dc', {}, 'holds', /at standstill/],
@@ -39,4 +39,6 @@ it('how it starts is asked for where copper rings are possible, and only there',
 it('nothing is said of it where the work turns one way', () => {
   expect(kindHead('work', 'rotary-tumbler')?.sizing?.reverses).toBeUndefined();
   expect(reversal('engine', {}, 'rotary-tumbler')).toBeUndefined();
+  // A cart goes without.
+  expect(reversal('engine', {}, 'wheel-drive')).toBeUndefined();
 });

@@ -133,7 +133,7 @@ export function walk(
     figures,
     stations,
     checks: [
-      strongEnough(work, noun, last, demand.steady),
+      strongEnough(work, noun, last, demand),
       ...peaks(work, noun, last.name, stalledAtTool(output, transfers), demand),
       ...output.checks,
       ...output.under(power[0] as Figure<'W'>, demand.lasts),
@@ -276,8 +276,10 @@ function loses({ path, figures }: Opened, { power: P, running }: StationFigures,
 }
 
 /** Whether what arrives at the tool's shaft is what the work needs. */
-function strongEnough({ path, figures }: Opened, source: string, { effort, name }: StationFigures, needed: Figure<'N·m'>): Check {
-  return contextAt(path, workOutputs, figures).check('carries', { has: effort as Effort<'rotary'>, needs: needed, tells: { source, shaft: name } });
+function strongEnough({ path, figures }: Opened, source: string, { effort, name }: StationFigures, { steady, heatsAs }: WorkDemand): Check {
+  const { check } = contextAt(path, workOutputs, figures);
+  const part = heatsAs ? sentence(' by what heats it, and {steady} while it is at work', { steady }) : '';
+  return check('carries', { has: effort as Effort<'rotary'>, needs: heatsAs ?? steady, tells: { source, shaft: name, part } });
 }
 
 /** Torque of the stalled source as the tool feels it. */
@@ -301,10 +303,10 @@ function restart({ state }: Context<typeof sourceOutputs>, { restarts }: SourceO
   return [state('restart', restarts === 'by itself' ? { verdict: 'fails' } : { verdict: 'unknown', missing: restarts })];
 }
 
-/** Whether it turns the other way, for work that needs both. */
+/** Whether it turns the other way, for work that does not go without. */
 function reversal({ state }: Context<typeof sourceOutputs>, { reverses }: SourceOutput, { sizing }: KindHead): Check[] {
-  const why = sizing?.reverses;
-  if (why === undefined || reverses === undefined) return [];
+  if (!sizing?.reverses?.must || reverses === undefined) return [];
+  const { why } = sizing.reverses;
   if (typeof reverses !== 'string') return [state('reverses', { verdict: 'unknown', missing: reverses })];
   if (reverses === 'never') return [state('reverses', { verdict: 'close', tells: { why } })];
   return [state('reverses', { verdict: 'holds', tells: { why, when: reverses === 'running' ? 'by its switch, drive or valve' : 'at standstill' } })];

@@ -2,21 +2,23 @@ import { defineFormula, inputSlot } from '../../figure/formula.js';
 
 /**
  * Torque of a drill with two edges, over a pilot hole or none.
- * @example drillingTorque.compute({ k: 2000, f: 0.2, d: 10, p: 0, w: 1 }) // 5
+ * @example drillingTorque.compute({ k: 2000, m: 0, f: 0.2, s: Math.PI, d: 10, p: 0, w: 1 }) // 5
  */
 export const drillingTorque = defineFormula({
   id: 'drilling-torque',
   title: 'torque of a drill',
   symbol: 'T',
   unit: 'N·m',
-  expr: 'k * f * (d^2 - p^2) / 8000 * w',
+  expr: 'k * (f / 2 * sin(s / 2))^(-m) * f * (d^2 - p^2) / 8000 * w',
   source: 'Kienzle and Victor law on the two edges of a drill (handbooks, from memory)',
   inputs: {
-    k: inputSlot('MPa', 'cutting force by the section of the chip', [300, 10000]),
+    k: inputSlot('MPa', 'specific force of a chip 1 mm thick', [300, 5000]),
+    m: inputSlot('1', 'exponent', [0, 0.5]),
     f: inputSlot('mm', 'feed a turn', [0.005, 2]),
+    s: inputSlot('rad', 'angle of the point', [0.5, Math.PI]),
     d: inputSlot('mm', 'diameter of the drill', [0.3, 100]),
     p: inputSlot('mm', 'diameter of the pilot hole', [0, 100]),
     w: inputSlot('1', 'for wear', [1, 2]),
   },
-  compute: ({ k, f, d, p, w }) => ((k * f * (d ** 2 - p ** 2)) / 8000) * w,
+  compute: ({ k, m, f, s, d, p, w }) => ((k * ((f / 2) * Math.sin(s / 2)) ** -m * f * (d ** 2 - p ** 2)) / 8000) * w,
 });

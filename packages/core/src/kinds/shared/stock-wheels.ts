@@ -39,13 +39,20 @@ export function nearestSize(wheel: StockWheel, value: number, text: string): str
   );
 }
 
-/** A pair of stock wheels, of the first series, for a ratio, the nearest there is of wheels not smaller than `least`, as they would be entered. */
+/** Off the ratio by so much and no more, the smallest pair is taken: a builder has room and belt speed for that. */
+const nearEnough = 0.015;
+
+/**
+ * A pair of stock wheels, of the first series, for a ratio: the smallest that is near enough, else the nearest there is, of wheels not smaller than `least`, as
+ * they would be entered.
+ */
 export function wheelsFor({ series: [shelf] }: StockWheel, ratio: number, least: number): { readonly driver: string; readonly driven: string } {
   const first = shelf as StockSeries;
-  const [[driver, driven] = [least, least]] = shelfReduction(
-    first.sizes.filter((size) => size >= least),
-    ratio,
-    1,
-  ).wheels;
+  const sizes = first.sizes.filter((size) => size >= least);
+  const near = sizes
+    .flatMap((driver) => sizes.map((driven) => [driver, driven] as const))
+    .filter(([driver, driven]) => Math.abs(driven / driver / ratio - 1) <= nearEnough)
+    .sort(([a, b], [c, d]) => a + b - c - d);
+  const [driver, driven] = near[0] ?? shelfReduction(sizes, ratio, 1).wheels[0] ?? [least, least];
   return { driver: written(first, driver), driven: written(first, driven) };
 }

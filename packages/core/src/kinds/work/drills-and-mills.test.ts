@@ -8,15 +8,18 @@ import { cutPower } from '../../formulas/cutting/cut-power.js';
 import { cutVolume } from '../../formulas/cutting/cut-volume.js';
 import { drillChip } from '../../formulas/cutting/drill-chip.js';
 import { drillingTorque } from '../../formulas/cutting/drilling-torque.js';
+import { milledChip } from '../../formulas/cutting/milled-chip.js';
+import { millingTorque } from '../../formulas/cutting/milling-torque.js';
 import { specificForce } from '../../formulas/cutting/specific-force.js';
 import { tappingTorque } from '../../formulas/cutting/tapping-torque.js';
+import { toothFeed } from '../../formulas/cutting/tooth-feed.js';
 import { shaftPower } from '../../formulas/power/shaft-power.js';
+import { shaftTorque } from '../../formulas/power/shaft-torque.js';
 import { teethInCut } from '../../geometry/teeth-in-cut.js';
 
 proves('machines', 'drill-01', ({ given }) => {
   const h = drillChip.compute({ f: given('f'), s: given('sigma') });
-  const k = specificForce.compute({ k: given('kc11'), m: given('mc'), h });
-  const T = drillingTorque.compute({ k, f: given('f'), d: given('d'), p: 0, w: 1 });
+  const T = drillingTorque.compute({ k: given('kc11'), m: given('mc'), f: given('f'), s: given('sigma'), d: given('d'), p: 0, w: 1 });
   return { h, T, P: shaftPower.compute({ T, n: given('n') }) };
 });
 proves('machines', 'tap-torque-01', ({ given }) => {
@@ -169,6 +172,16 @@ describe('kw-25: tapping M10', () => {
       (await checks({ across: '3 mm', pitch: '0.5 mm', hole: '2.5 mm', material: 'stainless', edges: 'blunt' }))['main/work/check-breaks'],
     ).not.toBe('holds');
   });
+});
+
+// Two ways: torque by what is taken off in a turn, and power by what is taken off in a minute over the speed.
+it('mean torque of a milling cutter is its power over its speed', () => {
+  const [k11, m, f, a, D, d, z, n] = [1780, 0.17, 0.05, 6, 16, 6, 4, 497];
+  const k = specificForce.compute({ k: k11, m, h: milledChip.compute({ f, a, D }) });
+  const P = cutPower.compute({ Q: cutVolume.compute({ w: a, d, v: toothFeed.compute({ f, z, n }) }), k, w: 1.25 });
+  expect(millingTorque.compute({ k: k11, m, f, a, D, d, z, w: 1.25 })).toBeCloseTo(shaftTorque.compute({ P, n }), 9);
+  // kw-23, by its author: 240 W.
+  expect(P).toBeCloseTo(240, 0);
 });
 
 describe('the teeth of a milling cutter', () => {

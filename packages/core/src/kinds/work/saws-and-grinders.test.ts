@@ -110,7 +110,8 @@ describe('kw-35: a bench grinder', () => {
     agrees(sized.figure('wheel-inertia'), known.expect.inertia, 'inertia');
     // By hand: π/4 · 203.2² · 25.4 mm³ at 2300 kg/m³ are 1.895 kg; two of them with ½ m r² are 0.01956 kg·m².
     expect(sized.figure('wheel-inertia').value).toBeCloseTo(0.01956, 4);
-    for (const word of ['rung', 'within 3 mm', 'stand aside', 'No aluminium', 'on the side of the wheel']) expect(sized.cautions).toContain(word);
+    for (const word of ['rung', 'within 3 mm', 'nobody in its plane', 'No aluminium', 'on the side of the wheel'])
+      expect(sized.cautions).toContain(word);
   });
 
   it('on 50 Hz it runs at 31 m/s', async () => {
@@ -149,7 +150,7 @@ it('kw-36: a belt grinder for knives', async () => {
   agrees(sized.figure('drag'), known.expect.also?.drag, 'drag');
   // "1 hp for 50 mm is the least": the rule of the trade beside the sum.
   expect(sized.figure('power-by-width').value).toBeCloseTo(746, 6);
-  for (const word of ['never in the same extraction', 'stand aside', 'rest close', 'Respirator']) expect(sized.cautions).toContain(word);
+  for (const word of ['never in the same extraction', 'nobody in line', 'rest close', 'Respirator']) expect(sized.cautions).toContain(word);
   const checks = checksOf('belt-grinder', knives);
   expect((await checks({ 'wishes/leastSpeed': '4200 rpm' }))['main/work/check-fast']).toBe('close');
   expect((await checks({ 'wishes/leastSpeed': '5500 rpm' }))['main/work/check-wheel']).toBe('fails');

@@ -23,6 +23,7 @@ import { type BandSawOutputs, bandSawOutputs } from './outputs.js';
 type Inputs = InputFigures<typeof bandSawHead.fields>;
 type Own = Context<BandSawOutputs>;
 
+const blade = { is: 'blade', field: '' } as const;
 const { fast, slow, bends } = bandSawOutputs.checks;
 const inWood = fixed('m/s', 18, fast.source, [14, 24]);
 const mostInWood = fixed('m/s', 30, fast.source);
@@ -117,7 +118,7 @@ export const bandSaw: WorkKind<typeof bandSawHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       moved: note('wheel-inertia', inertia.known ? inertia : weightless),
-      ...jammedBy(inputs, wheel, context),
+      ...jammedBy({ ...inputs, tool: blade }, wheel, context),
       shock: 'medium',
       checks: checksOf(inputs, arriving, context),
       cautions: [

@@ -49,7 +49,7 @@ function drawn({ b: wheel = 350, c: high = 150, d: thick = 0.65, e: teeth = 6 }:
       ...centre([0, 0], 0.3 * R),
       ...turning([0, 0], 0.6 * R, 2.6, 1.2),
       measure('b', [-R, 0], [R, 0], -R - 0.15 * wheel),
-      measure('c', [2.2 * R, table], [2.2 * R, table + shownHigh], -0.12 * wheel),
+      measure('c', [2.2 * R, table], [2.2 * R, table + shownHigh], -0.3 * wheel),
       letter('a', [1.6 * R, table + shownHigh / 2]),
       letter('d', [-R - 0.15 * wheel, top / 2]),
       letter('e', [R + 0.18 * wheel, table + shownHigh + 0.18 * wheel]),

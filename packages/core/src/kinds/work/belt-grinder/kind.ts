@@ -5,6 +5,7 @@ import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
 import { rubbingPower } from '../../../formulas/cutting/rubbing-power.js';
+import { rubbingTorque } from '../../../formulas/cutting/rubbing-torque.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { WorkKind } from '../../kind.js';
 import { bodyOf } from '../../shared/body.js';
@@ -47,10 +48,10 @@ export const beltGrinder: WorkKind<typeof beltGrinderHead> = {
       solve('N', dragOfBelt, { F: press, mu }, ({ F = 0, mu: m = 0 }) => F * m),
     );
     const byWidth = (of50: typeof emptyOf50) => solve('W', emptyByWidth, { P: of50, b: wide }, ({ P = 0, b = 0 }) => (P * b) / 50);
-    const rubs = note('rubbing-power', rubbingPower({ F: press, mu, v }));
+    note('rubbing-power', rubbingPower({ F: press, mu, v }));
     const empty = note('runs-empty', byWidth(emptyOf50));
     note('power-by-width', byWidth(hpOf50));
-    const steady = note('torque', shaftTorque({ P: picked('sum', 'W', [rubs, empty]), n }));
+    const steady = note('torque', picked('sum', 'N·m', [rubbingTorque({ F: press, mu, D: wheel }), shaftTorque({ P: empty, n })]));
     const fastest = rimSpeed({ n: top, d: wheel });
     return {
       steady,
@@ -71,7 +72,7 @@ export const beltGrinder: WorkKind<typeof beltGrinderHead> = {
         what === 'metal'
           ? 'Sparks and wood dust never in the same extraction: it burns.'
           : 'Wood dust burns and harms: extraction, a respirator, and never sparks into the same bag.',
-        'A belt that tears lashes: stand aside, guard closed.',
+        'A belt that tears lashes: guard closed, nobody in line with it.',
         'The work rest close to the belt; fingers never between them.',
         'Respirator and face shield.',
       ],

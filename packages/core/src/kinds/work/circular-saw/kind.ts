@@ -22,6 +22,7 @@ import { type CircularSawOutputs, circularSawOutputs } from './outputs.js';
 
 type Inputs = InputFigures<typeof circularSawHead.fields>;
 
+const blade = { is: 'blade', field: '' } as const;
 const { rim, slow, reach } = circularSawOutputs.checks;
 const runs = fixed('m/s', 53, 'Common practice, no source: table saws run at 45 to 60 m/s', [47, 59], flag.estimated);
 const idles = fixed(
@@ -70,7 +71,7 @@ export const circularSaw: WorkKind<typeof circularSawHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       moved: note('saw-inertia', inertia.known ? inertia : bladeInertia(across, kerf)),
-      ...jammedBy(inputs, across, context),
+      ...jammedBy({ ...inputs, tool: blade }, across, context),
       shock: 'medium',
       checks: checksOf(inputs, bite, arriving, context),
       cautions: [

@@ -64,7 +64,7 @@ export const coneSplitterSizing: Sizing = {
   words: ['kindling', 'logs', 'firewood', 'stove wood', 'splitter', 'wedge'],
   runs: '280 to 420 rpm',
   tool: 'cone',
-  reverses: 'a log that sticks is backed off',
+  reverses: { why: 'a log that sticks is backed off', must: true },
   fields: [
     { letter: 'a', at: 'work/pitch', where: 'ten threads, by ten', usual: '9 mm', from: '6 mm', to: '12 mm' },
     { letter: 'b', at: 'work/wide', where: 'across its base', usual: '80 mm', from: '60 mm', to: '110 mm' },

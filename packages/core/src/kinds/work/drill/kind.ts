@@ -14,7 +14,7 @@ import type { Port } from '../../ports.js';
 import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
-import { forceAt, insideSpeed, speedOfCut, withstoodBy, wornBy } from '../../shared/metal-cutting.js';
+import { chipForce, insideSpeed, speedOfCut, withstoodBy, wornBy } from '../../shared/metal-cutting.js';
 import { ratedFor } from '../../shared/rated.js';
 import { atLeast, bearingsCheck, speedsCheck, speedsOf } from '../../shared/spindle-speeds.js';
 import { drillHead } from './fields.js';
@@ -31,6 +31,7 @@ const push = fixed('1', 0.7, pushSource, [0.5, 0.9]);
 const grabSource = 'Common practice, no source: as it breaks through a drill grabs, and takes 1.5 to 3 times its torque';
 const grabs = fixed('1', 2, grabSource, [1.5, 3], flag.estimated);
 const shortSource = 'Common practice, no source: a drill is at work a quarter of the time, which heats a motor as half of its load would';
+const partly = fixed('1', 0.5, shortSource);
 const oneFeed = fixed('1', 1, 'A drill goes in by its feed each turn');
 const light = fixed('kg·m²', 0, 'No inertia of spindle and chuck is entered: left out');
 
@@ -42,11 +43,10 @@ export const drill: WorkKind<typeof drillHead> = {
     const { note } = context;
     const { across, feed, pilot, inertia, handsClear, lasts, jam, resists } = inputs;
     const n = arriving.flow;
-    const h = note('chip', drillChip({ f: feed, s: point }));
-    const k = forceAt(inputs, h);
-    const w = wornBy(inputs);
-    const steady = note('torque', drillingTorque({ k, f: feed, d: across, p: pilot, w }));
-    note('thrust', drillThrust({ k, f: feed, d: across, p: pilot, s: point, u: push, w }));
+    note('chip', drillChip({ f: feed, s: point }));
+    const cut = { ...chipForce(inputs), f: feed, s: point, d: across, p: pilot, w: wornBy(inputs) };
+    const steady = note('torque', drillingTorque(cut));
+    note('thrust', drillThrust({ ...cut, u: push }));
     note('cutting-power', shaftPower({ T: steady, n }));
     note('surface', rimSpeed({ n, d: across }));
     note('advance', toothFeed({ f: feed, z: oneFeed, n }));
@@ -55,6 +55,7 @@ export const drill: WorkKind<typeof drillHead> = {
       body: bodyOf(across, 13),
       breakaway: note('breakaway', emptyTorque(steady)),
       peak: note('peak', scaled(steady, grabs, grabSource)),
+      heatsAs: scaled(steady, partly, shortSource),
       rated: ratedFor(steady, 0.5, shortSource),
       ratedBy: 'for a quarter of the time at work',
       startsEmpty: true,

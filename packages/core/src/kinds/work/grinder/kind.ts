@@ -5,6 +5,7 @@ import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
 import { rubbingPower } from '../../../formulas/cutting/rubbing-power.js';
+import { rubbingTorque } from '../../../formulas/cutting/rubbing-torque.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import type { InputFigures } from '../../fields.js';
@@ -54,11 +55,12 @@ export const grinder: WorkKind<typeof grinderHead> = {
     const n = arriving.flow;
     const { label, press_N, drag, density, at } = rowOf(inputs);
     const row = { row: label, source: rubbedSource };
-    const rim = note('rim', rimSpeed({ n, d: across }));
-    const v = at === 'rim' ? rim : scaled(rim, ofFace, 'At two thirds of its radius');
+    note('rim', rimSpeed({ n, d: across }));
+    const where = at === 'rim' ? across : scaled(across, ofFace, 'At two thirds of its radius');
     const F = press.known ? press : fromTable('N', press_N, { table: 'pressed on by hand', ...row });
-    const rubs = note('rubbing-power', rubbingPower({ F, mu: fromTable('1', drag, { table: 'drag of wheels', ...row }), v }));
-    const steady = note('torque', shaftTorque({ P: picked('sum', 'W', [rubs, idles]), n }));
+    const mu = fromTable('1', drag, { table: 'drag of wheels', ...row });
+    note('rubbing-power', rubbingPower({ F, mu, v: rimSpeed({ n, d: where }) }));
+    const steady = note('torque', picked('sum', 'N·m', [rubbingTorque({ F, mu, D: where }), shaftTorque({ P: idles, n })]));
     const rho = fixed('kg/m³', density, rubbedSource);
     const mass = solve(
       'kg',
@@ -92,7 +94,7 @@ const cautionsOf = (inputs: Inputs): string[] => [
   ...(isBonded(inputs)
     ? [
         'A wheel is rung before it is mounted: a dull sound is a crack. Blotters, clean flanges, no force.',
-        'Guard closed, the rest within 3 mm of the wheel; stand aside for the first minute.',
+        'Guard closed, the rest within 3 mm of the wheel; nobody in its plane for the first minute.',
         inputs.sort.is === 'disc' ? 'A thin disc is not ground with from the side.' : 'No aluminium, no grinding on the side of the wheel.',
       ]
     : ['Work is held to the half that turns down, on a rest: the other half throws it up.']),

@@ -62,7 +62,7 @@ export const metalLatheSizing: Sizing = {
   words: ['turning', 'metal lathe', 'engine lathe', 'steel', 'brass', 'spindle'],
   runs: '100 to 1500 rpm',
   tool: 'spindle',
-  reverses: 'a tap is backed out',
+  reverses: { why: 'a tap is backed out', must: false },
   fields: [
     { letter: 'a', at: 'work/across', where: 'the thickest bar', usual: '50 mm', from: '20 mm', to: '150 mm' },
     { letter: 'b', at: 'work/least', where: 'the thinnest pin', from: '5 mm', to: '25 mm' },

@@ -4,12 +4,12 @@ import { fixed, flag, fromTable, picked, scaled } from '../../../figure/figure.j
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
-import { cutPower } from '../../../formulas/cutting/cut-power.js';
 import { cutVolume } from '../../../formulas/cutting/cut-volume.js';
 import { milledChip } from '../../../formulas/cutting/milled-chip.js';
+import { millingTorque } from '../../../formulas/cutting/milling-torque.js';
 import { toothFeed } from '../../../formulas/cutting/tooth-feed.js';
 import { unitPower } from '../../../formulas/cutting/unit-power.js';
-import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
+import { shaftPower } from '../../../formulas/power/shaft-power.js';
 import { teethInCut } from '../../../geometry/teeth-in-cut.js';
 import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
@@ -18,7 +18,7 @@ import type { Port } from '../../ports.js';
 import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
-import { forceAt, insideSpeed, speedOfCut, withstoodBy, wornBy } from '../../shared/metal-cutting.js';
+import { chipForce, forceAt, insideSpeed, speedOfCut, withstoodBy, wornBy } from '../../shared/metal-cutting.js';
 import { ratedFor } from '../../shared/rated.js';
 import { atLeast, bearingsCheck, speedsCheck, speedsOf } from '../../shared/spindle-speeds.js';
 import { millHead } from './fields.js';
@@ -52,13 +52,13 @@ export const mill: WorkKind<typeof millHead> = {
     // In one pass a cutter cuts no wider than it is.
     const a = picked('least', 'mm', [width, across]);
     const h = note('chip', milledChip({ f: bite, a, D: across }));
-    const k = note('force-by-chip', forceAt(inputs, h));
+    note('force-by-chip', forceAt(inputs, h));
     const v = note('advance', toothFeed({ f: bite, z: teeth, n }));
     const Q = note('removal', cutVolume({ w: a, d: depth, v }));
-    const power = note('cutting-power', cutPower({ Q, k, w }));
     note('power-by-volume', unitPower({ Q, K: fromTable('1', unit_W, { table: 'unit power', row: label, source: unitPowerSource }), w }));
     note('surface', rimSpeed({ n, d: across }));
-    const steady = note('torque', shaftTorque({ P: power, n }));
+    const steady = note('torque', millingTorque({ ...chipForce(inputs), f: bite, a, D: across, d: depth, z: teeth, w }));
+    note('cutting-power', shaftPower({ T: steady, n }));
     const cut = { D: across, a, z: teeth };
     note(
       'teeth-at-once',

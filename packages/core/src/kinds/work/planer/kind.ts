@@ -4,7 +4,6 @@ import { type Figure, fixed, flag, fromTable, picked, scaled } from '../../../fi
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
-import { cutPower } from '../../../formulas/cutting/cut-power.js';
 import { cutVolume } from '../../../formulas/cutting/cut-volume.js';
 import { toothBite } from '../../../formulas/cutting/tooth-bite.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
@@ -42,6 +41,12 @@ export const thinner = defineProcedure({
   source: planedSource,
 });
 
+export const planedPower = defineProcedure({
+  id: 'planed-power',
+  says: 'Chips a second by the energy that they take as thin as they are, and by wear',
+  source: planedSource,
+});
+
 /** Knives that plane boards: power by the chips, which take more the thinner they are. */
 export const planer: WorkKind<typeof planerHead> = {
   ...planerHead,
@@ -55,12 +60,20 @@ export const planer: WorkKind<typeof planerHead> = {
     const n = arriving.flow;
     const { planed_MPa, label } = sawnWoods[wood.is ?? 'hard'];
     const at2mm = fromTable('MPa', planed_MPa, { table: 'energy of planing', row: label, source: planedSource });
-    const k = note(
+    note(
       'energy-of-cut',
       solve('MPa', thinner, { e: at2mm, d: depth }, ({ e = 0, d = 2 }) => e * (2 / d) ** 0.25),
     );
-    const Q = note('removal', cutVolume({ w: wide, d: depth, v: feed }));
-    const cut = note('cutting-power', cutPower({ Q, k, w: dulledBy(inputs) }));
+    note('removal', cutVolume({ w: wide, d: depth, v: feed }));
+    const cut = note(
+      'cutting-power',
+      solve(
+        'W',
+        planedPower,
+        { e: at2mm, b: wide, d: depth, v: feed, w: dulledBy(inputs) },
+        ({ e = 0, b = 0, d = 2, v = 0, w = 1 }) => (e * (2 / d) ** 0.25 * b * d * v * w) / 1000,
+      ),
+    );
     const steady = note('torque', shaftTorque({ P: picked('sum', 'W', [cut, idles]), n }));
     note('edge', rimSpeed({ n, d: block }));
     const bite = note('bite', toothBite({ v: feed, z: knives, n }));

@@ -44,11 +44,11 @@ function drawn({ a: block = 63, b: knives = 3, c: wide = 180, d: depth = 2 }: Si
         'thin',
       ),
       measure('a', [-R, 0], [R, 0], R + 0.3 * block),
-      letter('b', around([0, 0], 1.25 * R, 0.35)),
+      letter('b', around([0, 0], 1.75 * R, 0.6)),
       measure('c', [end, -R - thick], [end + wide, -R - thick], -0.3 * block),
       letter('d', [end + wide + 0.18 * block, -R + cut / 2]),
       letter('e', [-0.9 * block, -R - 0.5 * thick]),
-      letter('f', [-0.4 * R, 0.4 * R]),
+      letter('f', around([0, 0], 1.75 * R, 2.6)),
     ],
   };
 }

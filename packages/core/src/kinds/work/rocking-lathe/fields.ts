@@ -103,10 +103,13 @@ export const rockingLatheHead = {
     {
       id: 'rocking-lathe',
       name: 'Ornamental lathe',
-      says: 'stepper, toothed belt, spindle that rocks',
+      says: 'motor, worm gearbox, toothed belt, spindle that rocks',
       brief: 'Cut patterns by a rosette, and index.',
       tool: 'work spindle',
-      stages: [['timing-belt', 6]],
+      stages: [
+        ['gearbox', 40],
+        ['timing-belt', 6],
+      ],
       entries: {
         'source/power': '0.06 kW',
         'source/speed': '1350 rpm',
@@ -115,6 +118,7 @@ export const rockingLatheHead = {
         'work/deep': '2 mm',
         'work/spring': '60 N',
         'work/rocks': '8 kg',
+        'work/work': '80 mm',
       },
     },
   ],

@@ -1,4 +1,4 @@
-import { fixed, flag, picked } from '../../../figure/figure.js';
+import { fixed, flag } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import type { WorkKind } from '../../kind.js';
@@ -81,7 +81,7 @@ export const rockingLathe: WorkKind<typeof rockingLatheHead> = {
       steady,
       body: bodyOf(D, 140),
       // It stops and starts on any flank.
-      breakaway: note('breakaway', picked('most', 'N·m', [peak, steady])),
+      breakaway: note('breakaway', peak),
       peak,
       lasts,
       stopsItself: true,

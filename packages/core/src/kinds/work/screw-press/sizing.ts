@@ -70,7 +70,7 @@ export const screwPressSizing: Sizing = {
   words: ['cider', 'apple', 'juice', 'grapes', 'cheese', 'veneer', 'arbor', 'vice', 'jack', 'wedge'],
   runs: '10 to 30 rpm',
   tool: 'screw',
-  reverses: 'the screw is drawn back',
+  reverses: { why: 'the screw is drawn back', must: true },
   fields: [
     { letter: 'a', at: 'work/material', where: 'in the basket', usual: 'pulp' },
     { letter: 'b', at: 'work/area', where: 'length times width', usual: '1257 cm²', from: '300 cm²', to: '2500 cm²' },

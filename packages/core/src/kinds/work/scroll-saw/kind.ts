@@ -33,6 +33,7 @@ const half = fixed('1', 0.5, 'Half of the stroke is the radius of the crank');
 const bare = fixed('kg·m²', 0, 'No inertia of the crank is entered: left out');
 
 export const strokePower = defineProcedure({ id: 'stroke-power', says: 'Force by the stroke, once a turn', source: 'Closed form' });
+export const strokeTorque = defineProcedure({ id: 'stroke-torque-mean', says: 'Force by the stroke, over a turn', source: 'Closed form' });
 export const turnsRound = defineProcedure({
   id: 'arm-turns-round',
   says: 'Mean torque, what the force on the blade adds in the middle of its stroke, and half of what shakes by the radius: a mass that a crank moves takes that at 45° before and behind the ends',
@@ -66,7 +67,13 @@ export const scrollSaw: WorkKind<typeof scrollSawHead> = {
       'cutting-power',
       solve('W', strokePower, { F: force, s: stroke, n }, ({ F = 0, s = 0, n: turns = 0 }) => (F * s * turns) / 60_000),
     );
-    const steady = note('torque', shaftTorque({ P: picked('sum', 'W', [cut, idles]), n }));
+    const steady = note(
+      'torque',
+      picked('sum', 'N·m', [
+        solve('N·m', strokeTorque, { F: force, s: stroke }, ({ F = 0, s = 0 }) => (F * s) / (2000 * Math.PI)),
+        shaftTorque({ P: idles, n }),
+      ]),
+    );
     const whole = centrifugalForce({ U: unbalance({ m: moved, e: r }), n });
     note('blade-speed', rimSpeed({ n, d: stroke }));
     const shakes = note(
@@ -75,7 +82,11 @@ export const scrollSaw: WorkKind<typeof scrollSawHead> = {
     );
     const peak = note(
       'peak',
-      solve('N·m', turnsRound, { T: steady, F: force, S: whole, r }, ({ T = 0, F = 0, S = 0, r: radius = 0 }) => T + ((F + S / 2) * radius) / 1000),
+      solve('N·m', turnsRound, { F: force, P: idles, m: moved, s: stroke, n }, ({ F = 0, P = 0, m = 0, s = 0, n: turns = 1 }) => {
+        const w = (Math.PI * turns) / 30;
+        const r = s / 2000;
+        return P / w + (F * s) / (2000 * Math.PI) + F * r + (m * r ** 2 * w ** 2) / 2;
+      }),
     );
     const walks: Check[] = bench.known
       ? [noWorseThanClose(check('walks', { has: solve('N', tenthOfBench, { m: bench }, ({ m = 0 }) => 0.980665 * m), needs: shakes }))]

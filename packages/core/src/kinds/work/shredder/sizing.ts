@@ -53,7 +53,7 @@ export const shredderSizing: Sizing = {
   words: ['granulator', 'plastic', 'bottles', 'cans', 'pots', 'caps', 'recycle', 'cutter'],
   runs: '30 to 70 rpm',
   tool: 'shredder shaft',
-  reverses: 'a jam is turned back',
+  reverses: { why: 'a jam is turned back', must: true },
   fields: [
     { letter: 'a', at: 'work/over', where: 'tip to tip', usual: '130 mm', from: '80 mm', to: '200 mm' },
     { letter: 'b', at: 'work/reach', where: 'tip to bottom', usual: '10 mm', from: '6 mm', to: '20 mm' },

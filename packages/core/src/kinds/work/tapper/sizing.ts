@@ -38,7 +38,7 @@ function drawn({ a: across = 10, b: pitch = 1.5, c: hole = 0 }: Sized): Sketch {
         ],
         'centre',
       ),
-      measure('a', [R, tip + 1.6 * across], [-R, tip + 1.6 * across], -1.2 * across),
+      measure('a', [R, tip + 1.6 * across], [-R, tip + 1.6 * across], -0.45 * across),
       letter('b', [R + 0.5 * across, tip + 1.1 * across]),
       measure('c', [-bore, -deep], [bore, -deep], -0.9 * across),
       letter('d', [0, -0.35 * deep - 0.75 * across]),
@@ -53,7 +53,7 @@ export const tapperSizing: Sizing = {
   words: ['tap', 'thread', 'tapping arm', 'M8', 'M10', 'threads'],
   runs: '150 to 600 rpm',
   tool: 'spindle',
-  reverses: 'a tap is backed out',
+  reverses: { why: 'a tap is backed out', must: true },
   fields: [
     { letter: 'a', at: 'work/across', where: 'over the tap', usual: '10 mm', from: '4 mm', to: '16 mm' },
     { letter: 'b', at: 'work/pitch', where: 'on the tap', usual: '1.5 mm', from: '0.7 mm', to: '2 mm' },

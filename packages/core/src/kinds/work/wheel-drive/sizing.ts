@@ -36,7 +36,7 @@ export const wheelDriveSizing: Sizing = {
   words: ['cart', 'kelp', 'wheels', 'tug', 'trolley', 'wagon', 'kart'],
   runs: 'walking pace',
   tool: 'axle',
-  reverses: 'a cart backs out of a corner',
+  reverses: { why: 'a cart backs out of a corner', must: false },
   awayFromMains: true,
   fields: [
     { letter: 'a', at: 'work/mass', where: 'on scales', usual: '200 kg', from: '80 kg', to: '500 kg' },

@@ -71,7 +71,7 @@ export const woodLathe: WorkKind<typeof woodLatheHead> = {
     const n = arriving.flow;
     const F = note('tool-force', force.known ? force : forces[sort]);
     const steady = note('torque', nipTorque({ z: one, F, D: sort === 'bowl' ? scaled(across, rimShare, 'A little inside the rim') : across }));
-    note('catch', scaled(steady, catches[sort], catchSource));
+    const torque = note('catch', scaled(steady, catches[sort], catchSource));
     note('surface', rimSpeed({ n, d: across }));
     const mass = note(
       'mass',
@@ -93,7 +93,8 @@ export const woodLathe: WorkKind<typeof woodLatheHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       moved,
-      ...jammedBy(inputs, across, context),
+      // A tool that digs in is held by a hand: it tears out, or is torn away, at that.
+      ...jammedBy({ ...inputs, bursts: { torque, source: catchSource } }, across, context),
       shock: 'medium',
       checks: checksOf(inputs, mass, arriving, context),
       cautions: [

@@ -67,7 +67,7 @@ export const wormPressSizing: Sizing = {
   words: ['seed', 'sunflower', 'rape', 'expeller', 'nuts', 'worm', 'screw press'],
   runs: '30 to 60 rpm',
   tool: 'worm',
-  reverses: 'a worm that is stuck is backed out',
+  reverses: { why: 'a worm that is stuck is backed out', must: true },
   fields: [
     { letter: 'a', at: 'work/seed', where: 'what goes in', usual: 'sunflower' },
     { letter: 'b', at: 'work/throughput', where: 'seed in an hour', usual: '6 kg/h', from: '2 kg/h', to: '15 kg/h' },
