@@ -363,6 +363,8 @@ export interface WorkDemand extends Said {
   readonly peak?: Figure<'N·m'>;
   /** What a motor is chosen for, where that is more than the average: peaks that last, and nothing spins that would help it over. */
   readonly rated?: Figure<'N·m'>;
+  /** Its peaks are over in a moment, and what spins helps over them, though a motor is chosen for more than the average. */
+  readonly peaksPass?: true;
   /** Torque that heats a motor as much, where the work is at it for a part of the time only. */
   readonly heatsAs?: Figure<'N·m'>;
   /** Why it is chosen for that, as the sentence goes on: `by its peaks`, which it is where this is left out. */

@@ -20,6 +20,7 @@ export const procedureWords: Readonly<Record<string, { readonly says: string; re
   'cooled-share': { says: "The root of what heat leaves it standing and the rest by its speed over the rated: heat goes with the square of the current, air with the speed", source: "Common practice, no source: 0.3 to 0.5 of the heat leaves a motor whose own fan does not turn" },
   'core-of-thread': { says: "Outside diameter less the pitch and the play at its root, a sixth of it", source: "ISO 2904 (from memory)" },
   'current-for-torque': { says: "The current at right angles that the torque needs, and the one that magnetises, together", source: "Textbooks on electric machines (relation)" },
+  'cutter-strength': { says: "So much at 10 mm by the cube of the diameter", source: "Common practice, no source: drills and end mills of high-speed steel, 10 mm thick, break or slip in their chuck at 20 to 45 N·m, others with the cube of their diameter" },
   'disc-of-steel': { says: "A disc of steel of 7850 kg/m³, with what turns beside it", source: "Closed form. Common practice, no source: arbor, flanges and pulley add a tenth to four fifths of the blade’s own inertia" },
   'distance': { says: "The same distance, in either direction", source: "Definition" },
   'drag-of-belt': { says: "What presses, by what drags of it", source: "Definition of friction" },

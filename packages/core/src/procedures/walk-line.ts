@@ -290,11 +290,11 @@ const stalledAtTool = ({ stall }: SourceOutput, transfers: readonly StageReady[]
  * Whether the source gets over what the work takes for a moment. What spins helps it, so that it is close at worst; where peaks last, and a motor is chosen for them,
  * it stalls.
  */
-function peaks({ path, figures }: Opened, source: string, shaft: string, stalls: Figure<'N·m'>, { peak, rated }: WorkDemand): Check[] {
+function peaks({ path, figures }: Opened, source: string, shaft: string, stalls: Figure<'N·m'>, { peak, rated, peaksPass }: WorkDemand): Check[] {
   if (!peak) return [];
   const { note, check } = contextAt(path, workOutputs, figures);
   const both = { has: note('stalls-at-tool', stalls), needs: note('peak-at-tool', peak), tells: { source, shaft } };
-  return [rated ? check('stalls', both) : noWorseThanClose(check('peaks', both))];
+  return [rated && !peaksPass ? check('stalls', both) : noWorseThanClose(check('peaks', both))];
 }
 
 /** Where hands clear it: whether it stays off, said only where it does not or where that is not known. */

@@ -27,7 +27,14 @@ const Few = memo(
         >
           {letter}
         </span>
-        <Entry path={path} field={field} input={input} taken={taken?.text} where={where} empty="follows from the others" />
+        <Entry
+          path={path}
+          field={field}
+          input={input}
+          taken={taken?.text}
+          where={where}
+          empty={path.startsWith('wishes/') ? 'follows from the others' : 'if you know it'}
+        />
         {range && field.is === 'quantity' && (
           <span className="mt-3 max-sm:hidden">
             <UsualRule range={range} value={input?.value ?? taken?.value} quantity={field.quantity} texts={[from ?? '', to ?? '']} />

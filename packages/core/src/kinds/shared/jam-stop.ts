@@ -60,6 +60,12 @@ const pinchSource =
   'Common practice, no source: wood pinches a blade, or is thrown by it, with 0.3 to 3 kN at its teeth; what is harder breaks teeth';
 const pinches = fixed('N', 1000, pinchSource, [300, 3000], flag.estimated);
 
+/** At what torque at its rim a tool throws what jams it, or breaks. */
+export const thrownAt = (diameter: Figure<'mm'>): { readonly torque: Figure<'N·m'>; readonly source: string } => ({
+  torque: leverTorque({ F: pinches, a: scaled(diameter, 0.5, 'At its rim') }),
+  source: pinchSource,
+});
+
 interface JamInputs {
   readonly jam: Chosen<Stopper>;
   readonly resists: Figure<'N·m'>;
@@ -84,7 +90,7 @@ export function jammedBy(
   // Whoever enters an angle says that something stops it.
   if (jam.is === 'nothing' && !entered.known) return { stops: unknown('rad', [], 'nothing can jam it'), jams: 'never' };
   const isCut = tool?.is === 'blade' && (jam.is === 'green-wood' || jam.is === 'dry-wood');
-  const itself = bursts ?? (isCut ? { torque: leverTorque({ F: pinches, a: scaled(diameter, 0.5, 'At its rim') }), source: pinchSource } : null);
+  const itself = bursts ?? (isCut ? thrownAt(diameter) : null);
   const obstruction = resists.known || !itself ? { torque: resists, source: resistsSource } : itself;
   const stops = note('stops-within', stopsIn(entered, jam, diameter));
   return {

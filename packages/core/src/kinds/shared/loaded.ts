@@ -27,3 +27,9 @@ export function startsEmpty(loaded: 'from-rest' | 'up-to-speed' | undefined, bre
   if (loaded) return loaded === 'up-to-speed';
   return breakaway.known && steady.known && breakaway.value < emptyBelow * steady.value;
 }
+
+const fasterSource = 'Common practice, no source: unloaded an induction motor turns a twentieth faster than under its load';
+const slower = fixed('1', 0.95, fasterSource);
+
+/** The speed under load of what must not turn faster than so much when it runs free. */
+export const loadedUnder = (most: Figure<'rpm'>): Figure<'rpm'> => scaled(most, slower, fasterSource);

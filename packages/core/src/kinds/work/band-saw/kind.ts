@@ -110,6 +110,7 @@ export const bandSaw: WorkKind<typeof bandSawHead> = {
       body: bodyOf(wheel, 350),
       breakaway: note('breakaway', emptyTorque(steady)),
       peak: note('peak', scaled(steady, catches, catchSource)),
+      peaksPass: true,
       rated: ratedFor(steady, 2, trade),
       ratedBy: 'for teeth that catch',
       startsEmpty: true,
@@ -171,7 +172,7 @@ function checksOf(inputs: Inputs, { flow, top }: Port<'rotary'>, { check, state,
           : many.value > 24
             ? 'they pack with chips. A coarser blade'
             : '';
-    checks.push(state('teeth', { verdict: many.value < 2 ? 'fails' : why ? 'close' : 'holds', tells: { many, why } }));
+    checks.push(state('teeth', { verdict: many.value < 2 ? 'fails' : why ? 'close' : 'holds', tells: { many: `${Math.round(many.value)}`, why } }));
   }
   return checks;
 }

@@ -58,6 +58,7 @@ export const beltGrinder: WorkKind<typeof beltGrinderHead> = {
       body: bodyOf(wheel, 150),
       breakaway: note('breakaway', emptyTorque(steady)),
       peak: note('peak', scaled(steady, leaned, leanSource)),
+      peaksPass: true,
       rated: ratedFor(steady, 1.5, trade),
       ratedBy: 'for a fresh coarse belt',
       startsEmpty: true,

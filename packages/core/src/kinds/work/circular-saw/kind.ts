@@ -14,7 +14,7 @@ import type { Port } from '../../ports.js';
 import { bladeInertia } from '../../shared/blade-inertia.js';
 import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
-import { emptyTorque } from '../../shared/loaded.js';
+import { emptyTorque, loadedUnder } from '../../shared/loaded.js';
 import { ratedFor } from '../../shared/rated.js';
 import { dulledBy, stopsWithin } from '../../shared/wood-cutting.js';
 import { circularSawHead } from './fields.js';
@@ -45,7 +45,7 @@ export const circularSaw: WorkKind<typeof circularSawHead> = {
   ...circularSawHead,
   speedNeeded: ({ across, most }) => {
     const n = speedOfRim({ v: runs, d: across });
-    return most.known ? picked('least', 'rpm', [n, most]) : n;
+    return most.known ? picked('least', 'rpm', [n, loadedUnder(most)]) : n;
   },
   demand: (inputs, arriving, context) => {
     const { note } = context;
@@ -63,6 +63,7 @@ export const circularSaw: WorkKind<typeof circularSawHead> = {
       body: bodyOf(across, 250),
       breakaway: note('breakaway', emptyTorque(steady)),
       peak: note('peak', scaled(steady, pinches, pinchSource)),
+      peaksPass: true,
       rated: ratedFor(steady, 2.5, trade),
       ratedBy: 'for knots, haste and a dull blade',
       startsEmpty: true,

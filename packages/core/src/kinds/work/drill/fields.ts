@@ -47,7 +47,7 @@ const fields = {
   }),
   ...metalFields,
   ...speedFields,
-  most: quantity('Speed that spindle and chuck are good for', 'speed', {
+  most: quantity('Spindle, chuck: good for', 'speed', {
     accepts: [10, 60_000],
     bare: 'rpm',
     how: 'plate',

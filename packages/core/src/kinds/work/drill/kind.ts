@@ -12,6 +12,7 @@ import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import type { Port } from '../../ports.js';
 import { bodyOf } from '../../shared/body.js';
+import { breaksSource, cutterBreaks } from '../../shared/cutter-breaks.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { chipForce, insideSpeed, speedOfCut, withstoodBy, wornBy } from '../../shared/metal-cutting.js';
@@ -55,6 +56,7 @@ export const drill: WorkKind<typeof drillHead> = {
       body: bodyOf(across, 13),
       breakaway: note('breakaway', emptyTorque(steady)),
       peak: note('peak', scaled(steady, grabs, grabSource)),
+      peaksPass: true,
       heatsAs: scaled(steady, partly, shortSource),
       rated: ratedFor(steady, 0.5, shortSource),
       ratedBy: 'for a quarter of the time at work',
@@ -63,7 +65,7 @@ export const drill: WorkKind<typeof drillHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       moved: note('spun-inertia', inertia.known ? inertia : light),
-      ...jammedBy({ jam, resists }, across, context),
+      ...jammedBy({ jam, resists, bursts: { torque: note('breaks', cutterBreaks(across)), source: breaksSource } }, across, context),
       shock: 'medium',
       checks: checksOf(inputs, arriving, context),
       cautions: [

@@ -15,6 +15,7 @@ export const drillOutputs = {
     surface: figure('Speed of the cut at the greatest drill', 'rim-speed', 'A hole', { key: true }),
     advance: figure('Feed', 'feed', 'A hole'),
     'for-least': figure('Speed for the least drill', 'speed', 'At the spindle'),
+    breaks: figure('Torque at which the drill breaks', 'torque', 'In a jam'),
     'spun-inertia': figure('Inertia of spindle and chuck', 'inertia', 'In a jam'),
     ...jamFigures,
   },

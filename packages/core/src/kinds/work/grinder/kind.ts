@@ -13,8 +13,8 @@ import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import type { Port } from '../../ports.js';
 import { bodyOf } from '../../shared/body.js';
-import { jammedBy } from '../../shared/jam-stop.js';
-import { emptyTorque } from '../../shared/loaded.js';
+import { jammedBy, thrownAt } from '../../shared/jam-stop.js';
+import { emptyTorque, loadedUnder } from '../../shared/loaded.js';
 import { grinderHead } from './fields.js';
 import type { GrinderOutputs } from './outputs.js';
 
@@ -47,7 +47,7 @@ export const grinder: WorkKind<typeof grinderHead> = {
   speedNeeded: (inputs) => {
     const { runs_m_s, label } = rowOf(inputs);
     const n = speedOfRim({ v: fromTable('m/s', runs_m_s, { table: 'speed of wheels', row: label, source: wheelSpeedSource }), d: inputs.across });
-    return inputs.most.known ? picked('least', 'rpm', [n, inputs.most]) : n;
+    return inputs.most.known ? picked('least', 'rpm', [n, loadedUnder(inputs.most)]) : n;
   },
   demand: (inputs, arriving, context) => {
     const { note } = context;
@@ -79,7 +79,7 @@ export const grinder: WorkKind<typeof grinderHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       moved: note('wheel-inertia', wide.known ? discInertia({ k: solid, m: mass, d: across }) : unmeasured),
-      ...jammedBy(inputs, across, context),
+      ...jammedBy({ ...inputs, bursts: thrownAt(across) }, across, context),
       shock: 'uniform',
       checks: checksOf(inputs, arriving, context),
       cautions: cautionsOf(inputs),

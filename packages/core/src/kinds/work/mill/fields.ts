@@ -56,7 +56,7 @@ const fields = {
   }),
   ...metalFields,
   ...speedFields,
-  most: quantity('Speed that spindle and cutter are good for', 'speed', {
+  most: quantity('Spindle, cutter: good for', 'speed', {
     accepts: [10, 100_000],
     bare: 'rpm',
     how: 'plate',

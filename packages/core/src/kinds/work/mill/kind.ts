@@ -16,6 +16,7 @@ import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
 import type { Port } from '../../ports.js';
 import { bodyOf } from '../../shared/body.js';
+import { breaksSource, cutterBreaks } from '../../shared/cutter-breaks.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { chipForce, forceAt, insideSpeed, speedOfCut, withstoodBy, wornBy } from '../../shared/metal-cutting.js';
@@ -76,6 +77,7 @@ export const mill: WorkKind<typeof millHead> = {
       body: bodyOf(across, 16),
       breakaway: note('breakaway', emptyTorque(steady)),
       peak,
+      peaksPass: true,
       rated: ratedFor(steady, 2.2, ratedSource),
       ratedBy: 'for the knocks of the teeth',
       startsEmpty: true,
@@ -83,7 +85,7 @@ export const mill: WorkKind<typeof millHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       moved: note('spun-inertia', inertia.known ? inertia : light),
-      ...jammedBy({ jam, resists }, across, context),
+      ...jammedBy({ jam, resists, bursts: { torque: note('breaks', cutterBreaks(across)), source: breaksSource } }, across, context),
       shock: 'medium',
       checks: checksOf(inputs, arriving, context),
       cautions: [

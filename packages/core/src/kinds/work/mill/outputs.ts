@@ -18,6 +18,7 @@ export const millOutputs = {
     advance: figure('Feed of the table', 'feed', 'A cut'),
     'teeth-at-once': figure('Teeth in the cut, mean', 'count', 'A cut'),
     'for-least': figure('Speed for the least cutter', 'speed', 'At the spindle'),
+    breaks: figure('Torque at which the cutter breaks', 'torque', 'In a jam'),
     'spun-inertia': figure('Inertia of spindle and cutter', 'inertia', 'In a jam'),
     ...jamFigures,
   },

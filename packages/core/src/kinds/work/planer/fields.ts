@@ -47,7 +47,7 @@ const fields = {
     usual: { of: 'unseen', low: 67, value: 100, high: 133, source: 'Common practice, no source: rollers feed 4 to 8 m/min' },
   }),
   ...woodFields,
-  most: quantity('Speed that the block is good for', 'speed', {
+  most: quantity('Block: good for', 'speed', {
     accepts: [100, 30_000],
     bare: 'rpm',
     how: 'plate',

@@ -13,8 +13,8 @@ import type { Context } from '../../outputs.js';
 import type { Port } from '../../ports.js';
 import { bladeInertia } from '../../shared/blade-inertia.js';
 import { bodyOf } from '../../shared/body.js';
-import { jammedBy } from '../../shared/jam-stop.js';
-import { emptyTorque } from '../../shared/loaded.js';
+import { jammedBy, thrownAt } from '../../shared/jam-stop.js';
+import { emptyTorque, loadedUnder } from '../../shared/loaded.js';
 import { ratedFor } from '../../shared/rated.js';
 import { dulledBy, stopsWithin } from '../../shared/wood-cutting.js';
 import { planerHead } from './fields.js';
@@ -52,7 +52,7 @@ export const planer: WorkKind<typeof planerHead> = {
   ...planerHead,
   speedNeeded: ({ block, most }) => {
     const n = speedOfRim({ v: runs, d: block });
-    return most.known ? picked('least', 'rpm', [n, most]) : n;
+    return most.known ? picked('least', 'rpm', [n, loadedUnder(most)]) : n;
   },
   demand: (inputs, arriving, context) => {
     const { note } = context;
@@ -82,6 +82,7 @@ export const planer: WorkKind<typeof planerHead> = {
       body: bodyOf(block, 63),
       breakaway: note('breakaway', emptyTorque(steady)),
       peak: note('peak', scaled(steady, knots, knotSource)),
+      peaksPass: true,
       rated: ratedFor(steady, 1.3, trade),
       ratedBy: 'for knots',
       startsEmpty: true,
@@ -90,7 +91,7 @@ export const planer: WorkKind<typeof planerHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       moved: note('block-inertia', inertia.known ? inertia : bladeInertia(block, wide)),
-      ...jammedBy(inputs, block, context),
+      ...jammedBy({ ...inputs, bursts: thrownAt(block) }, block, context),
       shock: 'medium',
       checks: checksOf(inputs, bite, arriving, context),
       cautions: [

@@ -5,7 +5,6 @@ import type { WorkKind } from '../../kind.js';
 import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { rockingLatheHead } from './fields.js';
-import { rockingLatheOutputs } from './outputs.js';
 
 const frictionSource = 'Common practice, no source: a rubber of brass or hard wood slides on its rosette with 0.25 to 0.5';
 const slides = fixed('1', 0.36, frictionSource, [0.25, 0.5], flag.estimated);

@@ -5,6 +5,7 @@ import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { shaftTorque } from '../../../formulas/power/shaft-torque.js';
 import { centrifugalForce } from '../../../formulas/vibration/centrifugal-force.js';
 import { unbalance } from '../../../formulas/vibration/unbalance.js';
+import { leverTorque } from '../../../formulas/work/lever-torque.js';
 import type { WorkKind } from '../../kind.js';
 import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
@@ -30,6 +31,8 @@ const idles = fixed(
 );
 const trade = 'Common practice, no source: a motor turns the arm round at both ends: it is taken for twice the mean';
 const half = fixed('1', 0.5, 'Half of the stroke is the radius of the crank');
+const snapSource = 'Common practice, no source: a fine blade snaps, or springs out of its clamp, at 100 to 400 N';
+const snaps = fixed('N', 200, snapSource, [100, 400], flag.estimated);
 const bare = fixed('kg·m²', 0, 'No inertia of the crank is entered: left out');
 
 export const strokePower = defineProcedure({ id: 'stroke-power', says: 'Force by the stroke, once a turn', source: 'Closed form' });
@@ -63,7 +66,7 @@ export const scrollSaw: WorkKind<typeof scrollSawHead> = {
     const { note, check } = context;
     const { stroke, moved, force, balanced, bench, inertia, handsClear, lasts } = inputs;
     const r: Figure<'mm'> = scaled(stroke, half, 'The radius of the crank');
-    const cut = note(
+    note(
       'cutting-power',
       solve('W', strokePower, { F: force, s: stroke, n }, ({ F = 0, s = 0, n: turns = 0 }) => (F * s * turns) / 60_000),
     );
@@ -111,7 +114,7 @@ export const scrollSaw: WorkKind<typeof scrollSawHead> = {
           ({ m = 0, r: radius = 0, J = 0 }) => J + (m * radius ** 2) / 2e6,
         ),
       ),
-      ...jammedBy(inputs, stroke, context),
+      ...jammedBy({ ...inputs, bursts: { torque: leverTorque({ F: snaps, a: r }), source: snapSource } }, stroke, context),
       shock: 'medium',
       checks: [check('strokes', { has: most, needs: top }), ...walks],
       cautions: [

@@ -72,7 +72,7 @@ export const tapper: WorkKind<typeof tapperHead> = {
       handsClear: handsClear.is === 'yes',
       growth: 0,
       moved: note('spun-inertia', inertia.known ? inertia : light),
-      ...jammedBy({ jam, resists }, across, context),
+      ...jammedBy({ jam, resists, bursts: { torque: strength, source: breaks.source } }, across, context),
       shock: 'medium',
       checks: checksOf(inputs, { peak, strength }, arriving, context),
       cautions: [
