@@ -21,7 +21,7 @@ for (const name of names) {
 test('what needs attention leads to its part, what is missing to its field, and a stop that is none says so', async ({ page, address }) => {
   const { id } = await addBuild(address, demo('clock-plate-mill'));
   await page.goto(`${address}/builds/${id}`);
-  await page.getByRole('button', { name: 'Key of the driven pulley in a jam', exact: true }).click();
+  await page.getByRole('button', { name: 'Slip of the belt at work', exact: true }).click();
   await expect(page).toHaveURL(/\/drive$/);
   await expect(page.locator('[data-element="main/belt"]')).toBeVisible();
   // The browser's own way back.

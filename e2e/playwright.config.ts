@@ -23,5 +23,5 @@ export default defineConfig({
   timeout: 240_000,
   expect: { timeout: 30_000 },
   reporter: [['list'], ['json']],
-  use: { viewport: { width: 1280, height: 800 }, launchOptions: { executablePath: '/usr/bin/chromium', args } },
+  use: { actionTimeout: 60_000, viewport: { width: 1280, height: 800 }, launchOptions: { executablePath: '/usr/bin/chromium', args } },
 });

@@ -1,6 +1,3 @@
-/** Steps of a turn at which the teeth are looked at, where they lie worst. */
-const steps = 90;
-
 interface TeethInCut {
   /** How many are in the cut on the average of a turn. */
   readonly mean: number;
@@ -17,14 +14,18 @@ interface TeethInCut {
 export function teethInCut(across: number, width: number, teeth: number): TeethInCut {
   const over = Math.acos(Math.max(-1, Math.min(1, 1 - (2 * width) / across)));
   const pitch = (2 * Math.PI) / teeth;
-  let most = 0;
-  for (let step = 0; step <= steps; step++) {
-    let sum = 0;
-    for (let angle = (step * pitch) / steps; angle <= over + 1e-12; angle += pitch) sum += Math.sin(angle);
-    if (sum > most) most = sum;
-  }
-  // The tooth that is about to leave cuts the thickest chip there is, if that is before the quarter turn.
-  let leaving = 0;
-  for (let angle = over; angle >= 0; angle -= pitch) leaving += Math.sin(angle);
-  return { mean: over / pitch, most: Math.max(most, leaving), average: (1 - Math.cos(over)) / pitch };
+  const whole = Math.floor(over / pitch);
+  const rest = over - whole * pitch;
+  // Until a tooth leaves there is one more in the cut than after it, with the first between its entry and the next one’s.
+  const most = Math.max(mostOf(whole + 1, pitch, 0, rest), mostOf(whole, pitch, rest, pitch));
+  return { mean: over / pitch, most, average: (1 - Math.cos(over)) / pitch };
+}
+
+/** The most of so many sines a pitch apart, the first of them between two angles. */
+function mostOf(many: number, pitch: number, from: number, to: number): number {
+  if (many === 0) return 0;
+  const middle = ((many - 1) * pitch) / 2;
+  const length = many === 1 ? 1 : Math.sin((many * pitch) / 2) / Math.sin(pitch / 2);
+  const highest = Math.max(from, Math.min(to, Math.PI / 2 - middle));
+  return Math.max(...[from, highest, to].map((angle) => length * Math.sin(angle + middle)));
 }
