@@ -34,6 +34,8 @@ function factorOf(unit: string | undefined): number {
   if (plain.has(unit)) return 1;
   if (unit === 'in/min') return 25.4;
   if (unit === 'um') return 0.001;
+  // A rule of the trade counts in inches.
+  if (unit === 'rpm*in') return 1;
   // Of pressure and stress, which share units, the entries that are used mean stress.
   const found = findUnit(unit.replace('*', ' ').replace('kpsi', 'ksi').replace('N/mm^2', 'MPa'), 'stress');
   if (!found) throw new Error(`The check files use the unit ${unit}, which Hobrek does not read`);

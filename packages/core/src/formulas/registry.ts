@@ -79,6 +79,7 @@ import { toothBite } from './cutting/tooth-bite.js';
 import { toothFeed } from './cutting/tooth-feed.js';
 import { turningForce } from './cutting/turning-force.js';
 import { unitPower } from './cutting/unit-power.js';
+import { bowlInertia } from './dynamics/bowl-inertia.js';
 import { brakingPower } from './dynamics/braking-power.js';
 import { criticalSpeed } from './dynamics/critical-speed.js';
 import { discInertia } from './dynamics/disc-inertia.js';
@@ -241,6 +242,7 @@ import { screwFeed } from './work/screw-feed.js';
 import { screwLowers } from './work/screw-lowers.js';
 import { screwSpeed } from './work/screw-speed.js';
 import { shearForce } from './work/shear-force.js';
+import { speedByInches } from './work/speed-by-inches.js';
 import { stoneBursts } from './work/stone-bursts.js';
 import { stoppingAngle } from './work/stopping-angle.js';
 import { strokeTorque } from './work/stroke-torque.js';
@@ -326,6 +328,7 @@ const all = [
   toothFeed,
   turningForce,
   unitPower,
+  bowlInertia,
   brakingPower,
   criticalSpeed,
   discInertia,
@@ -488,6 +491,7 @@ const all = [
   screwLowers,
   screwSpeed,
   shearForce,
+  speedByInches,
   stoneBursts,
   stoppingAngle,
   strokeTorque,

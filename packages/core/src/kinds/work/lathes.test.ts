@@ -2,8 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { agrees, agreesWith, knownWork, sizedWork } from '../../../test/known-work.js';
 import { proves } from '../../../test/reference.js';
 import type { Known } from '../../figure/figure.js';
+import { rimSpeed } from '../../formulas/belt/rim-speed.js';
 import { turningForce } from '../../formulas/cutting/turning-force.js';
 import { unitPower } from '../../formulas/cutting/unit-power.js';
+import { bowlInertia } from '../../formulas/dynamics/bowl-inertia.js';
+import { kineticEnergy } from '../../formulas/dynamics/kinetic-energy.js';
+import { rollInertia } from '../../formulas/dynamics/roll-inertia.js';
+import { inertiaByRunUp } from '../../formulas/motor/inertia-by-run-up.js';
+import { speedByInches } from '../../formulas/work/speed-by-inches.js';
 
 for (const id of ['kienzle-01', 'kienzle-02'])
   proves('machines', id, ({ given }) => {
@@ -20,6 +26,21 @@ proves('machines', 'unit-power-01', ({ given }) => {
   // 0.7 hp·min/in³ is 0.7 · 745.7 W over 16.387 cm³/min.
   const P_c = unitPower.compute({ Q, K: (given('K') * 745.6998715822702) / 16.387064, w: 1 });
   return { Q, P_c, P_m: P_c / given('eff') };
+});
+
+proves('machines', 'wood-rim-01', ({ given }) => {
+  const n_hi = speedByInches.compute({ p: given('k_hi'), d: given('d') });
+  return { n_lo: speedByInches.compute({ p: given('k_lo'), d: given('d') }), n_hi, v_hi: rimSpeed.compute({ n: n_hi, d: given('d') }) };
+});
+proves('machines', 'inertia-bowl-01', ({ given }) => {
+  const [rho, R, r] = [given('rho'), given('R'), given('r')];
+  // Its mass by hand: two thirds of π by the density and the difference of the cubes.
+  return { m: (2 / 3) * Math.PI * rho * (R ** 3 - r ** 3) * 1e-9, J: bowlInertia.compute({ rho, D: 2 * R, u: (R - r) / (2 * R) }) };
+});
+proves('machines', 'inertia-disc-01', ({ given }) => {
+  const [d, n, T] = [given('d'), given('n'), given('T')];
+  const J = rollInertia.compute({ u: given('t') / d, rho: given('rho'), d });
+  return { J, m: (2 * J) / (d / 2000) ** 2, E: kineticEnergy.compute({ J, n }), t_acc: J / inertiaByRunUp.compute({ t: 1, T, n }) };
 });
 
 describe('kw-18: a small lathe for metal', () => {
@@ -61,6 +82,28 @@ describe('kw-18: a small lathe for metal', () => {
     expect((await checks({ 'wishes/leastSpeed': '400 rpm' }))['main/work/check-burns']).toBe('fails');
     expect((await checks({ least: '12 mm' }))['main/work/check-range']).toBe('close');
     expect((await checks({ across: '3 mm' }))['main/work/check-deep']).toBe('fails');
+  });
+});
+
+// By hand: from 100 to 20 mm at 0.2 mm and 300 rpm 80 · 30 / 60 = 40 s; at a constant cut the ring of 7540 mm² at 0.2 mm and 1.5708 m/s is 24 s.
+it('facing at a constant speed of cut saves two fifths of the time', async () => {
+  const bar = { across: '100 mm', least: '20 mm', feed: '0.2 mm', depth: '1 mm', slowest: '300 rpm', fastest: '1500 rpm' };
+  const sized = await sizedWork('metal-lathe', bar);
+  expect(sized.figure('faces-at-one-speed').value).toBeCloseTo(40, 9);
+  expect(sized.figure('faces-at-one-cut').value).toBeCloseTo(24, 9);
+  expect(sized.checks['main/work/check-speeds']).toBe('holds');
+});
+
+it('a bowl is judged at both ends of its speeds: it walks by the slowest, and bursts by the fastest', async () => {
+  const bowl = { does: 'bowl', across: '300 mm', thick: '80 mm', off: '3 mm', lathe: '80 kg' };
+  const checks = async (fields: Record<string, string>) => (await sizedWork('wood-lathe', { ...bowl, ...fields })).checks;
+  expect(await checks({ slowest: '300 rpm', fastest: '750 rpm' })).toMatchObject({
+    'main/work/check-walks': 'holds',
+    'main/work/check-fast': 'holds',
+  });
+  expect(await checks({ slowest: '900 rpm', fastest: '1400 rpm' })).toMatchObject({
+    'main/work/check-walks': 'fails',
+    'main/work/check-fast': 'fails',
   });
 });
 

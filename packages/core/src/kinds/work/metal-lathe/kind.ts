@@ -1,6 +1,7 @@
 import { cutMetals, unitPowerSource } from '../../../catalog/cut-metals.js';
 import { type Check, noWorseThanClose } from '../../../checks/check.js';
 import { fixed, flag, fromTable, scaled } from '../../../figure/figure.js';
+import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
 import { removalRate } from '../../../formulas/cutting/removal-rate.js';
@@ -27,6 +28,17 @@ const one = fixed('1', 1, 'One tool');
 const digsSource = 'Common practice, no source: an interrupted cut, a hard spot or a parting tool that digs in takes 1.4 to 2.4 times as much';
 const digs = fixed('1', 1.7, digsSource, [1.4, 2.4], flag.estimated);
 const light = fixed('kg·m²', 0, 'No inertia of chuck and work is entered: left out');
+
+export const facingTime = defineProcedure({
+  id: 'facing-time',
+  says: 'Half of the difference of the diameters by feed and speed',
+  source: 'Closed form',
+});
+export const facingAtOneCut = defineProcedure({
+  id: 'facing-at-one-cut',
+  says: 'The ring that is faced, by feed and speed of the cut: the spindle speeds up as the tool goes in',
+  source: 'Closed form',
+});
 
 /** A lathe that turns metal: force by the thickness of the chip, speed by what the edge withstands. */
 export const metalLathe: WorkKind<typeof metalLatheHead> = {
@@ -74,6 +86,20 @@ function checksOf(inputs: Inputs, { flow, top }: Port<'rotary'>, context: Own): 
   const checks: Check[] = [check('burns', { has: withstoodBy(v), needs: rimSpeed({ n: slow, d: across }) }), ...speedsCheck(inputs, context)];
   if (least.known) {
     const wanted = note('for-least', speedOfRim({ v, d: least }));
+    const face = { D: across, d: least, f: inputs.feed };
+    note(
+      'faces-at-one-speed',
+      solve('s', facingTime, { ...face, n: slow }, ({ D = 0, d = 0, f = 1, n = 1 }) => (30 * (D - d)) / (f * n)),
+    );
+    note(
+      'faces-at-one-cut',
+      solve(
+        's',
+        facingAtOneCut,
+        { ...face, v: rimSpeed({ n: slow, d: across }) },
+        ({ D = 0, d = 0, f = 1, v: cut = 1 }) => (Math.PI * (D ** 2 - d ** 2)) / (4000 * f * cut),
+      ),
+    );
     checks.push(noWorseThanClose(check('range', { has: fast, needs: atLeast(wanted) })));
   }
   if (most.known) checks.push(check('chuck', { has: most, needs: fast }));

@@ -15,6 +15,8 @@ export const metalLatheOutputs = {
     removal: figure('Volume taken off', 'removal', 'A cut'),
     surface: figure('Speed of the cut at the greatest diameter', 'rim-speed', 'A cut', { key: true }),
     'for-least': figure('Speed for the least diameter', 'speed', 'At the spindle'),
+    'faces-at-one-speed': figure('Facing down to the least diameter, at one speed', 'time', 'At the spindle'),
+    'faces-at-one-cut': figure('Facing down to it at a constant speed of cut', 'time', 'At the spindle'),
     'spun-inertia': figure('Inertia of chuck and work', 'inertia', 'In a jam'),
     ...jamFigures,
   },

@@ -3,6 +3,7 @@ import type { KindHead } from '../../kind.js';
 import { handsClearField } from '../../shared/hands-clear.js';
 import { jamFields } from '../../shared/jam-stop.js';
 import { lastsField } from '../../shared/lasts.js';
+import { speedFields } from '../../shared/spindle-speeds.js';
 import { woodLatheOutputs } from './outputs.js';
 import { woodLatheSizing } from './sizing.js';
 
@@ -66,6 +67,7 @@ const fields = {
     help: 'What it must not pass, beside what the blank must not.',
     measure: 'On its back.',
   }),
+  ...speedFields,
   handsClear: handsClearField('yes'),
   ...jamFields({ is: 'dry-wood', because: 'a tool that digs in is what stops it' }),
   lasts: lastsField(10, 45, 180),
@@ -81,6 +83,7 @@ export const woodLatheHead = {
   fields,
   groups: {
     'Lathe, chuck': ['lathe', 'off', 'most'],
+    'Range of speeds': ['slowest', 'fastest'],
     'What is usual': ['wood', 'force'],
     'In a jam': ['jam', 'handsClear', 'resists'],
     Time: ['lasts'],

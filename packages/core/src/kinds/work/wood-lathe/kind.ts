@@ -2,10 +2,12 @@ import type { Check } from '../../../checks/check.js';
 import { type Figure, fixed, flag, picked, scaled } from '../../../figure/figure.js';
 import { defineProcedure, solve } from '../../../figure/formula.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
+import { bowlInertia } from '../../../formulas/dynamics/bowl-inertia.js';
 import { discInertia } from '../../../formulas/dynamics/disc-inertia.js';
 import { centrifugalForce } from '../../../formulas/vibration/centrifugal-force.js';
 import { unbalance } from '../../../formulas/vibration/unbalance.js';
 import { nipTorque } from '../../../formulas/work/nip-torque.js';
+import { speedByInches } from '../../../formulas/work/speed-by-inches.js';
 import type { InputFigures } from '../../fields.js';
 import type { WorkKind } from '../../kind.js';
 import type { Context } from '../../outputs.js';
@@ -14,6 +16,7 @@ import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { ratedFor } from '../../shared/rated.js';
+import { speedsCheck, speedsOf } from '../../shared/spindle-speeds.js';
 import { woodLatheHead } from './fields.js';
 import { type WoodLatheOutputs, woodLatheOutputs } from './outputs.js';
 
@@ -21,7 +24,6 @@ type Inputs = InputFigures<typeof woodLatheHead.fields>;
 type Own = Context<WoodLatheOutputs>;
 
 const ruleSource = 'Common practice, no source: speed by diameter in inches is 6000 to 9000; slender blanks at 1700 to 2800 rpm';
-export const speedByInches = defineProcedure({ id: 'speed-by-inches', says: 'So much by the diameter in inches', source: ruleSource });
 export const blankMass = defineProcedure({ id: 'blank-mass', says: 'Volume of a round blank by the density of its wood', source: 'Geometry' });
 export const tenthOfWeight = defineProcedure({
   id: 'tenth-of-weight',
@@ -53,12 +55,13 @@ const densities = {
 } as const;
 const rimShare = fixed('1', 0.95, 'Common practice, no source: a gouge cuts a little inside the rim', [0.85, 1]);
 const one = fixed('1', 1, 'One tool');
+const wallSource = 'Common practice, no source: a bowl is turned out to a tenth of its diameter while it is green, thinner when dry';
+const ofWall = fixed('1', 0.1, wallSource, [0.05, 0.12]);
 const solid = fixed('1', 0.5, 'Closed form: a solid blank');
 const squareSource = 'Common practice, no source: roughing a square knocks four times a turn: a motor is taken for twice and a half the mean';
 
 /** Speed by diameter, of a product of both. */
-const byInches = (product: Figure<'1'>, across: Figure<'mm'>): Figure<'rpm'> =>
-  solve('rpm', speedByInches, { p: product, d: across }, ({ p = 0, d = 1 }) => (25.4 * p) / d);
+const byInches = (p: Figure<'1'>, d: Figure<'mm'>): Figure<'rpm'> => speedByInches({ p, d });
 
 /** A lathe that turns wood: what a gouge takes at the rim, what a rough blank does to the lathe, how fast it may turn. */
 export const woodLathe: WorkKind<typeof woodLatheHead> = {
@@ -83,6 +86,7 @@ export const woodLathe: WorkKind<typeof woodLatheHead> = {
       ),
     );
     const moved = note('blank-inertia', discInertia({ k: solid, m: mass, d: across }));
+    if (sort === 'bowl') note('bowl-inertia', bowlInertia({ rho: densities[wood.is ?? 'green'], D: across, u: ofWall }));
     return {
       steady,
       body: bodyOf(across, 300),
@@ -110,14 +114,16 @@ export const woodLathe: WorkKind<typeof woodLatheHead> = {
   },
 };
 
-function checksOf(inputs: Inputs, mass: Figure<'kg'>, { flow, top }: Port<'rotary'>, { note, check }: Own): Check[] {
+function checksOf(inputs: Inputs, mass: Figure<'kg'>, arriving: Port<'rotary'>, context: Own): Check[] {
+  const { note, check } = context;
   const { does, across, off, lathe, most } = inputs;
+  const { slow, fast } = speedsOf(inputs, arriving);
   const byRule = byInches(mostByRule, across);
   const limits = [byRule, ...(does.is === 'spindle' ? [slenderMost] : []), ...(most.known ? [most] : [])];
   const fastest = note('fastest-for', picked('least', 'rpm', limits));
-  const checks: Check[] = [check('fast', { has: fastest, needs: top })];
+  const checks: Check[] = [check('fast', { has: fastest, needs: fast }), ...speedsCheck(inputs, context)];
   const U = unbalance({ m: mass, e: off });
-  const pull = note('unbalance', centrifugalForce({ U, n: flow }));
+  const pull = note('unbalance', centrifugalForce({ U, n: slow }));
   if (lathe.known) {
     const tenth = solve('N', tenthOfWeight, { m: lathe }, ({ m = 0 }) => 0.980665 * m);
     checks.push(check('walks', { has: tenth, needs: pull }));

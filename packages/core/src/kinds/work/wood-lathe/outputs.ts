@@ -1,5 +1,6 @@
 import { figure, type Outputs } from '../../outputs.js';
 import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
+import { speedsOutput } from '../../shared/spindle-speeds.js';
 
 /** What a lathe for wood puts out. */
 export const woodLatheOutputs = {
@@ -12,6 +13,7 @@ export const woodLatheOutputs = {
     mass: figure('Mass of the blank', 'mass', 'The blank'),
     unbalance: figure('Force of its unbalance', 'force', 'The blank', { key: true }),
     'blank-inertia': figure('Inertia of the blank', 'inertia', 'The blank'),
+    'bowl-inertia': figure('Inertia of the bowl, turned out', 'inertia', 'The blank'),
     'fastest-for': figure('Fastest for this blank', 'speed', 'At the spindle', { key: true }),
     ...jamFigures,
   },
@@ -27,6 +29,7 @@ export const woodLatheOutputs = {
         fails: 'the blank turns too fast: at up to {needs}, and {has} is the fastest for it; it may come off or burst',
       },
     },
+    ...speedsOutput,
     walks: {
       name: 'the unbalance',
       subject: 'whether the lathe walks',
