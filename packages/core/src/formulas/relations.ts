@@ -22,7 +22,7 @@ export const relations: Readonly<Record<string, Relation>> = {
   'bending-peak': ["+","F_1",["/","K_b","d"]],
   'bite-angle': ["acos",["-",1,["/",["*",2,"h"],"D"]]],
   'bleeder-power': ["/",["^","V",2],"R"],
-  'bowl-inertia': ["*",["*",["*",["*",["/",4,15],"pi"],"rho"],["-",["^",["/","D",2],5],["^",["-",["/","D",2],"t"],5]]],1e-15],
+  'bowl-inertia': ["*",["*",["*",["*",["*",["/",4,15],"pi"],"rho"],["^",["/","D",2],5]],["-",1,["^",["-",1,["*",2,"u"]],5]]],1e-15],
   'braking-power': ["/",["*",2,"E"],"t"],
   'braking-resistance': ["/",["^","V",2],"P"],
   'breakdown-slip': ["*","s_n",["+","k",["sqrt",["-",["^","k",2],1]]]],

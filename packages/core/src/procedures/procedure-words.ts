@@ -152,6 +152,7 @@ export const procedureWords: Readonly<Record<string, { readonly says: string; re
   'volts-of-turning': { says: "Its constant times the speed: what its leads show with no current, and what its supply has to withstand or take back", source: "Textbooks on electric machines (relation)" },
   'volts-over-constant': { says: "The speed at which turning makes all of the supply’s volts", source: "Textbooks on electric machines (relation)" },
   'volts-share': { says: "These volts over those of the plate: as the speed", source: "Definition" },
+  'walks-from': { says: "Where the force of the unbalance is a tenth of the weight of the lathe: it grows with the square of the speed", source: "Closed form" },
   'weakened-field': { says: "Over the speed at which the volts are used up, that speed over the one it is run at; 1 under it", source: "Textbooks on electric machines (relation)" },
   'whole-pitches': { says: "Teeth times pitch, of the whole number of teeth that is nearest to the mark", source: "ISO 5296, ISO 13050 (designation)" },
   'whole-pressing': { says: "Down, pressed, and up again", source: "Definition" },

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { agrees, agreesWith, knownWork, sizedWork } from '../../../test/known-work.js';
 import { proves } from '../../../test/reference.js';
@@ -10,6 +11,9 @@ import { kineticEnergy } from '../../formulas/dynamics/kinetic-energy.js';
 import { rollInertia } from '../../formulas/dynamics/roll-inertia.js';
 import { inertiaByRunUp } from '../../formulas/motor/inertia-by-run-up.js';
 import { speedByInches } from '../../formulas/work/speed-by-inches.js';
+import type { Build } from '../../machine/build.js';
+import { evaluateBuild } from '../../procedures/evaluate-build.js';
+import { loadKinds } from '../registry.js';
 
 for (const id of ['kienzle-01', 'kienzle-02'])
   proves('machines', id, ({ given }) => {
@@ -92,6 +96,22 @@ it('facing at a constant speed of cut saves two fifths of the time', async () =>
   expect(sized.figure('faces-at-one-speed').value).toBeCloseTo(40, 9);
   expect(sized.figure('faces-at-one-cut').value).toBeCloseTo(24, 9);
   expect(sized.checks['main/work/check-speeds']).toBe('holds');
+});
+
+// By hand: a tenth of 80 kg is 78.45 N; the blank of 4.69 kg is 3 mm out of centre, 14.08 kg·mm: √(78.45 / 0.01408) = 74.6 rad/s = 713 rpm.
+it('a rough blank walks from a speed on, where its pull is a tenth of the lathe’s weight', async () => {
+  const sized = await sizedWork('wood-lathe', { does: 'bowl', across: '300 mm', thick: '80 mm', wood: 'green', off: '3 mm', lathe: '80 kg' });
+  expect(sized.figure('mass').value).toBeCloseTo(4.694, 3);
+  expect(sized.figure('walks-from').value).toBeCloseTo(713, 0);
+});
+
+it.each([
+  ['bowl-lathe', ['fast', 'walks', 'carries']],
+  ['clock-plate-mill', ['burns', 'bearings', 'deep', 'carries']],
+] as const)('the demo %s is judged by its own work', async (name, checks) => {
+  const build = JSON.parse(readFileSync(new URL(`../../../../../demo/${name}.json`, import.meta.url), 'utf8')) as Build;
+  const told = new Map(evaluateBuild(build, await loadKinds(build)).checks.map(({ id, verdict }) => [id, verdict]));
+  for (const check of checks) expect(told.get(`main/work/check-${check}`), check).toBe('holds');
 });
 
 it('a bowl is judged at both ends of its speeds: it walks by the slowest, and bursts by the fastest', async () => {

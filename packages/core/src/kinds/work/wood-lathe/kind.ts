@@ -25,6 +25,11 @@ type Own = Context<WoodLatheOutputs>;
 
 const ruleSource = 'Common practice, no source: speed by diameter in inches is 6000 to 9000; slender blanks at 1700 to 2800 rpm';
 export const blankMass = defineProcedure({ id: 'blank-mass', says: 'Volume of a round blank by the density of its wood', source: 'Geometry' });
+export const walksFrom = defineProcedure({
+  id: 'walks-from',
+  says: 'Where the force of the unbalance is a tenth of the weight of the lathe: it grows with the square of the speed',
+  source: 'Closed form',
+});
 export const tenthOfWeight = defineProcedure({
   id: 'tenth-of-weight',
   says: 'A tenth of the weight of the lathe',
@@ -126,7 +131,11 @@ function checksOf(inputs: Inputs, mass: Figure<'kg'>, arriving: Port<'rotary'>, 
   const pull = note('unbalance', centrifugalForce({ U, n: slow }));
   if (lathe.known) {
     const tenth = solve('N', tenthOfWeight, { m: lathe }, ({ m = 0 }) => 0.980665 * m);
-    checks.push(check('walks', { has: tenth, needs: pull }));
+    const from = note(
+      'walks-from',
+      solve('rpm', walksFrom, { F: tenth, U }, ({ F = 0, U: kgmm = 1 }) => (30 / Math.PI) * Math.sqrt((1000 * F) / kgmm)),
+    );
+    checks.push(check('walks', { has: tenth, needs: pull, tells: { from } }));
   }
   return checks;
 }

@@ -12,6 +12,7 @@ export const woodLatheOutputs = {
     surface: figure('Rim speed', 'rim-speed', 'A cut', { key: true }),
     mass: figure('Mass of the blank', 'mass', 'The blank'),
     unbalance: figure('Force of its unbalance', 'force', 'The blank', { key: true }),
+    'walks-from': figure('Speed from which the lathe walks', 'speed', 'The blank'),
     'blank-inertia': figure('Inertia of the blank', 'inertia', 'The blank'),
     'bowl-inertia': figure('Inertia of the bowl, turned out', 'inertia', 'The blank'),
     'fastest-for': figure('Fastest for this blank', 'speed', 'At the spindle', { key: true }),
@@ -36,10 +37,11 @@ export const woodLatheOutputs = {
       source: 'Common practice, no source: a lathe that is not bolted down walks from a tenth of its weight on',
       closeBelow: 0,
       says: {
-        holds: 'a rough blank pulls with {needs}; from {has} on the lathe walks',
-        close: 'a rough blank pulls with {needs}; from {has} on the lathe walks. Begin slower',
-        may: 'the lathe may walk: a rough blank pulls with {needs}, and from {has} on it does. Begin slower, or put ballast on it',
-        fails: 'the lathe walks: a rough blank pulls with {needs}, and from {has} on it does. Begin slower, true it first, or put ballast on it',
+        holds: 'a rough blank pulls with {needs}; from {has} on the lathe walks, at {from}',
+        close: 'a rough blank pulls with {needs}; from {has} on the lathe walks, at {from}. Begin slower',
+        may: 'the lathe may walk: a rough blank pulls with {needs}, and from {has} on it does, at {from}. Begin slower, or put ballast on it',
+        fails:
+          'the lathe walks: a rough blank pulls with {needs}, and from {has} on it does, at {from}. Begin slower, true it first, or put ballast on it',
       },
     },
   },
