@@ -40,7 +40,7 @@ export const tapperOutputs = {
     hole: {
       name: 'the hole',
       subject: 'whether the hole fits the tap',
-      source: 'Tap drills (common practice): diameter less pitch, to a fifth of the pitch less',
+      source: 'Tap drills (common practice): diameter less pitch; three tenths of the pitch less is narrow',
       says: {
         holds: 'a hole of {hole} is right for a tap of {across}',
         close: 'a hole of {hole} is narrow for a tap of {across}; {right} is usual: it takes far more torque',
