@@ -68,6 +68,8 @@ describe('kw-22: a pillar drill', () => {
     expect((await checks({ slowest: '600 rpm', fastest: '6000 rpm', most: '4000 rpm' }))['main/work/check-bearings']).toBe('fails');
     expect((await checks({ slowest: '900 rpm', fastest: '600 rpm' }))['main/work/check-speeds']).toBe('fails');
     expect((await checks({ pilot: '13 mm' }))['main/work/check-pilot']).toBe('fails');
+    // Nothing is left to drill: nought, not less.
+    expect((await sizedWork('drill', { ...half, pilot: '13 mm' })).figure('torque').value).toBe(0);
   });
 });
 
