@@ -179,6 +179,16 @@ export const workOutputs = {
         fails: 'the {source} is too weak: {has} reaches the {shaft}, the work needs {needs}{part}; at worst {reserve}',
       },
     },
+    'at-work': {
+      name: 'the {source} while it is at work',
+      subject: 'whether the {source} turns the work without stalling',
+      source: 'Torque at which it stalls against the torque at work, which it has to have however short that is',
+      says: {
+        holds: 'the {source} turns the work: it stalls at {has} at the {shaft}, the work needs {needs} while it is at work',
+        may: 'the {source} may stall at work: at {has} at the {shaft}, and the work needs {needs} while it is at work',
+        fails: 'the {source} stalls at work: at {has} at the {shaft}, and the work needs {needs} while it is at work',
+      },
+    },
     stalls: {
       name: 'the {source} at the peaks of the work',
       subject: 'whether the {source} gets through the peaks of the work',

@@ -28,7 +28,7 @@ it.each([
   expect(reversal(source, fields)).toMatchObject({ verdict, says: expect.stringMatching(says) });
 });
 
-it('how it starts is asked for where copper rings are possible, and only there', () => {
+it('how it starts is missing where copper rings are possible, and only there', () => {
   expect(reversal('plate-motor', { phases: '1', start: '?', power: '60 W' })).toMatchObject({
     verdict: 'unknown',
     says: expect.stringContaining('starting'),

@@ -290,11 +290,22 @@ const stalledAtTool = ({ stall }: SourceOutput, transfers: readonly StageReady[]
  * Whether the source gets over what the work takes for a moment. What spins helps it, so that it is close at worst; where peaks last, and a motor is chosen for them,
  * it stalls.
  */
-function peaks({ path, figures }: Opened, source: string, shaft: string, stalls: Figure<'N·m'>, { peak, rated, peaksPass }: WorkDemand): Check[] {
+function peaks(
+  { path, figures }: Opened,
+  source: string,
+  shaft: string,
+  stalls: Figure<'N·m'>,
+  { peak, rated, peaksPass, heatsAs, steady }: WorkDemand,
+): Check[] {
   if (!peak) return [];
   const { note, check } = contextAt(path, workOutputs, figures);
-  const both = { has: note('stalls-at-tool', stalls), needs: note('peak-at-tool', peak), tells: { source, shaft } };
-  return [rated && !peaksPass ? check('stalls', both) : noWorseThanClose(check('peaks', both))];
+  const has = note('stalls-at-tool', stalls);
+  const both = { has, needs: note('peak-at-tool', peak), tells: { source, shaft } };
+  return [
+    // What is held to its heat alone has to turn the work all the same: an engine or a person has nothing over its torque.
+    ...(heatsAs ? [check('at-work', { has, needs: steady, tells: { source, shaft } })] : []),
+    rated && !peaksPass ? check('stalls', both) : noWorseThanClose(check('peaks', both)),
+  ];
 }
 
 /** Where hands clear it: whether it stays off, said only where it does not or where that is not known. */

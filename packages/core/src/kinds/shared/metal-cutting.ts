@@ -1,8 +1,15 @@
 import { bluntSource, cutMetals, cutTools, cuttingSpeedSource, specificForceSource } from '../../catalog/cut-metals.js';
+import { type Check, noWorseThanClose } from '../../checks/check.js';
+import type { CheckOutput } from '../../checks/check-output.js';
 import { type Figure, fixed, flag, fromTable, scaled } from '../../figure/figure.js';
+import { rimSpeed } from '../../formulas/belt/rim-speed.js';
+import { speedOfRim } from '../../formulas/belt/speed-of-rim.js';
 import { specificForce } from '../../formulas/cutting/specific-force.js';
 import { type Chosen, choice } from '../fields.js';
+import { figure } from '../outputs.js';
 import { labelsOf } from './labels-of.js';
+import type { Declares } from './only.js';
+import { atLeast } from './spindle-speeds.js';
 
 /** What is cut, of what the edge is, and how sharp it is: of every tool that cuts metal. */
 export const metalFields = {
@@ -67,3 +74,48 @@ const inside = fixed('1', 0.83, insideSource, [0.75, 1], flag.estimated);
 
 /** As fast as a drill or a milling cutter is run: a little slower than metal is turned. */
 export const insideSpeed = (inputs: Pick<Cut, 'material' | 'tool'>): Figure<'m/s'> => scaled(speedOfCut(inputs), inside, insideSource);
+
+/** What a drill and a milling cutter put out about their speed: `tool` and `least` are what they are called. */
+export const insideOutput = {
+  burns: {
+    name: 'the speed of the cut',
+    subject: 'whether the {tool} stays cool',
+    source: cuttingSpeedSource,
+    closeBelow: 0,
+    says: {
+      holds: 'the {tool} cuts at {needs}; up to {has} it lasts',
+      may: 'the {tool} may burn: it cuts at {needs}, and up to {has} it lasts. A slower step, or carbide',
+      fails: 'the {tool} burns: it cuts at {needs}, and up to {has} it lasts. A slower step, or carbide',
+    },
+  },
+  range: {
+    name: 'the range of speeds',
+    subject: 'whether it is fast enough for the {least}',
+    source: cuttingSpeedSource,
+    closeBelow: 0,
+    says: {
+      holds: 'the {least} is right from {needs} on; it turns at up to {has}',
+      close: 'the {least} would be right from {needs} on, and it turns at up to {has}: less feed, or it breaks. A faster step, or a drive',
+      fails: 'the {least} would be right from {needs} on, and it turns at up to {has}: less feed, or it breaks. A faster step, or a drive',
+    },
+  },
+} as const satisfies Record<string, CheckOutput>;
+export const insideFigures = { 'for-least': figure('Speed for the least diameter', 'speed', 'At the spindle') } as const;
+
+interface Inside extends Pick<Cut, 'material' | 'tool'> {
+  readonly across: Figure<'mm'>;
+  readonly least: Figure<'mm'>;
+}
+
+/** The greatest at the slowest speed against what its edge withstands, the least at the fastest against what is right for it. */
+export function insideChecks(
+  inputs: Inside,
+  { slow, fast }: { readonly slow: Figure<'rpm'>; readonly fast: Figure<'rpm'> },
+  [tool, least]: readonly [string, string],
+  { check, note }: Declares<typeof insideFigures, typeof insideOutput>,
+): Check[] {
+  const checks: Check[] = [check('burns', { has: withstoodBy(speedOfCut(inputs)), needs: rimSpeed({ n: slow, d: inputs.across }), tells: { tool } })];
+  if (!inputs.least.known) return checks;
+  const right = note('for-least', speedOfRim({ v: insideSpeed(inputs), d: inputs.least }));
+  return [...checks, noWorseThanClose(check('range', { has: fast, needs: atLeast(right), tells: { least } }))];
+}

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../../test/crusher.js';
 import { agrees, agreesWith, knownWork, sizedWork } from '../../../test/known-work.js';
 import { proves } from '../../../test/reference.js';
+import { told } from '../../../test/told.js';
 import type { Known } from '../../figure/figure.js';
 import { speedOfRim } from '../../formulas/belt/speed-of-rim.js';
 import { cutPower } from '../../formulas/cutting/cut-power.js';
@@ -16,6 +18,10 @@ import { toothFeed } from '../../formulas/cutting/tooth-feed.js';
 import { shaftPower } from '../../formulas/power/shaft-power.js';
 import { shaftTorque } from '../../formulas/power/shaft-torque.js';
 import { teethInCut } from '../../geometry/teeth-in-cut.js';
+import { withKind } from '../../machine/reshape.js';
+import { loadKinds } from '../registry.js';
+
+const kinds = await loadKinds();
 
 proves('machines', 'drill-01', ({ given }) => {
   const h = drillChip.compute({ f: given('f'), s: given('sigma') });
@@ -53,6 +59,31 @@ describe('kw-22: a pillar drill', () => {
     // By hand: 1 − (5 / 12.7)² and 1 − 5 / 12.7.
     expect(led.figure('torque').value / solid.figure('torque').value).toBeCloseTo(0.845, 3);
     expect(led.figure('thrust').value / solid.figure('thrust').value).toBeCloseTo(0.6063, 3);
+  });
+
+  // An engine has little over its rated torque: held to what heats it alone, one that stalls would pass.
+  it('what is at it for a part of the time has to be turned all the same', () => {
+    const driven = (source: string, fields: Record<string, string>) =>
+      told(
+        afterTyping(withKind(withKind(crusher(), 'main/work', 'drill'), 'main/source', source), {
+          'main/work/across': '13 mm',
+          'main/work/feed': '0.15 mm',
+          ...Object.fromEntries(Object.entries(fields).map(([name, text]) => [`main/source/${name}`, text])),
+        }),
+        kinds,
+      ).checks.find(({ id }) => id === 'main/work/check-at-work')?.verdict;
+    expect(driven('engine', { power: '0.2 kW', speed: '3600 rpm' })).toBe('fails');
+    expect(
+      driven('plate-motor', {
+        power: '0.55 kW',
+        speed: '1425 rpm',
+        phases: '1',
+        start: 'capacitor-start',
+        powerIs: 'shaft',
+        voltage: '230 V',
+        frequency: '50 Hz',
+      }),
+    ).toBe('holds');
   });
 
   it('the top step burns a large drill and is right for a small one; what cannot be is said', async () => {

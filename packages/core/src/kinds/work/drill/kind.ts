@@ -1,5 +1,5 @@
-import { type Check, noWorseThanClose } from '../../../checks/check.js';
-import { type Figure, fixed, flag, scaled } from '../../../figure/figure.js';
+import { type Check } from '../../../checks/check.js';
+import { fixed, flag, scaled } from '../../../figure/figure.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import { speedOfRim } from '../../../formulas/belt/speed-of-rim.js';
 import { drillChip } from '../../../formulas/cutting/drill-chip.js';
@@ -15,9 +15,9 @@ import { bodyOf } from '../../shared/body.js';
 import { breaksSource, cutterBreaks } from '../../shared/cutter-breaks.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
-import { chipForce, insideSpeed, speedOfCut, withstoodBy, wornBy } from '../../shared/metal-cutting.js';
+import { chipForce, insideChecks, insideSpeed, wornBy } from '../../shared/metal-cutting.js';
 import { ratedFor } from '../../shared/rated.js';
-import { atLeast, bearingsCheck, speedsCheck, speedsOf } from '../../shared/spindle-speeds.js';
+import { bearingsCheck, speedsCheck, speedsOf } from '../../shared/spindle-speeds.js';
 import { drillHead } from './fields.js';
 import type { DrillOutputs } from './outputs.js';
 
@@ -79,14 +79,11 @@ export const drill: WorkKind<typeof drillHead> = {
 };
 
 function checksOf(inputs: Inputs, arriving: Port<'rotary'>, context: Context<DrillOutputs>): Check[] {
-  const { note, check, state } = context;
-  const { across, least, pilot } = inputs;
-  const v: Figure<'m/s'> = speedOfCut(inputs);
-  const { slow, fast } = speedsOf(inputs, arriving);
-  const checks: Check[] = [check('burns', { has: withstoodBy(v), needs: rimSpeed({ n: slow, d: across }) })];
-  if (least.known)
-    checks.push(noWorseThanClose(check('range', { has: fast, needs: atLeast(note('for-least', speedOfRim({ v: insideSpeed(inputs), d: least }))) })));
-  checks.push(...bearingsCheck(inputs.most, fast, context), ...speedsCheck(inputs, context));
+  const { state } = context;
+  const { across, pilot } = inputs;
+  const speeds = speedsOf(inputs, arriving);
+  const checks = insideChecks(inputs, speeds, ['greatest drill', 'least drill'], context);
+  checks.push(...bearingsCheck(inputs.most, speeds.fast, context), ...speedsCheck(inputs, context));
   if (across.known && pilot.known && pilot.value >= across.value) checks.push(state('pilot', { verdict: 'fails', tells: { pilot, across } }));
   return checks;
 }

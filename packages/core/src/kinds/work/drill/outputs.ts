@@ -1,6 +1,6 @@
-import { cuttingSpeedSource } from '../../../catalog/cut-metals.js';
 import { figure, type Outputs } from '../../outputs.js';
 import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
+import { insideFigures, insideOutput } from '../../shared/metal-cutting.js';
 import { bearingsOutput, speedsOutput } from '../../shared/spindle-speeds.js';
 
 /** What a drill puts out. */
@@ -14,34 +14,13 @@ export const drillOutputs = {
     'cutting-power': figure('Power of the cut', 'power', 'A hole'),
     surface: figure('Speed of the cut at the greatest drill', 'rim-speed', 'A hole', { key: true }),
     advance: figure('Feed', 'feed', 'A hole'),
-    'for-least': figure('Speed for the least drill', 'speed', 'At the spindle'),
+    ...insideFigures,
     breaks: figure('Torque at which the drill breaks', 'torque', 'In a jam'),
     'spun-inertia': figure('Inertia of spindle and chuck', 'inertia', 'In a jam'),
     ...jamFigures,
   },
   checks: {
-    burns: {
-      name: 'the speed of the cut',
-      subject: 'whether the drill stays cool',
-      source: cuttingSpeedSource,
-      closeBelow: 0,
-      says: {
-        holds: 'the greatest drill cuts at {needs}; up to {has} it lasts',
-        may: 'the greatest drill may burn: it cuts at {needs}, and up to {has} it lasts. A slower step',
-        fails: 'the greatest drill burns: it cuts at {needs}, and up to {has} it lasts. A slower step',
-      },
-    },
-    range: {
-      name: 'the range of speeds',
-      subject: 'whether it is fast enough for the least drill',
-      source: cuttingSpeedSource,
-      closeBelow: 0,
-      says: {
-        holds: 'the least drill is right from {needs} on; it turns at up to {has}',
-        close: 'the least drill would be right from {needs} on, and it turns at up to {has}: drill with less feed, or it breaks. A faster step',
-        fails: 'the least drill would be right from {needs} on, and it turns at up to {has}: drill with less feed, or it breaks. A faster step',
-      },
-    },
+    ...insideOutput,
     ...bearingsOutput,
     ...speedsOutput,
     pilot: {

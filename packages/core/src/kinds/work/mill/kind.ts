@@ -19,9 +19,9 @@ import { bodyOf } from '../../shared/body.js';
 import { breaksSource, cutterBreaks } from '../../shared/cutter-breaks.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
-import { chipForce, forceAt, insideSpeed, speedOfCut, withstoodBy, wornBy } from '../../shared/metal-cutting.js';
+import { chipForce, forceAt, insideChecks, insideSpeed, wornBy } from '../../shared/metal-cutting.js';
 import { ratedFor } from '../../shared/rated.js';
-import { atLeast, bearingsCheck, speedsCheck, speedsOf } from '../../shared/spindle-speeds.js';
+import { bearingsCheck, speedsCheck, speedsOf } from '../../shared/spindle-speeds.js';
 import { millHead } from './fields.js';
 import { type MillOutputs, millOutputs } from './outputs.js';
 
@@ -106,14 +106,11 @@ const ofSlot = fixed('1', 0.5, millOutputs.checks.deep.source);
 const slotFrom = 0.8;
 
 function checksOf(inputs: Inputs, arriving: Port<'rotary'>, context: Context<MillOutputs>): Check[] {
-  const { note, check, state } = context;
-  const { across, least, width, depth } = inputs;
-  const v = speedOfCut(inputs);
-  const { slow, fast } = speedsOf(inputs, arriving);
-  const checks: Check[] = [check('burns', { has: withstoodBy(v), needs: rimSpeed({ n: slow, d: across }) })];
-  if (least.known)
-    checks.push(noWorseThanClose(check('range', { has: fast, needs: atLeast(note('for-least', speedOfRim({ v: insideSpeed(inputs), d: least }))) })));
-  checks.push(...bearingsCheck(inputs.most, fast, context), ...speedsCheck(inputs, context));
+  const { check, state } = context;
+  const { across, width, depth } = inputs;
+  const speeds = speedsOf(inputs, arriving);
+  const checks = insideChecks(inputs, speeds, ['cutter', 'least cutter'], context);
+  checks.push(...bearingsCheck(inputs.most, speeds.fast, context), ...speedsCheck(inputs, context));
   if (width.known && across.known) {
     if (width.value > across.value) checks.push(state('wide', { verdict: 'fails', tells: { width, across } }));
     const share = width.value >= slotFrom * across.value ? ofSlot : ofDiameter;

@@ -1,6 +1,6 @@
-import { cuttingSpeedSource } from '../../../catalog/cut-metals.js';
 import { figure, type Outputs } from '../../outputs.js';
 import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
+import { insideFigures, insideOutput } from '../../shared/metal-cutting.js';
 import { bearingsOutput, speedsOutput } from '../../shared/spindle-speeds.js';
 
 /** What a milling spindle puts out. */
@@ -17,34 +17,13 @@ export const millOutputs = {
     surface: figure('Speed of the cut', 'rim-speed', 'A cut', { key: true }),
     advance: figure('Feed of the table', 'feed', 'A cut'),
     'teeth-at-once': figure('Teeth in the cut, mean', 'count', 'A cut'),
-    'for-least': figure('Speed for the least cutter', 'speed', 'At the spindle'),
+    ...insideFigures,
     breaks: figure('Torque at which the cutter breaks', 'torque', 'In a jam'),
     'spun-inertia': figure('Inertia of spindle and cutter', 'inertia', 'In a jam'),
     ...jamFigures,
   },
   checks: {
-    burns: {
-      name: 'the speed of the cut',
-      subject: 'whether the cutter stays cool',
-      source: cuttingSpeedSource,
-      closeBelow: 0,
-      says: {
-        holds: 'the cutter cuts at {needs}; up to {has} it lasts',
-        may: 'the cutter may burn: it cuts at {needs}, and up to {has} it lasts. A slower step',
-        fails: 'the cutter burns: it cuts at {needs}, and up to {has} it lasts. A slower step, or carbide',
-      },
-    },
-    range: {
-      name: 'the range of speeds',
-      subject: 'whether it is fast enough for the least cutter',
-      source: cuttingSpeedSource,
-      closeBelow: 0,
-      says: {
-        holds: 'the least cutter is right from {needs} on; it turns at up to {has}',
-        close: 'the least cutter would be right from {needs} on, and it turns at up to {has}: it cuts slowly there. Another step, or a drive',
-        fails: 'the least cutter would be right from {needs} on, and it turns at up to {has}: it cuts slowly there. Another step, or a drive',
-      },
-    },
+    ...insideOutput,
     ...bearingsOutput,
     ...speedsOutput,
     wide: {

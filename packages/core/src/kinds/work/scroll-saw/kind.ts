@@ -11,6 +11,7 @@ import { bodyOf } from '../../shared/body.js';
 import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { ratedFor } from '../../shared/rated.js';
+import { walksFromForce } from '../../shared/walks.js';
 import { scrollSawHead } from './fields.js';
 import { scrollSawOutputs } from './outputs.js';
 
@@ -52,11 +53,6 @@ export const averagedInertia = defineProcedure({
   says: 'Half of the mass that moves by the square of the radius, and the crank',
   source: 'Mean over a turn (closed form)',
 });
-export const tenthOfBench = defineProcedure({
-  id: 'tenth-of-bench',
-  says: 'A tenth of the weight of bench and saw',
-  source: scrollSawOutputs.checks.walks.source,
-});
 
 /** A blade that a crank moves up and down: what the cut takes, and what the arm shakes. */
 export const scrollSaw: WorkKind<typeof scrollSawHead> = {
@@ -91,9 +87,7 @@ export const scrollSaw: WorkKind<typeof scrollSawHead> = {
         return P / w + (F * s) / (2000 * Math.PI) + F * r + (m * r ** 2 * w ** 2) / 2;
       }),
     );
-    const walks: Check[] = bench.known
-      ? [noWorseThanClose(check('walks', { has: solve('N', tenthOfBench, { m: bench }, ({ m = 0 }) => 0.980665 * m), needs: shakes }))]
-      : [];
+    const walks: Check[] = bench.known ? [noWorseThanClose(check('walks', { has: walksFromForce(bench), needs: shakes }))] : [];
     return {
       steady,
       body: bodyOf(stroke, 18),

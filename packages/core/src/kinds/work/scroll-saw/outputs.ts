@@ -1,5 +1,6 @@
 import { figure, type Outputs } from '../../outputs.js';
 import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
+import { walksSource } from '../../shared/walks.js';
 
 /** What a scroll saw puts out. */
 export const scrollSawOutputs = {
@@ -28,7 +29,7 @@ export const scrollSawOutputs = {
     walks: {
       name: 'the shaking',
       subject: 'whether the bench walks',
-      source: 'Common practice, no source: what is not bolted to a floor walks from a tenth of its weight on',
+      source: walksSource,
       closeBelow: 0,
       says: {
         holds: 'it shakes with {needs}; from {has} on the bench walks',

@@ -17,6 +17,7 @@ import { jammedBy } from '../../shared/jam-stop.js';
 import { emptyTorque } from '../../shared/loaded.js';
 import { ratedFor } from '../../shared/rated.js';
 import { speedsCheck, speedsOf } from '../../shared/spindle-speeds.js';
+import { walksFromForce } from '../../shared/walks.js';
 import { woodLatheHead } from './fields.js';
 import { type WoodLatheOutputs, woodLatheOutputs } from './outputs.js';
 
@@ -29,11 +30,6 @@ export const walksFrom = defineProcedure({
   id: 'walks-from',
   says: 'Where the force of the unbalance is a tenth of the weight of the lathe: it grows with the square of the speed',
   source: 'Closed form',
-});
-export const tenthOfWeight = defineProcedure({
-  id: 'tenth-of-weight',
-  says: 'A tenth of the weight of the lathe',
-  source: woodLatheOutputs.checks.walks.source,
 });
 
 const rule = fixed('1', 7200, ruleSource, [6000, 8500], flag.estimated);
@@ -130,7 +126,7 @@ function checksOf(inputs: Inputs, mass: Figure<'kg'>, arriving: Port<'rotary'>, 
   const U = unbalance({ m: mass, e: off });
   const pull = note('unbalance', centrifugalForce({ U, n: slow }));
   if (lathe.known) {
-    const tenth = solve('N', tenthOfWeight, { m: lathe }, ({ m = 0 }) => 0.980665 * m);
+    const tenth = walksFromForce(lathe);
     const from = note(
       'walks-from',
       solve('rpm', walksFrom, { F: tenth, U }, ({ F = 0, U: kgmm = 1 }) => (30 / Math.PI) * Math.sqrt((1000 * F) / kgmm)),

@@ -1,6 +1,7 @@
 import { figure, type Outputs } from '../../outputs.js';
 import { jamFigures, jamLimits } from '../../shared/jam-stop.js';
 import { speedsOutput } from '../../shared/spindle-speeds.js';
+import { walksSource } from '../../shared/walks.js';
 
 /** What a lathe for wood puts out. */
 export const woodLatheOutputs = {
@@ -34,7 +35,7 @@ export const woodLatheOutputs = {
     walks: {
       name: 'the unbalance',
       subject: 'whether the lathe walks',
-      source: 'Common practice, no source: a lathe that is not bolted down walks from a tenth of its weight on',
+      source: walksSource,
       closeBelow: 0,
       says: {
         holds: 'a rough blank pulls with {needs}; from {has} on the lathe walks, at {from}',
