@@ -2,6 +2,7 @@ import { Command, CommanderError } from 'commander';
 import { check } from './commands/check.js';
 import { draw } from './commands/draw.js';
 import { fields } from './commands/fields.js';
+import { find } from './commands/find.js';
 import { listFormulas } from './commands/formulas.js';
 import { markdown } from './commands/markdown.js';
 import { need } from './commands/need.js';
@@ -43,6 +44,15 @@ program
   .argument('<file>', 'a build file, its motor entered or not')
   .option('--json', 'figures and class as JSON')
   .action((file: string, options) => print(need(file), options));
+
+program
+  .command('find')
+  .description('what could lie between motor and tool of a build, from stock and from one’s own drawer: ends with 0 with a proposal, 1 without')
+  .argument('<file>', 'a build file with its motor and its work; what is between them does not count')
+  .option('--drawer <file>', 'own parts, a line each: P1 pulley A 80 mm, bore 19 mm')
+  .option('--line <name>', 'which one, of several lines')
+  .option('--json', 'every proposal as JSON')
+  .action((file: string, options) => print(find(file, options), options));
 
 program
   .command('draw')

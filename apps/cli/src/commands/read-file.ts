@@ -15,13 +15,14 @@ export async function buildFrom(file: string): Promise<{ build: Build; notices: 
   throw new Refusal(`${file}: ${first?.path}: ${first?.says}${more > 0 ? ` (and ${more} more)` : ''}`);
 }
 
-async function textOf(file: string): Promise<string> {
+/** @throws Refusal naming the file */
+export async function textOf(file: string): Promise<string> {
   try {
     return await readFile(file, 'utf8');
   } catch (error) {
     const { code } = error as NodeJS.ErrnoException;
     throw new Refusal(
-      `${file}: ${code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'is a folder, not a build file' : `cannot be read (${code})`}`,
+      `${file}: ${code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'is a folder, not a file' : `cannot be read (${code})`}`,
     );
   }
 }

@@ -1,4 +1,4 @@
-import { type Build, buildFormat, buildVersion, phaseFields, supplyFields, wishFields } from '@hobrek/core';
+import { type Build, buildFormat, buildVersion, finderFields, phaseFields, supplyFields, wishFields } from '@hobrek/core';
 import { ArrayMinSize, Equals, IsDefined, IsIn, IsString, Length, Matches, MaxLength } from 'class-validator';
 import { given, nested, nestedByKind, nestedList, nestedListByKind } from '../decorators.js';
 import { AtContract, elementClasses, pieceClasses } from './elements.js';
@@ -119,6 +119,7 @@ class ShaftContract {
 
 const SupplyContract = inputsClass({ fields: supplyFields });
 const WishesContract = inputsClass({ fields: wishFields });
+const FinderContract = inputsClass({ fields: finderFields });
 
 /** A build as it may cross an edge: shape and absurd values are refused, missing inputs are not. */
 export class BuildContract {
@@ -142,6 +143,10 @@ export class BuildContract {
   @given()
   @nested(WishesContract)
   wishes?: object;
+
+  @given()
+  @nested(FinderContract)
+  finder?: object;
 
   @nestedList(LineContract, limits.lines)
   @ArrayMinSize(1)

@@ -1,4 +1,5 @@
 import { choice, type Fields, quantity } from '../kinds/fields.js';
+import { finderFields } from './finder-fields.js';
 
 const length = (label: string, help: string) =>
   quantity(label, 'length', { accepts: [10, 20_000], bare: 'mm', how: 'chosen', help, measure: 'Tape on the place where it will be used.' });
@@ -106,7 +107,7 @@ export const wishFields = {
   }),
 } as const satisfies Fields;
 
-export const briefParts = { supply: supplyFields, wishes: wishFields } as const;
+export const briefParts = { supply: supplyFields, wishes: wishFields, finder: finderFields } as const;
 export type BriefPart = keyof typeof briefParts;
 
 export const isBriefPart = (name: string | undefined): name is BriefPart => name !== undefined && name in briefParts;

@@ -146,6 +146,8 @@ export interface Build {
   readonly supply: Partial<Readonly<Record<'voltage' | 'frequency' | 'phases' | 'breaker', Input>>>;
   /** What it should be, by the names of the brief’s fields; left out while nothing is wished. */
   readonly wishes?: Inputs;
+  /** What is wished of what lies between motor and tool, by which drives are looked for; left out while nothing is. */
+  readonly finder?: Inputs;
   readonly lines: readonly Line[];
   readonly shafts: readonly Shaft[];
   /** Left out where there are none. Not worked out yet. */

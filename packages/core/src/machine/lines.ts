@@ -45,7 +45,7 @@ export function withLineAdded(build: Build, name: string): Build {
 }
 
 /** What is the first word of other paths. */
-const reserved = ['supply', 'wishes', 'main'];
+const reserved = ['supply', 'wishes', 'finder', 'main'];
 
 /** @throws RangeError when there is no such line, or the name is empty or another line's */
 export function withLineRenamed(build: Build, id: string, name: string): Build {

@@ -3,7 +3,7 @@ import { same } from './same.js';
 
 /**
  * Whether two builds come to the same: every entry means the same, in whatever words it is written, in the same elements in the same order. Name, brief and
- * notes are for people and may differ; whatever else is in a build counts. Nothing can be worked out from one that differs from what is worked out from the
+ * notes are for people and may differ, and so may what is looked for; whatever else is in a build counts. Nothing can be worked out from one that differs from what is worked out from the
  * other.
  */
 export function meansTheSame(a: Build, b: Build): boolean {
@@ -17,7 +17,12 @@ export function meansTheSame(a: Build, b: Build): boolean {
   );
 }
 
-const buildIn = ({ name: _name, brief: _brief, notes: _notes, supply, wishes, lines, ...rest }: Build) => ({ supply, wishes, lines, rest });
+const buildIn = ({ name: _name, brief: _brief, notes: _notes, finder: _finder, supply, wishes, lines, ...rest }: Build) => ({
+  supply,
+  wishes,
+  lines,
+  rest,
+});
 
 function pairwise<T>(a: readonly T[], b: readonly T[], alike: (one: T, other: T) => boolean): boolean {
   return a === b || (a.length === b.length && a.every((each, k) => each === b[k] || alike(each, b[k] as T)));

@@ -61,7 +61,7 @@ const isList = (value: unknown): value is readonly Plain[] => Array.isArray(valu
  */
 export function placeOfConflict({ path }: Conflict): string | null {
   const [first = '', second = '', third = ''] = path;
-  if (first === 'wishes' || first === 'supply') return `${first}/${second}`;
+  if (first === 'wishes' || first === 'supply' || first === 'finder') return `${first}/${second}`;
   const at = path.indexOf('inputs');
   if (at < 0) return null;
   const [field, , row, , column] = path.slice(at + 1);

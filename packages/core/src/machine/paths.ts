@@ -35,6 +35,7 @@ function findPlaces(build: Build): Place[] {
     ),
     ...placesIn('supply', briefParts.supply, build.supply as Inputs),
     ...placesIn('wishes', briefParts.wishes, build.wishes ?? noInputs),
+    ...placesIn('finder', briefParts.finder, build.finder ?? noInputs),
     ...joined(holdersOf(build), placesHeld),
   ];
 }

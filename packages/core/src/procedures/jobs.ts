@@ -1,4 +1,6 @@
-import { loadKinds } from '../kinds/registry.js';
+import { withStages } from '../finder/as-build.js';
+import { findable } from '../finder/wishes.js';
+import { type Kinds, loadKinds } from '../kinds/registry.js';
 import { blankBuild } from '../machine/blank-build.js';
 import type { Build } from '../machine/build.js';
 import { openKind } from '../machine/open.js';
@@ -7,6 +9,7 @@ import type { UnitHabit } from '../quantity/show.js';
 import { say, wordingFor } from '../wording/wording.js';
 import { decidedSteps } from './decided-by.js';
 import { evaluateBuild } from './evaluate-build.js';
+import { type FindGiven, type Found, findDrivesSteps } from './find-drives.js';
 import { guessesSteps, type OverGuesses } from './over-guesses.js';
 import { type Remedy, remedySteps } from './remedy.js';
 import type { Steps } from './steps.js';
@@ -33,6 +36,8 @@ export interface Jobs {
     readonly given: { readonly motor: InPlace; readonly targets: readonly DriveTarget[]; readonly units: UnitHabit };
     readonly answers: readonly WouldDrive[];
   };
+  /** What could lie between motor and tool, of stock and of one’s own parts; the best are each an evaluation. */
+  readonly find: { readonly given: FindGiven; readonly answers: Found };
 }
 
 export type JobName = keyof Jobs;
@@ -67,4 +72,13 @@ export const jobs: { readonly [N in JobName]: (given: Jobs[N]['given']) => Promi
     const open = await loadKinds(withStageAdded(blankBuild(''), 'main', 0, openKind));
     return whatItDrivesSteps(motor, targets, new Map([...open, ...kinds.flatMap((each) => [...each])]), units);
   },
+  find: async (given) => findDrivesSteps(given, await kindsToFind(given.build)),
 };
+
+/** The kinds of a build, and every kind of stage that a drive may be made of. */
+export async function kindsToFind(build: Build): Promise<Kinds> {
+  const [line] = build.lines;
+  const stages = Object.keys(findable).map((kind) => ({ kind, entries: {} }));
+  const all = line ? await loadKinds(withStages(build, line.id, stages)) : new Map();
+  return new Map([...all, ...(await loadKinds(build))]);
+}

@@ -93,6 +93,7 @@ function guessesOf(build: Build): Guess[] {
     // A wish that is written as a range guesses nothing about the machine, and of what is only kept nothing follows.
     if (
       path.startsWith('wishes/') ||
+      path.startsWith('finder/') ||
       isHeld(path) ||
       field.is !== 'quantity' ||
       input?.value === undefined ||

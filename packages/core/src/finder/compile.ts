@@ -1,0 +1,86 @@
+import type { Bounds, ShaftEnd, Shelf, StageCandidate } from '../kinds/finding.js';
+import { finders } from './kinds.js';
+import type { FindRequest } from './request.js';
+import type { FindWishes } from './wishes.js';
+
+/** Shafts that a search knows are kept as bits of one number. */
+const mostShafts = 30;
+
+/** Shafts that there may be: the two ends, those between, and the ends of boxes. */
+function shaftsOf({ source, work, wishes, shelf }: FindRequest): ShaftEnd[] {
+  const between = wishes.between_mm.length > 0 ? wishes.between_mm : [null];
+  const boxes = [...shelf.own.map(({ part }) => part), ...shelf.stock.boxes.map(({ part }) => part)];
+  const sizes = (which: 'input' | 'output') => [
+    ...new Set(boxes.flatMap((part) => (part.is === 'gearbox' && part[which] ? [part[which].size_mm] : []))),
+  ];
+  const all: ShaftEnd[] = [
+    { of: 'source', size_mm: source.shaft_mm },
+    { of: 'work', size_mm: work.shaft_mm },
+    ...between.map((size_mm) => ({ of: 'between' as const, size_mm })),
+    ...sizes('input').map((size_mm) => ({ of: 'box in' as const, size_mm })),
+    ...sizes('output').map((size_mm) => ({ of: 'box out' as const, size_mm })),
+  ];
+  return all.slice(0, mostShafts);
+}
+
+/** What may be bought by the wish; the rest is not on the shelf for this search. */
+function shelfFor({ own, stock, made }: Shelf, { buy }: Pick<FindWishes, 'buy'>): Shelf {
+  if (buy !== 'belts and chains' && buy !== 0) return { own, stock, made };
+  const loops = buy === 0 ? { belts: {}, chains: [], timingBelts: {} } : {};
+  return { own, made, stock: { ...stock, pulleys: {}, sprockets: {}, timingPulleys: {}, boxes: [], couplings: [], ...loops } };
+}
+
+export interface Compiled {
+  readonly request: FindRequest;
+  readonly shafts: readonly ShaftEnd[];
+  readonly sourceBit: number;
+  readonly workBit: number;
+  /** The one that steps up most, or down least, first. */
+  readonly candidates: readonly StageCandidate[];
+  readonly ratios: Float64Array;
+  readonly lowest: number;
+  readonly highest: number;
+}
+
+export function compile(request: FindRequest): Compiled {
+  const { wishes, source, work } = request;
+  const shafts = shaftsOf(request);
+  const bounds: Bounds = {
+    shafts,
+    altering: { boreOut: wishes.boreOut, bush: wishes.bush },
+    least_mm: wishes.leastWheel_mm ?? 0,
+    most_mm: wishes.mostWheel_mm ?? Number.POSITIVE_INFINITY,
+    shock: work.shock,
+  };
+  const shelf = shelfFor(request.shelf, wishes);
+  const isOneWay = oneWay(source.speed_rpm, work.speed_rpm);
+  const candidates = wishes.kinds
+    .flatMap((kind) => finders[kind](shelf, bounds))
+    .filter((each) => !(wishes.slip === 'never' && each.slips) && isRoomFor(each, wishes) && isOneWay(each))
+    .sort((a, b) => a.ratio - b.ratio);
+  const ratios = Float64Array.from(candidates, ({ ratio }) => ratio);
+  const bit = (of: ShaftEnd['of']) => shafts.reduce((bits, shaft, k) => (shaft.of === of ? bits | (1 << k) : bits), 0);
+  return {
+    request,
+    shafts,
+    sourceBit: bit('source'),
+    workBit: bit('work'),
+    candidates,
+    ratios,
+    lowest: ratios[0] ?? 1,
+    highest: ratios.at(-1) ?? 1,
+  };
+}
+
+/** How far the ratio as it is built may be off the wish by rounding alone. */
+export const hair = 1e-9;
+
+/** No stage steps up while the whole reduces, nor the other way round; change gears may. */
+function oneWay(source_rpm: number, [slow, fast]: readonly [number, number]): (stage: StageCandidate) => boolean {
+  const [least, most] = [source_rpm / fast, source_rpm / slow];
+  return ({ nominal, isChangeGear }) => isChangeGear || ((least <= 1 || nominal >= 1 - hair) && (most >= 1 || nominal <= 1 + hair));
+}
+
+/** A wheel that is too high by itself is in no drive that goes into the room. */
+const isRoomFor = ({ outside_mm: [a, b], inline_mm }: StageCandidate, { height_mm, length_mm }: FindWishes): boolean =>
+  (height_mm === null || Math.max(a, b) <= height_mm) && (length_mm === null || Math.max(a, b, inline_mm) <= length_mm || inline_mm > 0);

@@ -1,0 +1,27 @@
+import type { Reach, StageCandidate } from '../kinds/finding.js';
+import type { Room } from './lay-out.js';
+
+/** A whole drive between source and work, by the plain rules. */
+export interface Drive {
+  readonly stages: readonly StageCandidate[];
+  /** Belts side by side of each stage, and how it is laid out. */
+  readonly loops: readonly number[];
+  readonly reaches: readonly (Reach | undefined)[];
+  /** Shafts from the source to the work, mm; null where nobody said it. */
+  readonly shafts_mm: readonly (number | null)[];
+  readonly room: Room;
+  readonly speed_rpm: number;
+  /** Of each shaft. */
+  readonly speeds_rpm: readonly number[];
+  readonly torque_Nm: number;
+  /** That reaches the work at rest. */
+  readonly start_Nm: number;
+  /** Largest share of a limit that is in use: 1 is all of it. */
+  readonly loaded: number;
+  readonly bought: number;
+  readonly own: number;
+  readonly made: number;
+  readonly points: number;
+  /** Places in the drawer that it takes, each as often as it does. */
+  readonly takes: readonly number[];
+}

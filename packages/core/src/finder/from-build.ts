@@ -1,0 +1,132 @@
+import type { OwnPart } from '../drawer/part.js';
+import { type Figure, highEnd, lowEnd, unknown } from '../figure/figure.js';
+import { contextAt } from '../kinds/context.js';
+import type { InputFigures } from '../kinds/fields.js';
+import type { Shelf, Stock } from '../kinds/finding.js';
+import type { FeedKind, SourceKind, WorkKind } from '../kinds/kind.js';
+import type { Port } from '../kinds/ports.js';
+import type { Kinds } from '../kinds/registry.js';
+import type { Build, Line } from '../machine/build.js';
+import { finderFields } from '../machine/finder-fields.js';
+import { isOpen } from '../machine/open.js';
+import { elementsOf, fieldLabel } from '../machine/paths.js';
+import { speedNeeded } from '../procedures/open-places.js';
+import { inputFigures, openElement } from '../procedures/opened.js';
+import { supplyOf } from '../procedures/walk-line.js';
+import { type Sentence, sentence } from '../wording/sentence.js';
+import { type Order, orders } from './rank.js';
+import type { FindRequest } from './request.js';
+import { turnedDiscs, usualStock } from './usual-stock.js';
+import { anyDrive, type Findable, type FindWishes } from './wishes.js';
+
+/** What is asked for by a build, or what is missing before anything can be looked for. */
+export type Asked =
+  | { readonly ok: true; readonly request: FindRequest; readonly order: Order }
+  | { readonly ok: false; readonly missing: readonly string[]; readonly says: readonly Sentence[] };
+
+type DriveWishes = InputFigures<typeof finderFields>;
+
+/** What of the wishes is entered; nothing of it changes what is worked out. */
+const driveOf = (build: Build): DriveWishes =>
+  inputFigures('finder', { kind: 'finder', v: 1, inputs: build.finder ?? {} }, finderFields) as DriveWishes;
+
+const numberOf = (figure: Figure): number | null => (figure.known ? figure.value : null);
+const spanOf = (figure: Figure): readonly [number, number] | null => (figure.known ? [lowEnd(figure), highEnd(figure)] : null);
+
+const allowedBy = {
+  'v-belt': 'vBelts',
+  'timing-belt': 'timingBelts',
+  'roller-chain': 'chains',
+  gearbox: 'gearboxes',
+  'gear-pair': 'gears',
+  coupling: 'couplings',
+} as const satisfies Record<Findable, keyof DriveWishes>;
+
+function wishesOf(build: Build, drive: DriveWishes): FindWishes {
+  const { mostLength, mostHeight } = build.wishes ?? {};
+  const buy = drive.buy.is;
+  const most = numberOf(drive.mostBought);
+  return {
+    ...anyDrive,
+    kinds: (Object.keys(allowedBy) as Findable[]).filter((kind) => drive[allowedBy[kind]].is !== 'no'),
+    stages: numberOf(drive.stages) ?? anyDrive.stages,
+    length_mm: mostLength?.value ?? null,
+    height_mm: mostHeight?.value ?? null,
+    folded: drive.folded.is === 'yes',
+    apart_mm: spanOf(drive.apart),
+    slot_mm: spanOf(drive.slot),
+    between_mm: [drive.between, drive.orBetween].flatMap((figure) => numberOf(figure) ?? []),
+    slip: drive.slip.is ?? 'either',
+    hold: drive.holds.is === 'yes',
+    quiet: drive.quiet.is === 'yes',
+    leastWheel_mm: numberOf(drive.leastWheel),
+    mostWheel_mm: numberOf(drive.mostWheel),
+    buy: buy === 'nothing' ? 0 : buy === 'loops' ? 'belts and chains' : (most ?? 'anything'),
+    points: numberOf(drive.mostPoints),
+    boreOut: drive.bores.is === 'out' || drive.bores.is === 'either',
+    bush: drive.bores.is === 'bush' || drive.bores.is === 'either',
+  };
+}
+
+/** Speeds that will do: between those that are wished; about the one that is, by as much as it may be off. */
+function speedsOf({ wishes }: Build, any: Figure<'rpm'>, off: number): readonly [number, number] | null {
+  const [least, most] = [wishes?.leastSpeed?.value, wishes?.mostSpeed?.value];
+  if (least !== undefined && most !== undefined && least < most) return [least, most];
+  if (!any.known) return null;
+  const [low, high] = [lowEnd(any), highEnd(any)];
+  return high > low * (1 + off) ? [low, high] : [any.value * (1 - off), any.value * (1 + off)];
+}
+
+/**
+ * What lies between the source of a line and its work, as a request for a drive: what the source puts out, what the work needs at the speed that is wished, and
+ * the wishes of the build. Nothing of the stages that are there counts.
+ * @param stock what may be bought; what shops usually have when left out
+ */
+export function requestFor(build: Build, kinds: Kinds, line: Line, own: readonly OwnPart[], stock: Stock = usualStock): Asked {
+  const opened = elementsOf(line).map((placed) => openElement(placed, kinds));
+  const [feed, source] = opened as [(typeof opened)[number], (typeof opened)[number]];
+  const work = opened.at(-1) as (typeof opened)[number];
+  const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(build.supply), contextAt(feed.path, feed.kind, new Map()));
+  const output = (source.kind as SourceKind).output(source.inputs, fed, contextAt(source.path, source.kind, new Map()));
+  const drive = driveOf(build);
+  const kind = work.kind as WorkKind;
+  const { any, aim } = speedNeeded(build.wishes, kind, work.inputs);
+  const speeds = speedsOf(build, any.known ? any : aim, numberOf(drive.off) ?? 0.06);
+  const turning: Port<'rotary'> = { is: 'rotary', flow: aim, effort: unknown('N·m', []), top: aim, moved: unknown('kg·m²', []) };
+  const demand = kind.demand(work.inputs, turning, contextAt(work.path, kind, new Map()));
+
+  const { flow, effort, starting } = output;
+  if (isOpen(line.source)) return { ok: false, missing: [source.path], says: [sentence('the motor comes first: enter what it is')] };
+  if (!flow.known || !effort.known || !speeds || !demand.steady.known) {
+    const missing = [...new Set([flow, effort, speeds ? flow : aim, demand.steady].flatMap((figure) => (figure.known ? [] : figure.missing)))];
+    const fields = missing.map((path) => fieldLabel(build, path)).join(', ');
+    return {
+      ok: false,
+      missing,
+      says: [fields ? sentence('not entered: {fields}', { fields }) : sentence('speed or torque of motor or work cannot be told')],
+    };
+  }
+  const shaft = (source.inputs as { readonly shaft?: Figure }).shaft;
+  const shelf: Shelf = { own, stock, made: turnedDiscs(numberOf(drive.turned)) };
+  return {
+    ok: true,
+    order: drive.rank.is && drive.rank.is in orders ? drive.rank.is : 'all round',
+    request: {
+      source: {
+        speed_rpm: flow.value,
+        power_W: (effort.value * flow.value * 2 * Math.PI) / 60,
+        starts: starting.known ? starting.value / effort.value : 1,
+        shaft_mm: numberOf(drive.motorShaft) ?? (shaft ? numberOf(shaft) : null),
+      },
+      work: {
+        speed_rpm: speeds,
+        torque_Nm: demand.steady.value,
+        start_Nm: demand.breakaway.known ? demand.breakaway.value : 0,
+        shock: demand.shock ?? 'medium',
+        shaft_mm: numberOf(drive.toolShaft),
+      },
+      wishes: wishesOf(build, drive),
+      shelf,
+    },
+  };
+}

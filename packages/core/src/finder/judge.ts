@@ -1,0 +1,192 @@
+import type { Check } from '../checks/check.js';
+import { reserveOf } from '../checks/reserve.js';
+import { type Verdict, worstVerdict } from '../checks/verdict.js';
+import type { DrawnEnds, DrawnStage } from '../kinds/kind.js';
+import type { Kinds } from '../kinds/registry.js';
+import type { Build } from '../machine/build.js';
+import { type EvaluatedLine, evaluateBuild } from '../procedures/evaluate-build.js';
+import { runningOrFull } from '../procedures/station-figures.js';
+import type { Steps } from '../procedures/steps.js';
+import type { UnitHabit } from '../quantity/show.js';
+import { say, type Wording, wordingFor } from '../wording/wording.js';
+import { type TypedStage, typedStages, withStages } from './as-build.js';
+import type { Drive } from './drive.js';
+import { byScore, type Scored } from './find.js';
+import type { FindRequest } from './request.js';
+
+/** What it takes: how many of what, from where. */
+export interface TakenPart {
+  readonly what: string;
+  readonly many: number;
+  readonly from: 'own' | 'buy' | 'make';
+  /** Of an own part, what is written on it. */
+  readonly label: string | null;
+}
+
+/** A drive that was worked out in full: plain data, for a page, a file and a command. */
+export interface Proposal {
+  /** By what it is made of: the same for the same drive. */
+  readonly id: string;
+  /** `V-belt, then chain`. */
+  readonly name: string;
+  readonly stages: readonly TypedStage[];
+  /** Each stage in words, with its belt or chain. */
+  readonly says: readonly string[];
+  readonly verdict: Verdict;
+  /** The worst check of it, in words; the sentence over the machine where none fails. */
+  readonly because: string;
+  /** Of its checks so many fail, are close, are not known. */
+  readonly counts: Readonly<Record<'fails' | 'close' | 'unknown', number>>;
+  /** Speed of the tool at work, rpm, and torque at the tool at full load, N·m. */
+  readonly speed_rpm: number;
+  readonly torque_Nm: number;
+  /** Share of the torque at the tool that is not needed, at worst and as likely; null while unknown. */
+  readonly reserve: { readonly worst: number; readonly likely: number } | null;
+  /** What fails first when the tool is stopped, and at what torque there, N·m. */
+  readonly weakest: { readonly what: string; readonly at_Nm: number; readonly does: string } | null;
+  readonly jam: string;
+  readonly parts: readonly TakenPart[];
+  readonly bought: number;
+  readonly own: number;
+  readonly made: number;
+  readonly points: number;
+  readonly length_mm: number;
+  readonly height_mm: number;
+  readonly folds: boolean;
+  readonly shafts_mm: readonly (number | null)[];
+  /** Largest share of a plain limit that is in use. */
+  readonly loaded: number;
+  /** Its place: the less the better. */
+  readonly score: number;
+  readonly outlines: readonly DrawnStage[];
+  readonly ends: DrawnEnds | null;
+}
+
+/** Added to the score by what the full evaluation says: what fails comes last, what is close a little later. */
+const counts: Readonly<Record<Verdict, number>> = { holds: 0, unknown: 0, close: 0.15, fails: 10 };
+
+const kindsSaid: Readonly<Record<string, string>> = {
+  'v-belt': 'V-belt',
+  'timing-belt': 'timing belt',
+  'roller-chain': 'chain',
+  gearbox: 'gearbox',
+  'gear-pair': 'gears',
+  coupling: 'coupling',
+};
+const capital = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
+const nameOf = ({ stages }: Drive): string => capital(stages.map(({ kind }) => kindsSaid[kind] ?? kind).join(', then '));
+
+export const idOf = ({ stages }: Drive): string =>
+  stages.map(({ says, takes }) => `${says} [${takes.map(({ own }) => (own < 0 ? '-' : own)).join(' ')}]`).join(' + ');
+
+/** Wheels first, then belts and chains: each with where it is from. */
+function partsOf({ stages, loops, reaches }: Drive, { shelf }: FindRequest): TakenPart[] {
+  const from = (own: number, isMade: boolean) => (own >= 0 ? 'own' : isMade ? 'make' : 'buy');
+  const label = (own: number) => (own >= 0 ? (shelf.own[own]?.label ?? null) : null);
+  return stages.flatMap(({ takes, loop }, k) => {
+    const wheels = takes.map(({ own, isMade, what }): TakenPart => ({ what, many: 1, from: from(own, isMade), label: label(own) }));
+    const reach = reaches[k];
+    if (!loop || !reach || reach.mark === '') return wheels;
+    const many = loops[k] ?? 1;
+    const pieces = loop.pieces(many);
+    return [
+      ...wheels,
+      { what: loop.says(many, reach.mark).replace(/^\d+ belts /, 'belt '), many: pieces, from: from(reach.own, false), label: label(reach.own) },
+    ];
+  });
+}
+
+const stageSays = ({ stages, loops, reaches }: Drive): string[] =>
+  stages.map(({ says, loop }, k) => {
+    const reach = reaches[k];
+    return loop && reach && reach.mark !== '' ? `${says}, ${loop.says(loops[k] ?? 1, reach.mark)}` : says;
+  });
+
+/** Of what a drive decides: not what was so before it. */
+const isKnown = ({ verdict }: Check): boolean => verdict !== 'unknown';
+
+/** A drive in its place, worked out in full. */
+export function judge({ drive, score }: Scored, build: Build, lineId: string, request: FindRequest, kinds: Kinds, wording: Wording): Proposal {
+  const stages = typedStages(drive);
+  const evaluation = evaluateBuild(withStages(build, lineId, stages), kinds);
+  const line = evaluation.lines.find(({ id }) => id === lineId) as EvaluatedLine;
+  const known = line.ledger.filter(isKnown);
+  const verdict = worstVerdict(known);
+  const worst = known[0];
+  const count = (of: Verdict) => line.ledger.filter((check) => check.verdict === of).length;
+  const tool = line.stations.at(-1);
+  const running = tool && runningOrFull(tool);
+  const carries = line.ledger.find(({ id }) => id.endsWith('/check-carries'));
+  const first = line.jam.rungs.find(({ atTool, harm }) => atTool.known && harm !== 'wearing');
+  const says = worst && (verdict === 'fails' || verdict === 'close') ? worst.says : line.says[0];
+  const reserve = worst ? reserveOf(worst) : '';
+  return {
+    id: idOf(drive),
+    name: nameOf(drive),
+    stages,
+    says: stageSays(drive),
+    verdict,
+    because: says ? `${say(says, wording)}${verdict === 'fails' && reserve ? ` (${reserve})` : ''}` : '',
+    counts: { fails: count('fails'), close: count('close'), unknown: count('unknown') },
+    speed_rpm: running?.flow.known ? running.flow.value : drive.speed_rpm,
+    torque_Nm: tool?.effort.known ? tool.effort.value : drive.torque_Nm,
+    reserve: carries?.margin ? { worst: carries.margin.worst, likely: carries.margin.likely } : null,
+    weakest: first?.atTool.known ? { what: first.short, at_Nm: first.atTool.value, does: first.harm } : null,
+    jam: line.inJam[0] ? say(line.inJam[0], wording) : '',
+    parts: partsOf(drive, request),
+    bought: drive.bought,
+    own: drive.own + drive.reaches.filter((reach) => reach && reach.own >= 0).length,
+    made: drive.made,
+    points: drive.points,
+    length_mm: drive.room.length_mm,
+    height_mm: drive.room.height_mm,
+    folds: drive.room.ways.includes(-1),
+    shafts_mm: drive.shafts_mm,
+    loaded: drive.loaded,
+    score: score + counts[verdict],
+    outlines: line.outlines.map(({ stock: _, ...drawn }) => drawn),
+    ends: line.ends ?? null,
+  };
+}
+
+const best = (a: Proposal, b: Proposal): number => a.score - b.score || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+
+/** So many are wanted, and so many are looked at in full at most. */
+export const judging = { wanted: 20, most: 1_000, first: 100 } as const;
+
+/** What the best are known to be, and whether that is for sure. */
+export interface Judged {
+  readonly best: readonly Proposal[];
+  readonly looked: number;
+  /** No drive that was not looked at can be among them. */
+  readonly isSure: boolean;
+}
+
+/**
+ * Full evaluations in the order of the plain rules, until none that is left can be among the best: what is said in full only ever puts a drive further back. A
+ * hundred are looked at in any case, so that cost against reserve has something to show.
+ */
+export function* judgeSteps(
+  scored: readonly Scored[],
+  build: Build,
+  lineId: string,
+  request: FindRequest,
+  kinds: Kinds,
+  units: UnitHabit = 'metric',
+): Steps<Judged> {
+  const wording = wordingFor(build, units);
+  const order = [...scored].sort(byScore);
+  const all: Proposal[] = [];
+  const nth = () => [...all].sort(best)[judging.wanted - 1]?.score ?? Number.POSITIVE_INFINITY;
+  let bar = Number.POSITIVE_INFINITY;
+  for (const [k, each] of order.slice(0, judging.most).entries()) {
+    if (k >= judging.first && each.score > bar) break;
+    all.push(judge(each, build, lineId, request, kinds, wording));
+    if (k % 5 === 4) {
+      bar = nth();
+      yield Math.min(0.99, (k + 1) / Math.min(order.length, judging.first + 1));
+    }
+  }
+  const isSure = all.length === order.length || (order[all.length]?.score ?? Number.POSITIVE_INFINITY) > nth();
+  return { best: all.sort(best), looked: all.length, isSure };
+}

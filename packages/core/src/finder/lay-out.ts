@@ -1,0 +1,138 @@
+import type { Reach, Shelf, StageCandidate } from '../kinds/finding.js';
+import type { FindRequest } from './request.js';
+import type { FindWishes } from './wishes.js';
+
+/** Room that a row of shafts takes, mm: along it and across it. */
+export interface Room {
+  readonly length_mm: number;
+  readonly height_mm: number;
+  /** From the first shaft to the last. */
+  readonly apart_mm: number;
+  /** Directions of the stages along the row: 1 goes on, −1 back over the one before. */
+  readonly ways: readonly (1 | -1)[];
+}
+
+/** All shafts in one level row; what is on one axis is centred on its shaft. */
+function roomOf(stages: readonly StageCandidate[], reaches: readonly (Reach | undefined)[], ways: readonly (1 | -1)[]): Room {
+  let [at, low, high, height_mm] = [0, 0, 0, 0];
+  const covers = (half: number) => {
+    low = Math.min(low, at - half);
+    high = Math.max(high, at + half);
+  };
+  for (const [k, stage] of stages.entries()) {
+    const reach = reaches[k];
+    height_mm = Math.max(height_mm, ...stage.outside_mm);
+    if (!reach) covers(stage.inline_mm / 2);
+    else {
+      covers(stage.outside_mm[0] / 2);
+      at += reach.centres_mm * (ways[k] ?? 1);
+      covers(stage.outside_mm[1] / 2);
+    }
+  }
+  return { length_mm: high - low, height_mm, apart_mm: Math.abs(at), ways };
+}
+
+/** Ways in which stages may go: all on; folded, each but the first also back. */
+function waysOf(stages: number, folded: boolean): readonly (readonly (1 | -1)[])[] {
+  const row: readonly (1 | -1)[] = Array.from({ length: stages }, () => 1);
+  if (!folded) return [row];
+  return Array.from({ length: 2 ** Math.max(0, stages - 1) }, (_, bits) => row.map((way, k) => (k > 0 && (bits >> (k - 1)) & 1 ? -1 : way)));
+}
+
+/** Lengths of a stage in the order in which they are tried: one’s own first, then those that make it short. */
+function reachesOf(stage: StageCandidate, loops: number, { own }: Shelf): readonly (Reach | undefined)[] {
+  const { loop } = stage;
+  if (!loop) return nothingRound;
+  const byLoops = reachesFor.get(stage) ?? [];
+  const known = byLoops[loops];
+  if (known) return known;
+  reachesFor.set(stage, byLoops);
+  const pieces = loop.pieces(loops);
+  const fits = loop.reaches().filter((reach) => reach.mostLoops >= loops && (reach.own < 0 || (own[reach.own]?.many ?? 0) >= pieces));
+  const ordered = [...fits.filter((reach) => reach.own >= 0), ...fits.filter((reach) => reach.own < 0)];
+  byLoops[loops] = ordered;
+  return ordered;
+}
+const nothingRound: readonly undefined[] = [undefined];
+/** Candidates live as long as their search. */
+const reachesFor = new WeakMap<StageCandidate, (readonly Reach[])[]>();
+
+/** How the stages are laid out, or null where they are not in the room. */
+export function layOut(
+  stages: readonly StageCandidate[],
+  loops: readonly number[],
+  takes: readonly number[],
+  request: FindRequest,
+): { reaches: readonly (Reach | undefined)[]; room: Room } | null {
+  const { wishes, shelf } = request;
+  const options = stages.map((stage, k) => {
+    const all = reachesOf(stage, loops[k] as number, shelf);
+    return k === 0 && wishes.slot_mm !== null ? all.filter((reach) => reach === undefined || isInSlot(reach, wishes)) : all;
+  });
+  if (options.some((each) => each.length === 0)) return null;
+  return firstThatFits(stages, options, takes, request);
+}
+
+const isInSlot = ({ slides_mm: [near, far] }: Reach, { slot_mm }: FindWishes): boolean =>
+  slot_mm === null || (near >= slot_mm[0] - 0.05 && far <= slot_mm[1] + 0.05);
+
+/** At most so many ways to lay a drive out are tried before it is taken not to fit. */
+const mostTried = 400;
+
+function firstThatFits(
+  stages: readonly StageCandidate[],
+  options: readonly (readonly (Reach | undefined)[])[],
+  takes: readonly number[],
+  { wishes, shelf }: FindRequest,
+) {
+  const ways = waysOf(stages.length, wishes.folded);
+  const hasEnds = wishes.apart_mm !== null || wishes.folded;
+  let tried = 0;
+  const reaches: (Reach | undefined)[] = [];
+  const isGone = (reach: Reach | undefined): boolean => {
+    if (!reach || reach.own < 0) return false;
+    const used = [...takes, ...reaches.flatMap((each) => (each && each.own >= 0 ? [each.own] : []))].filter((own) => own === reach.own).length;
+    return used + 1 > (shelf.own[reach.own]?.many ?? 0);
+  };
+  const deeper = (k: number): { reaches: readonly (Reach | undefined)[]; room: Room } | null => {
+    if (k === stages.length) {
+      tried += 1;
+      for (const way of ways) {
+        const room = roomOf(stages, reaches, way);
+        if (isIn(room, wishes) && isClear(stages, reaches)) return { reaches: [...reaches], room };
+      }
+      return null;
+    }
+    // Without a wish for the distance the nearest shafts make it shortest: of each, own and bought, the first is enough.
+    const those = options[k] as readonly (Reach | undefined)[];
+    for (const [j, reach] of those.entries()) {
+      if (tried >= mostTried) return null;
+      if (isGone(reach)) continue;
+      const isFarther = !hasEnds && j > 0 && those[j - 1]?.own === -1 && reach?.own === -1;
+      if (isFarther) break;
+      reaches.push(reach);
+      const found = deeper(k + 1);
+      reaches.pop();
+      if (found) return found;
+    }
+    return null;
+  };
+  return deeper(0);
+}
+
+const isIn = ({ length_mm, height_mm, apart_mm }: Room, wishes: FindWishes): boolean =>
+  (wishes.length_mm === null || length_mm <= wishes.length_mm + 0.5) &&
+  (wishes.height_mm === null || height_mm <= wishes.height_mm + 0.5) &&
+  (wishes.apart_mm === null || (apart_mm >= wishes.apart_mm[0] - 0.5 && apart_mm <= wishes.apart_mm[1] + 0.5));
+
+/** Open gears of neighbouring pairs must not run into each other’s shafts. */
+const clear_mm = 10;
+
+function isClear(stages: readonly StageCandidate[], reaches: readonly (Reach | undefined)[]): boolean {
+  return stages.every((stage, k) => {
+    const [before, here] = [stages[k - 1], reaches[k]];
+    const there = reaches[k - 1];
+    if (!before || !stage.isChangeGear || !before.isChangeGear || !here || !there) return true;
+    return stage.outside_mm[0] / 2 + clear_mm <= there.centres_mm && before.outside_mm[1] / 2 + clear_mm <= here.centres_mm;
+  });
+}

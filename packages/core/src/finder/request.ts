@@ -1,0 +1,26 @@
+import type { Shock } from '../catalog/service-factors.js';
+import type { Shelf } from '../kinds/finding.js';
+import type { FindWishes } from './wishes.js';
+
+/** What a drive lies between, and what is wished of it: plain data. */
+export interface FindRequest {
+  readonly source: {
+    readonly speed_rpm: number;
+    readonly power_W: number;
+    /** Torque at rest, over that at full load. */
+    readonly starts: number;
+    readonly shaft_mm: number | null;
+  };
+  readonly work: {
+    readonly speed_rpm: readonly [number, number];
+    readonly torque_Nm: number;
+    readonly start_Nm: number;
+    readonly shock: Shock;
+    readonly shaft_mm: number | null;
+  };
+  readonly wishes: FindWishes;
+  readonly shelf: Shelf;
+}
+
+/** A torque has to be had with so much to spare (common practice, no source). */
+export const reserve = 1.1;

@@ -1,0 +1,94 @@
+import { choice, type Fields, quantity, yesNo } from '../kinds/fields.js';
+
+const allowed = (label: string, help: string) => yesNo(label, { help, measure: '', usual: 'yes' });
+const shaft = (label: string, help: string) =>
+  quantity(label, 'length', { accepts: [3, 300], bare: 'mm', how: 'measured', help, measure: 'Calliper on the bare shaft.' });
+const wheel = (label: string, help: string) => quantity(label, 'length', { accepts: [10, 2_000], bare: 'mm', how: 'chosen', help, measure: '' });
+const distance = (label: string, help: string) =>
+  quantity(label, 'length', { accepts: [20, 20_000], bare: 'mm', how: 'chosen', help, measure: 'Tape.' });
+
+/** What is wished of what lies between motor and tool, by which drives are looked for. None of it changes what is worked out of the build. */
+export const finderFields = {
+  motorShaft: shaft('Shaft of the motor', 'Own wheels have to go on it. Left out, the one that is entered of the motor.'),
+  toolShaft: shaft('Shaft of the tool', 'Own wheels have to go on it. Left out, any wheel is taken to go on.'),
+  between: shaft('Shaft between', 'The bar and the bearings that are on hand for a shaft between two stages. Left out, of any size.'),
+  orBetween: shaft('or', 'Another size that is on hand.'),
+  stages: quantity('Stages at most', 'count', {
+    whole: true,
+    accepts: [1, 4],
+    bare: 'pcs',
+    how: 'chosen',
+    help: 'One behind the other: each costs two wheels and a belt, a shaft and its bearings.',
+    measure: '',
+    usual: { of: 'scatter', low: 2, value: 2, high: 2, source: 'Two, while nothing else is said' },
+  }),
+  vBelts: allowed('V-belts', 'They slip when it jams, and forgive shafts that are not quite in line.'),
+  timingBelts: allowed('Timing belts', 'They do not slip, and are quiet.'),
+  chains: allowed('Chains', 'Strong and slow: they are loud on a fast shaft.'),
+  gearboxes: allowed('Gearboxes', 'Much ratio in little room; a worm may hold the load.'),
+  gears: allowed('Gears of one’s own', 'Change gears from the drawer, for an exact ratio.'),
+  couplings: allowed('Couplings', 'Where the speeds are the same.'),
+  slip: choice(
+    'In a jam',
+    { either: 'it may slip or not', must: 'something must slip', never: 'nothing may slip' },
+    { help: 'A belt that slips protects what lies before it.', measure: '', usual: 'either' },
+  ),
+  holds: yesNo('Must hold the load', { help: 'With the power off, as a hoist must. Only a slow worm does.', measure: '', usual: 'no' }),
+  quiet: yesNo('Must be quiet', { help: 'No chain and no open gears on a shaft that turns fast.', measure: '', usual: 'no' }),
+  buy: choice(
+    'To buy',
+    { anything: 'whatever it takes', loops: 'belts and chains only', nothing: 'nothing' },
+    { help: 'What is in the drawer is always taken into account.', measure: '', usual: 'anything' },
+  ),
+  mostBought: quantity('Parts to buy at most', 'count', {
+    whole: true,
+    accepts: [0, 50],
+    bare: 'pcs',
+    how: 'chosen',
+    help: 'Each pulley, sprocket, belt, chain, coupling and box counts.',
+    measure: '',
+  }),
+  mostPoints: quantity('Cost at most, in points', 'count', {
+    whole: true,
+    accepts: [0, 200],
+    bare: 'pcs',
+    how: 'chosen',
+    help: 'A small pulley, a small sprocket, a belt is one point, a large one two or three, a chain two, a worm box four to eight. A point is about the price of a belt.',
+    measure: '',
+  }),
+  bores: choice(
+    'Bores of own wheels',
+    { keep: 'stay as they are', out: 'may be bored out', bush: 'may be bushed', either: 'may be bored out or bushed' },
+    { help: 'A wheel that is bored out for a larger shaft, or bushed for a smaller one, has to be set true on a lathe.', measure: '', usual: 'keep' },
+  ),
+  turned: wheel('Largest disc that you turn', 'Pulleys for A belts of plywood or aluminium, from 100 mm in steps of 5 mm. Left out, none.'),
+  leastWheel: wheel('Smallest wheel', 'Pitch diameter. Left out, the least that its belt or chain runs on.'),
+  mostWheel: wheel('Largest wheel', 'Pitch diameter.'),
+  apart: distance('Tool shaft from motor shaft', 'From and to: 280 to 330 mm. Level, along the row of shafts.'),
+  slot: distance('Slot of the motor', 'Where the motor can be, from the next shaft, from and to: 395 to 465 mm.'),
+  folded: yesNo('May fold back', {
+    help: 'A stage may go back over the one before it: shorter, and one shaft above or beside the motor.',
+    measure: '',
+    usual: 'no',
+  }),
+  off: quantity('Speed may be off by', 'fraction', {
+    accepts: [0, 0.5],
+    bare: null,
+    how: 'chosen',
+    help: 'Where only one speed is wished. Left out, 6 %: about a step of the stock sizes.',
+    measure: '',
+    usual: { of: 'scatter', low: 0.06, value: 0.06, high: 0.06, source: 'Common practice, no source: about a step of the stock sizes' },
+  }),
+  rank: choice(
+    'Best first',
+    {
+      'all round': 'all round',
+      'fewest to buy': 'by fewest parts to buy',
+      'nearest speed': 'by nearest speed',
+      cheapest: 'by cost',
+      smallest: 'by room',
+      sturdiest: 'by how lightly it is loaded',
+    },
+    { help: 'All round weighs cost twice as much as each of the others.', measure: '', usual: 'all round' },
+  ),
+} as const satisfies Fields;

@@ -1,0 +1,126 @@
+import type { OwnPart } from '../drawer/part.js';
+import { rankedBy, searchSteps } from '../finder/find.js';
+import { requestFor } from '../finder/from-build.js';
+import { type Judged, judgeSteps, type Proposal } from '../finder/judge.js';
+import { contradictions, type Miss, missesSteps, noneSays, wishNames } from '../finder/misses.js';
+import { orders } from '../finder/rank.js';
+import type { FindRequest } from '../finder/request.js';
+import type { Kinds } from '../kinds/registry.js';
+import type { Build } from '../machine/build.js';
+import { lineOf } from '../machine/lines.js';
+import { show, type UnitHabit } from '../quantity/show.js';
+import { phrase, say, type Wording, wordingFor } from '../wording/wording.js';
+import { atOnce, partOf, type Steps } from './steps.js';
+
+/** A wish that alone rules everything out, and what letting it go would open. */
+export interface MissSaid {
+  readonly wish: string;
+  /** `with 2 stages in place of 1: 2369 drives, such as V-belt, then V-belt`. */
+  readonly says: string;
+  readonly opens: number;
+}
+
+/** What the finder answers. Plain data. */
+export interface Found {
+  /** One sentence over it. */
+  readonly says: string;
+  /** Fields that have to be entered before anything can be looked for. */
+  readonly missing: readonly string[];
+  /** Wishes that contradict each other, whatever the sizes. */
+  readonly contradictions: readonly string[];
+  readonly proposals: readonly Proposal[];
+  /** So many drives meet the wishes by the plain rules; whether they were all counted. */
+  readonly met: number;
+  readonly isCounted: boolean;
+  /** No drive that was not looked at can be among the first twenty. */
+  readonly isSure: boolean;
+  /** Where nothing fits: which wish rules out most, and what would loosen it; else what rules it out without a wish to blame. */
+  readonly misses: readonly MissSaid[];
+  readonly none: readonly string[];
+  /** What lies between; null while it is not known. */
+  readonly between: {
+    readonly source: { readonly speed_rpm: number; readonly torque_Nm: number; readonly power_W: number; readonly shaft_mm: number | null };
+    readonly work: { readonly speed_rpm: readonly [number, number]; readonly torque_Nm: number; readonly shaft_mm: number | null };
+    readonly ratio: readonly [number, number];
+  } | null;
+}
+
+export interface FindGiven {
+  readonly build: Build;
+  readonly line: string;
+  readonly own: readonly OwnPart[];
+  readonly units: UnitHabit;
+  /** A first look that is soon there: few are laid out, five are worked out in full. */
+  readonly isQuick?: boolean;
+}
+
+const quick = { kept: 40, tried: 1_500, judged: 5, stages: 2 };
+
+const nothing = { proposals: [], met: 0, isCounted: true, isSure: true, misses: [], none: [] } as const;
+
+/** Looks for what could lie between the source of a line and its work, in steps. @param kinds of the build, and all kinds of stages that are found */
+export function* findDrivesSteps({ build, line: id, own, units, isQuick = false }: FindGiven, kinds: Kinds): Steps<Found> {
+  const line = lineOf(build, id);
+  const wording = wordingFor(build, units);
+  const asked = requestFor(build, kinds, line, own);
+  if (!asked.ok) {
+    return { ...nothing, says: asked.says.map((each) => say(each, wording)).join(' '), missing: asked.missing, contradictions: [], between: null };
+  }
+  const { request, order } = asked;
+  const between = betweenOf(request);
+  const against = contradictions(request).map((each) => say(each, wording));
+  const limits = isQuick ? { kept: quick.kept, tried: quick.tried } : {};
+  const asWished = isQuick ? { ...request, wishes: { ...request.wishes, stages: Math.min(quick.stages, request.wishes.stages) } } : request;
+  const searched = yield* partOf(searchSteps(asWished, rankedBy(orders[order], request), limits), 0, 0.5);
+  if (searched.best.length === 0 && !isQuick) {
+    const misses = yield* partOf(missesSteps(request), 0.5, 1);
+    const none = misses.length === 0 ? noneSays(request).map((each) => say(each, wording)) : [];
+    const said = misses.map((miss) => missSaid(miss, wording));
+    const first = against[0] ?? (said[0] ? `Ruled out by ${said[0].wish}: ${said[0].says}.` : none[0]);
+    return { ...nothing, says: `Nothing fits. ${first ?? ''}`.trim(), missing: [], contradictions: against, misses: said, none, between };
+  }
+  const some = isQuick ? searched.best.slice(0, quick.judged) : searched.best;
+  const judged: Judged = yield* partOf(judgeSteps(some, build, id, request, kinds, units), 0.5, 1);
+  return {
+    ...nothing,
+    says: headline(judged.best, searched.met, searched.isCounted && !isQuick, units),
+    missing: [],
+    contradictions: against,
+    proposals: judged.best,
+    met: searched.met,
+    isCounted: searched.isCounted && !isQuick,
+    isSure: judged.isSure && !isQuick,
+    between,
+  };
+}
+
+/** All at once. */
+export const findDrives = (given: FindGiven, kinds: Kinds): Found => atOnce(findDrivesSteps(given, kinds));
+
+function betweenOf({ source, work }: FindRequest): NonNullable<Found['between']> {
+  const [slow, fast] = work.speed_rpm;
+  return {
+    source: { ...source, torque_Nm: (source.power_W * 60) / (2 * Math.PI * source.speed_rpm) },
+    work,
+    ratio: [source.speed_rpm / fast, source.speed_rpm / slow],
+  };
+}
+
+function missSaid({ wish, opens, atLeast, says, such }: Miss, wording: Wording): MissSaid {
+  const many = `${atLeast ? 'at least ' : ''}${opens} ${opens === 1 ? 'drive' : 'drives'}`;
+  return {
+    wish: wishNames[wish],
+    opens,
+    says: `${phrase(says, wording)}: ${many}, such as ${such.stages.map((stage) => stage.says).join(', then ')}`,
+  };
+}
+
+function headline(best: readonly Proposal[], met: number, isCounted: boolean, units: UnitHabit): string {
+  const [first] = best;
+  if (!first) return 'Nothing is found yet.';
+  const many = `${isCounted ? '' : 'at least '}${met} ${met === 1 ? 'drive meets' : 'drives meet'} the wishes.`;
+  const buys = first.bought === 0 ? 'nothing to buy' : `${first.bought} ${first.bought === 1 ? 'part' : 'parts'} to buy`;
+  const left = first.reserve ? `, ${Math.floor(100 * Math.max(0, first.reserve.worst))} % reserve at the tool` : '';
+  const fails = best.every(({ verdict }) => verdict === 'fails') ? ' Worked out in full, something fails in each of them.' : '';
+  return `${many.slice(0, 1).toUpperCase()}${many.slice(1)} Best: ${first.name} at ${show(first.speed_rpm, 'rpm', units)}, ${buys}${left}.${fails}`;
+}
