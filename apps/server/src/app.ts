@@ -9,6 +9,7 @@ import express, { type NextFunction, type Request, type Response } from 'express
 import { DATABASE, type Database, openDatabase } from './db/database.js';
 import { backupsModule } from './modules/backups/backups.module.js';
 import { BuildsModule } from './modules/builds/builds.module.js';
+import { DrawerModule } from './modules/drawer/drawer.module.js';
 import { HealthModule } from './modules/health/health.module.js';
 import { pairingModule } from './modules/pairing/pairing.module.js';
 import { SessionsRepository } from './modules/pairing/sessions.repository.js';
@@ -35,7 +36,7 @@ class PlatformModule implements OnApplicationShutdown {
 @Module({})
 class AppModule {
   static with(config: Config): DynamicModule {
-    return { module: AppModule, imports: [PlatformModule.with(config), BuildsModule, backupsModule(config), pairingModule(config), HealthModule] };
+    return { module: AppModule, imports: [PlatformModule.with(config), BuildsModule, DrawerModule, backupsModule(config), pairingModule(config), HealthModule] };
   }
 }
 

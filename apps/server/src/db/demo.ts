@@ -5,6 +5,7 @@ import { engineVersion, loadKinds, summariseBuild } from '@hobrek/core';
 import { sql } from 'drizzle-orm';
 import type { Database } from './database.js';
 import { builds } from './tables/builds.js';
+import { drawer } from './tables/drawer.js';
 import { markers } from './tables/markers.js';
 import { revisions } from './tables/revisions.js';
 
@@ -16,6 +17,7 @@ import { revisions } from './tables/revisions.js';
 export async function loadDemo(database: Database, folder: string): Promise<number> {
   const files = (await readdir(folder)).filter((file) => file.endsWith('.json')).sort();
   const rows = await Promise.all(files.map((file) => demoRow(join(folder, file))));
+  const own = await readFile(join(folder, 'drawer.txt'), 'utf8').catch(() => null);
   return database.transaction(async (tx) => {
     const marked = await tx.insert(markers).values({ name: 'demo' }).onConflictDoNothing().returning();
     if (marked.length === 0 || rows.length === 0) return 0;
@@ -24,6 +26,7 @@ export async function loadDemo(database: Database, folder: string): Promise<numb
     // A second apart, so that the list has them in the order of their files.
     const dated = rows.map((row, k) => ({ ...row, changedAt: sql`now() - ${k} * interval '1 second'` }));
     const added = await tx.insert(builds).values(dated).returning();
+    if (own !== null) await tx.insert(drawer).values({ text: own, version: 1 }).onConflictDoNothing();
     await tx.insert(revisions).values(added.map(({ id, version, document }) => ({ build: id, version, document })));
     return rows.length;
   });

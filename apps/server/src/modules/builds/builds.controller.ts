@@ -18,6 +18,7 @@ import type { Response } from 'express';
 import { Asked, Headed } from '../../platform/asked.js';
 import { idFrom } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
+import { versionFrom } from '../../platform/version-from.js';
 import { BuildsService, longestList, mostWhole } from './builds.service.js';
 import { PagePrinter } from './page-printer.js';
 
@@ -130,13 +131,6 @@ function tagged(response: Response, build: StoredBuild): StoredBuild {
   response.setHeader('ETag', `"${build.version}"`);
   response.setHeader('Cache-Control', 'no-store');
   return build;
-}
-
-function versionFrom({ 'if-match': match }: MatchHeaders): number {
-  const version = /^"(\d{1,9})"$/.exec(match ?? '')?.[1];
-  if (version === undefined)
-    throw new ProblemError('version-missing', 'Send If-Match with the version the change was made from, such as "3" in quotes.');
-  return Number(version);
 }
 
 /** A person's name as a header carries it, percent-encoded; what cannot be one is no name. */
