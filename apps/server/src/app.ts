@@ -36,7 +36,10 @@ class PlatformModule implements OnApplicationShutdown {
 @Module({})
 class AppModule {
   static with(config: Config): DynamicModule {
-    return { module: AppModule, imports: [PlatformModule.with(config), BuildsModule, DrawerModule, backupsModule(config), pairingModule(config), HealthModule] };
+    return {
+      module: AppModule,
+      imports: [PlatformModule.with(config), BuildsModule, DrawerModule, backupsModule(config), pairingModule(config), HealthModule],
+    };
   }
 }
 

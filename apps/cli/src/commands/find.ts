@@ -17,13 +17,14 @@ export async function find(file: string, { drawer, line: named }: { readonly dra
   const line = named === undefined ? lineOf(build, null) : build.lines.find(({ name, id }) => name === named || id === named);
   if (!line) throw new Refusal(`${file}: there is no line “${named}”: ${build.lines.map(({ name }) => name).join(', ')}`);
   const found = findDrives({ build, line: line.id, own, units: 'metric' }, await kindsToFind(build));
-  const { says, contradictions, misses, none, proposals } = found;
+  const { says, contradictions, misses, none, hints, proposals } = found;
   return {
     text: [
       `${build.name}: ${says}`,
       ...contradictions,
       ...misses.map((miss) => `- ${miss.wish}: ${miss.says}`),
       ...none,
+      ...hints,
       ...proposals.slice(0, most).flatMap((proposal, k) => told(proposal, k + 1)),
       ...notices,
     ].join('\n'),
@@ -32,10 +33,14 @@ export async function find(file: string, { drawer, line: named }: { readonly dra
   };
 }
 
-function told({ name, verdict, says, because, parts, points, length_mm, height_mm }: Proposal, at: number): string[] {
+function told({ name, verdict, says, because, notes, parts, points, length_mm, height_mm }: Proposal, at: number): string[] {
   const from = parts.map(({ what, many, from: where, label }) => `${where}${label ? ` ${label}` : ''} ${many > 1 ? `${many} × ` : ''}${what}`);
   const room = `${Math.ceil(length_mm)} × ${Math.ceil(height_mm)} mm`;
-  return [`${at}. ${name} (${verdict}): ${says.join('; ')}`, `   ${from.join(', ')}; cost ${points} points, room ${room}`, `   ${because}`];
+  return [
+    `${at}. ${name} (${verdict}): ${says.join('; ')}`,
+    `   ${from.join(', ')}; cost ${points} points, room ${room}`,
+    ...[because, ...notes].map((each) => `   ${each}`),
+  ];
 }
 
 async function ownParts(file: string): Promise<readonly OwnPart[]> {

@@ -9,6 +9,7 @@ import {
   lineOf,
   type Point,
   sizeAsFirst,
+  type TypedStage,
   type Wall,
   withEntries,
   withKind,
@@ -23,6 +24,7 @@ import {
   withStageAt,
   withStageDoubled,
   withStageMoved,
+  withStages,
   withUsualGuessed,
   withWall,
   withWhatItIs,
@@ -61,6 +63,8 @@ export interface LineEvents {
   familyTaken(path: string, family: FamilyName): void;
   /** A motor from another build is in the place of the source of a line, with a place kept for the ratio that is missing then; null where none is. */
   motorTaken(line: string, motor: InPlace, ratio: number | null): void;
+  /** Stages that were found are between motor and tool, in place of whatever was there, in one step. */
+  driveTaken(line: string, stages: readonly TypedStage[]): void;
   /** A stage was put in before the one at `at`, with what it begins with. */
   stageAdded(line: string, at: number, kind: string, begins?: Readonly<Record<string, string>>): void;
   stageDoubled(path: string): void;
@@ -136,6 +140,7 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     wallEntered: (wall) => reshape((each) => withWall(each, wall)),
     familyTaken: (path, family) => reshape((each) => left.changed(each, path, (now) => withWhatItIs(now, path, family))),
     motorTaken: (line, motor, ratio) => reshape((each) => drivenBuild(each, lineOf(each, line).id, motor, ratio)),
+    driveTaken: (line, stages) => reshape((each) => withStages(each, lineOf(each, line).id, stages)),
     kindChosen: (path, kind) => reshape((each) => left.changed(each, path, () => withKind(each, path, kind))),
     stageAdded: (line, at, kind, begins = {}) => {
       reshape((each) => withStageAdded(each, line, at, kind, begins));

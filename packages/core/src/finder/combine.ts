@@ -43,24 +43,27 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
   const loadedAt = (reserve * work.torque_Nm * 2 * Math.PI) / 60 / source.power_W;
   const chosen: StageCandidate[] = [];
   let visits = 0;
+  /** Of the stages that are looked for in this round: what more than one cost anyway. */
+  let more = 0;
 
   /** Whether a beginning is no use: what it costs, buys, takes up and is loaded at least, and what is still behind it. */
   const isHopeless = (linear: number, widest: number, long: number, kept: number, n_rpm: number, rest: number): boolean => {
     if (weights === undefined || bounding.worst === Number.POSITIVE_INFINITY) return false;
     const along = wishes.folded ? widest : Math.max(widest, long);
-    const score = linear + rest + weights.size * ((widest * along) / poor.room_mm2) + weights.load * ((loadedAt * n_rpm) / kept);
+    const score = linear + rest + more + weights.size * ((widest * along) / poor.room_mm2) + weights.load * ((loadedAt * n_rpm) / kept);
     if (score <= bounding.worst + hair) return false;
     bounding.passed += 1;
     return true;
   };
-  const isTwice = (each: StageCandidate) => each.kind === 'coupling' && chosen.at(-1)?.kind === 'coupling';
+  /** Beside another stage it joins nothing that the stage would not; boxes have their own. */
+  const isIdle = (each: StageCandidate, left: number) => each.kind === 'coupling' && (left > 1 || chosen.length > 0);
   const startOf = (k: number): number => (chosen.length === 0 ? (has.start[k] as number) : 0);
 
   const last = (reached: number, onto: number, linear: number, widest: number, long: number, kept: number) => {
     for (let k = firstAbove(ratios, least / reached); k < ratios.length && (ratios[k] as number) <= most / reached; k += 1) {
       visits += 1;
       const each = candidates[k] as StageCandidate;
-      if ((each.inFits & onto) === 0 || (each.outFits & workBit) === 0 || isTwice(each)) continue;
+      if ((each.inFits & onto) === 0 || (each.outFits & workBit) === 0 || isIdle(each, 1)) continue;
       const n = source.speed_rpm / reached / each.ratio;
       const wide = Math.max(widest, has.widest[k] as number);
       const along = long + startOf(k) + each.nearest_mm + (has.end[k] as number);
@@ -81,7 +84,7 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
       if (ratio < from || ratio > to) continue;
       const each = candidates[k] as StageCandidate;
       const on = each.outFits & ~workBit;
-      if ((each.inFits & onto) === 0 || on === 0 || isTwice(each)) continue;
+      if ((each.inFits & onto) === 0 || on === 0 || isIdle(each, left)) continue;
       const sum = linear + (has.linear[k] as number);
       const wide = Math.max(widest, has.widest[k] as number);
       const along = long + startOf(k) + each.nearest_mm;
@@ -96,7 +99,10 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
       }
     }
   }
-  for (let stages = 1; stages <= wishes.stages; stages += 1) yield* deeper(stages, 1, sourceBit, 0, 0, 0, 1);
+  for (let stages = 1; stages <= wishes.stages; stages += 1) {
+    more = ((weights?.stages ?? 0) * (stages - 1)) / poor.more;
+    yield* deeper(stages, 1, sourceBit, 0, 0, 0, 1);
+  }
   yield visits;
 }
 

@@ -1,3 +1,4 @@
+import type { BoxPart } from '../drawer/part.js';
 import type { Bounds, ShaftEnd, Shelf, StageCandidate } from '../kinds/finding.js';
 import { finders } from './kinds.js';
 import type { FindRequest } from './request.js';
@@ -6,9 +7,16 @@ import type { FindWishes } from './wishes.js';
 /** Shafts that a search knows are kept as bits of one number. */
 const mostShafts = 30;
 
+/** Bores of one's own parts, each size once. */
+const boresOf = ({ own }: Shelf): number[] => [
+  ...new Set(own.flatMap(({ part }) => ('bore_mm' in part && part.bore_mm !== null ? [part.bore_mm] : part.is === 'gearbox' ? endsOf(part) : []))),
+];
+const endsOf = ({ input, output }: BoxPart): number[] => [input, output].flatMap((end) => (end?.is === 'hollow' ? [end.size_mm] : []));
+
 /** Shafts that there may be: the two ends, those between, and the ends of boxes. */
 function shaftsOf({ source, work, wishes, shelf }: FindRequest): ShaftEnd[] {
-  const between = wishes.between_mm.length > 0 ? wishes.between_mm : [null];
+  // Where nothing is said of them: of any size, or of a size that an own part goes on.
+  const between = wishes.between_mm.length > 0 ? wishes.between_mm : [null, ...boresOf(shelf)];
   const boxes = [...shelf.own.map(({ part }) => part), ...shelf.stock.boxes.map(({ part }) => part)];
   const sizes = (which: 'input' | 'output') => [
     ...new Set(boxes.flatMap((part) => (part.is === 'gearbox' && part[which] ? [part[which].size_mm] : []))),

@@ -33,7 +33,9 @@ export function driveOf(stages: readonly StageCandidate[], compiled: Compiled): 
   if (torque_Nm < reserve * work.torque_Nm || start_Nm < work.start_Nm) return null;
 
   // Power back up the line, and how many belts that takes.
-  let loaded = Math.max((reserve * work.torque_Nm) / torque_Nm, work.start_Nm / start_Nm);
+  const shares = { running: (reserve * work.torque_Nm) / torque_Nm, starting: work.start_Nm / start_Nm };
+  let loadedBy: Drive['loadedBy'] = shares.starting > shares.running ? 'starting' : 'running';
+  let loaded = shares[loadedBy];
   let power_W = (work.torque_Nm * speed_rpm * 2 * Math.PI) / 60;
   const loops: number[] = new Array(stages.length);
   for (let k = stages.length - 1; k >= 0; k -= 1) {
@@ -46,7 +48,8 @@ export function driveOf(stages: readonly StageCandidate[], compiled: Compiled): 
     if (stage.passes_W(speeds[k] as number, many) * stage.leeway < power_W) return null;
     if (stage.smaller && stage.smaller.passes_W(speeds[k] as number, 1) >= power_W) return null;
     loops[k] = many;
-    loaded = Math.max(loaded, power_W / stage.passes_W(speeds[k] as number, many));
+    const share = power_W / stage.passes_W(speeds[k] as number, many);
+    if (share > loaded) [loaded, loadedBy] = [share, k];
   }
 
   const laid = layOut(stages, loops, takes, request);
@@ -74,6 +77,7 @@ export function driveOf(stages: readonly StageCandidate[], compiled: Compiled): 
     torque_Nm,
     start_Nm,
     loaded,
+    loadedBy,
     bought,
     own: takes.length,
     made,

@@ -18,6 +18,8 @@ export interface Drive {
   readonly start_Nm: number;
   /** Largest share of a limit that is in use: 1 is all of it. */
   readonly loaded: number;
+  /** What that limit is: the torque at speed, at rest, or what a stage is rated for, by its place. */
+  readonly loadedBy: 'running' | 'starting' | number;
   readonly bought: number;
   readonly own: number;
   readonly made: number;

@@ -12,7 +12,8 @@ import { isOpen } from '../machine/open.js';
 import { elementsOf, fieldLabel } from '../machine/paths.js';
 import { speedNeeded } from '../procedures/open-places.js';
 import { inputFigures, openElement } from '../procedures/opened.js';
-import { supplyOf } from '../procedures/walk-line.js';
+import { turning } from '../procedures/station-figures.js';
+import { supplyOf, walkLine } from '../procedures/walk-line.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { type Order, orders } from './rank.js';
 import type { FindRequest } from './request.js';
@@ -77,6 +78,12 @@ function speedsOf({ wishes }: Build, any: Figure<'rpm'>, off: number): readonly 
   return high > low * (1 + off) ? [low, high] : [any.value * (1 - off), any.value * (1 + off)];
 }
 
+/** Speed of the tool as it is laid out now; at full load, as that of the source. */
+function turningNow(build: Build, kinds: Kinds, line: Line): Figure<'rpm'> {
+  const tool = walkLine(line, kinds, build).stations.at(-1);
+  return tool ? turning(tool).speed : unknown('rpm', []);
+}
+
 /**
  * What lies between the source of a line and its work, as a request for a drive: what the source puts out, what the work needs at the speed that is wished, and
  * the wishes of the build. Nothing of the stages that are there counts.
@@ -90,10 +97,13 @@ export function requestFor(build: Build, kinds: Kinds, line: Line, own: readonly
   const output = (source.kind as SourceKind).output(source.inputs, fed, contextAt(source.path, source.kind, new Map()));
   const drive = driveOf(build);
   const kind = work.kind as WorkKind;
-  const { any, aim } = speedNeeded(build.wishes, kind, work.inputs);
-  const speeds = speedsOf(build, any.known ? any : aim, numberOf(drive.off) ?? 0.06);
-  const turning: Port<'rotary'> = { is: 'rotary', flow: aim, effort: unknown('N·m', []), top: aim, moved: unknown('kg·m²', []) };
-  const demand = kind.demand(work.inputs, turning, contextAt(work.path, kind, new Map()));
+  const { any, aim: wished } = speedNeeded(build.wishes, kind, work.inputs);
+  // Where nothing says how fast it should turn, it is as fast as it turns now.
+  const now = wished.known || line.stages.some(isOpen) ? wished : turningNow(build, kinds, line);
+  const aim = now.known ? now : wished;
+  const speeds = speedsOf(build, wished.known && any.known ? any : aim, numberOf(drive.off) ?? 0.06);
+  const arrives: Port<'rotary'> = { is: 'rotary', flow: aim, effort: unknown('N·m', []), top: aim, moved: unknown('kg·m²', []) };
+  const demand = kind.demand(work.inputs, arrives, contextAt(work.path, kind, new Map()));
 
   const { flow, effort, starting } = output;
   if (isOpen(line.source)) return { ok: false, missing: [source.path], says: [sentence('the motor comes first: enter what it is')] };

@@ -12,6 +12,7 @@ import { say, type Wording, wordingFor } from '../wording/wording.js';
 import { type TypedStage, typedStages, withStages } from './as-build.js';
 import type { Drive } from './drive.js';
 import { byScore, type Scored } from './find.js';
+import { notesOn } from './notes.js';
 import type { FindRequest } from './request.js';
 
 /** What it takes: how many of what, from where. */
@@ -45,6 +46,8 @@ export interface Proposal {
   /** What fails first when the tool is stopped, and at what torque there, N·m. */
   readonly weakest: { readonly what: string; readonly at_Nm: number; readonly does: string } | null;
   readonly jam: string;
+  /** What has to be known of it beside its checks: bores to change, a worm that hardly holds, what decides. */
+  readonly notes: readonly string[];
   readonly parts: readonly TakenPart[];
   readonly bought: number;
   readonly own: number;
@@ -133,6 +136,7 @@ export function judge({ drive, score }: Scored, build: Build, lineId: string, re
     reserve: carries?.margin ? { worst: carries.margin.worst, likely: carries.margin.likely } : null,
     weakest: first?.atTool.known ? { what: first.short, at_Nm: first.atTool.value, does: first.harm } : null,
     jam: line.inJam[0] ? say(line.inJam[0], wording) : '',
+    notes: notesOn(drive, request).map((each) => say(each, wording)),
     parts: partsOf(drive, request),
     bought: drive.bought,
     own: drive.own + drive.reaches.filter((reach) => reach && reach.own >= 0).length,

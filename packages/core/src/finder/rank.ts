@@ -8,11 +8,12 @@ export const measures = {
   size: 'room',
   load: 'how hard it is loaded',
   noise: 'how loud it is',
+  stages: 'stages, each more with a shaft and two bearings',
 } as const;
 export type Measure = keyof typeof measures;
 export type Weights = Readonly<Record<Measure, number>>;
 
-const plain: Weights = { cost: 1, buy: 0.5, speed: 0.5, size: 0.5, load: 0.5, noise: 0.4 };
+const plain: Weights = { cost: 1, buy: 0.5, speed: 0.5, size: 0.5, load: 0.5, noise: 0.4, stages: 0.6 };
 /** One measure before all others, which tell equals apart. */
 const first = (measure: Measure): Weights => ({ ...plain, [measure]: 100 });
 
@@ -27,8 +28,8 @@ export const orders = {
 } as const satisfies Record<string, Weights>;
 export type Order = keyof typeof orders;
 
-/** What counts as poor: points, parts, mm². */
-export const poor = { points: 10, bought: 6, room_mm2: 500_000 };
+/** What counts as poor: points, parts, mm², stages beside the first. */
+export const poor = { points: 10, bought: 6, room_mm2: 500_000, more: 2 };
 
 /** Speed of the faster shaft of a stage. */
 const fastOf = (speeds_rpm: readonly number[], k: number): number => Math.max(speeds_rpm[k] as number, speeds_rpm[k + 1] as number);
@@ -47,6 +48,7 @@ export function measured(
     size: (room.length_mm * room.height_mm) / poor.room_mm2,
     load: loaded,
     noise: stages.some(({ loudAbove_rpm: loud }, k) => loud !== null && fastOf(speeds_rpm, k) > loud) ? 1 : 0,
+    stages: (stages.length - 1) / poor.more,
   };
 }
 

@@ -62,8 +62,8 @@ export interface From {
   readonly points: number;
   /** As the list of what it takes has it: `pulley A 80 mm`. */
   readonly what: string;
-  /** Its own bore is changed for it. */
-  readonly altered?: 'bored out' | 'bushed';
+  /** Of an own wheel; null where nobody measured it. */
+  readonly bore_mm?: number | null;
 }
 
 /** One way to lay a stage out: a length of belt or chain, and where that puts the shafts. */

@@ -12,7 +12,7 @@ export const finderFields = {
   motorShaft: shaft('Shaft of the motor', 'Own wheels have to go on it. Left out, the one that is entered of the motor.'),
   toolShaft: shaft('Shaft of the tool', 'Own wheels have to go on it. Left out, any wheel is taken to go on.'),
   between: shaft('Shaft between', 'The bar and the bearings that are on hand for a shaft between two stages. Left out, of any size.'),
-  orBetween: shaft('or', 'Another size that is on hand.'),
+  orBetween: shaft('Another shaft between', 'Another size that is on hand.'),
   stages: quantity('Stages at most', 'count', {
     whole: true,
     accepts: [1, 4],
@@ -33,8 +33,8 @@ export const finderFields = {
     { either: 'it may slip or not', must: 'something must slip', never: 'nothing may slip' },
     { help: 'A belt that slips protects what lies before it.', measure: '', usual: 'either' },
   ),
-  holds: yesNo('Must hold the load', { help: 'With the power off, as a hoist must. Only a slow worm does.', measure: '', usual: 'no' }),
-  quiet: yesNo('Must be quiet', { help: 'No chain and no open gears on a shaft that turns fast.', measure: '', usual: 'no' }),
+  holds: yesNo('Hold the load', { help: 'With the power off, as a hoist must. Only a slow worm does.', measure: '', usual: 'no' }),
+  quiet: yesNo('Be quiet', { help: 'No chain and no open gears on a shaft that turns fast.', measure: '', usual: 'no' }),
   buy: choice(
     'To buy',
     { anything: 'whatever it takes', loops: 'belts and chains only', nothing: 'nothing' },
@@ -64,9 +64,9 @@ export const finderFields = {
   turned: wheel('Largest disc that you turn', 'Pulleys for A belts of plywood or aluminium, from 100 mm in steps of 5 mm. Left out, none.'),
   leastWheel: wheel('Smallest wheel', 'Pitch diameter. Left out, the least that its belt or chain runs on.'),
   mostWheel: wheel('Largest wheel', 'Pitch diameter.'),
-  apart: distance('Tool shaft from motor shaft', 'From and to: 280 to 330 mm. Level, along the row of shafts.'),
+  apart: distance('Shafts apart', 'Tool shaft from motor shaft, from and to: 280 to 330 mm. Level, along the row of shafts.'),
   slot: distance('Slot of the motor', 'Where the motor can be, from the next shaft, from and to: 395 to 465 mm.'),
-  folded: yesNo('May fold back', {
+  folded: yesNo('Fold back', {
     help: 'A stage may go back over the one before it: shorter, and one shaft above or beside the motor.',
     measure: '',
     usual: 'no',
@@ -89,6 +89,10 @@ export const finderFields = {
       smallest: 'by room',
       sturdiest: 'by how lightly it is loaded',
     },
-    { help: 'All round weighs cost twice as much as each of the others.', measure: '', usual: 'all round' },
+    {
+      help: 'All round weighs cost most, then a stage more, parts to buy, nearness of the speed, room, load and noise.',
+      measure: '',
+      usual: 'all round',
+    },
   ),
 } as const satisfies Fields;

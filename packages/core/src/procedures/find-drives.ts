@@ -1,8 +1,9 @@
 import type { OwnPart } from '../drawer/part.js';
-import { rankedBy, searchSteps } from '../finder/find.js';
+import { rankedBy, type Searched, searchSteps } from '../finder/find.js';
 import { requestFor } from '../finder/from-build.js';
 import { type Judged, judgeSteps, type Proposal } from '../finder/judge.js';
 import { contradictions, type Miss, missesSteps, noneSays, wishNames } from '../finder/misses.js';
+import { notesOn } from '../finder/notes.js';
 import { orders } from '../finder/rank.js';
 import type { FindRequest } from '../finder/request.js';
 import type { Kinds } from '../kinds/registry.js';
@@ -37,6 +38,8 @@ export interface Found {
   /** Where nothing fits: which wish rules out most, and what would loosen it; else what rules it out without a wish to blame. */
   readonly misses: readonly MissSaid[];
   readonly none: readonly string[];
+  /** What one more wish let go would save: an own wheel that is bushed or bored out in place of one that is bought. */
+  readonly hints: readonly string[];
   /** What lies between; null while it is not known. */
   readonly between: {
     readonly source: { readonly speed_rpm: number; readonly torque_Nm: number; readonly power_W: number; readonly shaft_mm: number | null };
@@ -56,7 +59,7 @@ export interface FindGiven {
 
 const quick = { kept: 40, tried: 1_500, judged: 5, stages: 2 };
 
-const nothing = { proposals: [], met: 0, isCounted: true, isSure: true, misses: [], none: [] } as const;
+const nothing = { proposals: [], met: 0, isCounted: true, isSure: true, misses: [], none: [], hints: [] } as const;
 
 /** Looks for what could lie between the source of a line and its work, in steps. @param kinds of the build, and all kinds of stages that are found */
 export function* findDrivesSteps({ build, line: id, own, units, isQuick = false }: FindGiven, kinds: Kinds): Steps<Found> {
@@ -81,8 +84,10 @@ export function* findDrivesSteps({ build, line: id, own, units, isQuick = false 
   }
   const some = isQuick ? searched.best.slice(0, quick.judged) : searched.best;
   const judged: Judged = yield* partOf(judgeSteps(some, build, id, request, kinds, units), 0.5, 1);
+  const hints = isQuick ? [] : yield* hintsSteps(request, searched, wording);
   return {
     ...nothing,
+    hints,
     says: headline(judged.best, searched.met, searched.isCounted && !isQuick, units),
     missing: [],
     contradictions: against,
@@ -92,6 +97,22 @@ export function* findDrivesSteps({ build, line: id, own, units, isQuick = false 
     isSure: judged.isSure && !isQuick,
     between,
   };
+}
+
+/** Whether an own wheel with another bore would save a purchase. */
+function* hintsSteps(request: FindRequest, { best }: Searched, wording: Wording): Steps<readonly string[]> {
+  const { wishes, shelf } = request;
+  const fewest = best.reduce((least, { drive }) => Math.min(least, drive.bought), Number.POSITIVE_INFINITY);
+  if ((wishes.boreOut && wishes.bush) || fewest === 0 || shelf.own.length === 0) return [];
+  const altered = { ...request, wishes: { ...wishes, boreOut: true, bush: true } };
+  const { best: others } = yield* partOf(searchSteps(altered, rankedBy(orders['fewest to buy'], altered), { kept: 1, tried: 20_000 }), 0.97, 1);
+  const [first] = others;
+  if (!first || first.drive.bought >= fewest) return [];
+  const saved = fewest - first.drive.bought;
+  const bores = notesOn(first.drive, altered).filter(({ template }) => template.includes('{bore}'));
+  const how = bores.map((each) => phrase(each, wording)).join(', ');
+  const what = first.drive.stages.map(({ says }) => says).join(', then ');
+  return [`${how}: that would save ${saved} ${saved === 1 ? 'part' : 'parts'} to buy (${what}). Say so under “Bores of own wheels”.`];
 }
 
 /** All at once. */
@@ -118,7 +139,9 @@ function missSaid({ wish, opens, atLeast, says, such }: Miss, wording: Wording):
 function headline(best: readonly Proposal[], met: number, isCounted: boolean, units: UnitHabit): string {
   const [first] = best;
   if (!first) return 'Nothing is found yet.';
-  const many = `${isCounted ? '' : 'at least '}${met} ${met === 1 ? 'drive meets' : 'drives meet'} the wishes.`;
+  // What cannot be among the best is not counted.
+  const count = isCounted ? `${met}` : `over ${+Math.floor(met).toPrecision(1)}`;
+  const many = `${count} ${met === 1 ? 'drive meets' : 'drives meet'} the wishes.`;
   const buys = first.bought === 0 ? 'nothing to buy' : `${first.bought} ${first.bought === 1 ? 'part' : 'parts'} to buy`;
   const left = first.reserve ? `, ${Math.floor(100 * Math.max(0, first.reserve.worst))} % reserve at the tool` : '';
   const fails = best.every(({ verdict }) => verdict === 'fails') ? ' Worked out in full, something fails in each of them.' : '';

@@ -17,7 +17,6 @@ import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Res, Streama
 import type { Response } from 'express';
 import { Asked, Headed } from '../../platform/asked.js';
 import { idFrom } from '../../platform/ids.js';
-import { ProblemError } from '../../platform/problem-error.js';
 import { versionFrom } from '../../platform/version-from.js';
 import { BuildsService, longestList, mostWhole } from './builds.service.js';
 import { PagePrinter } from './page-printer.js';

@@ -9,8 +9,7 @@ beforeAll(async () => {
 afterAll(() => served.stop());
 
 const read = async () => (await (await served.ask('GET', 'drawer')).json()) as Drawer;
-const save = (text: unknown, version: number | null) =>
-  served.ask('PUT', 'drawer', { text }, version === null ? {} : { 'if-match': `"${version}"` });
+const save = (text: unknown, version: number | null) => served.ask('PUT', 'drawer', { text }, version === null ? {} : { 'if-match': `"${version}"` });
 
 describe('the drawer of the workshop', () => {
   it('is empty at first, is kept as it was typed, and counts its saves', async () => {

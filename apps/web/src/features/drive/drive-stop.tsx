@@ -1,6 +1,7 @@
 import { kindHead } from '@hobrek/core';
 import { memo, startTransition, useCallback, useMemo, useRef, useState } from 'react';
 import { ElementChecks } from '../../element/checks.js';
+import { DriveViews } from '../../element/drive-views.js';
 import { ElementFields, Heading, KindOf } from '../../element/fields.js';
 import { ElementFigures } from '../../element/figures.js';
 import { focusWhenThere } from '../../open-build/focus-field.js';
@@ -30,11 +31,12 @@ export function DriveStop() {
   return (
     <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
       <div className="min-w-0 px-6 py-2 max-sm:px-4">
+        <DriveViews />
         <StageRow line={line} paths={paths} shown={here} pressed={pressed} />
         {shown === undefined ? (
           <p className="mt-3 text-soft">
             Nothing is between motor and tool: the motor’s shaft is the tool’s. Belts, chains, gears and couplings are added above; each is tried
-            first, and says what it would change.
+            first, and says what it would change. Or let a drive be found, from what shops have and what is in the drawer.
           </p>
         ) : (
           <Stage key={shown} path={shown} />

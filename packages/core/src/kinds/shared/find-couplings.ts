@@ -16,7 +16,7 @@ export const couplingsOf = ({ own, stock }: Shelf): Joins[] => [
     part.is === 'coupling'
       ? [
           {
-            from: ownWheel(k, `coupling ${part.rated_Nm ?? '?'} N·m`),
+            from: ownWheel(k, `coupling ${part.rated_Nm ?? '?'} N·m`, null),
             rated_Nm: part.rated_Nm ?? Number.POSITIVE_INFINITY,
             bores_mm: part.bores_mm,
             mostBore_mm: Number.POSITIVE_INFINITY,

@@ -20,6 +20,12 @@ interface Wheel {
 export const goesOn = (bore_mm: number | null, shaft_mm: number | null): boolean =>
   bore_mm === null || shaft_mm === null || (bore_mm >= shaft_mm - 1e-6 && bore_mm - shaft_mm <= slack_mm + 1e-9);
 
+/** On a shaft between whose size is still free go wheels that are bought; own ones go on shafts of their own size. */
+const isFree = ({ of, size_mm }: ShaftEnd): boolean => of === 'between' && size_mm === null;
+
+/** The same of one of the shafts of a search. */
+export const goesOnto = (bore_mm: number | null, shaft: ShaftEnd): boolean => goesOn(bore_mm, shaft.size_mm) && (bore_mm === null || !isFree(shaft));
+
 const driving: readonly ShaftEnd['of'][] = ['source', 'between', 'box out'];
 const driven: readonly ShaftEnd['of'][] = ['work', 'between', 'box in'];
 
@@ -34,12 +40,13 @@ export interface Fits {
 export function fitsOf({ own, bore_mm, pitch_mm }: Wheel, as: 'driving' | 'driven', { shafts, altering }: Bounds): Fits {
   let fits = 0;
   let altered = 0;
-  for (const [k, { of, size_mm }] of shafts.entries()) {
+  for (const [k, shaft] of shafts.entries()) {
+    const { of, size_mm } = shaft;
     if (!(as === 'driving' ? driving : driven).includes(of)) continue;
     const isSmallEnough = size_mm === null || size_mm <= mostBore * pitch_mm;
     if (own < 0) {
       if (isSmallEnough) fits |= 1 << k;
-    } else if (goesOn(bore_mm, size_mm)) fits |= 1 << k;
+    } else if (goesOnto(bore_mm, shaft)) fits |= 1 << k;
     else if (size_mm !== null && bore_mm !== null) {
       const isChanged = bore_mm < size_mm ? altering.boreOut && isSmallEnough : altering.bush && bore_mm - size_mm >= leastBush_mm;
       if (isChanged) {
@@ -52,7 +59,7 @@ export function fitsOf({ own, bore_mm, pitch_mm }: Wheel, as: 'driving' | 'drive
 }
 
 /** From the drawer. */
-export const ownWheel = (own: number, what: string): From => ({ own, isMade: false, points: 0, what });
+export const ownWheel = (own: number, what: string, bore_mm: number | null): From => ({ own, isMade: false, points: 0, what, bore_mm });
 export const boughtWheel = (points: number, what: string): From => ({ own: -1, isMade: false, points, what });
 export const madeWheel = (what: string): From => ({ own: -1, isMade: true, points: 0, what });
 

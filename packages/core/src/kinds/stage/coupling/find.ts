@@ -1,31 +1,24 @@
 import type { Bounds, Finds, StageCandidate } from '../../finding.js';
-import { couplingsOf, type Joins, joins } from '../../shared/find-couplings.js';
+import { couplingsOf, type Joins, joins, sizeOf } from '../../shared/find-couplings.js';
 import { bitsOf, serviceOf } from '../../shared/goes-on.js';
 
 /** Across and along, for the room it takes (common practice, no source). */
 const size_mm = 80;
 
-/** Couplings between the source, the work and the shafts between them: of those that are bought, each knows the next smaller one. */
+/** Couplings between source and work: of those that are bought, each knows the next smaller one. */
 export const findCouplings: Finds = (shelf, bounds) => {
-  const { shafts } = bounds;
-  const ins = shafts.filter(({ of }) => of === 'source' || of === 'between');
-  const outs = shafts.filter(({ of }) => of === 'work' || of === 'between');
-  const couplings = couplingsOf(shelf).sort((a, b) => a.rated_Nm - b.rated_Nm);
-  return ins.flatMap((a) =>
-    outs.flatMap((b) => {
-      const [inFits, outFits] = [bitsOf(bounds, (each) => each === a), bitsOf(bounds, (each) => each === b)];
-      let smaller: StageCandidate | undefined;
-      return couplings.flatMap((coupling) => {
-        if (!joins(coupling, a.size_mm, b.size_mm)) return [];
-        const is = candidate(coupling, bounds, inFits, outFits, coupling.isOwn ? undefined : smaller);
-        if (!coupling.isOwn) smaller = is;
-        return [is];
-      });
-    }),
-  );
+  let smaller: StageCandidate | undefined;
+  return couplingsOf(shelf)
+    .sort((a, b) => a.rated_Nm - b.rated_Nm)
+    .flatMap((coupling) => {
+      if (!joins(coupling, sizeOf(bounds, 'source'), sizeOf(bounds, 'work'))) return [];
+      const is = candidate(coupling, bounds, coupling.isOwn ? undefined : smaller);
+      if (!coupling.isOwn) smaller = is;
+      return [is];
+    });
 };
 
-function candidate({ from, rated_Nm }: Joins, bounds: Bounds, inFits: number, outFits: number, smaller: StageCandidate | undefined): StageCandidate {
+function candidate({ from, rated_Nm }: Joins, bounds: Bounds, smaller: StageCandidate | undefined): StageCandidate {
   const { service, leeway } = serviceOf('coupling', bounds.shock);
   const rating = Number.isFinite(rated_Nm) ? { rating: `${rated_Nm} N·m` } : {};
   return {
@@ -36,8 +29,8 @@ function candidate({ from, rated_Nm }: Joins, bounds: Bounds, inFits: number, ou
     kept: 1,
     keptAtRest: 1,
     takes: [from],
-    inFits,
-    outFits,
+    inFits: bitsOf(bounds, ({ of }) => of === 'source'),
+    outFits: bitsOf(bounds, ({ of }) => of === 'work'),
     inAltered: 0,
     outAltered: 0,
     outside_mm: [size_mm, size_mm],

@@ -21,7 +21,7 @@ interface Gear {
 /** Pairs of one's own gears of one module. Gears that are bought come in boxes. */
 export const findGears: Finds = ({ own }, bounds) => {
   const gears = own.flatMap(({ part, many }, k): Gear[] =>
-    part.is === 'gear' ? [{ ...part, many, from: ownWheel(k, `gear m${told(part.module_mm)}, ${part.teeth} teeth`) }] : [],
+    part.is === 'gear' ? [{ ...part, many, from: ownWheel(k, `gear m${told(part.module_mm)}, ${part.teeth} teeth`, part.bore_mm) }] : [],
   );
   return pairsOf(gears).flatMap(([driver, driven]) => (driver.module_mm === driven.module_mm ? (candidate(driver, driven, bounds) ?? []) : []));
 };

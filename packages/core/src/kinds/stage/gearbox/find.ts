@@ -4,7 +4,7 @@ import { type Band, bandAt } from '../../../numeric/band-at.js';
 import type { Bounds, Finds, From, ShaftEnd, Shelf, StageCandidate } from '../../finding.js';
 import { couplingsOf, type Joins, joins, sizeOf } from '../../shared/find-couplings.js';
 import { told } from '../../shared/find-loops.js';
-import { bitsOf, goesOn, serviceOf } from '../../shared/goes-on.js';
+import { bitsOf, goesOnto, serviceOf } from '../../shared/goes-on.js';
 
 /** A worm at rest passes less: it has to break loose first (common practice, no source). */
 const wormAtRest = 0.7;
@@ -38,7 +38,7 @@ function endFits(bounds: Bounds, which: 'in' | 'out', { input, output }: BoxPart
   // Nobody measured it: it is taken to go on.
   if (end === null) return bitsOf(bounds, ({ of }) => takes.includes(of));
   const itself = bitsOf(bounds, ({ of, size_mm }) => of === `box ${which}` && size_mm === end.size_mm);
-  return end.is === 'shaft' ? itself : itself | bitsOf(bounds, ({ of, size_mm }) => takes.includes(of) && goesOn(end.size_mm, size_mm));
+  return end.is === 'shaft' ? itself : itself | bitsOf(bounds, (shaft) => takes.includes(shaft.of) && goesOnto(end.size_mm, shaft));
 }
 
 interface End {

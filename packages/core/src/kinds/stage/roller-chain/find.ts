@@ -37,7 +37,7 @@ function sprocketsOf(chain: ChainSize, { own, stock }: Shelf, { least_mm, most_m
   const owned = own.flatMap(({ part, many }, k): Sprocket[] => {
     const what = part.is === 'sprocket' && part.isFreewheel ? 'freewheel' : 'sprocket';
     return part.is === 'sprocket' && part.chain === chain
-      ? [{ ...part, many, pitch_mm: pitch(part.teeth), from: ownWheel(k, `${what} ${chain}, ${part.teeth} teeth`) }]
+      ? [{ ...part, many, pitch_mm: pitch(part.teeth), from: ownWheel(k, `${what} ${chain}, ${part.teeth} teeth`, part.bore_mm) }]
       : [];
   });
   const bought = (stock.sprockets[chain] ?? []).map((teeth): Sprocket => {

@@ -33,7 +33,7 @@ const pitchOf = (profile: TimingProfile, teeth: number): number => timingDiamete
 function pulleysOf(profile: TimingProfile, { own, stock }: Shelf, { least_mm, most_mm }: Bounds): Pulley[] {
   const owned = own.flatMap(({ part, many }, k): Pulley[] =>
     part.is === 'timing pulley' && part.profile === profile
-      ? [{ ...part, many, from: ownWheel(k, `timing pulley ${profile}, ${part.teeth} teeth`) }]
+      ? [{ ...part, many, from: ownWheel(k, `timing pulley ${profile}, ${part.teeth} teeth`, part.bore_mm) }]
       : [],
   );
   const bought = (stock.timingPulleys[profile] ?? []).map((teeth): Pulley => {

@@ -39,7 +39,9 @@ const pointsOf = (pitch_mm: number): number => (pitch_mm <= 160 ? 1 : pitch_mm <
 function pulleysOf(section: VBeltSection, { own, stock, made }: Shelf, { least_mm, most_mm }: Bounds): Pulley[] {
   const anyBore = { bore_mm: null, isKeyed: false, many: Number.POSITIVE_INFINITY, grooves: mostBelts };
   const owned = own.flatMap(({ part, many }, k): Pulley[] =>
-    part.is === 'pulley' && part.section === section ? [{ ...part, many, from: ownWheel(k, `pulley ${section} ${told(part.pitch_mm)} mm`) }] : [],
+    part.is === 'pulley' && part.section === section
+      ? [{ ...part, many, from: ownWheel(k, `pulley ${section} ${told(part.pitch_mm)} mm`, part.bore_mm) }]
+      : [],
   );
   const bought = (stock.pulleys[section] ?? []).map((pitch_mm): Pulley => {
     return { ...anyBore, pitch_mm, from: boughtWheel(pointsOf(pitch_mm), `pulley ${section} ${told(pitch_mm)} mm`) };

@@ -1,0 +1,187 @@
+import type { Proposal } from '@hobrek/core';
+import { scaleLinear } from 'd3-scale';
+import { CartesianGrid, ComposedChart, Line, ReferenceArea, Scatter, XAxis, YAxis } from 'recharts';
+import { useWidth } from '../../shared/use-width.js';
+import type { Group } from './proposals.js';
+
+const height_px = 240;
+/** Under so much reserve it is close. */
+const close = 20;
+
+interface Shown {
+  readonly groups: readonly Group[];
+  readonly proposals: readonly Proposal[];
+  readonly picked: Proposal;
+  readonly pick: (id: string) => void;
+}
+
+interface Point {
+  readonly id: string;
+  readonly cost: number;
+  readonly reserve: number;
+  readonly name: string;
+  /** Number of its row; null of the others. */
+  readonly at: number | null;
+  readonly isPicked: boolean;
+  readonly fails: boolean;
+}
+
+/** The best for its money: nothing that costs as little has more reserve. */
+export function frontOf(points: readonly Point[]): readonly Point[] {
+  const good = points.filter(({ fails }) => !fails).sort((a, b) => a.cost - b.cost || b.reserve - a.reserve);
+  return good.filter((each, k) => good.slice(0, k).every((before) => before.reserve < each.reserve));
+}
+
+/** So far apart numbers can be read, in points and per cent. */
+const apart = { cost: 0.45, reserve: 4 };
+
+/** The numbers of the rows, but where they would lie over each other those of the better ones; the picked one comes last, on top. */
+function withNumbers(points: readonly Point[], groups: readonly Group[]): readonly Point[] {
+  const taken: Point[] = [];
+  const numbers = new Map<string, number>();
+  for (const [k, { best }] of groups.entries()) {
+    const point = points.find(({ id }) => id === best.id);
+    const isFree = (each: Point) =>
+      point && (Math.abs(each.cost - point.cost) > apart.cost || Math.abs(each.reserve - point.reserve) > apart.reserve);
+    if (!point || !taken.every(isFree)) continue;
+    taken.push(point);
+    numbers.set(point.id, k + 1);
+  }
+  const rank = ({ id, isPicked }: Point) => (isPicked ? 2 : numbers.has(id) ? 1 : 0);
+  return points.map((each) => ({ ...each, at: numbers.get(each.id) ?? null })).sort((a, b) => rank(a) - rank(b));
+}
+
+/** Cost against reserve: each point is a drive, the line joins those than which nothing has more reserve for as little. */
+export function CostChart({ groups, proposals, picked, pick }: Shown) {
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const points = proposals.flatMap(({ id, points: cost, reserve, name, verdict }): Point[] =>
+    reserve === null
+      ? []
+      : [
+          {
+            id,
+            cost,
+            reserve: Math.max(0, 100 * reserve.worst),
+            name,
+            at: null,
+            isPicked: id === picked.id,
+            fails: verdict === 'fails',
+          },
+        ],
+  );
+  if (points.length === 0) return null;
+  const numbered = withNumbers(points, groups);
+  const front = frontOf(points);
+  const top = Math.max(30, ...points.map(({ reserve }) => reserve));
+  const right = Math.max(4, ...points.map(({ cost }) => cost)) + 1;
+  const upright = scaleLinear([0, top], [height_px, 0]).nice(5);
+  const along = scaleLinear([0, right], [0, width]);
+  const order = [...points].sort((a, b) => a.cost - b.cost || a.reserve - b.reserve || (a.id < b.id ? -1 : 1));
+  const walk = (by: 1 | -1) => {
+    const at = order.findIndex(({ isPicked }) => isPicked);
+    const next = order[Math.min(order.length - 1, Math.max(0, at + by))];
+    if (next) pick(next.id);
+  };
+  const now = points.find(({ isPicked }) => isPicked);
+  return (
+    <figure>
+      <figcaption className="font-head text-lg tracking-wide uppercase">
+        Cost against reserve <span className="font-text text-sm tracking-normal text-soft normal-case">up and to the left is better</span>
+      </figcaption>
+      <div
+        ref={frame}
+        role="slider"
+        tabIndex={0}
+        aria-label={`cost against reserve of ${points.length} drives`}
+        aria-valuemin={1}
+        aria-valuemax={order.length}
+        aria-valuenow={order.findIndex(({ isPicked }) => isPicked) + 1}
+        aria-valuetext={now ? `${now.name}, ${now.cost} points, reserve ${Math.floor(now.reserve)} %` : 'none is picked'}
+        onKeyDown={(event) => {
+          if (event.key !== 'ArrowRight' && event.key !== 'ArrowLeft') return;
+          event.preventDefault();
+          walk(event.key === 'ArrowRight' ? 1 : -1);
+        }}
+      >
+        <ComposedChart
+          accessibilityLayer={false}
+          width={width}
+          height={height_px}
+          data={points}
+          margin={{ top: 8, right: 12, bottom: 16, left: -12 }}
+        >
+          <ReferenceArea y1={0} y2={close} fill="var(--close)" fillOpacity={0.1} stroke="none" />
+          <CartesianGrid vertical={false} stroke="var(--hair)" />
+          <XAxis
+            dataKey="cost"
+            type="number"
+            domain={[0, right]}
+            ticks={along.ticks(5)}
+            stroke="var(--soft)"
+            fontSize={12}
+            label={{ value: 'cost, points', position: 'insideBottom', offset: -10, fill: 'var(--soft)', fontSize: 12 }}
+          />
+          <YAxis
+            dataKey="reserve"
+            type="number"
+            unit=" %"
+            stroke="var(--soft)"
+            fontSize={12}
+            tickLine={false}
+            axisLine={false}
+            domain={upright.domain() as [number, number]}
+            ticks={upright.ticks(5)}
+          />
+          <Line data={[...front]} dataKey="reserve" type="stepAfter" stroke="var(--blue)" strokeWidth={1.6} dot={false} isAnimationActive={false} />
+          <Scatter
+            data={[...numbered]}
+            dataKey="reserve"
+            isAnimationActive={false}
+            shape={({ cx, cy, payload }: { cx?: number | undefined; cy?: number | undefined; payload?: Point }) => (
+              <Dot cx={cx} cy={cy} at={payload} pick={pick} />
+            )}
+          />
+        </ComposedChart>
+      </div>
+      <p className="text-sm text-soft">under {close}&nbsp;% reserve it is close; a point is about the price of a belt, without shaft and bearings</p>
+    </figure>
+  );
+}
+
+interface DotShown {
+  readonly cx: number | undefined;
+  readonly cy: number | undefined;
+  readonly at: Point | undefined;
+  readonly pick: (id: string) => void;
+}
+
+/** A drive: with its number where it has a row, round the one that is picked a ring, hollow where something fails. */
+function Dot({ cx, cy, at: point, pick }: DotShown) {
+  if (cx === undefined || cy === undefined || !point) return null;
+  const { id, at, isPicked, fails } = point;
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: a row of the list does the same by keys
+    <g className="cursor-pointer" onClick={() => pick(id)}>
+      <circle cx={cx} cy={cy} r={14} fill="transparent" />
+      {at !== null || isPicked ? (
+        <>
+          <circle
+            cx={cx}
+            cy={cy}
+            r={9}
+            fill={isPicked ? 'var(--brass)' : 'var(--sheet)'}
+            stroke={fails ? 'var(--fails)' : 'var(--ink)'}
+            strokeWidth={1.4}
+          />
+          {at !== null && (
+            <text x={cx} y={cy + 4} textAnchor="middle" fontSize={11} fill="var(--ink)">
+              {at}
+            </text>
+          )}
+        </>
+      ) : (
+        <circle cx={cx} cy={cy} r={3} fill={fails ? 'none' : 'var(--blue)'} fillOpacity={0.45} stroke={fails ? 'var(--fails)' : 'none'} />
+      )}
+    </g>
+  );
+}

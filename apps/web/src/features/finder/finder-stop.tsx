@@ -1,0 +1,110 @@
+import { type Proposal, readDrawer } from '@hobrek/core';
+import { useMemo, useState } from 'react';
+import { DriveViews } from '../../element/drive-views.js';
+import { useDocument } from '../../open-build/here.js';
+import { useLine } from '../../open-build/in-sight.js';
+import { unbroken } from '../../shared/unbroken.js';
+import { useNarrow } from '../../shared/use-narrow.js';
+import { Between } from './between.js';
+import { CostChart } from './cost-chart.js';
+import { DrawerText } from './drawer-text.js';
+import { groupsOf, Proposals } from './proposals.js';
+import { Taken } from './taken.js';
+import { useDrawer } from './use-drawer.js';
+import { useFound } from './use-found.js';
+import { DriveWishes } from './wishes.js';
+
+/** What could lie between motor and tool: proposals from stock and from the drawer, each worked out in full, and the wishes that they have to meet. */
+export function FinderStop() {
+  const line = useLine(({ id }) => id);
+  const build = useDocument((document) => document.build);
+  const drawer = useDrawer();
+  const { text } = drawer;
+  const read = useMemo(() => (text === null ? null : readDrawer(text)), [text]);
+  const { found, isGoing, share, failed, stop } = useFound(build, line, read?.own ?? null);
+  const proposals = found?.proposals ?? none;
+  const groups = useMemo(() => groupsOf(proposals), [proposals]);
+  const isNarrow = useNarrow();
+  const [pickedId, pick] = useState<string | null>(null);
+  const picked = proposals.find(({ id }) => id === pickedId) ?? groups[0]?.best ?? null;
+  return (
+    <div className="grow border-t border-ink px-6 pt-1 pb-6 max-sm:px-4">
+      <DriveViews />
+      {found?.between && <Between between={found.between} />}
+      <Answer says={found?.says ?? ''} isGoing={isGoing} share={share} failed={failed} stop={stop} />
+      {found && <WhyNone found={found} />}
+      {found?.hints.map((each) => (
+        <p key={each} className="text-sm">
+          {unbroken(each)}
+        </p>
+      ))}
+      <div className="mt-2 grid grid-cols-[minmax(0,7fr)_minmax(0,4fr)] gap-x-8 max-lg:grid-cols-1">
+        <section aria-label="proposals">
+          {picked && <Proposals groups={groups} picked={picked} pick={pick} behind={isNarrow && <Taken line={line} proposal={picked} />} />}
+        </section>
+        <div className="min-w-0">
+          {picked && (
+            <>
+              <CostChart groups={groups} proposals={proposals} picked={picked} pick={pick} />
+              {!isNarrow && <Taken line={line} proposal={picked} />}
+            </>
+          )}
+        </div>
+      </div>
+      <div className="mt-4 grid grid-cols-[minmax(0,7fr)_minmax(0,4fr)] gap-x-8 border-t border-hair pt-2 max-lg:grid-cols-1">
+        <DriveWishes />
+        <DrawerText drawer={drawer} read={read} />
+      </div>
+    </div>
+  );
+}
+
+const none: readonly Proposal[] = [];
+
+interface AnswerShown {
+  readonly says: string;
+  readonly isGoing: boolean;
+  readonly share: number;
+  readonly failed: string;
+  readonly stop: () => void;
+}
+
+/** The sentence over it, and how far it is. */
+function Answer({ says, isGoing, share, failed, stop }: AnswerShown) {
+  return (
+    <div className="mt-2 flex flex-wrap items-baseline gap-x-4">
+      <h2 className="font-text text-xl leading-snug" role="status" aria-busy={isGoing}>
+        {says ? unbroken(says) : 'Looking for drives …'}
+      </h2>
+      {isGoing && (
+        <p className="flex items-baseline gap-x-3 text-sm text-soft">
+          {Math.round(100 * share)}&nbsp;% looked through
+          <button type="button" className="min-h-7 cursor-pointer font-semibold text-blue pointer-coarse:min-h-11 pointer-coarse:px-3" onClick={stop}>
+            Stop
+          </button>
+        </p>
+      )}
+      {failed && <p className="text-fails-word">{failed}</p>}
+    </div>
+  );
+}
+
+/** What rules everything out, and what would loosen it. */
+function WhyNone({ found: { contradictions, misses, none: nothing } }: { found: NonNullable<ReturnType<typeof useFound>['found']> }) {
+  if (contradictions.length + misses.length + nothing.length === 0) return null;
+  return (
+    <ul aria-label="what rules it out" className="mt-1 max-w-4xl">
+      {[...contradictions, ...nothing].map((each) => (
+        <li key={each} className="border-b border-hair py-1">
+          {unbroken(each)}
+        </li>
+      ))}
+      {misses.map(({ wish, says }) => (
+        <li key={`${wish} ${says}`} className="grid grid-cols-[15rem_minmax(0,1fr)] gap-x-4 border-b border-hair py-1 max-sm:grid-cols-1">
+          <b className="font-semibold">{wish}</b>
+          <span>{unbroken(says)}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}

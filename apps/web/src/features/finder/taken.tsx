@@ -1,0 +1,90 @@
+import type { StoredBuild } from '@hobrek/contracts';
+import { type Proposal, type TakenPart, withStages } from '@hobrek/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useOpen } from '../../open-build/here.js';
+import { send } from '../../shared/ask.js';
+import { unbroken } from '../../shared/unbroken.js';
+
+const fromWords: Readonly<Record<TakenPart['from'], string>> = { own: 'own', buy: 'buy', make: 'make' };
+
+/** What the picked proposal takes, what is said of it, and the two ways to take it. */
+export function Taken({ line, proposal }: { line: string; proposal: Proposal }) {
+  const { name, parts, because, jam, counts, shafts_mm, notes } = proposal;
+  const open = useOpen();
+  const navigate = useNavigate();
+  const [says, setSays] = useState<{ readonly of: string; readonly text: string } | null>(null);
+  const between = shafts_mm.slice(1, -1).flatMap((size) => (size === null ? [] : [`${Math.round(size * 100) / 100} mm`]));
+  const variant = () => {
+    const { build } = open.document.getState();
+    send<StoredBuild>('POST', 'builds', { ...withStages(build, line, proposal.stages), name: `${build.name}: ${name}`.slice(0, 80) }).then(
+      ({ id }) => void navigate(`/builds/${id}/drive`),
+      (error: Error) => setSays({ of: proposal.id, text: `${error.message} No variant was begun; try again in a moment.` }),
+    );
+  };
+  return (
+    <section aria-label="what it takes" className="mt-3 border-t border-ink pt-2">
+      <h2 className="font-head text-lg tracking-wide uppercase">
+        {name} <span className="font-text text-sm tracking-normal text-soft normal-case">what it takes</span>
+      </h2>
+      <ul>
+        {parts.map(({ what, many, from, label }, k) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two parts may be alike, and their order never changes
+          <li key={`${what} ${k}`} className="grid grid-cols-[3rem_minmax(0,1fr)_auto] gap-x-2 border-b border-hair py-0.5">
+            <span className="text-soft">{fromWords[from]}</span>
+            <span>
+              {many > 1 && `${many} × `}
+              {unbroken(what)}
+            </span>
+            <span className="text-soft">{label}</span>
+          </li>
+        ))}
+      </ul>
+      {between.length > 0 && (
+        <p className="mt-1 text-sm">
+          {between.length === 1 ? 'Shaft between: ' : 'Shafts between: '}
+          {unbroken(between.join(', '))}, with two bearings each.
+        </p>
+      )}
+      {notes.map((each) => (
+        <p key={each} className="mt-1 text-sm leading-snug">
+          {unbroken(each)}
+        </p>
+      ))}
+      {because && <p className="mt-1 text-sm leading-snug">{unbroken(because)}</p>}
+      {jam && jam !== because && <p className="mt-1 text-sm leading-snug">{unbroken(jam)}</p>}
+      <p className="mt-1 text-sm text-soft">{countWords(counts)}</p>
+      <p className="mt-1 text-sm text-soft">
+        Belts, chains and gears take fingers: each is guarded before the first run. What is bought is only sure once its maker’s list says so.
+      </p>
+      <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <button
+          type="button"
+          className="min-h-9 cursor-pointer bg-blue px-4 font-head text-lg text-sheet hover:opacity-90 pointer-coarse:min-h-11"
+          onClick={() => {
+            open.driveTaken(line, proposal.stages);
+            setSays({ of: proposal.id, text: 'It is between motor and tool now, in place of what was there; undo brings that back.' });
+          }}
+        >
+          Use this drive
+        </button>
+        <button type="button" className="min-h-9 cursor-pointer text-blue hover:underline pointer-coarse:min-h-11" onClick={variant}>
+          Open it as a variant
+        </button>
+      </div>
+      <p role="status" className="mt-1 min-h-6 text-sm">
+        {says?.of === proposal.id ? says.text : ''}
+      </p>
+    </section>
+  );
+}
+
+function countWords({ fails, close, unknown }: Proposal['counts']): string {
+  const said = [
+    [fails, fails === 1 ? 'check fails' : 'checks fail'],
+    [close, close === 1 ? 'check is close' : 'checks are close'],
+    [unknown, `${unknown === 1 ? 'is' : 'are'} not known yet, such as how its wheels are fixed`],
+  ] as const;
+  const words = said.filter(([many]) => many > 0).map(([many, what]) => `${many} ${what}`);
+  return words.length === 0 ? 'Every check holds.' : `${words.join('; ')}.`;
+}

@@ -1,0 +1,63 @@
+import { type Build, type Found, lineOf, type OwnPart } from '@hobrek/core';
+import { useEffect, useMemo, useState } from 'react';
+import { useUnits } from '../../shared/preferences.js';
+import { workOut } from '../../workers/calculator.js';
+
+/** Without a change for so long it is looked for. */
+const pause_ms = 150;
+
+export interface Finding {
+  /** The newest that is known; of what was asked before while there is nothing newer. */
+  readonly found: Found | null;
+  readonly isGoing: boolean;
+  /** Share that is done, from 0 to 1. */
+  readonly share: number;
+  readonly failed: string;
+  readonly stop: () => void;
+}
+
+/** What could lie between motor and tool of a line, looked for beside the page: a few soon, then all; begun again when what it hangs on changes. */
+export function useFound(build: Build, line: string, own: readonly OwnPart[] | null): Finding {
+  const units = useUnits();
+  const [found, setFound] = useState<Found | null>(null);
+  const [going, setGoing] = useState<number | null>(0);
+  const [failed, setFailed] = useState('');
+  const [stopping, setStopping] = useState(() => new AbortController());
+  // What is between them now, notes and name change nothing of it.
+  const { source, work } = lineOf(build, line);
+  const { supply, wishes, finder } = build;
+  const asked = useMemo(() => JSON.stringify([source, work, supply, wishes, finder, own]), [source, work, supply, wishes, finder, own]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: `asked` is all of the build and the drawer that counts
+  const given = useMemo(() => (own ? { build, line, own, units } : null), [asked, line, units]);
+  useEffect(() => {
+    if (!given) return undefined;
+    const ending = new AbortController();
+    setStopping(ending);
+    const { signal } = ending;
+    const all = async () => {
+      setFailed('');
+      setGoing(0);
+      const quick = await workOut('find', { ...given, isQuick: true }, { signal });
+      if (quick.proposals.length > 0 || quick.missing.length > 0) setFound(quick);
+      setFound(await workOut('find', given, { signal, progress: setGoing }));
+      setGoing(null);
+    };
+    const timer = setTimeout(() => {
+      all().catch((error: Error) => {
+        if (!signal.aborted) setFailed(error.message);
+        if (!signal.aborted || (signal.reason as Error).name === 'StopError') setGoing(null);
+      });
+    }, pause_ms);
+    return () => {
+      clearTimeout(timer);
+      ending.abort(new DOMException('Something else is looked for', 'AbortError'));
+    };
+  }, [given]);
+  return {
+    found,
+    isGoing: going !== null,
+    share: going ?? 1,
+    failed,
+    stop: () => stopping.abort(Object.assign(new Error('It was stopped'), { name: 'StopError' })),
+  };
+}
