@@ -4,7 +4,7 @@ import { kindHeads } from '../src/kinds/registry.js';
 import type { Element, Input, Inputs, Line } from '../src/machine/build.js';
 
 /** Mulberry32: the same numbers each time. */
-function numbers(seed: number): () => number {
+export function numbers(seed: number): () => number {
   let state = seed;
   return () => {
     state = (state + 0x6d2b79f5) | 0;

@@ -2,11 +2,15 @@ import type { From, Reach, ShaftEnd, Shelf, StageCandidate } from '../kinds/find
 import type { Compiled } from './compile.js';
 import type { Drive } from './drive.js';
 import { layOut } from './lay-out.js';
+import { orders, type Weights } from './rank.js';
 import { reserve } from './request.js';
 import { sum } from './sum.js';
 
-/** The drive that a combination makes, or null where the plain rules forbid it. */
-export function driveOf(stages: readonly StageCandidate[], compiled: Compiled): Drive | null {
+/**
+ * The drive that a combination makes, or null where the plain rules forbid it.
+ * @param weights by which it is laid out: belts that are bought against room
+ */
+export function driveOf(stages: readonly StageCandidate[], compiled: Compiled, weights: Weights = orders['all round']): Drive | null {
   const { request, shafts } = compiled;
   const { source, work, wishes, shelf } = request;
   if (wishes.slip === 'must' && !stages.some(({ slips }) => slips)) return null;
@@ -52,10 +56,13 @@ export function driveOf(stages: readonly StageCandidate[], compiled: Compiled): 
     if (share > loaded) [loaded, loadedBy] = [share, k];
   }
 
-  const laid = layOut(stages, loops, takes, request);
+  const laid = layOut(stages, loops, takes, request, weights);
   if (!laid) return null;
   const { reaches, room } = laid;
-  const gone = [...takes, ...reaches.flatMap((reach) => (reach && reach.own >= 0 ? [reach.own] : []))];
+  const gone = [
+    ...takes,
+    ...reaches.flatMap((reach, k) => (reach && reach.own >= 0 ? repeated(reach.own, stages[k]?.loop?.pieces(loops[k] as number) ?? 1) : [])),
+  ];
   const from = stages.flatMap((stage) => stage.takes);
   const bought =
     from.filter(({ own, isMade }) => own < 0 && !isMade).length + sum(stages, (stage, k) => boughtLoops(stage, loops[k] as number, reaches[k]));
@@ -85,6 +92,8 @@ export function driveOf(stages: readonly StageCandidate[], compiled: Compiled): 
     takes: gone,
   };
 }
+
+const repeated = (own: number, times: number): number[] => Array.from({ length: times }, () => own);
 
 const boughtLoops = ({ loop }: StageCandidate, loops: number, reach: Reach | undefined): number =>
   loop && reach && reach.own < 0 ? loop.pieces(loops) : 0;

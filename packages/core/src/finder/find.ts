@@ -65,7 +65,7 @@ export function* searchSteps(request: FindRequest, aim: Aim = rankedBy(orders['a
   };
   const visit = (stages: readonly StageCandidate[]) => {
     tried += 1;
-    const drive = driveOf(stages, compiled);
+    const drive = driveOf(stages, compiled, aim.weights);
     if (!drive) return;
     met += 1;
     const score = aim.score(drive);

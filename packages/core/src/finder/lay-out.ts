@@ -1,5 +1,7 @@
 import type { Reach, Shelf, StageCandidate } from '../kinds/finding.js';
+import { poor, type Weights } from './rank.js';
 import type { FindRequest } from './request.js';
+import { sum } from './sum.js';
 import type { FindWishes } from './wishes.js';
 
 /** Room that a row of shafts takes, mm: along it and across it. */
@@ -57,67 +59,88 @@ const nothingRound: readonly undefined[] = [undefined];
 /** Candidates live as long as their search. */
 const reachesFor = new WeakMap<StageCandidate, (readonly Reach[])[]>();
 
-/** How the stages are laid out, or null where they are not in the room. */
+/** How a drive is laid out: a length for each stage that has one. */
+export interface Laid {
+  readonly reaches: readonly (Reach | undefined)[];
+  readonly room: Room;
+}
+
+/** How the stages are best laid out, by what lengths cost that are bought and by the room; null where they are not in the room that there is. */
 export function layOut(
   stages: readonly StageCandidate[],
   loops: readonly number[],
   takes: readonly number[],
   request: FindRequest,
-): { reaches: readonly (Reach | undefined)[]; room: Room } | null {
+  weights: Weights,
+): Laid | null {
   const { wishes, shelf } = request;
   const options = stages.map((stage, k) => {
     const all = reachesOf(stage, loops[k] as number, shelf);
     return k === 0 && wishes.slot_mm !== null ? all.filter((reach) => reach === undefined || isInSlot(reach, wishes)) : all;
   });
   if (options.some((each) => each.length === 0)) return null;
-  return firstThatFits(stages, options, takes, request);
+  const pieces = stages.map(({ loop }, k) => loop?.pieces(loops[k] as number) ?? 0);
+  return bestThatFits({ stages, options, pieces, takes }, request, weights);
 }
 
 const isInSlot = ({ slides_mm: [near, far] }: Reach, { slot_mm }: FindWishes): boolean =>
   slot_mm === null || (near >= slot_mm[0] - 0.05 && far <= slot_mm[1] + 0.05);
 
-/** At most so many ways to lay a drive out are tried before it is taken not to fit. */
+/** At most so many ways to lay a drive out are tried. */
 const mostTried = 400;
 
-function firstThatFits(
-  stages: readonly StageCandidate[],
-  options: readonly (readonly (Reach | undefined)[])[],
-  takes: readonly number[],
-  { wishes, shelf }: FindRequest,
-) {
+interface Layable {
+  readonly stages: readonly StageCandidate[];
+  readonly options: readonly (readonly (Reach | undefined)[])[];
+  /** Belts or chains of each stage. */
+  readonly pieces: readonly number[];
+  readonly takes: readonly number[];
+}
+
+function bestThatFits({ stages, options, pieces, takes }: Layable, { wishes, shelf }: FindRequest, { cost, buy, size }: Weights): Laid | null {
   const ways = waysOf(stages.length, wishes.folded);
   const hasEnds = wishes.apart_mm !== null || wishes.folded;
-  let tried = 0;
   const reaches: (Reach | undefined)[] = [];
-  const isGone = (reach: Reach | undefined): boolean => {
+  let best: (Laid & { readonly score: number }) | null = null;
+  let tried = 0;
+  const isGone = (reach: Reach | undefined, k: number): boolean => {
     if (!reach || reach.own < 0) return false;
-    const used = [...takes, ...reaches.flatMap((each) => (each && each.own >= 0 ? [each.own] : []))].filter((own) => own === reach.own).length;
-    return used + 1 > (shelf.own[reach.own]?.many ?? 0);
+    let used = pieces[k] as number;
+    for (const own of takes) if (own === reach.own) used += 1;
+    for (const [j, each] of reaches.entries()) if (each?.own === reach.own) used += pieces[j] as number;
+    return used > (shelf.own[reach.own]?.many ?? 0);
   };
-  const deeper = (k: number): { reaches: readonly (Reach | undefined)[]; room: Room } | null => {
+  const bought = () => sum(reaches, (reach, k) => (reach && reach.own < 0 ? (pieces[k] as number) : 0));
+  const points = () => sum(reaches, (reach, k) => (reach && reach.own < 0 ? (pieces[k] as number) * (stages[k]?.loop?.points ?? 0) : 0));
+  const laid = () => {
+    tried += 1;
+    if (!isClear(stages, reaches)) return;
+    for (const way of ways) {
+      const room = roomOf(stages, reaches, way);
+      if (!isIn(room, wishes)) continue;
+      const score = cost * (points() / poor.points) + buy * (bought() / poor.bought) + size * ((room.length_mm * room.height_mm) / poor.room_mm2);
+      if (best === null || score < best.score - 1e-12) best = { reaches: [...reaches], room, score };
+    }
+  };
+  const deeper = (k: number): void => {
     if (k === stages.length) {
-      tried += 1;
-      for (const way of ways) {
-        const room = roomOf(stages, reaches, way);
-        if (isIn(room, wishes) && isClear(stages, reaches)) return { reaches: [...reaches], room };
-      }
-      return null;
+      laid();
+      return;
     }
-    // Without a wish for the distance the nearest shafts make it shortest: of each, own and bought, the first is enough.
-    const those = options[k] as readonly (Reach | undefined)[];
-    for (const [j, reach] of those.entries()) {
-      if (tried >= mostTried) return null;
-      if (isGone(reach)) continue;
-      const isFarther = !hasEnds && j > 0 && those[j - 1]?.own === -1 && reach?.own === -1;
-      if (isFarther) break;
+    // Without a wish for the distance the nearest shafts are best: of each belt, own and bought, the first is enough.
+    const seen: number[] = [];
+    for (const reach of options[k] as readonly (Reach | undefined)[]) {
+      if (tried >= mostTried) return;
+      const own = reach?.own ?? -1;
+      if (isGone(reach, k) || (!hasEnds && seen.includes(own))) continue;
+      seen.push(own);
       reaches.push(reach);
-      const found = deeper(k + 1);
+      deeper(k + 1);
       reaches.pop();
-      if (found) return found;
     }
-    return null;
   };
-  return deeper(0);
+  deeper(0);
+  return best;
 }
 
 const isIn = ({ length_mm, height_mm, apart_mm }: Room, wishes: FindWishes): boolean =>

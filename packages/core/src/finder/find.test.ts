@@ -1,0 +1,197 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { afterTyping } from '../../test/crusher.js';
+import { knownDrives, requestOf } from '../../test/known-drives.js';
+import { numbers } from '../../test/random-lines.js';
+import { readDrawer } from '../drawer/read-part.js';
+import type { StageCandidate } from '../kinds/finding.js';
+import type { Kinds } from '../kinds/registry.js';
+import { blankBuild } from '../machine/blank-build.js';
+import type { Build } from '../machine/build.js';
+import { withKind, withoutStage } from '../machine/reshape.js';
+import { kindsToFind } from '../procedures/jobs.js';
+import { atOnce } from '../procedures/steps.js';
+import { wordingFor } from '../wording/wording.js';
+import { compile } from './compile.js';
+import type { Drive } from './drive.js';
+import { driveOf } from './drive-of.js';
+import { byScore, rankedBy, type Scored, search } from './find.js';
+import { idOf, judge, judgeSteps, judging } from './judge.js';
+import { type Order, orders } from './rank.js';
+import type { FindRequest } from './request.js';
+import { usualStock } from './usual-stock.js';
+import { anyDrive, type Findable } from './wishes.js';
+
+/** A motor and a piece of work with nothing between them, as they are for a request. */
+function buildFor({ source, work }: FindRequest): Build {
+  const bare = withoutStage(withKind(blankBuild('Tried'), 'main/work', 'direct'), 'main/belt');
+  return afterTyping(bare, {
+    'main/source/power': `${source.power_W} W`,
+    'main/source/powerIs': 'shaft',
+    'main/source/speed': `${source.speed_rpm} rpm`,
+    'main/source/start': 'capacitor-start',
+    'main/work/torque': `${work.torque_Nm} N·m`,
+    'main/work/breakaway': `${work.start_Nm} N·m`,
+    'main/work/shock': work.shock,
+  });
+}
+
+const chances = ['pulley A', 'sprocket 08B', 'belt A', 'chain 08B'] as const;
+
+/** A request of any sort over a small shelf, the same for the same seed. */
+function anyRequest(seed: number): FindRequest {
+  const random = numbers(seed);
+  const among = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)] as T;
+  const some = <T>(all: readonly T[], share: number): T[] => all.filter(() => random() < share);
+  const bore = () => (random() < 0.5 ? `, bore ${among([14, 19, 20, 25, 30])} mm` : '');
+  const lines = Array.from({ length: 12 }, () => {
+    const what = among(chances);
+    if (what === 'pulley A') return `pulley A ${among([75, 80, 95, 125, 160, 200, 250, 315])} mm${bore()}`;
+    if (what === 'sprocket 08B') return `sprocket 08B ${among([13, 15, 18, 38, 45, 57])} teeth${bore()}`;
+    return what === 'belt A' ? `belt A${among([38, 46, 53, 60, 68])}` : `chain 08B, ${among([90, 120])} links`;
+  });
+  const power_W = among([370, 550, 750, 1100]);
+  const ratio = 1.3 * 18 ** random();
+  const aim = 1425 / ratio;
+  const kinds = some(Object.keys(anyDrive.kinds.length ? { 'v-belt': 1, 'roller-chain': 1, gearbox: 1, coupling: 1 } : {}) as Findable[], 0.8);
+  return {
+    source: { speed_rpm: 1425, power_W, starts: 2, shaft_mm: among([null, 19]) },
+    work: {
+      speed_rpm: [aim * 0.93, aim * 1.07],
+      torque_Nm: ((power_W * 60) / (2 * Math.PI * aim)) * (0.2 + 0.6 * random()),
+      start_Nm: 0,
+      shock: among(['uniform', 'light', 'medium', 'heavy']),
+      shaft_mm: among([null, 25]),
+    },
+    wishes: {
+      ...anyDrive,
+      kinds: kinds.length === 0 ? ['v-belt'] : kinds,
+      stages: among([1, 2, 2]),
+      between_mm: among([[], [25], [20, 25]]),
+      length_mm: among([null, 900]),
+      height_mm: among([null, 330]),
+      slip: among(['either', 'either', 'must']),
+      folded: random() < 0.3,
+    },
+    shelf: {
+      own: readDrawer(lines.join('\n')).own,
+      stock: {
+        ...usualStock,
+        pulleys: { A: some([75, 80, 90, 100, 125, 160, 200, 250, 280, 315], 0.5) },
+        sprockets: { '08B': some([17, 19, 23, 30, 38, 45, 57], 0.4) },
+        chains: ['08B'],
+        belts: { A: usualStock.belts.A?.filter((_, k) => k % 5 === 0) ?? [] },
+        timingPulleys: {},
+        timingBelts: {},
+        boxes: usualStock.boxes.filter((_, k) => k % 7 === 0),
+      },
+      made: {},
+    },
+  };
+}
+
+/** Every row of stages that there is, one after the other, with no bound and no order. */
+function* every(candidates: readonly StageCandidate[], stages: number): Generator<readonly StageCandidate[]> {
+  for (const first of candidates) {
+    if (stages === 1) yield [first];
+    else for (const others of every(candidates, stages - 1)) yield [first, ...others];
+  }
+}
+
+/** What a search must come to, looked for without it: the ratio, the shafts and the rules of each row by themselves. */
+function byBruteForce(request: FindRequest, order: Order = 'all round'): Drive[] {
+  const compiled = compile(request);
+  const { candidates, sourceBit, workBit } = compiled;
+  const [slow, fast] = request.work.speed_rpm;
+  const drives: Drive[] = [];
+  for (let stages = 1; stages <= request.wishes.stages; stages++) {
+    for (const row of every(candidates, stages)) {
+      const speed = row.reduce((n, { ratio }) => n / ratio, request.source.speed_rpm);
+      if (speed < slow || speed > fast) continue;
+      if (((row[0] as StageCandidate).inFits & sourceBit) === 0 || ((row.at(-1) as StageCandidate).outFits & workBit) === 0) continue;
+      const fit = row.every((each, k) => k === 0 || ((row[k - 1] as StageCandidate).outFits & ~workBit & each.inFits) !== 0);
+      if (!fit || (stages > 1 && row.some(({ kind }) => kind === 'coupling'))) continue;
+      const drive = driveOf(row, compiled, orders[order]);
+      if (drive) drives.push(drive);
+    }
+  }
+  return drives;
+}
+
+const seeds = Array.from({ length: 20 }, (_, k) => k + 1);
+const scored = (drives: readonly Drive[], request: FindRequest, order: Order): Scored[] =>
+  drives.map((drive) => ({ drive, score: rankedBy(orders[order], request).score(drive) })).sort(byScore);
+const names = (all: readonly Scored[]) => all.map(({ drive }) => idOf(drive));
+
+describe('the finder', () => {
+  let kinds: Kinds;
+  beforeAll(async () => {
+    kinds = await kindsToFind(buildFor(anyRequest(1)));
+  });
+
+  it.each(seeds)('keeps the same best, in the same order, as trying every row of stages, whatever they are ranked by (set %i)', (seed) => {
+    const request = anyRequest(seed);
+    for (const order of Object.keys(orders) as Order[]) {
+      const all = byBruteForce(request, order);
+      const found = search(request, rankedBy(orders[order], request), { kept: 20 });
+      expect(names(found.best), order).toEqual(names(scored(all, request, order)).slice(0, 20));
+    }
+    const { met, isCounted } = search(request, undefined, { kept: 100_000 });
+    expect([met, isCounted]).toEqual([byBruteForce(request).length, true]);
+  });
+
+  it.each(seeds.slice(0, 10))('has the best twenty of full evaluations without evaluating them all (set %i)', (seed) => {
+    const request = anyRequest(seed);
+    const build = buildFor(request);
+    const wording = wordingFor(build);
+    const all = scored(byBruteForce(request), request, 'all round').slice(0, 600);
+    const full = all.map((each) => judge(each, build, 'main', request, kinds, wording)).sort((a, b) => a.score - b.score || (a.id < b.id ? -1 : 1));
+    const { best, isSure } = atOnce(judgeSteps(search(request).best, build, 'main', request, kinds));
+    const wanted = judging.wanted;
+    expect(isSure).toBe(true);
+    expect(best.slice(0, wanted).map(({ id }) => id)).toEqual(full.slice(0, wanted).map(({ id }) => id));
+  });
+
+  it('never has a worse best for one more part in the drawer, or for a wish that is let go', () => {
+    const score = (request: FindRequest) => search(request, undefined, { kept: 1 }).best[0]?.score ?? Number.POSITIVE_INFINITY;
+    for (const seed of seeds) {
+      const request = anyRequest(seed);
+      const before = score(request);
+      const more = readDrawer('pulley A 100 mm\nsprocket 08B 19 teeth\npulley A 236 mm, bore 25 mm\nworm box 15:1, 60 N·m').own;
+      for (const part of more)
+        expect(score({ ...request, shelf: { ...request.shelf, own: [...request.shelf.own, part] } })).toBeLessThanOrEqual(before + 1e-9);
+      for (const wishes of [
+        { length_mm: null },
+        { height_mm: null },
+        { slip: 'either' },
+        { stages: request.wishes.stages + 1 },
+        { folded: true },
+        { boreOut: true, bush: true },
+      ] as const)
+        expect(score({ ...request, wishes: { ...request.wishes, ...wishes } }), JSON.stringify(wishes)).toBeLessThanOrEqual(before + 1e-9);
+    }
+  });
+
+  it('has the next twenty where the best twenty are taken out', () => {
+    for (const known of knownDrives.slice(0, 2)) {
+      const request = requestOf(known);
+      const forty = search(request, undefined, { kept: 40 }).best;
+      const others = search(request, undefined, { kept: 100_000 }).best.filter(({ drive }) => !names(forty.slice(0, 20)).includes(idOf(drive)));
+      expect(names(others.slice(0, 20))).toEqual(names(forty.slice(20)));
+    }
+  });
+
+  it('proposes nothing that uses a part more often than it is there, and nothing that the wishes forbid', () => {
+    for (const seed of seeds) {
+      const request = anyRequest(seed);
+      for (const { drive } of search(request, undefined, { kept: 200 }).best) {
+        const { shelf, wishes } = request;
+        for (const own of drive.takes) expect(drive.takes.filter((each) => each === own).length).toBeLessThanOrEqual(shelf.own[own]?.many ?? 0);
+        expect(drive.room.length_mm).toBeLessThanOrEqual((wishes.length_mm ?? 1e9) + 1);
+        expect(drive.room.height_mm).toBeLessThanOrEqual((wishes.height_mm ?? 1e9) + 1);
+        if (wishes.slip === 'must') expect(drive.stages.some(({ slips }) => slips)).toBe(true);
+        for (const reach of drive.reaches) if (reach) expect(reach.wrap_rad).toBeGreaterThan((119 / 180) * Math.PI);
+        expect(Number.isFinite(drive.loaded + drive.points + drive.room.length_mm)).toBe(true);
+      }
+    }
+  });
+});
