@@ -311,3 +311,40 @@ describe.each(['build-2', 'build-3'])('a build of two lines, sample %s', (sample
     expect([one?.out, other?.out].every((drawn) => drawn?.includes('<svg'))).toBe(true);
   });
 });
+
+describe('find', () => {
+  const drawer = join(root, 'samples/drawer.txt');
+
+  it('names the best drives of a build with what is own and what is bought, and ends with 0', async () => {
+    const { exit, out } = await hobrek('find', 'demo/bowl-lathe.json', '--drawer', drawer);
+    expect(exit).toBe(0);
+    expect(out).toMatch(/^Bowl lathe: (?:Over )?\d+ drives meet the wishes\. Best: V-belt at \d+.rpm/);
+    expect(out).toMatch(/^1\. V-belt \(holds\): V-belt A, \d+ to \d+ mm, belt A\d+$/m);
+    expect(out).toMatch(/own [PB]\d (?:pulley|belt) A/);
+    const { out: json } = await hobrek('find', 'demo/bowl-lathe.json', '--drawer', drawer, '--json');
+    const [best] = JSON.parse(json).proposals;
+    expect(best.stages[0]).toMatchObject({ kind: 'v-belt', entries: { section: 'A' } });
+  });
+
+  it('ends with 1 where nothing fits, and names the wish that rules it out', async () => {
+    const build = JSON.parse(readFileSync(join(root, 'demo/bowl-lathe.json'), 'utf8'));
+    const no = (name: string) => [name, { text: 'no', how: 'chosen' }];
+    const finder = Object.fromEntries([
+      ...['timingBelts', 'chains', 'gears', 'couplings', 'gearboxes'].map(no),
+      ['holds', { text: 'yes', how: 'chosen' }],
+    ]);
+    const { exit, out } = await hobrek('find', file('holds.json', JSON.stringify({ ...build, finder })));
+    expect(exit).toBe(1);
+    expect(out).toContain('Nothing that is allowed holds a load');
+    expect(out).toMatch(/^- that it must hold the load: with a brake/m);
+  });
+
+  it('ends with 2 for a drawer that is not understood, by its line, and for a line that is not there', async () => {
+    const bad = await hobrek('find', 'demo/bowl-lathe.json', '--drawer', file('bad.txt', '# shelf\npulley A 80 mm\nhat\n'));
+    expect([bad.exit, bad.err]).toEqual([2, expect.stringContaining('bad.txt: line 3: “hat” is no part that is known')]);
+    const gone = await hobrek('find', 'demo/bowl-lathe.json', '--drawer', join(folder, 'none.txt'));
+    expect([gone.exit, gone.err]).toEqual([2, expect.stringContaining('there is no such file')]);
+    const line = await hobrek('find', 'demo/bowl-lathe.json', '--line', 'second');
+    expect([line.exit, line.err]).toEqual([2, expect.stringContaining('there is no line “second”')]);
+  });
+});

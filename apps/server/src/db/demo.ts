@@ -17,7 +17,7 @@ import { revisions } from './tables/revisions.js';
 export async function loadDemo(database: Database, folder: string): Promise<number> {
   const files = (await readdir(folder)).filter((file) => file.endsWith('.json')).sort();
   const rows = await Promise.all(files.map((file) => demoRow(join(folder, file))));
-  const own = await readFile(join(folder, 'drawer.txt'), 'utf8').catch(() => null);
+  const own = await readFile(join(folder, '../samples/drawer.txt'), 'utf8').catch(() => null);
   return database.transaction(async (tx) => {
     const marked = await tx.insert(markers).values({ name: 'demo' }).onConflictDoNothing().returning();
     if (marked.length === 0 || rows.length === 0) return 0;

@@ -236,7 +236,7 @@ const readers: Readonly<Record<Word, (line: Line) => Part>> = {
  * What comes before the word for the part is its label.
  * @param at number of the line, its label where none is written
  * @returns the part and what of the line was not understood, or one sentence that says why it is none; never throws
- * @example readPart('P2 pulley A 95 mm, 2 grooves, bore 24 mm', 1) // { ok: true, own: { label: 'P2', part: { is: 'pulley', pitch_mm: 95, … } }, rest: '' }
+ * @example readPart('P2 pulley A 95 mm, 2 grooves, bore 24 mm', 1).ok // true
  */
 export function readPart(text: string, at: number): PartRead | PartRefused {
   const typed = text.replace(/\s+/g, ' ').trim();

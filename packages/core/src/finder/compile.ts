@@ -59,6 +59,7 @@ export function compile(request: FindRequest): Compiled {
     least_mm: wishes.leastWheel_mm ?? 0,
     most_mm: wishes.mostWheel_mm ?? Number.POSITIVE_INFINITY,
     shock: work.shock,
+    reverse: wishes.reverse,
   };
   const shelf = shelfFor(request.shelf, wishes);
   const isOneWay = oneWay(source.speed_rpm, work.speed_rpm);

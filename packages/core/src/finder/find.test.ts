@@ -1,13 +1,10 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { afterTyping } from '../../test/crusher.js';
 import { knownDrives, requestOf } from '../../test/known-drives.js';
 import { numbers } from '../../test/random-lines.js';
+import { tried } from '../../test/tried.js';
 import { readDrawer } from '../drawer/read-part.js';
 import type { StageCandidate } from '../kinds/finding.js';
 import type { Kinds } from '../kinds/registry.js';
-import { blankBuild } from '../machine/blank-build.js';
-import type { Build } from '../machine/build.js';
-import { withKind, withoutStage } from '../machine/reshape.js';
 import { kindsToFind } from '../procedures/jobs.js';
 import { atOnce } from '../procedures/steps.js';
 import { wordingFor } from '../wording/wording.js';
@@ -20,20 +17,6 @@ import { type Order, orders } from './rank.js';
 import type { FindRequest } from './request.js';
 import { usualStock } from './usual-stock.js';
 import { anyDrive, type Findable } from './wishes.js';
-
-/** A motor and a piece of work with nothing between them, as they are for a request. */
-function buildFor({ source, work }: FindRequest): Build {
-  const bare = withoutStage(withKind(blankBuild('Tried'), 'main/work', 'direct'), 'main/belt');
-  return afterTyping(bare, {
-    'main/source/power': `${source.power_W} W`,
-    'main/source/powerIs': 'shaft',
-    'main/source/speed': `${source.speed_rpm} rpm`,
-    'main/source/start': 'capacitor-start',
-    'main/work/torque': `${work.torque_Nm} N·m`,
-    'main/work/breakaway': `${work.start_Nm} N·m`,
-    'main/work/shock': work.shock,
-  });
-}
 
 const chances = ['pulley A', 'sprocket 08B', 'belt A', 'chain 08B'] as const;
 
@@ -125,7 +108,7 @@ const names = (all: readonly Scored[]) => all.map(({ drive }) => idOf(drive));
 describe('the finder', () => {
   let kinds: Kinds;
   beforeAll(async () => {
-    kinds = await kindsToFind(buildFor(anyRequest(1)));
+    kinds = await kindsToFind(tried(anyRequest(1)));
   });
 
   it.each(seeds)('keeps the same best, in the same order, as trying every row of stages, whatever they are ranked by (set %i)', (seed) => {
@@ -141,7 +124,7 @@ describe('the finder', () => {
 
   it.each(seeds.slice(0, 10))('has the best twenty of full evaluations without evaluating them all (set %i)', (seed) => {
     const request = anyRequest(seed);
-    const build = buildFor(request);
+    const build = tried(request);
     const wording = wordingFor(build);
     const all = scored(byBruteForce(request), request, 'all round').slice(0, 600);
     const full = all.map((each) => judge(each, build, 'main', request, kinds, wording)).sort((a, b) => a.score - b.score || (a.id < b.id ? -1 : 1));

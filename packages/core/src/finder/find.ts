@@ -42,8 +42,9 @@ export interface Aim {
 export interface SearchLimits {
   /** So many of the best are kept. */
   readonly kept?: number;
-  /** After so many combinations it is enough. */
+  /** After so many combinations it is enough: that are laid out, and that are passed by. */
   readonly tried?: number;
+  readonly visits?: number;
 }
 
 /** Ranked by weights. */
@@ -54,7 +55,7 @@ export const rankedBy = (weights: Weights, { work }: Pick<FindRequest, 'work'>):
 
 /** Tries every combination whose ratio fits and that may be among the best, in steps. */
 export function* searchSteps(request: FindRequest, aim: Aim = rankedBy(orders['all round'], request), limits: SearchLimits = {}): Steps<Searched> {
-  const { kept: most = keptDrives, tried: enough = mostTried } = limits;
+  const { kept: most = keptDrives, tried: enough = mostTried, visits: enoughPassed = mostVisits } = limits;
   const compiled = compile(request);
   const bounding: Bounding = { weights: aim.weights, worst: Number.POSITIVE_INFINITY, passed: 0 };
   let kept: Scored[] = [];
@@ -76,7 +77,7 @@ export function* searchSteps(request: FindRequest, aim: Aim = rankedBy(orders['a
   };
   for (const more of combinations(compiled, bounding, visit)) {
     visits += more;
-    if (tried >= enough || visits >= mostVisits) return { best: kept.sort(byScore).slice(0, most), met, tried, isCounted: false };
+    if (tried >= enough || visits >= enoughPassed) return { best: kept.sort(byScore).slice(0, most), met, tried, isCounted: false };
     yield Math.min(0.99, visits / (visits + 400_000));
   }
   return { best: kept.sort(byScore).slice(0, most), met, tried, isCounted: bounding.passed === 0 };

@@ -60,6 +60,7 @@ function wishesOf(build: Build, drive: DriveWishes): FindWishes {
     slip: drive.slip.is ?? 'either',
     hold: drive.holds.is === 'yes',
     quiet: drive.quiet.is === 'yes',
+    reverse: drive.reverses.is === 'yes',
     leastWheel_mm: numberOf(drive.leastWheel),
     mostWheel_mm: numberOf(drive.mostWheel),
     buy: buy === 'nothing' ? 0 : buy === 'loops' ? 'belts and chains' : (most ?? 'anything'),
@@ -98,8 +99,8 @@ export function requestFor(build: Build, kinds: Kinds, line: Line, own: readonly
   const drive = driveOf(build);
   const kind = work.kind as WorkKind;
   const { any, aim: wished } = speedNeeded(build.wishes, kind, work.inputs);
-  // Where nothing says how fast it should turn, it is as fast as it turns now.
-  const now = wished.known || line.stages.some(isOpen) ? wished : turningNow(build, kinds, line);
+  // Where nothing says how fast it should turn, it is as fast as it turns now through what is there.
+  const now = wished.known || line.stages.length === 0 || line.stages.some(isOpen) ? wished : turningNow(build, kinds, line);
   const aim = now.known ? now : wished;
   const speeds = speedsOf(build, wished.known && any.known ? any : aim, numberOf(drive.off) ?? 0.06);
   const arrives: Port<'rotary'> = { is: 'rotary', flow: aim, effort: unknown('N·m', []), top: aim, moved: unknown('kg·m²', []) };

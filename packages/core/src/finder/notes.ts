@@ -30,7 +30,7 @@ function boresOf({ stages, shafts_mm }: Drive, { shelf }: FindRequest): Sentence
 function holdingOf({ stages }: Drive, { wishes }: FindRequest): Sentence[] {
   const holds = wishes.hold ? stages.find((stage) => stage.holds) : undefined;
   if (!holds) return [];
-  const share = { share: { value: holds.kept, unit: '1' as const } };
+  const share = { share: `${Math.round(100 * holds.kept)} %` };
   return [
     holds.kept > holdsWell
       ? sentence(

@@ -52,6 +52,8 @@ export interface Bounds {
   readonly least_mm: number;
   readonly most_mm: number;
   readonly shock: Shock;
+  /** It has to turn both ways: nothing in it may run free. */
+  readonly reverse: boolean;
 }
 
 /** A wheel, box or half of a coupling of a candidate, by where it is from. */

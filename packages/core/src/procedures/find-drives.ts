@@ -6,6 +6,7 @@ import { contradictions, type Miss, missesSteps, noneSays, wishNames } from '../
 import { notesOn } from '../finder/notes.js';
 import { orders } from '../finder/rank.js';
 import type { FindRequest } from '../finder/request.js';
+import type { Stock } from '../kinds/finding.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
@@ -52,29 +53,30 @@ export interface FindGiven {
   readonly build: Build;
   readonly line: string;
   readonly own: readonly OwnPart[];
+  /** What may be bought; what shops usually have where it is left out. */
+  readonly stock?: Stock;
   readonly units: UnitHabit;
   /** A first look that is soon there: few are laid out, five are worked out in full. */
   readonly isQuick?: boolean;
 }
 
-const quick = { kept: 40, tried: 1_500, judged: 5, stages: 2 };
+const quick = { kept: 40, tried: 1_500, visits: 400_000, judged: 5 };
 
 const nothing = { proposals: [], met: 0, isCounted: true, isSure: true, misses: [], none: [], hints: [] } as const;
 
 /** Looks for what could lie between the source of a line and its work, in steps. @param kinds of the build, and all kinds of stages that are found */
-export function* findDrivesSteps({ build, line: id, own, units, isQuick = false }: FindGiven, kinds: Kinds): Steps<Found> {
+export function* findDrivesSteps({ build, line: id, own, stock, units, isQuick = false }: FindGiven, kinds: Kinds): Steps<Found> {
   const line = lineOf(build, id);
   const wording = wordingFor(build, units);
-  const asked = requestFor(build, kinds, line, own);
+  const asked = requestFor(build, kinds, line, own, stock);
   if (!asked.ok) {
     return { ...nothing, says: asked.says.map((each) => say(each, wording)).join(' '), missing: asked.missing, contradictions: [], between: null };
   }
   const { request, order } = asked;
   const between = betweenOf(request);
   const against = contradictions(request).map((each) => say(each, wording));
-  const limits = isQuick ? { kept: quick.kept, tried: quick.tried } : {};
-  const asWished = isQuick ? { ...request, wishes: { ...request.wishes, stages: Math.min(quick.stages, request.wishes.stages) } } : request;
-  const searched = yield* partOf(searchSteps(asWished, rankedBy(orders[order], request), limits), 0, 0.5);
+  const limits = isQuick ? quick : {};
+  const searched = yield* partOf(searchSteps(request, rankedBy(orders[order], request), limits), 0, 0.5);
   if (searched.best.length === 0 && !isQuick) {
     const misses = yield* partOf(missesSteps(request), 0.5, 1);
     const none = misses.length === 0 ? noneSays(request).map((each) => say(each, wording)) : [];

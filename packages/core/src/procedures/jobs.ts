@@ -3,6 +3,7 @@ import { findable } from '../finder/wishes.js';
 import { type Kinds, loadKinds } from '../kinds/registry.js';
 import { blankBuild } from '../machine/blank-build.js';
 import type { Build } from '../machine/build.js';
+import { lineOf } from '../machine/lines.js';
 import { openKind } from '../machine/open.js';
 import { withStageAdded } from '../machine/reshape.js';
 import type { UnitHabit } from '../quantity/show.js';
@@ -77,8 +78,6 @@ export const jobs: { readonly [N in JobName]: (given: Jobs[N]['given']) => Promi
 
 /** The kinds of a build, and every kind of stage that a drive may be made of. */
 export async function kindsToFind(build: Build): Promise<Kinds> {
-  const [line] = build.lines;
   const stages = Object.keys(findable).map((kind) => ({ kind, entries: {} }));
-  const all = line ? await loadKinds(withStages(build, line.id, stages)) : new Map();
-  return new Map([...all, ...(await loadKinds(build))]);
+  return new Map([...(await loadKinds(withStages(build, lineOf(build, null).id, stages))), ...(await loadKinds(build))]);
 }

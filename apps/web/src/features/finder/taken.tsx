@@ -63,7 +63,7 @@ export function Taken({ line, proposal }: { line: string; proposal: Proposal }) 
           className="min-h-9 cursor-pointer bg-blue px-4 font-head text-lg text-sheet hover:opacity-90 pointer-coarse:min-h-11"
           onClick={() => {
             open.driveTaken(line, proposal.stages);
-            setSays({ of: proposal.id, text: 'It is between motor and tool now, in place of what was there; undo brings that back.' });
+            setSays({ of: proposal.id, text: 'It is between motor and tool now, in place of what was there. Undo takes it out again.' });
           }}
         >
           Use this drive

@@ -8,7 +8,7 @@ const ofBrief = ['leastSpeed', 'mostSpeed', 'mostLength', 'mostHeight'] as const
 
 type Name = keyof typeof finderFields;
 const kinds = ['vBelts', 'timingBelts', 'chains', 'gearboxes', 'gears', 'couplings'] as const satisfies readonly Name[];
-const must = ['holds', 'quiet', 'folded'] as const satisfies readonly Name[];
+const must = ['holds', 'quiet', 'reverses', 'folded'] as const satisfies readonly Name[];
 const entered = [
   ...['buy', 'bores', 'slip', 'rank', 'stages', 'mostBought', 'mostPoints', 'off', 'motorShaft', 'toolShaft', 'between', 'orBetween'],
   ...['leastWheel', 'mostWheel', 'turned', 'apart', 'slot'],

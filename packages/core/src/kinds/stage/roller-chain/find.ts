@@ -89,7 +89,7 @@ function reachesOf(chain: ChainSize, z_1: number, z_2: number, wheels: Parameter
 
 function candidate(chain: ChainSize, driver: Sprocket, driven: Sprocket, had: readonly Had[], bounds: Bounds): StageCandidate | null {
   // A freewheel that drives a chain only clicks.
-  if (driver.isFreewheel) return null;
+  if (driver.isFreewheel || (driven.isFreewheel && bounds.reverse)) return null;
   const [onIn, onOut] = [
     fitsOf({ ...driver, own: driver.from.own }, 'driving', bounds),
     fitsOf({ ...driven, own: driven.from.own }, 'driven', bounds),

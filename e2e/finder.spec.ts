@@ -1,0 +1,166 @@
+import { execFile } from 'node:child_process';
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import AxeBuilder from '@axe-core/playwright';
+import type { Drawer, StoredBuild } from '@hobrek/contracts';
+import type { Build } from '@hobrek/core';
+import type { Page } from '@playwright/test';
+import { addBuild, choose, demo, expect, test } from './parts/hobrek.js';
+
+const root = resolve(import.meta.dirname, '..');
+const parts = readFileSync(join(root, 'samples/drawer.txt'), 'utf8');
+
+// One drawer for the whole workshop: whoever changes it here waits for the others.
+test.describe.configure({ mode: 'serial' });
+
+/** The crusher's motor and its roll with nothing between them, and a wish for so slow a tool that one stage does not do. */
+function bare(name: string): Build {
+  const build = demo();
+  const lines = build.lines.map((line) => ({ ...line, stages: [], stations: line.stations.slice(0, 1) }));
+  const rpm = (value: number) => ({ text: `${value} rpm`, value, unit: 'rpm', how: 'chosen' }) as const;
+  return { ...build, name, lines, wishes: { leastSpeed: rpm(95), mostSpeed: rpm(105) } };
+}
+
+async function drawerOf(address: string): Promise<Drawer> {
+  return (await (await fetch(`${address}/api/drawer`)).json()) as Drawer;
+}
+async function putDrawer(address: string, text: string): Promise<void> {
+  const { version } = await drawerOf(address);
+  const headers = { 'content-type': 'application/json', 'if-match': `"${version}"` };
+  const answer = await fetch(`${address}/api/drawer`, { method: 'PUT', headers, body: JSON.stringify({ text }) });
+  expect(answer.status).toBe(200);
+}
+
+const found = (page: Page) => page.getByRole('list', { name: 'drives that were found' });
+const answer = (page: Page) => page.locator('h2[role="status"]');
+const drawerField = (page: Page) => page.getByRole('textbox', { name: 'The drawer' });
+/** All of it was looked through, not only the first look. */
+const done = (page: Page) => expect(answer(page)).toHaveAttribute('aria-busy', 'false');
+
+test('from a wish and a drawer of thirty parts to a machine of two stages, opened as a variant; the command line has the same best', async ({
+  page,
+  address,
+}) => {
+  await putDrawer(address, '');
+  const name = `Slow roll ${Date.now()}`;
+  const { id } = await addBuild(address, bare(name));
+  await page.goto(`${address}/builds/${id}/drive`);
+  await page.getByRole('link', { name: 'Find a drive' }).click();
+  await expect(page.getByText('13.6 to 15.0 by the speed that is wished')).toBeVisible();
+  await drawerField(page).fill(parts);
+  const region = page.getByRole('region', { name: 'the drawer' });
+  await expect(region).toContainText(/31 parts understood; kept/);
+  await expect.poll(async () => (await drawerOf(address)).text).toBe(parts);
+  await page.locator('[data-path="finder/gearboxes"]').click();
+  await choose(page.locator('[data-path="finder/slip"]'), 'must');
+  await expect(answer(page)).toContainText(/V-belt, then chain/);
+  await done(page);
+  await expect(found(page).getByRole('button', { pressed: true })).toContainText(/V-belt, then chain.*best/);
+  const takes = page.getByRole('region', { name: 'what it takes' });
+  await expect(takes).toContainText(/own.*sprocket 10B, 13 teeth.*S3/);
+  await expect(takes).toContainText('guarded before the first run');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+  // The same by the command line, of the same build and the same drawer.
+  const best = (await takes.getByRole('heading').textContent()) ?? '';
+  await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+  const { build } = (await (await page.request.get(`${address}/api/builds/${id}`)).json()) as StoredBuild;
+  const file = join(tmpdir(), `hobrek-found-${Date.now()}.json`);
+  writeFileSync(file, JSON.stringify(build));
+  const out = await new Promise<string>((told, failed) => {
+    execFile(process.execPath, [join(root, 'bin/hobrek.mjs'), 'find', file, '--drawer', join(root, 'samples/drawer.txt')], (error, said) =>
+      error ? failed(error) : told(said),
+    );
+  });
+  rmSync(file);
+  const row = await found(page).getByRole('button', { pressed: true }).textContent();
+  expect(best).toContain('V-belt, then chain');
+  const first = /^1\. V-belt, then chain \(\w+\): (.*)$/m.exec(out)?.[1] ?? '';
+  for (const stage of first.split('; ')) expect((row ?? '').replaceAll('\u00a0', ' ')).toContain(stage.replaceAll('\u00a0', ' '));
+
+  await takes.getByRole('button', { name: 'Open it as a variant' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(`${name}: V-belt, then chain`);
+  await expect(page.locator('[data-stage]')).toHaveCount(2);
+  const variant = (await (await page.request.get(`${address}/api/builds/${page.url().split('/builds/')[1]?.split('/')[0]}`)).json()) as StoredBuild;
+  const [belt, chain] = variant.build.lines[0]?.stages ?? [];
+  expect([belt?.kind, chain?.kind]).toEqual(['v-belt', 'roller-chain']);
+  expect([chain?.inputs.z1?.text, chain?.inputs.z2?.text, chain?.inputs.chain?.text]).toEqual(['13', '45', '10B']);
+  // The build that it was found for is as it was.
+  const before = (await (await page.request.get(`${address}/api/builds/${id}`)).json()) as StoredBuild;
+  expect(before.build.lines[0]?.stages).toEqual([]);
+});
+
+test('nothing fits: the wish that rules it out is named with what would loosen it, and taken back it is all there again', async ({
+  page,
+  address,
+}) => {
+  await putDrawer(address, parts);
+  const { id } = await addBuild(address, bare(`Held ${Date.now()}`));
+  await page.goto(`${address}/builds/${id}/finder`);
+  await expect(found(page)).toBeVisible();
+  await page.locator('[data-path="finder/gearboxes"]').click();
+  await page.locator('[data-path="finder/holds"]').click();
+  await expect(answer(page)).toContainText('Nothing fits. Nothing that is allowed holds a load');
+  const rules = page.getByRole('list', { name: 'what rules it out' });
+  await expect(rules).toContainText(/that it must hold the load.*with a brake that holds the load.*drives, such as/);
+  await expect(rules).toContainText(/the kinds allowed.*with a gearbox allowed too/);
+  await expect(found(page)).toBeHidden();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(found(page)).toBeVisible();
+});
+
+test('stopped in the middle it keeps what it has; by keys a drive is picked along the chart and used, which undo takes out', async ({
+  page,
+  address,
+}) => {
+  await putDrawer(address, parts);
+  const { id } = await addBuild(address, bare(`Stopped ${Date.now()}`));
+  await page.goto(`${address}/builds/${id}/finder`);
+  await page.locator('[data-path="finder/stages"]').fill('4');
+  await expect(found(page)).toBeVisible();
+  const stop = page.getByRole('button', { name: 'Stop', exact: true });
+  if (await stop.isVisible()) await stop.click().catch(() => undefined);
+  await done(page);
+  await expect(found(page).getByRole('button').first()).toBeVisible();
+
+  await page.locator('[data-path="finder/stages"]').fill('2');
+  await done(page);
+  const chart = page.getByRole('slider', { name: /cost against reserve/ });
+  await chart.focus();
+  const was = await chart.getAttribute('aria-valuetext');
+  for (let k = 0; k < 5; k++) await page.keyboard.press('ArrowRight');
+  await expect(chart).not.toHaveAttribute('aria-valuetext', was ?? '');
+  await page.getByRole('button', { name: 'Use this drive' }).press('Enter');
+  await expect(page.getByText('It is between motor and tool now')).toBeVisible();
+  await page.getByRole('link', { name: 'What is there' }).click();
+  await expect(page.locator('[data-stage]').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('[data-stage]')).toHaveCount(0);
+});
+
+test('on a phone: a line that is not understood is named, another device’s drawer is not overwritten, a drive is used by thumb', async ({
+  browser,
+  address,
+}) => {
+  await putDrawer(address, 'P1 pulley A 80 mm, bore 19 mm\nhat\n');
+  const { id } = await addBuild(address, bare(`In the shed ${Date.now()}`));
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  await page.goto(`${address}/builds/${id}/finder`);
+  const bad = page.getByRole('list', { name: 'lines that were not understood' });
+  await expect(bad).toContainText(/line 2, hat: “hat” is no part that is known: pulley A 80.mm/);
+  await putDrawer(address, 'S1 sprocket 10B 13 teeth');
+  await drawerField(page).fill('P1 pulley A 80 mm, bore 19 mm\nB1 belt A53');
+  await expect(page.getByText('Another device has changed the drawer.')).toBeVisible();
+  expect((await drawerOf(address)).text).toBe('S1 sprocket 10B 13 teeth');
+  await page.getByRole('button', { name: 'keep what is here' }).tap();
+  await expect.poll(async () => (await drawerOf(address)).text).toBe('P1 pulley A 80 mm, bore 19 mm\nB1 belt A53');
+  await expect(bad).toBeHidden();
+  await done(page);
+  await page.getByRole('button', { name: 'Use this drive' }).tap();
+  await expect(page.getByText('It is between motor and tool now')).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await context.close();
+});
