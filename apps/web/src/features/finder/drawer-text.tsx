@@ -10,80 +10,92 @@ export function DrawerText({ drawer, read }: { drawer: DrawerHere; read: DrawerR
   const { text, typed, says, theirs, take } = drawer;
   const lines = read?.lines ?? [];
   const bad = lines.filter(({ read: each }) => !each.ok || each.rest !== '');
+  const many = read === null ? 'fetching it …' : `${read.own.length} own ${read.own.length === 1 ? 'part' : 'parts'}, for all builds`;
   return (
-    <section aria-label="the drawer" className="min-w-0">
-      <h2 className="font-head text-lg tracking-wide uppercase">
-        <label htmlFor={id}>The drawer</label>{' '}
-        <span className="font-text text-sm tracking-normal text-soft normal-case">own parts, a line each, for all builds</span>
-      </h2>
-      <textarea
-        id={id}
-        aria-describedby={`${id}-says`}
-        spellCheck={false}
-        rows={12}
-        className="mt-1 w-full resize-y border border-hair bg-sheet p-2 text-sm leading-snug focus:border-ink"
-        value={text ?? ''}
-        disabled={text === null}
-        placeholder={
-          'P1 pulley A 80 mm, bore 19 mm\nS1 sprocket 10B 13 teeth, bore 25 mm\nH1 chain 10B, 90 links\nbelt A53 x2\nworm box 10:1, 60 N·m'
-        }
-        onChange={(event) => typed(event.target.value)}
-      />
-      <p id={`${id}-says`} role="status" className="text-sm text-soft">
-        {read === null ? 'Fetching it …' : `${read.own.length} ${read.own.length === 1 ? 'part' : 'parts'} understood${says ? `; ${says}` : ''}`}
-      </p>
-      {theirs !== null && (
-        <p className="my-1 flex flex-wrap gap-x-4 text-sm">
-          <button type="button" className="min-h-8 cursor-pointer text-blue underline pointer-coarse:min-h-11" onClick={() => take('mine')}>
-            keep what is here
-          </button>
-          <button type="button" className="min-h-8 cursor-pointer text-blue underline pointer-coarse:min-h-11" onClick={() => take('theirs')}>
-            take what the other device has
-          </button>
-        </p>
-      )}
-      <ul aria-label="lines that were not understood">
-        {bad.map(({ at, text: line, read: each }) => (
-          <li key={at} className="border-b border-hair py-1 text-sm leading-snug">
-            <span className="text-soft">
-              line {at}, {line.slice(0, 60)}:{' '}
-            </span>
-            <span className={each.ok ? '' : 'text-fails-word'}>{unbroken(each.ok ? `taken without “${each.rest}”` : each.says)}</span>
-          </li>
-        ))}
-      </ul>
-      {lines.length > 0 && (
-        <button
-          type="button"
-          aria-expanded={isShown}
-          className="min-h-8 cursor-pointer text-sm text-blue hover:underline pointer-coarse:min-h-11"
-          onClick={() => show(!isShown)}
-        >
-          {isShown ? 'hide how they were understood' : 'how each was understood'}
-        </button>
-      )}
-      {isShown && (
-        <table className="w-full text-sm">
-          <thead className="sr-only">
-            <tr>
-              <th>label</th>
-              <th>understood as</th>
-            </tr>
-          </thead>
-          <tbody>
-            {lines.flatMap(({ at, read: each }) =>
-              each.ok ? (
-                <tr key={at} className="border-b border-hair">
-                  <td className="py-0.5 pr-3 whitespace-nowrap text-soft">{each.own.label}</td>
-                  <td>{unbroken(partWords(each.own))}</td>
+    <details className="border-b border-hair" open={bad.length > 0 || undefined}>
+      <summary className="cursor-pointer py-1 pointer-coarse:min-h-11 pointer-coarse:py-2.5">
+        <span className="font-head text-lg tracking-wide uppercase">The drawer</span> <span className="text-sm text-soft">{many}</span>
+        {bad.length > 0 && (
+          <span className="text-sm text-close-word"> · {bad.length === 1 ? 'a line is' : `${bad.length} lines are`} not understood</span>
+        )}
+      </summary>
+      <section aria-label="the drawer" className="grid min-w-0 grid-cols-2 items-start gap-x-8 pb-3 max-lg:grid-cols-1">
+        <div>
+          <label htmlFor={id} className="text-sm text-soft">
+            Own parts, a line each: what it is, its size, its bore
+          </label>
+          <textarea
+            id={id}
+            aria-describedby={`${id}-says`}
+            spellCheck={false}
+            rows={12}
+            className="mt-1 w-full resize-y border border-hair bg-sheet p-2 text-sm leading-snug focus:border-ink"
+            value={text ?? ''}
+            disabled={text === null}
+            placeholder={
+              'P1 pulley A 80 mm, bore 19 mm\nS1 sprocket 10B 13 teeth, bore 25 mm\nH1 chain 10B, 90 links\nbelt A53 x2\nworm box 10:1, 60 N·m'
+            }
+            onChange={(event) => typed(event.target.value)}
+          />
+          <p id={`${id}-says`} role="status" className="text-sm text-soft">
+            {read === null ? 'Fetching it …' : `${read.own.length} ${read.own.length === 1 ? 'part' : 'parts'} understood${says ? `; ${says}` : ''}`}
+          </p>
+          {theirs !== null && (
+            <p className="my-1 flex flex-wrap gap-x-4 text-sm">
+              <button type="button" className="min-h-8 cursor-pointer text-blue underline pointer-coarse:min-h-11" onClick={() => take('mine')}>
+                keep what is here
+              </button>
+              <button type="button" className="min-h-8 cursor-pointer text-blue underline pointer-coarse:min-h-11" onClick={() => take('theirs')}>
+                take what the other device has
+              </button>
+            </p>
+          )}
+        </div>
+        <div>
+          <ul aria-label="lines that were not understood">
+            {bad.map(({ at, text: line, read: each }) => (
+              <li key={at} className="border-b border-hair py-1 text-sm leading-snug">
+                <span className="text-soft">
+                  line {at}, {line.slice(0, 60)}:{' '}
+                </span>
+                <span className={each.ok ? '' : 'text-fails-word'}>{unbroken(each.ok ? `taken without “${each.rest}”` : each.says)}</span>
+              </li>
+            ))}
+          </ul>
+          {lines.length > 0 && (
+            <button
+              type="button"
+              aria-expanded={isShown}
+              className="min-h-8 cursor-pointer text-sm text-blue hover:underline pointer-coarse:min-h-11"
+              onClick={() => show(!isShown)}
+            >
+              {isShown ? 'hide how they were understood' : 'how each was understood'}
+            </button>
+          )}
+          {isShown && (
+            <table className="w-full text-sm">
+              <thead className="sr-only">
+                <tr>
+                  <th>label</th>
+                  <th>understood as</th>
                 </tr>
-              ) : (
-                []
-              ),
-            )}
-          </tbody>
-        </table>
-      )}
-    </section>
+              </thead>
+              <tbody>
+                {lines.flatMap(({ at, read: each }) =>
+                  each.ok ? (
+                    <tr key={at} className="border-b border-hair">
+                      <td className="py-0.5 pr-3 whitespace-nowrap text-soft">{each.own.label}</td>
+                      <td>{unbroken(partWords(each.own))}</td>
+                    </tr>
+                  ) : (
+                    []
+                  ),
+                )}
+              </tbody>
+            </table>
+          )}
+        </div>
+      </section>
+    </details>
   );
 }

@@ -31,6 +31,9 @@ export function FinderStop() {
     <div className="grow border-t border-ink px-6 pt-1 pb-6 max-sm:px-4">
       <DriveViews />
       {found?.between && <Between between={found.between} />}
+      {/* Above what they change: nothing moves under the hand that types. */}
+      <DriveWishes />
+      <DrawerText drawer={drawer} read={read} />
       <Answer says={found?.says ?? ''} isGoing={isGoing} share={share} failed={failed} stop={stop} />
       {found && <WhyNone found={found} />}
       {found?.hints.map((each) => (
@@ -50,10 +53,6 @@ export function FinderStop() {
             </>
           )}
         </div>
-      </div>
-      <div className="mt-4 grid grid-cols-[minmax(0,7fr)_minmax(0,4fr)] gap-x-8 border-t border-hair pt-2 max-lg:grid-cols-1">
-        <DriveWishes />
-        <DrawerText drawer={drawer} read={read} />
       </div>
     </div>
   );

@@ -1,4 +1,4 @@
-import { briefParts, type Field as FieldOf, finderFields, type wishFields } from '@hobrek/core';
+import { briefParts, type Field as FieldOf, fieldWords, finderFields, type Input, type wishFields } from '@hobrek/core';
 import type { ReactNode } from 'react';
 import { Entry } from '../../open-build/entry.js';
 import { useDocument, useOpen } from '../../open-build/here.js';
@@ -18,26 +18,46 @@ const entered = [
 export function DriveWishes() {
   const wishes = useDocument(({ build }) => build.wishes);
   const finder = useDocument(({ build }) => build.finder);
+  const said = [
+    ...ofBrief.map((name) => wishes?.[name] && fieldSaid(briefParts.wishes[name], wishes[name])),
+    ...names.map((name) => saidOf(name, finder?.[name])),
+  ].filter(Boolean);
   return (
-    <section aria-label="wishes" className="min-w-0">
-      <h2 className="font-head text-lg tracking-wide uppercase">
-        Wishes{' '}
-        <span className="font-text text-sm tracking-normal text-soft normal-case">
-          each is read as it is typed; what is left out rules nothing out
+    <details className="mt-1 border-b border-hair">
+      <summary className="cursor-pointer py-1 pointer-coarse:min-h-11 pointer-coarse:py-2.5">
+        <span className="font-head text-lg tracking-wide uppercase">Wishes</span>{' '}
+        <span className="text-sm text-soft">
+          {said.length > 0 ? said.join(' · ') : 'none but the speed: each that is entered changes what is found'}
         </span>
-      </h2>
-      <Ticks title="Made of" names={kinds} />
-      <Ticks title="What it must or may do" names={must} />
-      <div className="mt-2 grid grid-cols-4 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-lg:grid-cols-3 max-sm:grid-cols-1">
-        {ofBrief.map((name) => (
-          <Entry key={name} path={`wishes/${name}`} field={briefParts.wishes[name] as FieldOf} input={wishes?.[name]} empty="any" />
-        ))}
-        {entered.map((name) => (
-          <Entry key={name} path={`finder/${name}`} field={finderFields[name] as FieldOf} input={finder?.[name]} empty={empties[name] ?? 'any'} />
-        ))}
-      </div>
-    </section>
+      </summary>
+      <section aria-label="wishes" className="min-w-0 pb-3">
+        <Ticks title="Made of" names={kinds} />
+        <Ticks title="What it must or may do" names={must} />
+        <div className="mt-2 grid grid-cols-6 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-xl:grid-cols-4 max-lg:grid-cols-3 max-sm:grid-cols-1">
+          {ofBrief.map((name) => (
+            <Entry key={name} path={`wishes/${name}`} field={briefParts.wishes[name] as FieldOf} input={wishes?.[name]} empty="any" />
+          ))}
+          {entered.map((name) => (
+            <Entry key={name} path={`finder/${name}`} field={finderFields[name] as FieldOf} input={finder?.[name]} empty={empties[name] ?? 'any'} />
+          ))}
+        </div>
+      </section>
+    </details>
   );
+}
+
+const names = [...kinds, ...must, ...entered];
+
+/** An entry with what it is of: `stages at most 3`. */
+const fieldSaid = (field: FieldOf, input: Input | undefined): string => (input ? `${field.label.toLowerCase()} ${fieldWords(field, input)}` : '');
+
+/** A wish that is entered, in words; a tick by its name alone, where it is not what is usual anyway. */
+function saidOf(name: Name, input: Input | undefined): string {
+  const field: FieldOf = finderFields[name];
+  if (!input) return '';
+  if (field.is !== 'yes-no') return fieldSaid(field, input);
+  if (input.text === field.usual) return '';
+  return input.text === 'no' ? `no ${field.label.toLowerCase()}` : field.label.toLowerCase();
 }
 
 /** What is taken where nothing is entered. */
