@@ -1,4 +1,4 @@
-// `npm run bench [-- evaluation|reading|saves|keys|load|shed]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
+// `npm run bench [-- evaluation|finder|reading|saves|keys|load|shed]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
 // fails a test.
 import { spawn } from 'node:child_process';
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
@@ -58,6 +58,16 @@ async function reading() {
     return (performance.now() - from) / table.length;
   });
   row('one text of a field read, best of twenty rounds of the table', ms(Math.min(...rounds)), 'wanted: 0.1 ms');
+}
+
+/** A search over what shops have and a drawer of thirty parts: rows of stages that there are, and how long it takes to have the best of them. */
+async function finder() {
+  const [first, again, three] = JSON.parse(await run(process.execPath, [join(root, 'bin/bench/finder.mjs'), 'run'], { quiet: true }));
+  const rows = ({ rows: many }) => `${(many / 1e6).toFixed(0)} million rows`;
+  row(`the best drives of two stages, of ${rows(first)}`, `${ms(again.searched)} (first ${ms(first.searched)})`, 'wanted: 10 million in 2 s');
+  row(`of three stages, of ${rows(three)}`, ms(three.searched), '');
+  row(`${again.looked} full evaluations of them`, ms(again.judged), 'wanted: 1,000 at most');
+  row('memory of all that', `${three.heap_MB.toFixed(0)} MB`, 'wanted: 300 MB');
 }
 
 async function withServer(work, tree = root) {
@@ -235,6 +245,7 @@ say(`\n${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.
 const before = Math.min(spin(), spin());
 if (commit !== null) await against(commit);
 if (wanted('evaluation')) await evaluation();
+if (wanted('finder')) await finder();
 if (wanted('reading')) await reading();
 if (wanted('saves') || wanted('keys') || parts.has('load')) {
   await withServer(async (base, client) => {

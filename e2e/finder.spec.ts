@@ -17,7 +17,7 @@ test.describe.configure({ mode: 'serial' });
 /** The crusher's motor and its roll with nothing between them, and a wish for so slow a tool that one stage does not do. */
 function bare(name: string): Build {
   const build = demo();
-  const lines = build.lines.map((line) => ({ ...line, stages: [], stations: line.stations.slice(0, 1) }));
+  const lines = build.lines.map((line) => ({ ...line, stages: [], stations: line.stations.slice(-1) }));
   const rpm = (value: number) => ({ text: `${value} rpm`, value, unit: 'rpm', how: 'chosen' }) as const;
   return { ...build, name, lines, wishes: { leastSpeed: rpm(95), mostSpeed: rpm(105) } };
 }
@@ -67,7 +67,7 @@ test('from a wish and a drawer of thirty parts to a machine of two stages, opene
   await row.click();
   await expect(row).toHaveAttribute('aria-pressed', 'true');
   const takes = page.getByRole('region', { name: 'what it takes' });
-  await expect(takes).toContainText(/own.*sprocket 10B, 13 teeth.*S3/);
+  await expect(takes).toContainText(/own.*sprocket 10B, 45 teeth.*S4/);
   await expect(takes).toContainText('guarded before the first run');
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 
@@ -92,7 +92,7 @@ test('from a wish and a drawer of thirty parts to a machine of two stages, opene
   const variant = (await (await page.request.get(`${address}/api/builds/${page.url().split('/builds/')[1]?.split('/')[0]}`)).json()) as StoredBuild;
   const [belt, chain] = variant.build.lines[0]?.stages ?? [];
   expect([belt?.kind, chain?.kind]).toEqual(['v-belt', 'roller-chain']);
-  expect([chain?.inputs.z1?.text, chain?.inputs.z2?.text, chain?.inputs.chain?.text]).toEqual(['13', '45', '10B']);
+  expect([chain?.inputs.z2?.text, chain?.inputs.chain?.text, belt?.inputs.driver?.text]).toEqual(['45', '10B', '80 mm']);
   // The build that it was found for is as it was.
   const before = (await (await page.request.get(`${address}/api/builds/${id}`)).json()) as StoredBuild;
   expect(before.build.lines[0]?.stages).toEqual([]);

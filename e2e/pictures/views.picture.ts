@@ -154,6 +154,15 @@ test('a motor without a plate, on a phone in the evening', async ({ browser }) =
   await keep(page, 'needs');
 });
 
+test('drives that were found', async ({ page }) => {
+  const build = demo('bowl-lathe');
+  const { id } = await addBuild(address, build);
+  await open(page, `builds/${id}/finder`);
+  await expect(page.locator('h2[role="status"]')).toHaveAttribute('aria-busy', 'false');
+  await expect(page.getByRole('list', { name: 'drives that were found' })).toBeVisible();
+  await keep(page, 'finder');
+});
+
 test('what a motor could drive', async ({ page }) => {
   const { id } = await addBuild(address, demo());
   await open(page, `builds/${id}/drives`);

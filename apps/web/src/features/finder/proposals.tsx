@@ -99,7 +99,7 @@ export function Proposals({ groups, picked, pick, behind }: Shown) {
           className="mt-1 min-h-8 cursor-pointer text-blue hover:underline pointer-coarse:min-h-11"
           onClick={() => showAll(!isAll)}
         >
-          {isAll ? 'fewer sorts' : `${groups.length - shownFirst} more sorts`}
+          {isAll ? 'fewer sorts' : `${groups.length - shownFirst} more ${groups.length === shownFirst + 1 ? 'sort' : 'sorts'}`}
         </button>
       )}
     </>

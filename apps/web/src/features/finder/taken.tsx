@@ -83,7 +83,7 @@ function countWords({ fails, close, unknown }: Proposal['counts']): string {
   const said = [
     [fails, fails === 1 ? 'check fails' : 'checks fail'],
     [close, close === 1 ? 'check is close' : 'checks are close'],
-    [unknown, `${unknown === 1 ? 'is' : 'are'} not known yet, such as how its wheels are fixed`],
+    [unknown, `${unknown === 1 ? 'check is' : 'checks are'} not known yet, such as how its wheels are fixed`],
   ] as const;
   const words = said.filter(([many]) => many > 0).map(([many, what]) => `${many} ${what}`);
   return words.length === 0 ? 'Every check holds.' : `${words.join('; ')}.`;
