@@ -33,7 +33,7 @@ async function putDrawer(address: string, text: string): Promise<void> {
 }
 
 const found = (page: Page) => page.getByRole('list', { name: 'drives that were found' });
-const answer = (page: Page) => page.locator('h2[role="status"]');
+const answer = (page: Page) => page.getByTestId('found-says');
 const drawerField = (page: Page) => page.getByRole('textbox', { name: /^Own parts, a line each/ });
 /** Opens what is folded away: the wishes, or the drawer. */
 const unfold = (page: Page, what: 'Wishes' | 'The drawer') => page.locator('summary').filter({ hasText: what }).click();
@@ -67,7 +67,7 @@ test('from a wish and a drawer of thirty parts to a machine of two stages, opene
   await row.click();
   await expect(row).toHaveAttribute('aria-pressed', 'true');
   const takes = page.getByRole('region', { name: 'what it takes' });
-  await expect(takes).toContainText(/own.*sprocket 10B, 45 teeth.*S4/);
+  await expect(takes).toContainText(/own.*sprocket 10B, 45.teeth.*S4/);
   await expect(takes).toContainText('guarded before the first run');
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 
@@ -112,7 +112,6 @@ test('nothing fits: the wish that rules it out is named with what would loosen i
   await expect(answer(page)).toContainText('Nothing fits. Nothing that is allowed holds a load');
   const rules = page.getByRole('list', { name: 'what rules it out' });
   await expect(rules).toContainText(/that it must hold the load.*with a brake that holds the load.*drives, such as/);
-  await expect(rules).toContainText(/the kinds allowed.*with a gearbox allowed too/);
   await expect(found(page)).toBeHidden();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -138,6 +137,7 @@ test('stopped in the middle it keeps what it has; by keys a drive is picked alon
   await done(page);
   const chart = page.getByRole('slider', { name: /cost against reserve/ });
   await chart.focus();
+  await expect(chart).toHaveAttribute('aria-label', /of \d\d+ drives/);
   const was = await chart.getAttribute('aria-valuetext');
   for (let k = 0; k < 5; k++) await page.keyboard.press('ArrowRight');
   await expect(chart).not.toHaveAttribute('aria-valuetext', was ?? '');

@@ -158,7 +158,7 @@ test('drives that were found', async ({ page }) => {
   const build = demo('bowl-lathe');
   const { id } = await addBuild(address, build);
   await open(page, `builds/${id}/finder`);
-  await expect(page.locator('h2[role="status"]')).toHaveAttribute('aria-busy', 'false');
+  await expect(page.getByTestId('found-says')).toHaveAttribute('aria-busy', 'false');
   await expect(page.getByRole('list', { name: 'drives that were found' })).toBeVisible();
   await keep(page, 'finder');
 });

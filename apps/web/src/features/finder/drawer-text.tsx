@@ -1,5 +1,5 @@
 import { type DrawerRead, partWords } from '@hobrek/core';
-import { useId, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import { unbroken } from '../../shared/unbroken.js';
 import type { DrawerHere } from './use-drawer.js';
 
@@ -7,12 +7,18 @@ import type { DrawerHere } from './use-drawer.js';
 export function DrawerText({ drawer, read }: { drawer: DrawerHere; read: DrawerRead | null }) {
   const id = useId();
   const [isShown, show] = useState(false);
+  const [isOpen, open] = useState(false);
   const { text, typed, says, theirs, take } = drawer;
   const lines = read?.lines ?? [];
   const bad = lines.filter(({ read: each }) => !each.ok || each.rest !== '');
+  // What is wrong is shown; put right, it stays open under the hand that typed.
+  const needsLook = bad.length > 0 || theirs !== null;
+  useEffect(() => {
+    if (needsLook) open(true);
+  }, [needsLook]);
   const many = read === null ? 'fetching it …' : `${read.own.length} own ${read.own.length === 1 ? 'part' : 'parts'}, for all builds`;
   return (
-    <details className="border-b border-hair" open={bad.length > 0 || undefined}>
+    <details className="border-b border-hair" open={isOpen} onToggle={(event) => open(event.currentTarget.open)}>
       <summary className="cursor-pointer py-1 pointer-coarse:min-h-11 pointer-coarse:py-2.5">
         <span className="font-head text-lg tracking-wide uppercase">The drawer</span> <span className="text-sm text-soft">{many}</span>
         {bad.length > 0 && (

@@ -72,9 +72,9 @@ interface AnswerShown {
 function Answer({ says, isGoing, share, failed, stop }: AnswerShown) {
   return (
     <div className="mt-2 flex flex-wrap items-baseline gap-x-4">
-      <h2 className="font-text text-xl leading-snug" role="status" aria-busy={isGoing}>
+      <p className="text-xl leading-snug" role="status" aria-busy={isGoing} data-testid="found-says">
         {says ? unbroken(says) : 'Looking for drives …'}
-      </h2>
+      </p>
       {isGoing && (
         <p className="flex items-baseline gap-x-3 text-sm text-soft">
           {Math.round(100 * share)}&nbsp;% looked through

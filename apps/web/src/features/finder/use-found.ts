@@ -34,9 +34,9 @@ export function useFound(build: Build, line: string, own: readonly OwnPart[] | n
     const ending = new AbortController();
     setStopping(ending);
     const { signal } = ending;
+    setFailed('');
+    setGoing(0);
     const all = async () => {
-      setFailed('');
-      setGoing(0);
       const quick = await workOut('find', { ...given, isQuick: true }, { signal });
       if (quick.proposals.length > 0 || quick.missing.length > 0) setFound(quick);
       setFound(await workOut('find', given, { signal, progress: setGoing }));
