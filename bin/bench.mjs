@@ -7,6 +7,7 @@ import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { builtAt, evaluationAgainst, keysAgainst, savesAgainst } from './bench/against.mjs';
+import { finderRun } from './bench/finder.mjs';
 import { keystrokes, withBrowser } from './bench/keystrokes.mjs';
 import { writeReport } from './bench/report.mjs';
 import { largeShed } from './bench/shed.mjs';
@@ -62,7 +63,7 @@ async function reading() {
 
 /** A search over what shops have and a drawer of thirty parts: rows of stages that there are, and how long it takes to have the best of them. */
 async function finder() {
-  const [first, again, three] = JSON.parse(await run(process.execPath, [join(root, 'bin/bench/finder.mjs'), 'run'], { quiet: true }));
+  const [first, again, three] = JSON.parse(await run(process.execPath, [finderRun, 'run'], { quiet: true }));
   const rows = ({ rows: many }) => `${(many / 1e6).toFixed(0)} million rows`;
   row(`the best drives of two stages, of ${rows(first)}`, `${ms(again.searched)} (first ${ms(first.searched)})`, 'wanted: 10 million in 2 s');
   row(`of three stages, of ${rows(three)}`, ms(three.searched), '');

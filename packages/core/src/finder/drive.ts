@@ -1,5 +1,14 @@
 import type { Reach, StageCandidate } from '../kinds/finding.js';
-import type { Room } from './lay-out.js';
+
+/** Room that a row of shafts takes, mm: along it and across it. */
+export interface Room {
+  readonly length_mm: number;
+  readonly height_mm: number;
+  /** From the first shaft to the last. */
+  readonly apart_mm: number;
+  /** Directions of the stages along the row: 1 goes on, −1 back over the one before. */
+  readonly ways: readonly (1 | -1)[];
+}
 
 /** A whole drive between source and work, by the plain rules. */
 export interface Drive {

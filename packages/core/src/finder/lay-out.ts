@@ -1,18 +1,9 @@
 import type { Reach, Shelf, StageCandidate } from '../kinds/finding.js';
+import type { Room } from './drive.js';
 import { poor, type Weights } from './rank.js';
 import type { FindRequest } from './request.js';
 import { sum } from './sum.js';
 import type { FindWishes } from './wishes.js';
-
-/** Room that a row of shafts takes, mm: along it and across it. */
-export interface Room {
-  readonly length_mm: number;
-  readonly height_mm: number;
-  /** From the first shaft to the last. */
-  readonly apart_mm: number;
-  /** Directions of the stages along the row: 1 goes on, −1 back over the one before. */
-  readonly ways: readonly (1 | -1)[];
-}
 
 /** All shafts in one level row; what is on one axis is centred on its shaft. */
 function roomOf(stages: readonly StageCandidate[], reaches: readonly (Reach | undefined)[], ways: readonly (1 | -1)[]): Room {
