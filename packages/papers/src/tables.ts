@@ -14,10 +14,7 @@ import {
   wordingFor,
 } from '@hobrek/core';
 import papaparse from 'papaparse';
-
-/** Rows as CSV by RFC 4180; what a spreadsheet would take for a formula is kept from being one. */
-const csv = (fields: readonly string[], data: readonly (readonly (string | number)[])[]): string =>
-  `${papaparse.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { escapeFormulae: true })}\r\n`;
+import { csv } from './csv.js';
 
 const ends = (figure: Figure): readonly (string | number)[] =>
   figure.known ? [figure.value, figure.low ?? figure.value, figure.high ?? figure.value, figure.unit] : ['', '', '', figure.unit];

@@ -109,6 +109,8 @@ export interface OwnPart {
   /** What is written on it, or the number of its line. */
   readonly label: string;
   readonly text: string;
+  /** The same without its label and how many there are. */
+  readonly bare: string;
   readonly many: number;
   readonly part: Part;
 }

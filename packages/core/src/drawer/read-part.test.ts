@@ -55,6 +55,7 @@ describe('a line of the drawer', () => {
     expect(read('S-17 sprocket 10B 13 teeth').own.label).toBe('S-17');
     expect(read('W1 worm box 10:1').own.label).toBe('W1');
     expect(read('belt A53').own.label).toBe('line 3');
+    expect([read('P1 pulley A 80 bore 19 key x2').own.bare, read('W1 worm box 10:1').own.bare]).toEqual(['pulley A 80 bore 19 key', 'worm box 10:1']);
   });
 
   it('that is not understood says why and what is taken; a word that is left over is told', () => {

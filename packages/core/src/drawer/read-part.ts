@@ -72,6 +72,9 @@ const words: readonly (readonly [RegExp, Word])[] = [
   [/\bgears?\b/i, 'gear'],
 ];
 
+/** Takes out how many there are: `x2`, `2 of them`. */
+const counted = (line: Line) => line.take(/(?:^|[\s,])[x×]\s*(\d{1,3})\s*$/i) ?? line.take(/(?:^|[\s,])(\d{1,3})\s*(?:of them|off|pcs)\b/i);
+
 /** A quantity by the one reader, or the reason why it is none. */
 function quantity(text: string, label: string, of: QuantityName, bare: string | null, accepts: readonly [number, number]): number {
   const read = readQuantity(text, { label, quantity: of, bare, accepts });
@@ -255,14 +258,20 @@ export function readPart(text: string, at: number): PartRead | PartRefused {
   const inside = /\b(worm|helical|spur|planetary)\s*$/i.exec(before)?.[0] ?? '';
   const label = before.slice(0, before.length - inside.length).trim();
   const line = new Line(`${inside} ${typed.slice(match.index + match[0].length)}`);
-  const many = line.take(/(?:^|[\s,])[x×]\s*(\d{1,3})\s*$/i) ?? line.take(/(?:^|[\s,])(\d{1,3})\s*(?:of them|off|pcs)\b/i);
+  const bare = new Line(typed.slice(label.length).trim());
+  const [, many] = counted(line) ?? [];
+  counted(bare);
   try {
     const part = readers[word](line);
     const rest = line.rest
       .replace(/[\s,;]+/g, ' ')
       .replace(/\bmm\b/g, '')
       .trim();
-    return { ok: true, own: { label: label || `line ${at}`, text: typed, many: many ? Number(many[1]) : 1, part }, rest };
+    return {
+      ok: true,
+      own: { label: label || `line ${at}`, text: typed, bare: bare.rest.replace(/[\s,]+$/, ''), many: many ? Number(many) : 1, part },
+      rest,
+    };
   } catch (error) {
     if (error instanceof NotRead) return { ok: false, says: error.message };
     throw error;

@@ -2,6 +2,7 @@ import type { StageCandidate } from '../kinds/finding.js';
 import { type Compiled, hair } from './compile.js';
 import { poor, type Weights } from './rank.js';
 import { reserve } from './request.js';
+import { stageId } from './stage-id.js';
 import { sum } from './sum.js';
 
 const firstAbove = (ratios: Float64Array, least: number): number => {
@@ -41,6 +42,13 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
   const aim = (slow + fast) / 2;
   const half = Math.max((fast - slow) / 2, 1e-6 * aim);
   const loadedAt = (reserve * work.torque_Nm * 2 * Math.PI) / 60 / source.power_W;
+  const pins = request.pinned ?? [];
+  const allPins = (1 << pins.length) - 1;
+  /** Which of the stages that have to be in it each is, a bit each. */
+  const pinOf = candidates.map((each) => {
+    const at = pins.length === 0 ? -1 : pins.indexOf(stageId(each, request.shelf.own));
+    return at < 0 ? 0 : 1 << at;
+  });
   const chosen: StageCandidate[] = [];
   let visits = 0;
   /** Of the stages that are looked for in this round: what more than one cost anyway. */
@@ -59,11 +67,12 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
   const isIdle = (each: StageCandidate, left: number) => each.kind === 'coupling' && (left > 1 || chosen.length > 0);
   const startOf = (k: number): number => (chosen.length === 0 ? (has.start[k] as number) : 0);
 
-  const last = (reached: number, onto: number, linear: number, widest: number, long: number, kept: number) => {
+  const last = (reached: number, onto: number, linear: number, widest: number, long: number, kept: number, pinned: number) => {
     for (let k = firstAbove(ratios, least / reached); k < ratios.length && (ratios[k] as number) <= most / reached; k += 1) {
       visits += 1;
       const each = candidates[k] as StageCandidate;
       if ((each.inFits & onto) === 0 || (each.outFits & workBit) === 0 || isIdle(each, 1)) continue;
+      if ((pinned | (pinOf[k] as number)) !== allPins) continue;
       const n = source.speed_rpm / reached / each.ratio;
       const wide = Math.max(widest, has.widest[k] as number);
       const along = long + startOf(k) + each.nearest_mm + (has.end[k] as number);
@@ -74,8 +83,17 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
       chosen.pop();
     }
   };
-  function* deeper(left: number, reached: number, onto: number, linear: number, widest: number, long: number, kept: number): Generator<number> {
-    if (left === 1) return last(reached, onto, linear, widest, long, kept);
+  function* deeper(
+    left: number,
+    reached: number,
+    onto: number,
+    linear: number,
+    widest: number,
+    long: number,
+    kept: number,
+    pinned: number,
+  ): Generator<number> {
+    if (left === 1) return last(reached, onto, linear, widest, long, kept, pinned);
     // What the stages behind it can still make of it.
     const [from, to] = [least / reached / compiled.highest ** (left - 1), most / reached / compiled.lowest ** (left - 1)];
     for (const k of order) {
@@ -85,13 +103,15 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
       const each = candidates[k] as StageCandidate;
       const on = each.outFits & ~workBit;
       if ((each.inFits & onto) === 0 || on === 0 || isIdle(each, left)) continue;
+      const pinnedNow = pinned | (pinOf[k] as number);
+      if (bitsIn(allPins & ~pinnedNow) > left - 1) continue;
       const sum = linear + (has.linear[k] as number);
       const wide = Math.max(widest, has.widest[k] as number);
       const along = long + startOf(k) + each.nearest_mm;
       const rest = behind ? behind(left - 1, least / reached / ratio, most / reached / ratio) : 0;
       if (isHopeless(sum, wide, along, kept * each.kept, slow, rest)) continue;
       chosen.push(each);
-      yield* deeper(left - 1, reached * ratio, on, sum, wide, along, kept * each.kept);
+      yield* deeper(left - 1, reached * ratio, on, sum, wide, along, kept * each.kept, pinnedNow);
       chosen.pop();
       if (visits >= stride) {
         yield visits;
@@ -101,9 +121,16 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
   }
   for (let stages = 1; stages <= wishes.stages; stages += 1) {
     more = ((weights?.stages ?? 0) * (stages - 1)) / poor.more;
-    yield* deeper(stages, 1, sourceBit, 0, 0, 0, 1);
+    yield* deeper(stages, 1, sourceBit, 0, 0, 0, 1, 0);
   }
   yield visits;
+}
+
+/** How many bits are set. */
+function bitsIn(mask: number): number {
+  let many = 0;
+  for (let left = mask; left !== 0; left &= left - 1) many += 1;
+  return many;
 }
 
 /** Of each candidate what it adds to a score at least: cost and parts, and what it takes up. */

@@ -15,6 +15,7 @@ import { byScore, rankedBy, type Scored, search } from './find.js';
 import { idOf, judge, judgeSteps, judging } from './judge.js';
 import { type Order, orders } from './rank.js';
 import type { FindRequest } from './request.js';
+import { stageId } from './stage-id.js';
 import { usualStock } from './usual-stock.js';
 import { anyDrive, type Findable } from './wishes.js';
 
@@ -103,7 +104,7 @@ function byBruteForce(request: FindRequest, order: Order = 'all round'): Drive[]
 const seeds = Array.from({ length: 20 }, (_, k) => k + 1);
 const scored = (drives: readonly Drive[], request: FindRequest, order: Order): Scored[] =>
   drives.map((drive) => ({ drive, score: rankedBy(orders[order], request).score(drive) })).sort(byScore);
-const names = (all: readonly Scored[]) => all.map(({ drive }) => idOf(drive));
+const names = (all: readonly Scored[], request: FindRequest) => all.map(({ drive }) => idOf(drive, request));
 
 describe('the finder', () => {
   let kinds: Kinds;
@@ -116,7 +117,7 @@ describe('the finder', () => {
     for (const order of Object.keys(orders) as Order[]) {
       const all = byBruteForce(request, order);
       const found = search(request, rankedBy(orders[order], request), { kept: 20 });
-      expect(names(found.best), order).toEqual(names(scored(all, request, order)).slice(0, 20));
+      expect(names(found.best, request), order).toEqual(names(scored(all, request, order), request).slice(0, 20));
     }
     const { met, isCounted } = search(request, undefined, { kept: 100_000 });
     expect([met, isCounted]).toEqual([byBruteForce(request).length, true]);
@@ -158,8 +159,25 @@ describe('the finder', () => {
     for (const known of knownDrives.slice(0, 2)) {
       const request = requestOf(known);
       const forty = search(request, undefined, { kept: 40 }).best;
-      const others = search(request, undefined, { kept: 100_000 }).best.filter(({ drive }) => !names(forty.slice(0, 20)).includes(idOf(drive)));
-      expect(names(others.slice(0, 20))).toEqual(names(forty.slice(20)));
+      const others = search(request, undefined, { kept: 100_000 }).best.filter(
+        ({ drive }) => !names(forty.slice(0, 20), request).includes(idOf(drive, request)),
+      );
+      expect(names(others.slice(0, 20), request)).toEqual(names(forty.slice(20), request));
+    }
+  });
+
+  it('has every stage that is kept in each drive, and loses none by it', () => {
+    for (const seed of seeds) {
+      const request = anyRequest(seed);
+      const own = request.shelf.own;
+      const all = search(request, undefined, { kept: 100_000 }).best;
+      const kept = all.find(({ drive }) => drive.stages.length > 1)?.drive.stages[1];
+      if (!kept) continue;
+      const id = stageId(kept, own);
+      const with_ = all.filter(({ drive }) => drive.stages.some((stage) => stageId(stage, own) === id));
+      const found = search({ ...request, pinned: [id] }, undefined, { kept: 100_000 }).best;
+      expect(names(found, request)).toEqual(names(with_, request));
+      expect(search({ ...request, pinned: ['no such stage [-]'] }).met).toBe(0);
     }
   });
 

@@ -14,6 +14,7 @@ import type { Drive } from './drive.js';
 import { byScore, type Scored } from './find.js';
 import { notesOn } from './notes.js';
 import type { FindRequest } from './request.js';
+import { stageId } from './stage-id.js';
 
 /** What it takes: how many of what, from where. */
 export interface TakenPart {
@@ -31,8 +32,9 @@ export interface Proposal {
   /** `V-belt, then chain`. */
   readonly name: string;
   readonly stages: readonly TypedStage[];
-  /** Each stage in words, with its belt or chain. */
+  /** Each stage in words, with its belt or chain, and by what it is made of. */
   readonly says: readonly string[];
+  readonly stageIds: readonly string[];
   readonly verdict: Verdict;
   /** The worst check of it, in words; the sentence over the machine where none fails. */
   readonly because: string;
@@ -79,8 +81,8 @@ const kindsSaid: Readonly<Record<string, string>> = {
 const capital = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
 const nameOf = ({ stages }: Drive): string => capital(stages.map(({ kind }) => kindsSaid[kind] ?? kind).join(', then '));
 
-export const idOf = ({ stages }: Drive): string =>
-  stages.map(({ says, takes }) => `${says} [${takes.map(({ own }) => (own < 0 ? '-' : own)).join(' ')}]`).join(' + ');
+export const idOf = ({ stages }: Drive, { shelf }: Pick<FindRequest, 'shelf'>): string =>
+  stages.map((stage) => stageId(stage, shelf.own)).join(' + ');
 
 /** Wheels first, then belts and chains: each with where it is from. */
 function partsOf({ stages, loops, reaches }: Drive, { shelf }: FindRequest): TakenPart[] {
@@ -124,10 +126,11 @@ export function judge({ drive, score }: Scored, build: Build, lineId: string, re
   const says = worst && (verdict === 'fails' || verdict === 'close') ? worst.says : line.says[0];
   const reserve = worst ? reserveOf(worst) : '';
   return {
-    id: idOf(drive),
+    id: idOf(drive, request),
     name: nameOf(drive),
     stages,
     says: stageSays(drive),
+    stageIds: drive.stages.map((stage) => stageId(stage, request.shelf.own)),
     verdict,
     because: says ? `${say(says, wording)}${verdict === 'fails' && reserve ? ` (${reserve})` : ''}` : '',
     counts: { fails: count('fails'), close: count('close'), unknown: count('unknown') },

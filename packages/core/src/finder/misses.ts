@@ -9,6 +9,7 @@ import { type Findable, type FindWishes, findable, mostStages } from './wishes.j
 
 /** What a wish is called that rules everything out. */
 export const wishNames = {
+  pinned: 'the stages that are kept',
   kinds: 'the kinds allowed',
   stages: 'the number of stages',
   'room height': 'the height of the room',
@@ -116,6 +117,7 @@ function loosenings(request: FindRequest): Loosening[] {
   const ofWork = (patch: Partial<FindRequest['work']>): FindRequest => ({ ...request, work: { ...work, ...patch } });
   const off = ({ speed_rpm: is }: Drive) => (is < slow ? slow / is : is / fast);
   const all: (Loosening | false)[] = [
+    (request.pinned ?? []).length > 0 && { wish: 'pinned', request: { ...request, pinned: [] }, says: () => sentence('with none of them kept') },
     ...(Object.keys(findable) as Findable[])
       .filter((kind) => !wishes.kinds.includes(kind))
       .map(

@@ -20,6 +20,8 @@ export interface FindRequest {
   };
   readonly wishes: FindWishes;
   readonly shelf: Shelf;
+  /** Stages that have to be in it, by what they are made of. */
+  readonly pinned?: readonly string[];
 }
 
 /** A torque has to be had with so much to spare (common practice, no source). */

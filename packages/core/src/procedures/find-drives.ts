@@ -56,6 +56,8 @@ export interface FindGiven {
   /** What may be bought; what shops usually have where it is left out. */
   readonly stock?: Stock;
   readonly units: UnitHabit;
+  /** Stages that have to be in it, by what they are made of. */
+  readonly pinned?: readonly string[];
   /** A first look that is soon there: few are laid out, five are worked out in full. */
   readonly isQuick?: boolean;
 }
@@ -65,14 +67,15 @@ const quick = { kept: 40, tried: 1_500, visits: 400_000, judged: 5 };
 const nothing = { proposals: [], met: 0, isCounted: true, isSure: true, misses: [], none: [], hints: [] } as const;
 
 /** Looks for what could lie between the source of a line and its work, in steps. @param kinds of the build, and all kinds of stages that are found */
-export function* findDrivesSteps({ build, line: id, own, stock, units, isQuick = false }: FindGiven, kinds: Kinds): Steps<Found> {
+export function* findDrivesSteps({ build, line: id, own, stock, units, pinned = [], isQuick = false }: FindGiven, kinds: Kinds): Steps<Found> {
   const line = lineOf(build, id);
   const wording = wordingFor(build, units);
   const asked = requestFor(build, kinds, line, own, stock);
   if (!asked.ok) {
     return { ...nothing, says: asked.says.map((each) => say(each, wording)).join(' '), missing: asked.missing, contradictions: [], between: null };
   }
-  const { request, order } = asked;
+  const { order } = asked;
+  const request: FindRequest = { ...asked.request, pinned };
   const between = betweenOf(request);
   const against = contradictions(request).map((each) => say(each, wording));
   const limits = isQuick ? quick : {};

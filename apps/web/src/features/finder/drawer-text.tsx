@@ -1,5 +1,6 @@
 import { type DrawerRead, partWords } from '@hobrek/core';
 import { useEffect, useId, useState } from 'react';
+import { takeFile } from '../../shared/take-file.js';
 import { unbroken } from '../../shared/unbroken.js';
 import type { DrawerHere } from './use-drawer.js';
 
@@ -58,6 +59,7 @@ export function DrawerText({ drawer, read }: { drawer: DrawerHere; read: DrawerR
           )}
         </div>
         <div>
+          <AsTable drawer={drawer} read={read} />
           <ul aria-label="lines that were not understood">
             {bad.map(({ at, text: line, read: each }) => (
               <li key={at} className="border-b border-hair py-1 text-sm leading-snug">
@@ -103,5 +105,55 @@ export function DrawerText({ drawer, read }: { drawer: DrawerHere; read: DrawerR
         </div>
       </section>
     </details>
+  );
+}
+
+/** A file of so many bytes holds more than any drawer. */
+const mostBytes = 1_000_000;
+const papers = () => import('@hobrek/papers');
+
+/** The drawer to a spreadsheet and back: what comes in is put behind what is there, but for lines that are there already. */
+function AsTable({ drawer: { text, typed }, read }: { drawer: DrawerHere; read: DrawerRead | null }) {
+  const [says, setSays] = useState('');
+  const brought = async (file: File | undefined) => {
+    if (!file || text === null) return;
+    if (file.size > mostBytes) {
+      setSays('That is more than a drawer holds.');
+      return;
+    }
+    const { drawerFromCsv } = await papers();
+    const came = drawerFromCsv(await file.text());
+    if (!came.ok) {
+      setSays(came.says);
+      return;
+    }
+    const there = new Set(text.split('\n').map((line) => line.trim()));
+    const fresh = came.text.split('\n').filter((line) => line !== '' && !there.has(line));
+    if (fresh.length > 0) typed(`${text.trimEnd()}${text.trim() === '' ? '' : '\n'}${fresh.join('\n')}\n`);
+    setSays(`${fresh.length} of ${came.many} ${came.many === 1 ? 'row is' : 'rows are'} new and put behind the others.`);
+  };
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1 text-sm">
+      <button
+        type="button"
+        className="min-h-8 cursor-pointer text-blue hover:underline pointer-coarse:min-h-11"
+        onClick={() => void papers().then(({ drawerCsv }) => read && takeFile('drawer', '.csv', 'text/csv', drawerCsv(read)))}
+      >
+        to a table (CSV)
+      </button>
+      <label className="inline-flex min-h-8 cursor-pointer items-center text-blue focus-within:outline-2 focus-within:outline-blue hover:underline pointer-coarse:min-h-11">
+        from a table (CSV)
+        <input
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv"
+          className="sr-only"
+          onChange={(event) => {
+            void brought(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
+      </label>
+      <span role="status">{says}</span>
+    </div>
   );
 }

@@ -9,7 +9,7 @@ import { Between } from './between.js';
 import { CostChart } from './cost-chart.js';
 import { DrawerText } from './drawer-text.js';
 import { groupsOf, Proposals } from './proposals.js';
-import { Taken } from './taken.js';
+import { type Keeping, type Pinned, Taken } from './taken.js';
 import { useDrawer } from './use-drawer.js';
 import { useFound } from './use-found.js';
 import { DriveWishes } from './wishes.js';
@@ -21,10 +21,16 @@ export function FinderStop() {
   const drawer = useDrawer();
   const { text } = drawer;
   const read = useMemo(() => (text === null ? null : readDrawer(text)), [text]);
-  const { found, isGoing, share, failed, stop } = useFound(build, line, read?.own ?? null);
+  const [pinned, setPinned] = useState<readonly Pinned[]>([]);
+  const pinnedIds = useMemo(() => pinned.map(({ id }) => id), [pinned]);
+  const { found, isGoing, share, failed, stop } = useFound(build, line, read?.own ?? null, pinnedIds);
   const proposals = found?.proposals ?? none;
   const groups = useMemo(() => groupsOf(proposals), [proposals]);
   const isNarrow = useNarrow();
+  const keeping = {
+    pinned,
+    keep: (stage: Pinned, is: boolean) => setPinned((now) => [...now.filter(({ id }) => id !== stage.id), ...(is ? [stage] : [])]),
+  };
   const [pickedId, pick] = useState<string | null>(null);
   const picked = proposals.find(({ id }) => id === pickedId) ?? groups[0]?.best ?? null;
   return (
@@ -35,6 +41,7 @@ export function FinderStop() {
       <DriveWishes />
       <DrawerText drawer={drawer} read={read} />
       <Answer says={found?.says ?? ''} isGoing={isGoing} share={share} failed={failed} stop={stop} />
+      <Kept keeping={keeping} />
       {found && <WhyNone found={found} />}
       {found?.hints.map((each) => (
         <p key={each} className="text-sm">
@@ -43,18 +50,43 @@ export function FinderStop() {
       ))}
       <div className="mt-2 grid grid-cols-[minmax(0,7fr)_minmax(0,4fr)] gap-x-8 max-lg:grid-cols-1">
         <section aria-label="proposals">
-          {picked && <Proposals groups={groups} picked={picked} pick={pick} behind={isNarrow && <Taken line={line} proposal={picked} />} />}
+          {picked && (
+            <Proposals groups={groups} picked={picked} pick={pick} behind={isNarrow && <Taken line={line} proposal={picked} keeping={keeping} />} />
+          )}
         </section>
         <div className="min-w-0">
           {picked && (
             <>
               <CostChart groups={groups} proposals={proposals} picked={picked} pick={pick} />
-              {!isNarrow && <Taken line={line} proposal={picked} />}
+              {!isNarrow && <Taken line={line} proposal={picked} keeping={keeping} />}
             </>
           )}
         </div>
       </div>
     </div>
+  );
+}
+
+/** Stages that are kept while others are looked for around them. */
+function Kept({ keeping: { pinned, keep } }: { keeping: Keeping }) {
+  if (pinned.length === 0) return null;
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-4 text-sm">
+      Kept in each:
+      {pinned.map((stage) => (
+        <span key={stage.id}>
+          {unbroken(stage.says)}{' '}
+          <button
+            type="button"
+            aria-label={`no longer keep ${stage.says}`}
+            className="min-h-7 cursor-pointer text-blue underline pointer-coarse:min-h-11 pointer-coarse:px-3"
+            onClick={() => keep(stage, false)}
+          >
+            no longer
+          </button>
+        </span>
+      ))}
+    </p>
   );
 }
 

@@ -8,8 +8,19 @@ import { unbroken } from '../../shared/unbroken.js';
 
 const fromWords: Readonly<Record<TakenPart['from'], string>> = { own: 'own', buy: 'buy', make: 'make' };
 
+/** A stage that has to be in every drive that is found. */
+export interface Pinned {
+  readonly id: string;
+  readonly says: string;
+}
+
+export interface Keeping {
+  readonly pinned: readonly Pinned[];
+  readonly keep: (stage: Pinned, is: boolean) => void;
+}
+
 /** What the picked proposal takes, what is said of it, and the two ways to take it. */
-export function Taken({ line, proposal }: { line: string; proposal: Proposal }) {
+export function Taken({ line, proposal, keeping }: { line: string; proposal: Proposal; keeping: Keeping }) {
   const { name, parts, because, jam, counts, shafts_mm, notes } = proposal;
   const open = useOpen();
   const navigate = useNavigate();
@@ -40,6 +51,7 @@ export function Taken({ line, proposal }: { line: string; proposal: Proposal }) 
           </li>
         ))}
       </ul>
+      {proposal.stageIds.length > 1 && <KeepStages proposal={proposal} keeping={keeping} />}
       {between.length > 0 && (
         <p className="mt-1 text-sm">
           {between.length === 1 ? 'Shaft between: ' : 'Shafts between: '}
@@ -76,6 +88,26 @@ export function Taken({ line, proposal }: { line: string; proposal: Proposal }) 
         {says?.of === proposal.id ? says.text : ''}
       </p>
     </section>
+  );
+}
+
+/** Each stage of several may be kept, and the others be looked for around it. */
+function KeepStages({ proposal: { stageIds, says }, keeping: { pinned, keep } }: { proposal: Proposal; keeping: Keeping }) {
+  return (
+    <fieldset className="mt-1 text-sm">
+      <legend className="text-soft">Keep, and look for the rest around it</legend>
+      {stageIds.map((id, k) => (
+        <label key={id} className="flex min-h-7 cursor-pointer items-center gap-x-2 pointer-coarse:min-h-11">
+          <input
+            type="checkbox"
+            className="size-4 accent-blue"
+            checked={pinned.some((stage) => stage.id === id)}
+            onChange={(event) => keep({ id, says: says[k] ?? '' }, event.target.checked)}
+          />
+          {unbroken(says[k] ?? '')}
+        </label>
+      ))}
+    </fieldset>
   );
 }
 

@@ -17,7 +17,7 @@ export interface Finding {
 }
 
 /** What could lie between motor and tool of a line, looked for beside the page: a few soon, then all; begun again when what it hangs on changes. */
-export function useFound(build: Build, line: string, own: readonly OwnPart[] | null): Finding {
+export function useFound(build: Build, line: string, own: readonly OwnPart[] | null, pinned: readonly string[]): Finding {
   const units = useUnits();
   const [found, setFound] = useState<Found | null>(null);
   const [going, setGoing] = useState<number | null>(0);
@@ -26,9 +26,12 @@ export function useFound(build: Build, line: string, own: readonly OwnPart[] | n
   // What is between them now, notes and name change nothing of it.
   const { source, work } = lineOf(build, line);
   const { supply, wishes, finder } = build;
-  const asked = useMemo(() => JSON.stringify([source, work, supply, wishes, finder, own]), [source, work, supply, wishes, finder, own]);
+  const asked = useMemo(
+    () => JSON.stringify([source, work, supply, wishes, finder, own, pinned]),
+    [source, work, supply, wishes, finder, own, pinned],
+  );
   // biome-ignore lint/correctness/useExhaustiveDependencies: `asked` is all of the build and the drawer that counts
-  const given = useMemo(() => (own ? { build, line, own, units } : null), [asked, line, units]);
+  const given = useMemo(() => (own ? { build, line, own, units, pinned } : null), [asked, line, units]);
   useEffect(() => {
     if (!given) return undefined;
     const ending = new AbortController();
