@@ -108,13 +108,12 @@ function isTakenTwice(takes: readonly number[], { own }: Shelf): boolean {
   return false;
 }
 
-/** The smallest shaft between that both wheels go on. */
+/** Shafts between that both wheels go on: those for which the fewest bores have to be changed, the first of them. */
 function shaftsOn(stages: readonly StageCandidate[], shafts: readonly ShaftEnd[], first: number | null, last: number | null): (number | null)[] {
   const between = stages.slice(1).map((stage, k) => {
-    const both = (stages[k] as StageCandidate).outFits & stage.inFits;
-    // One on which no bore has to be changed, before others.
-    const plain = both & ~((stages[k] as StageCandidate).outAltered | stage.inAltered);
-    const bits = plain || both;
+    const before = stages[k] as StageCandidate;
+    const both = before.outFits & stage.inFits;
+    const bits = both & ~(before.outAltered | stage.inAltered) || both & ~(before.outAltered & stage.inAltered) || both;
     return shafts.find((_, bit) => bits & (1 << bit))?.size_mm ?? null;
   });
   return [first, ...between, last];

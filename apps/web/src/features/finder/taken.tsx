@@ -26,10 +26,11 @@ export function Taken({ line, proposal, keeping }: { line: string; proposal: Pro
   const navigate = useNavigate();
   const [says, setSays] = useState<{ readonly of: string; readonly text: string } | null>(null);
   const between = shafts_mm.slice(1, -1).flatMap((size) => (size === null ? [] : [`${Math.round(size * 100) / 100} mm`]));
-  const variant = () => {
+  /** A build of its own with this drive, and on to it, or to both beside each other. */
+  const variant = (to: (id: string) => string) => {
     const { build } = open.document.getState();
     send<StoredBuild>('POST', 'builds', { ...withStages(build, line, proposal.stages), name: `${build.name}: ${name}`.slice(0, 80) }).then(
-      ({ id }) => void navigate(`/builds/${id}/drive`),
+      ({ id }) => void navigate(to(id)),
       (error: Error) => setSays({ of: proposal.id, text: `${error.message} No variant was begun; try again in a moment.` }),
     );
   };
@@ -80,8 +81,19 @@ export function Taken({ line, proposal, keeping }: { line: string; proposal: Pro
         >
           Use this drive
         </button>
-        <button type="button" className="min-h-9 cursor-pointer text-blue hover:underline pointer-coarse:min-h-11" onClick={variant}>
+        <button
+          type="button"
+          className="min-h-9 cursor-pointer text-blue hover:underline pointer-coarse:min-h-11"
+          onClick={() => variant((id) => `/builds/${id}/drive`)}
+        >
           Open it as a variant
+        </button>
+        <button
+          type="button"
+          className="min-h-9 cursor-pointer text-blue hover:underline pointer-coarse:min-h-11"
+          onClick={() => variant((id) => `/compare/${open.id}/${id}`)}
+        >
+          Lay it beside this build
         </button>
       </div>
       <p role="status" className="mt-1 min-h-6 text-sm">
