@@ -80,7 +80,7 @@ export interface LineEvents {
   shaftMoved(line: string, k: number, to: Point): void;
   /** What was tried and would do is entered, in one step. */
   cureTaken(cure: Cure): void;
-  /** A stage that is meant to fail first is sized for it. @returns why it could not be; empty when it was */
+  /** A stage that is meant to fail first is sized for it. @returns what it protects then and what not, or why it could not be */
   sizedAsFirst(path: string): string;
 }
 
@@ -169,7 +169,7 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
       fieldLeft();
       typed(sized.path, sized.text);
       fieldLeft();
-      return '';
+      return sized.says;
     },
   };
   return events;

@@ -26,6 +26,9 @@ export interface Rung {
   readonly own?: { readonly torque: Figure<'N·m'>; readonly shaft: string };
   readonly harm: Harm;
   readonly verdict: Verdict;
+  /** Its place along the line, and whether it protects what lies before it. */
+  readonly along: number;
+  readonly fuse: boolean;
 }
 
 export interface Jam {
@@ -61,9 +64,9 @@ export function jam(machine: Jammed): Jam {
   const checks = ranked.flatMap(({ check }) => check ?? []);
   ranked.sort((a, b) => likelyAt(a) - likelyAt(b));
   const shaftNames = machine.shafts;
-  const rungs = ranked.map(({ limit: { id, at, words, harm, torque: own }, shaft, atTool, check }): Rung => {
+  const rungs = ranked.map(({ limit: { id, at, words, harm, torque: own }, shaft, along, fuse, atTool, check }): Rung => {
     const verdict = check?.verdict ?? 'holds';
-    const rung = { id, at, short: words.short, atTool, harm, verdict };
+    const rung = { id, at, short: words.short, atTool, harm, verdict, along, fuse };
     return shaft === tool ? rung : { ...rung, own: { torque: own, shaft: shaftNames[shaft] ?? '' } };
   });
   return { rungs, torque, checks, says: prepared ? [...whatFailsFirst(machine, ranked, torque), ...weakestPart(checks)] : [neverJams(machine)] };

@@ -1,39 +1,75 @@
 import { highEnd, lowEnd } from '../figure/figure.js';
 import { kindHead } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
+import { listed } from '../quantity/listed.js';
 import { sentence } from '../wording/sentence.js';
 import { say, type Wording } from '../wording/wording.js';
 import type { Evaluation } from './evaluate-build.js';
+import type { Rung } from './jam.js';
 
-/** An entry that makes a stage the first to fail, or why there is none. */
-export type Sized = { readonly path: string; readonly text: string } | { readonly because: string };
+/** An entry that makes a stage the first to fail, with what it protects and what not; or why there is none. */
+export type Sized = { readonly path: string; readonly text: string; readonly says: string } | { readonly because: string };
 
 /** How far under the weakest of what breaks it releases: a fifth, as for any limit here. */
 const under = 0.8;
 
 /**
- * Sizes a shear pin or a slip clutch so that at its strongest it releases a fifth under the least that anything else of its line breaks or loosens at.
+ * Sizes a shear pin, a slip clutch or the tension of a belt so that at its strongest it releases a fifth under the least that anything before it breaks or
+ * loosens at: what lies behind it it does not protect, and that is told. It is not sized below what the work needs.
  * @param path of the stage, `main/pin`; its size must be entered, since the new one is worked out from what the present one releases at
  */
 export function sizeAsFirst(build: Build, evaluation: Pick<Evaluation, 'lines'>, path: string, wording: Wording): Sized {
   const [lineId = '', id] = path.split('/');
   const stage = build.lines.find((line) => line.id === lineId)?.stages.find((each) => each.id === id);
-  const fuse = stage && kindHead('stage', stage.kind)?.fuse?.((field) => stage.inputs[field]?.text || undefined);
-  const rungs = evaluation.lines.find((line) => line.id === lineId)?.jam.rungs ?? [];
-  const own = rungs.find((rung) => rung.at === path)?.atTool;
+  const head = stage && kindHead('stage', stage.kind);
+  const fuse = stage && head?.fuse?.((field) => stage.inputs[field]?.text || undefined);
+  const line = evaluation.lines.find((each) => each.id === lineId);
+  const rungs = line?.jam.rungs ?? [];
+  const own = rungs.find((rung) => rung.at === path && rung.fuse);
   const present = fuse && stage.inputs[fuse.field];
-  if (!fuse || present?.value === undefined || present.unit === undefined || !own?.known)
-    return { because: 'Enter a size first: the new one is worked out from the torque it releases at.' };
-  const weakest = rungs
-    .filter((rung) => rung.at !== path && rung.harm === 'breaking')
-    .flatMap(({ atTool }) => (atTool.known ? [lowEnd(atTool)] : []))
-    .reduce((least, each) => Math.min(least, each), Number.POSITIVE_INFINITY);
-  if (!Number.isFinite(weakest)) return { because: 'Nothing else is known to break: enter the hub fixings.' };
-  const size = present.value * ((under * weakest) / highEnd(own)) ** (1 / fuse.power);
+  if (!fuse || !own || present?.value === undefined || present.unit === undefined || !own.atTool.known)
+    return {
+      because: `Enter ${(fuse && head?.fields[fuse.field]?.label.toLowerCase()) ?? 'a size'} first: the new one is worked out from the torque it releases at.`,
+    };
+  const breaking = rungs.filter(({ harm, atTool }) => harm === 'breaking' && atTool.known);
+  const [before, behind] = [breaking.filter(({ along }) => along < own.along), breaking.filter(({ along }) => along > own.along)];
+  const weakest = before.reduce<Rung | undefined>((a, b) => (a === undefined || leastOf(b) < leastOf(a) ? b : a), undefined);
+  if (!weakest) {
+    const only =
+      behind.length > 0
+        ? `Only what lies behind it is known to break, and that it does not protect: ${listed(namesOf(behind))}.`
+        : 'Nothing else is known to break: enter the hub fixings.';
+    return { because: only };
+  }
+  const times = (under * leastOf(weakest)) / highEnd(own.atTool);
+  const needed = line?.ledger.find(({ id: check }) => check.endsWith('/work/check-carries'))?.needs;
+  const released = { value: times * own.atTool.value, unit: 'N·m' as const };
+  if (needed?.known && released.value < highEnd(needed)) {
+    const told = { what: weakest.short, at: { value: leastOf(weakest), unit: 'N·m' as const }, released, needed };
+    return {
+      because: say(
+        sentence('the {what} fails from {at} on: sized a fifth under that it would release at {released}, and the work needs {needed}', told),
+        wording,
+      ),
+    };
+  }
+  const size = present.value * times ** (1 / fuse.power);
   // Down, never up: to the tenth of a millimetre, or to two figures of a force.
   const step = present.unit === 'mm' ? 0.1 : 10 ** Math.max(0, Math.floor(Math.log10(size)) - 1);
   const rounded = Math.floor(size / step + 1e-9) * step;
-  return rounded > 0
-    ? { path: `${path}/${fuse.field}`, text: `${Number(rounded.toFixed(1))} ${present.unit}` }
-    : { because: say(sentence('it would have to release below {step}', { step: { value: step, unit: present.unit } }), wording) };
+  if (!(rounded > 0))
+    return { because: say(sentence('it would have to release below {step}', { step: { value: step, unit: present.unit } }), wording) };
+  return { path: `${path}/${fuse.field}`, text: `${Number(rounded.toFixed(1))} ${present.unit}`, says: protects(weakest, behind, wording) };
+}
+
+const leastOf = ({ atTool }: Rung): number => (atTool.known ? lowEnd(atTool) : Number.POSITIVE_INFINITY);
+const namesOf = (rungs: readonly Rung[]): string[] => [...new Set(rungs.map(({ short }) => short))];
+
+/** What it protects, and what not, since it lies behind it. */
+function protects({ short, atTool }: Rung, behind: readonly Rung[], wording: Wording): string {
+  const first = say(
+    sentence('it releases at its strongest a fifth under the {short}, which fails at {atTool} at the tool', { short, atTool }),
+    wording,
+  );
+  return behind.length === 0 ? first : `${first} Not protected, since behind it: ${listed(namesOf(behind))}.`;
 }

@@ -178,6 +178,8 @@ export const vBeltHead = {
   wheels: { driver: pulley('driver'), driven: pulley('driven') },
   // Version 1 meant pitch diameters, as version 2 does where nothing else is said.
   upgrade: { 1: (inputs) => inputs, 2: keptIsEfficiency },
+  // What it slips at goes with its tension, but for the little that its own run round the pulleys takes.
+  fuse: () => ({ field: 'tension', power: 1 }),
   reaches: { distance: 'centres', direction: 'angle' },
   marks: vBeltMark,
   ...vBeltOutputs,
