@@ -37,10 +37,10 @@ export function FinderStop() {
     <div className="grow border-t border-ink px-6 pt-1 pb-6 max-sm:px-4">
       <DriveViews />
       {found?.between && <Between between={found.between} />}
-      {/* Above what they change: nothing moves under the hand that types. */}
+      <Answer says={found?.says ?? ''} isGoing={isGoing} share={share} failed={failed} stop={stop} />
+      {/* Above the rows that they change: nothing moves under the hand that types. */}
       <DriveWishes />
       <DrawerText drawer={drawer} read={read} />
-      <Answer says={found?.says ?? ''} isGoing={isGoing} share={share} failed={failed} stop={stop} />
       <Kept keeping={keeping} />
       {found && <WhyNone found={found} />}
       {found?.hints.map((each) => (
@@ -103,7 +103,7 @@ interface AnswerShown {
 /** The sentence over it, and how far it is. */
 function Answer({ says, isGoing, share, failed, stop }: AnswerShown) {
   return (
-    <div className="mt-2 flex flex-wrap items-baseline gap-x-4">
+    <div className="mt-2 flex min-h-8 flex-wrap items-baseline gap-x-4">
       <p className="text-xl leading-snug" role="status" aria-busy={isGoing} data-testid="found-says">
         {says ? unbroken(says) : 'Looking for drives …'}
       </p>
