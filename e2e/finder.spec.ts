@@ -71,6 +71,14 @@ test('from a wish and a drawer of thirty parts to a machine of two stages, opene
   await expect(takes).toContainText('guarded before the first run');
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 
+  // Its chain is kept, and the rest looked for around it.
+  await takes.getByRole('group', { name: 'Keep, and look for the rest around it' }).getByRole('checkbox').nth(1).check();
+  await expect(page.getByText('Kept in each:')).toBeVisible();
+  await done(page);
+  for (const each of await found(page).getByRole('button', { name: /reserve/ }).all()) await expect(each).toContainText(/chain 10B, .*45.teeth/);
+  await page.getByRole('button', { name: /^no longer keep/ }).click();
+  await done(page);
+
   // The same by the command line, of the same build and the same drawer.
   await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
   const { build } = (await (await page.request.get(`${address}/api/builds/${id}`)).json()) as StoredBuild;
@@ -86,6 +94,7 @@ test('from a wish and a drawer of thirty parts to a machine of two stages, opene
   const first = /^1\. .+? \(\w+\): (.*)$/m.exec(out)?.[1] ?? 'nothing';
   for (const stage of first.split('; ')) expect(best).toContain(stage.replaceAll('\u00a0', ' '));
 
+  await row.click();
   await takes.getByRole('button', { name: 'Open it as a variant' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText(`${name}: V-belt, then chain`);
   await expect(page.locator('[data-stage]')).toHaveCount(2);
