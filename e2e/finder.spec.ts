@@ -75,7 +75,10 @@ test('from a wish and a drawer of thirty parts to a machine of two stages, opene
   await takes.getByRole('group', { name: 'Keep, and look for the rest around it' }).getByRole('checkbox').nth(1).check();
   await expect(page.getByText('Kept in each:')).toBeVisible();
   await done(page);
-  for (const each of await found(page).getByRole('button', { name: /reserve/ }).all()) await expect(each).toContainText(/chain 10B, .*45.teeth/);
+  for (const each of await found(page)
+    .getByRole('button', { name: /reserve/ })
+    .all())
+    await expect(each).toContainText(/chain 10B, .*45.teeth/);
   await page.getByRole('button', { name: /^no longer keep/ }).click();
   await done(page);
 

@@ -1,8 +1,5 @@
-import { lineOf } from '@hobrek/core';
 import type { ReactNode } from 'react';
-import { NavLink } from 'react-router';
-import { useDocument, useOpen, useSession } from '../open-build/here.js';
-import { OneStop } from '../shared/one-stop.js';
+import { ViewsBeside } from '../element/views-beside.js';
 
 const views = [
   ['motor', 'What it is'],
@@ -10,29 +7,9 @@ const views = [
   ['drives', 'What it could drive'],
 ] as const;
 
-/** The pages about a motor, beside each other. */
-export function MotorViews({ children }: { children?: ReactNode }) {
-  const { id } = useOpen();
-  const shown = useSession(({ line }) => line);
-  const first = useDocument(({ build }) => lineOf(build, null).id);
-  const search = shown && shown !== first ? `?line=${shown}` : '';
-  return (
-    <nav aria-label="about the motor" className="mb-1 print:hidden pointer-coarse:mt-2">
-      <OneStop className="flex flex-wrap items-baseline gap-x-6 pointer-coarse:gap-y-2">
-        {views.map(([path, says]) => (
-          <NavLink
-            key={path}
-            to={`/builds/${id}/${path}${search}`}
-            end
-            className={({ isActive }) =>
-              `grid min-h-11 content-center border-b-2 text-[0.95rem] sm:min-h-7 ${isActive ? 'border-brass font-semibold' : 'border-transparent text-blue hover:underline'}`
-            }
-          >
-            {says}
-          </NavLink>
-        ))}
-        {children}
-      </OneStop>
-    </nav>
-  );
-}
+/** The pages about a motor. */
+export const MotorViews = ({ children }: { children?: ReactNode }) => (
+  <ViewsBeside called="about the motor" views={views}>
+    {children}
+  </ViewsBeside>
+);

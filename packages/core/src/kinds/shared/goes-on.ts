@@ -29,7 +29,7 @@ export const goesOnto = (bore_mm: number | null, shaft: ShaftEnd): boolean => go
 const driving: readonly ShaftEnd['of'][] = ['source', 'between', 'box out'];
 const driven: readonly ShaftEnd['of'][] = ['work', 'between', 'box in'];
 
-export interface Fits {
+interface Fits {
   /** A bit for each of the shafts that it goes on. */
   readonly fits: number;
   /** Of those the ones for which its bore is changed. */
@@ -37,7 +37,7 @@ export interface Fits {
 }
 
 /** On which shafts a wheel goes that is driven, or that drives. */
-export function fitsOf({ own, bore_mm, pitch_mm }: Wheel, as: 'driving' | 'driven', { shafts, altering }: Bounds): Fits {
+function fitsOf({ own, bore_mm, pitch_mm }: Wheel, as: 'driving' | 'driven', { shafts, altering }: Bounds): Fits {
   let fits = 0;
   let altered = 0;
   for (const [k, shaft] of shafts.entries()) {
@@ -57,6 +57,36 @@ export function fitsOf({ own, bore_mm, pitch_mm }: Wheel, as: 'driving' | 'drive
   }
   return { fits, altered };
 }
+
+/** A wheel with where it is from. */
+interface Had {
+  readonly from: From;
+  readonly bore_mm: number | null;
+  readonly pitch_mm: number;
+  readonly isKeyed: boolean;
+}
+
+/** What a stage of two wheels is on its shafts; null where one of them goes on none. */
+export function onShafts(driver: Had, driven: Had, bounds: Bounds) {
+  const onIn = fitsOf({ ...driver, own: driver.from.own }, 'driving', bounds);
+  const onOut = fitsOf({ ...driven, own: driven.from.own }, 'driven', bounds);
+  if (onIn.fits === 0 || onOut.fits === 0) return null;
+  return {
+    takes: [driver.from, driven.from],
+    inFits: onIn.fits,
+    outFits: onOut.fits,
+    inAltered: onIn.altered,
+    outAltered: onOut.altered,
+    inline_mm: 0,
+    holds: false,
+  };
+}
+
+/** The entries of hubs that have a keyway. */
+export const keyed = (driver: Had, driven: Had): Readonly<Record<string, string>> => ({
+  ...(driver.isKeyed ? { driverFixing: 'key' } : {}),
+  ...(driven.isKeyed ? { drivenFixing: 'key' } : {}),
+});
 
 /** From the drawer. */
 export const ownWheel = (own: number, what: string, bore_mm: number | null): From => ({ own, isMade: false, points: 0, what, bore_mm });

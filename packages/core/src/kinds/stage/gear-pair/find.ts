@@ -3,7 +3,7 @@ import { gearDiameter } from '../../../formulas/gear/gear-diameter.js';
 import { gearOutside } from '../../../formulas/gear/gear-outside.js';
 import type { Bounds, Finds, From, StageCandidate } from '../../finding.js';
 import { once, told } from '../../shared/find-loops.js';
-import { fitsOf, ownWheel, pairsOf } from '../../shared/goes-on.js';
+import { keyed, onShafts, ownWheel, pairsOf } from '../../shared/goes-on.js';
 
 const usualKept = 0.97;
 /** Open gears are heard in the next room where a shaft turns faster (common practice, no source). */
@@ -16,23 +16,30 @@ interface Gear {
   readonly teeth: number;
   readonly bore_mm: number | null;
   readonly isKeyed: boolean;
+  readonly pitch_mm: number;
 }
 
 /** Pairs of one's own gears of one module. Gears that are bought come in boxes. */
 export const findGears: Finds = ({ own }, bounds) => {
   const gears = own.flatMap(({ part, many }, k): Gear[] =>
-    part.is === 'gear' ? [{ ...part, many, from: ownWheel(k, `gear m${told(part.module_mm)}, ${part.teeth} teeth`, part.bore_mm) }] : [],
+    part.is === 'gear'
+      ? [
+          {
+            ...part,
+            many,
+            pitch_mm: gearDiameter.compute({ m: part.module_mm, z: part.teeth }),
+            from: ownWheel(k, `gear m${told(part.module_mm)}, ${part.teeth} teeth`, part.bore_mm),
+          },
+        ]
+      : [],
   );
   return pairsOf(gears).flatMap(([driver, driven]) => (driver.module_mm === driven.module_mm ? (candidate(driver, driven, bounds) ?? []) : []));
 };
 
 function candidate(driver: Gear, driven: Gear, bounds: Bounds): StageCandidate | null {
   const m = driver.module_mm;
-  const pitch = (z: number) => gearDiameter.compute({ m, z });
-  const fits = (gear: Gear, as: 'driving' | 'driven') =>
-    fitsOf({ own: gear.from.own, bore_mm: gear.bore_mm, pitch_mm: pitch(gear.teeth) }, as, bounds);
-  const [onIn, onOut] = [fits(driver, 'driving'), fits(driven, 'driven')];
-  if (onIn.fits === 0 || onOut.fits === 0) return null;
+  const on = onShafts(driver, driven, bounds);
+  if (!on) return null;
   const centres_mm = gearCentres.compute({ m, z_1: driver.teeth, z_2: driven.teeth });
   const nominal = driven.teeth / driver.teeth;
   return {
@@ -41,13 +48,8 @@ function candidate(driver: Gear, driven: Gear, bounds: Bounds): StageCandidate |
     ratio: nominal,
     kept: usualKept,
     keptAtRest: usualKept,
-    takes: [driver.from, driven.from],
-    inFits: onIn.fits,
-    outFits: onOut.fits,
-    inAltered: onIn.altered,
-    outAltered: onOut.altered,
+    ...on,
     outside_mm: [gearOutside.compute({ m, z: driver.teeth }), gearOutside.compute({ m, z: driven.teeth })],
-    inline_mm: 0,
     nearest_mm: centres_mm,
     loop: {
       reaches: once(() => [{ centres_mm, wrap_rad: Math.PI, mark: '', own: -1, mostLoops: 1, slides_mm: [centres_mm, centres_mm] as const }]),
@@ -64,12 +66,10 @@ function candidate(driver: Gear, driven: Gear, bounds: Bounds): StageCandidate |
       z2: String(driven.teeth),
       module: `${told(m)} mm`,
       apart: `${told(centres_mm)} mm`,
-      ...(driver.isKeyed ? { driverFixing: 'key' } : {}),
-      ...(driven.isKeyed ? { drivenFixing: 'key' } : {}),
+      ...keyed(driver, driven),
     }),
     leeway: 1,
     slips: false,
-    holds: false,
     loudAbove_rpm: loud_rpm,
     isChangeGear: true,
     says: `gears m${told(m)}, ${driver.teeth} to ${driven.teeth} teeth`,

@@ -8,7 +8,7 @@ import { sprocketDiameter } from '../../../formulas/chain/sprocket-diameter.js';
 import { sprocketOutside } from '../../../formulas/chain/sprocket-outside.js';
 import type { Bounds, Finds, From, Reach, Shelf, StageCandidate } from '../../finding.js';
 import { nearest, once, typedLength, wrapAt } from '../../shared/find-loops.js';
-import { boughtWheel, fitsOf, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
+import { boughtWheel, keyed, onShafts, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
 
 /** Of an open chain that is oiled by hand: speed, teeth of the smaller sprocket, and teeth where a shaft turns fast (common practice, no source). */
 const limits = { fastest_m_s: 8, leastTeeth: 11, fast_rpm: 500, leastFast: 17, farthest_pitches: 60 };
@@ -90,11 +90,8 @@ function reachesOf(chain: ChainSize, z_1: number, z_2: number, wheels: Parameter
 function candidate(chain: ChainSize, driver: Sprocket, driven: Sprocket, had: readonly Had[], bounds: Bounds): StageCandidate | null {
   // A freewheel that drives a chain only clicks.
   if (driver.isFreewheel || (driven.isFreewheel && bounds.reverse)) return null;
-  const [onIn, onOut] = [
-    fitsOf({ ...driver, own: driver.from.own }, 'driving', bounds),
-    fitsOf({ ...driven, own: driven.from.own }, 'driven', bounds),
-  ];
-  if (onIn.fits === 0 || onOut.fits === 0) return null;
+  const on = onShafts(driver, driven, bounds);
+  if (!on) return null;
   const { pitch_mm: p, breaks_N, rating } = chains[chain];
   const [z_1, z_2] = [Math.min(driver.teeth, driven.teeth), Math.max(driver.teeth, driven.teeth)];
   const outside = (z: number) => sprocketOutside.compute({ p, z });
@@ -110,13 +107,8 @@ function candidate(chain: ChainSize, driver: Sprocket, driven: Sprocket, had: re
     ratio: nominal,
     kept: usualKept,
     keptAtRest: usualKept,
-    takes: [driver.from, driven.from],
-    inFits: onIn.fits,
-    outFits: onOut.fits,
-    inAltered: onIn.altered,
-    outAltered: onOut.altered,
+    ...on,
     outside_mm,
-    inline_mm: 0,
     nearest_mm: nearest(wheels),
     loop: {
       reaches,
@@ -139,12 +131,10 @@ function candidate(chain: ChainSize, driver: Sprocket, driven: Sprocket, had: re
       z1: String(driver.teeth),
       z2: String(driven.teeth),
       ...(reach ? { centres: typedLength(reach.centres_mm), links: reach.mark } : {}),
-      ...(driver.isKeyed ? { driverFixing: 'key' } : {}),
-      ...(driven.isKeyed ? { drivenFixing: 'key' } : {}),
+      ...keyed(driver, driven),
     }),
     leeway,
     slips: false,
-    holds: false,
     loudAbove_rpm: loud_rpm,
     isChangeGear: false,
     says: `chain ${chain}, ${driver.teeth} to ${driven.teeth} teeth`,

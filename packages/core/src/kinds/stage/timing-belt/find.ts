@@ -8,7 +8,7 @@ import { timingOutside } from '../../../formulas/belt/timing-outside.js';
 import { timingRating } from '../../../formulas/belt/timing-rating.js';
 import type { Bounds, Finds, From, Reach, Shelf, StageCandidate } from '../../finding.js';
 import { beltBounds, beltReaches, nearest, once, typedLength } from '../../shared/find-loops.js';
-import { boughtWheel, fitsOf, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
+import { boughtWheel, keyed, onShafts, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
 
 const usualKept = 0.97;
 /** Fewer whole teeth in mesh are not proposed (ISO 5295: each fewer than six costs a fifth). */
@@ -22,6 +22,7 @@ interface Pulley {
   readonly teeth: number;
   readonly bore_mm: number | null;
   readonly isKeyed: boolean;
+  readonly pitch_mm: number;
   readonly width_mm: number | null;
 }
 
@@ -33,17 +34,14 @@ const pitchOf = (profile: TimingProfile, teeth: number): number => timingDiamete
 function pulleysOf(profile: TimingProfile, { own, stock }: Shelf, { least_mm, most_mm }: Bounds): Pulley[] {
   const owned = own.flatMap(({ part, many }, k): Pulley[] =>
     part.is === 'timing pulley' && part.profile === profile
-      ? [{ ...part, many, from: ownWheel(k, `timing pulley ${profile}, ${part.teeth} teeth`, part.bore_mm) }]
+      ? [{ ...part, many, pitch_mm: pitchOf(profile, part.teeth), from: ownWheel(k, `timing pulley ${profile}, ${part.teeth} teeth`, part.bore_mm) }]
       : [],
   );
   const bought = (stock.timingPulleys[profile] ?? []).map((teeth): Pulley => {
     const from = boughtWheel(pointsOf(teeth), `timing pulley ${profile}, ${teeth} teeth`);
-    return { teeth, from, many: Number.POSITIVE_INFINITY, bore_mm: null, isKeyed: false, width_mm: null };
+    return { teeth, from, many: Number.POSITIVE_INFINITY, bore_mm: null, isKeyed: false, pitch_mm: pitchOf(profile, teeth), width_mm: null };
   });
-  return [...owned, ...bought].filter(({ teeth }) => {
-    const pitch = pitchOf(profile, teeth);
-    return pitch >= least_mm - 1e-9 && pitch <= most_mm + 1e-9;
-  });
+  return [...owned, ...bought].filter(({ pitch_mm }) => pitch_mm >= least_mm - 1e-9 && pitch_mm <= most_mm + 1e-9);
 }
 
 interface Length {
@@ -81,10 +79,9 @@ function candidate(
   widths_mm: readonly number[],
   bounds: Bounds,
 ): StageCandidate | null {
-  const [pitchIn, pitchOut] = [pitchOf(profile, driver.teeth), pitchOf(profile, driven.teeth)];
-  const onIn = fitsOf({ own: driver.from.own, bore_mm: driver.bore_mm, pitch_mm: pitchIn }, 'driving', bounds);
-  const onOut = fitsOf({ own: driven.from.own, bore_mm: driven.bore_mm, pitch_mm: pitchOut }, 'driven', bounds);
-  if (onIn.fits === 0 || onOut.fits === 0) return null;
+  const [pitchIn, pitchOut] = [driver.pitch_mm, driven.pitch_mm];
+  const on = onShafts(driver, driven, bounds);
+  if (!on) return null;
   const { pitch_mm: p, land_mm: a, base_mm: b_0, pull_N: T_a, mass_kg_m: m, most_m_s } = timingRow(profile);
   const outside_mm = [timingOutside.compute({ d: pitchIn, a }), timingOutside.compute({ d: pitchOut, a })] as const;
   const wheels = { small_mm: Math.min(pitchIn, pitchOut), large_mm: Math.max(pitchIn, pitchOut), outside_mm };
@@ -111,13 +108,8 @@ function candidate(
     ratio: nominal,
     kept: usualKept,
     keptAtRest: usualKept,
-    takes: [driver.from, driven.from],
-    inFits: onIn.fits,
-    outFits: onOut.fits,
-    inAltered: onIn.altered,
-    outAltered: onOut.altered,
+    ...on,
     outside_mm,
-    inline_mm: 0,
     nearest_mm: nearest(wheels),
     loop: {
       reaches,
@@ -140,12 +132,10 @@ function candidate(
       z2: String(driven.teeth),
       width: `${wide[k - 1]} mm`,
       ...(reach ? { centres: typedLength(reach.centres_mm), belt: beltTyped(profile, reach) } : {}),
-      ...(driver.isKeyed ? { driverFixing: 'key' } : {}),
-      ...(driven.isKeyed ? { drivenFixing: 'key' } : {}),
+      ...keyed(driver, driven),
     }),
     leeway,
     slips: false,
-    holds: false,
     loudAbove_rpm: null,
     isChangeGear: false,
     says: `timing belt ${profile}, ${driver.teeth} to ${driven.teeth} teeth`,

@@ -14,7 +14,7 @@ import { pullRating } from '../../../formulas/belt/pull-rating.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import type { Bounds, Finds, From, Shelf, StageCandidate } from '../../finding.js';
 import { beltBounds, beltReaches, nearest, once, told, typedLength } from '../../shared/find-loops.js';
-import { boughtWheel, fitsOf, madeWheel, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
+import { boughtWheel, keyed, madeWheel, onShafts, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
 import { vBeltMark } from './marks.js';
 
 /** Speed that a V-belt is run at, at most, m/s (common practice, no source). */
@@ -91,11 +91,8 @@ export const findVBelts: Finds = (shelf, bounds) =>
   });
 
 function candidate(section: VBeltSection, driver: Pulley, driven: Pulley, lengths: readonly Length[], bounds: Bounds): StageCandidate | null {
-  const [onIn, onOut] = [
-    fitsOf({ ...driver, own: driver.from.own }, 'driving', bounds),
-    fitsOf({ ...driven, own: driven.from.own }, 'driven', bounds),
-  ];
-  if (onIn.fits === 0 || onOut.fits === 0) return null;
+  const on = onShafts(driver, driven, bounds);
+  if (!on) return null;
   const over = vBeltSections[section].overDatum_mm;
   const outside_mm = [driver.pitch_mm + over, driven.pitch_mm + over] as const;
   const [small_mm, large_mm] = [Math.min(driver.pitch_mm, driven.pitch_mm), Math.max(driver.pitch_mm, driven.pitch_mm)];
@@ -113,13 +110,8 @@ function candidate(section: VBeltSection, driver: Pulley, driven: Pulley, length
     ratio: nominal / (1 - usual.slip),
     kept: usual.kept,
     keptAtRest: usual.kept,
-    takes: [driver.from, driven.from],
-    inFits: onIn.fits,
-    outFits: onOut.fits,
-    inAltered: onIn.altered,
-    outAltered: onOut.altered,
+    ...on,
     outside_mm,
-    inline_mm: 0,
     nearest_mm: nearest(wheels),
     loop: {
       reaches,
@@ -140,12 +132,10 @@ function candidate(section: VBeltSection, driver: Pulley, driven: Pulley, length
       driven: `${told(driven.pitch_mm)} mm`,
       ...(reach ? { centres: typedLength(reach.centres_mm), ...beltEntries(section, reach.mark) } : {}),
       ...(belts > 1 ? { belts: String(belts) } : {}),
-      ...(driver.isKeyed ? { driverFixing: 'key' } : {}),
-      ...(driven.isKeyed ? { drivenFixing: 'key' } : {}),
+      ...keyed(driver, driven),
     }),
     leeway,
     slips: true,
-    holds: false,
     loudAbove_rpm: null,
     isChangeGear: false,
     says: `V-belt ${section}, ${told(driver.pitch_mm)} to ${told(driven.pitch_mm)} mm`,
