@@ -49,10 +49,12 @@ export function driveOf(stages: readonly StageCandidate[], compiled: Compiled, w
     const most = stage.loop?.most ?? 1;
     let many = 1;
     while (many < most && stage.passes_W(speeds[k] as number, many) < power_W) many += 1;
-    if (stage.passes_W(speeds[k] as number, many) * stage.leeway < power_W) return null;
+    const passes_W = stage.passes_W(speeds[k] as number, many);
+    // Nothing at all: it must not run so, however little it has to do.
+    if (!(passes_W > 0) || passes_W * stage.leeway < power_W) return null;
     if (stage.smaller && stage.smaller.passes_W(speeds[k] as number, 1) >= power_W) return null;
     loops[k] = many;
-    const share = power_W / stage.passes_W(speeds[k] as number, many);
+    const share = power_W / passes_W;
     if (share > loaded) [loaded, loadedBy] = [share, k];
   }
 

@@ -8,6 +8,7 @@ import type { Port } from '../kinds/ports.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build, Line } from '../machine/build.js';
 import { finderFields } from '../machine/finder-fields.js';
+import { lineOf } from '../machine/lines.js';
 import { isOpen } from '../machine/open.js';
 import { elementsOf, fieldLabel } from '../machine/paths.js';
 import { speedNeeded } from '../procedures/open-places.js';
@@ -71,7 +72,7 @@ function wishesOf(build: Build, drive: DriveWishes): FindWishes {
 }
 
 /** Speeds that will do: between those that are wished; about the one that is, by as much as it may be off. */
-function speedsOf({ wishes }: Build, any: Figure<'rpm'>, off: number): readonly [number, number] | null {
+function speedsOf(wishes: Build['wishes'], any: Figure<'rpm'>, off: number): readonly [number, number] | null {
   const [least, most] = [wishes?.leastSpeed?.value, wishes?.mostSpeed?.value];
   if (least !== undefined && most !== undefined && least < most) return [least, most];
   if (!any.known) return null;
@@ -98,11 +99,13 @@ export function requestFor(build: Build, kinds: Kinds, line: Line, own: readonly
   const output = (source.kind as SourceKind).output(source.inputs, fed, contextAt(source.path, source.kind, new Map()));
   const drive = driveOf(build);
   const kind = work.kind as WorkKind;
-  const { any, aim: wished } = speedNeeded(build.wishes, kind, work.inputs);
+  // What is wished of the tool is meant of the first line.
+  const wishes = line.id === lineOf(build, null).id ? build.wishes : undefined;
+  const { any, aim: wished } = speedNeeded(wishes, kind, work.inputs);
   // Where nothing says how fast it should turn, it is as fast as it turns now through what is there.
   const now = wished.known || line.stages.length === 0 || line.stages.some(isOpen) ? wished : turningNow(build, kinds, line);
   const aim = now.known ? now : wished;
-  const speeds = speedsOf(build, wished.known && any.known ? any : aim, numberOf(drive.off) ?? 0.06);
+  const speeds = speedsOf(wishes, wished.known && any.known ? any : aim, numberOf(drive.off) ?? 0.06);
   const arrives: Port<'rotary'> = { is: 'rotary', flow: aim, effort: unknown('N·m', []), top: aim, moved: unknown('kg·m²', []) };
   const demand = kind.demand(work.inputs, arrives, contextAt(work.path, kind, new Map()));
 
