@@ -166,6 +166,22 @@ describe('the finder', () => {
     }
   });
 
+  it('proposes no chain on a fast shaft, however little it has to do', () => {
+    const chains = { ...anyRequest(3), wishes: { ...anyDrive, kinds: ['roller-chain' as const], stages: 1 } };
+    const at = (speed_rpm: number): number => {
+      const work = { ...chains.work, speed_rpm: [speed_rpm / 3.2, speed_rpm / 1.8] as const, torque_Nm: 0, start_Nm: 0, shaft_mm: null };
+      const shelf = { ...chains.shelf, own: readDrawer('sprocket 08B 13 teeth\nsprocket 08B 30 teeth\nchain 08B').own };
+      return search({
+        ...chains,
+        work,
+        shelf: { ...shelf, stock: { ...shelf.stock, sprockets: {} } },
+        source: { ...chains.source, speed_rpm, shaft_mm: null },
+      }).met;
+    };
+    // 13 teeth are too few above 500 rpm (common practice, no source).
+    expect([at(450), at(1425)]).toEqual([1, 0]);
+  });
+
   it('has every stage that is kept in each drive, and loses none by it', () => {
     for (const seed of seeds) {
       const request = anyRequest(seed);
