@@ -82,7 +82,7 @@ test('on a phone: four thumbs, each comes back to its place; all that a desk has
 const onPhone: readonly (readonly ((id: string) => string)[])[] = [
   [() => '/', (id) => `/start/${id}`, () => '/start', () => '/deleted', () => '/backups', () => '/phone'],
   [(id) => `/compare/${id}/${id}`, (id) => `/builds/${id}`, (id) => `/builds/${id}#checks`, (id) => `/builds/${id}/work`],
-  [(id) => `/builds/${id}/needs`, (id) => `/builds/${id}/drives`],
+  [(id) => `/builds/${id}/needs`, (id) => `/builds/${id}/drives`, (id) => `/builds/${id}/finder`],
   [(id) => `/builds/${id}/motor`, (id) => `/builds/${id}/drive`, (id) => `/builds/${id}/brief`, (id) => `/builds/${id}/log`],
 ];
 for (const paths of onPhone) {
@@ -97,6 +97,11 @@ for (const paths of onPhone) {
       await page.goto(`${address}${path}`);
       await page.locator('main').first().waitFor();
       await page.waitForTimeout(500);
+      // What is folded away has its targets too; of the finder they come once it has looked.
+      if (path.endsWith('/finder')) {
+        await page.getByRole('button', { name: 'Use this drive' }).waitFor();
+        for (const fold of ['Wishes', 'The drawer']) await page.locator('summary').filter({ hasText: fold }).tap();
+      }
       expect(await tooSmall(page), path).toEqual([]);
       expect(await tooNear(page), path).toEqual([]);
       expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);

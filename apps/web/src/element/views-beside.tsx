@@ -19,7 +19,7 @@ export function ViewsBeside({ called, views, children }: Views) {
   const first = useDocument(({ build }) => lineOf(build, null).id);
   const search = shown && shown !== first ? `?line=${shown}` : '';
   return (
-    <nav aria-label={called} className="mb-1 print:hidden pointer-coarse:mt-2">
+    <nav aria-label={called} className="mb-1 print:hidden pointer-coarse:mt-2 pointer-coarse:mb-3">
       <OneStop className="flex flex-wrap items-baseline gap-x-6 pointer-coarse:gap-y-2">
         {views.map(([path, says]) => (
           <NavLink

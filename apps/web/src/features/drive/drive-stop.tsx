@@ -86,7 +86,11 @@ function FirstToFail({ path }: { path: string }) {
   const [because, setBecause] = useState('');
   return (
     <p className="mt-1">
-      <button type="button" className="cursor-pointer text-blue hover:underline" onClick={() => setBecause(sizedAsFirst(path))}>
+      <button
+        type="button"
+        className="min-h-8 cursor-pointer text-left text-blue hover:underline pointer-coarse:min-h-11"
+        onClick={() => setBecause(sizedAsFirst(path))}
+      >
         make this the first to fail, 20 % under the weakest of what breaks
       </button>{' '}
       <span role="status" className="text-sm text-soft">
