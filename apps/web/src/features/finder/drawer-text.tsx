@@ -74,7 +74,7 @@ export function DrawerText({ drawer, read }: { drawer: DrawerHere; read: DrawerR
             <button
               type="button"
               aria-expanded={isShown}
-              className="min-h-8 cursor-pointer text-sm text-blue hover:underline pointer-coarse:min-h-11"
+              className="min-h-8 cursor-pointer text-sm text-blue hover:underline pointer-coarse:mt-3 pointer-coarse:min-h-11"
               onClick={() => show(!isShown)}
             >
               {isShown ? 'hide how they were understood' : 'how each was understood'}

@@ -73,7 +73,7 @@ export function Proposals({ groups, picked, pick, behind }: Shown) {
               <button
                 type="button"
                 aria-expanded={opened === key}
-                className="absolute top-1 right-1 min-h-7 cursor-pointer text-sm text-blue hover:underline max-sm:static max-sm:ml-8 pointer-coarse:min-h-11"
+                className="absolute top-1 right-1 min-h-7 cursor-pointer text-sm text-blue hover:underline max-sm:static max-sm:ml-8 pointer-coarse:my-3 pointer-coarse:block pointer-coarse:min-h-11 pointer-coarse:px-3"
                 onClick={() => open(opened === key ? null : key)}
               >
                 {opened === key ? 'fewer' : `${others.length} more`}
@@ -126,7 +126,7 @@ const Row = memo(function Row({ proposal, at, firsts, isPicked, longest_mm, pick
     <button
       type="button"
       aria-pressed={isPicked}
-      className={`grid w-full cursor-pointer grid-cols-[1.6rem_168px_minmax(0,1fr)_8.5rem_8.5rem] items-center gap-x-4 border-l-4 py-1.5 pl-1 text-left hover:bg-wash max-sm:grid-cols-[1.6rem_minmax(0,1fr)_minmax(0,1fr)] max-sm:gap-x-2 ${isPicked ? 'border-brass bg-wash' : 'border-transparent'}`}
+      className={`grid w-full cursor-pointer grid-cols-[1.6rem_168px_minmax(0,1fr)_8.5rem_8.5rem] items-center gap-x-4 border-l-4 py-1.5 pl-1 text-left hover:bg-wash pointer-coarse:my-2 max-sm:grid-cols-[1.6rem_minmax(0,1fr)_minmax(0,1fr)] max-sm:gap-x-2 ${isPicked ? 'border-brass bg-wash' : 'border-transparent'}`}
       onClick={() => pick(id)}
     >
       <span className="self-start font-head text-lg text-blue">{at ?? ''}</span>

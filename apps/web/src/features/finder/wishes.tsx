@@ -66,7 +66,7 @@ const empties: Partial<Record<Name, string>> = { motorShaft: 'as entered', turne
 /** Wishes of yes or no, in one press each. */
 function Ticks({ title, names }: { title: string; names: readonly Name[] }): ReactNode {
   return (
-    <fieldset className="mt-1 flex flex-wrap items-baseline gap-x-5 gap-y-1 pointer-coarse:gap-y-2">
+    <fieldset className="mt-1 flex pointer-coarse:mt-4 flex-wrap items-baseline gap-x-5 gap-y-1 pointer-coarse:gap-y-2">
       <legend className="float-left mr-5 min-h-8 pt-1 text-sm text-soft">{title}</legend>
       {names.map((name) => (
         <Tick key={name} name={name} />
