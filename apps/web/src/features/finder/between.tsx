@@ -1,9 +1,10 @@
 import type { Found } from '@hobrek/core';
+import { memo } from 'react';
 import { show, showRange } from '../../shared/in-my-units.js';
 import { unbroken } from '../../shared/unbroken.js';
 
 /** What a drive has to join: the motor's shaft, the ratio between, the tool. */
-export function Between({ between: { source, work, ratio } }: { between: NonNullable<Found['between']> }) {
+export const Between = memo(function Between({ between: { source, work, ratio } }: { between: NonNullable<Found['between']> }) {
   const shaft = (mm: number | null) => (mm === null ? '' : `, shaft ${show(mm, 'mm')}`);
   const [least, most] = ratio.map((i) => i.toPrecision(3)) as [string, string];
   const blocks = [
@@ -30,4 +31,4 @@ export function Between({ between: { source, work, ratio } }: { between: NonNull
       ))}
     </dl>
   );
-}
+});

@@ -5,6 +5,8 @@ import { useWidth } from '../../shared/use-width.js';
 import type { Group } from './proposals.js';
 
 const height_px = 240;
+/** The best of them, and the best of each sort: more lie over each other. */
+const mostDrawn = 100;
 /** Under so much reserve it is close. */
 const close = 20;
 
@@ -54,24 +56,16 @@ function withNumbers(points: readonly Point[], groups: readonly Group[]): readon
 /** Cost against reserve: each point is a drive, the line joins those than which nothing has more reserve for as little. */
 export function CostChart({ groups, proposals, picked, pick }: Shown) {
   const [frame, width] = useWidth<HTMLDivElement>();
-  const points = proposals.flatMap(({ id, points: cost, reserve, name, verdict }): Point[] =>
-    reserve === null
-      ? []
-      : [
-          {
-            id,
-            cost,
-            reserve: Math.max(0, 100 * reserve.worst),
-            name,
-            at: null,
-            isPicked: id === picked.id,
-            fails: verdict === 'fails',
-          },
-        ],
-  );
+  const all = proposals.flatMap((proposal): Point[] => {
+    const { id, points: cost, reserve, name, verdict } = proposal;
+    if (reserve === null) return [];
+    return [{ id, cost, reserve: Math.max(0, 100 * reserve.worst), name, at: null, isPicked: proposal === picked, fails: verdict === 'fails' }];
+  });
+  const front = frontOf(all);
+  const kept = new Set([...front.map(({ id }) => id), ...groups.map(({ best }) => best.id), picked.id]);
+  const points = all.filter(({ id }, k) => k < mostDrawn || kept.has(id));
   if (points.length === 0) return null;
   const numbered = withNumbers(points, groups);
-  const front = frontOf(points);
   const top = Math.max(30, ...points.map(({ reserve }) => reserve));
   const right = Math.max(4, ...points.map(({ cost }) => cost)) + 1;
   const upright = scaleLinear([0, top], [height_px, 0]).nice(5);

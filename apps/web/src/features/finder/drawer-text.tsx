@@ -1,11 +1,11 @@
 import { type DrawerRead, partWords } from '@hobrek/core';
-import { useEffect, useId, useState } from 'react';
+import { memo, useEffect, useId, useState } from 'react';
 import { takeFile } from '../../shared/take-file.js';
 import { unbroken } from '../../shared/unbroken.js';
 import type { DrawerHere } from './use-drawer.js';
 
 /** Own parts, a line each, and how each was understood; what was not stays in its line. */
-export function DrawerText({ drawer, read }: { drawer: DrawerHere; read: DrawerRead | null }) {
+export const DrawerText = memo(function DrawerText({ drawer, read }: { drawer: DrawerHere; read: DrawerRead | null }) {
   const id = useId();
   const [isShown, show] = useState(false);
   const [isOpen, open] = useState(false);
@@ -106,7 +106,7 @@ export function DrawerText({ drawer, read }: { drawer: DrawerHere; read: DrawerR
       </section>
     </details>
   );
-}
+});
 
 /** A file of so many bytes holds more than any drawer. */
 const mostBytes = 1_000_000;

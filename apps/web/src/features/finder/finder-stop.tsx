@@ -1,5 +1,5 @@
-import { type Proposal, readDrawer } from '@hobrek/core';
-import { useMemo, useState } from 'react';
+import { type Found, readDrawer } from '@hobrek/core';
+import { memo, useMemo, useState } from 'react';
 import { DriveViews } from '../../element/drive-views.js';
 import { useDocument } from '../../open-build/here.js';
 import { useLine } from '../../open-build/in-sight.js';
@@ -24,15 +24,13 @@ export function FinderStop() {
   const [pinned, setPinned] = useState<readonly Pinned[]>([]);
   const pinnedIds = useMemo(() => pinned.map(({ id }) => id), [pinned]);
   const { found, isGoing, share, failed, stop } = useFound(build, line, read?.own ?? null, pinnedIds);
-  const proposals = found?.proposals ?? none;
-  const groups = useMemo(() => groupsOf(proposals), [proposals]);
-  const isNarrow = useNarrow();
-  const keeping = {
-    pinned,
-    keep: (stage: Pinned, is: boolean) => setPinned((now) => [...now.filter(({ id }) => id !== stage.id), ...(is ? [stage] : [])]),
-  };
-  const [pickedId, pick] = useState<string | null>(null);
-  const picked = proposals.find(({ id }) => id === pickedId) ?? groups[0]?.best ?? null;
+  const keeping = useMemo(
+    () => ({
+      pinned,
+      keep: (stage: Pinned, is: boolean) => setPinned((now) => [...now.filter(({ id }) => id !== stage.id), ...(is ? [stage] : [])]),
+    }),
+    [pinned],
+  );
   return (
     <div className="grow border-t border-ink px-6 pt-1 pb-6 max-sm:px-4">
       <DriveViews />
@@ -42,8 +40,28 @@ export function FinderStop() {
       <DriveWishes />
       <DrawerText drawer={drawer} read={read} />
       <Kept keeping={keeping} />
-      {found && <WhyNone found={found} />}
-      {found?.hints.map((each) => (
+      {found && <Results found={found} line={line} keeping={keeping} />}
+    </div>
+  );
+}
+
+interface ResultsShown {
+  readonly found: Found;
+  readonly line: string;
+  readonly keeping: Keeping;
+}
+
+/** What was found: made anew when something else is, not for how far the search is. */
+const Results = memo(function Results({ found, line, keeping }: ResultsShown) {
+  const { proposals, hints } = found;
+  const groups = useMemo(() => groupsOf(proposals), [proposals]);
+  const isNarrow = useNarrow();
+  const [pickedId, pick] = useState<string | null>(null);
+  const picked = proposals.find(({ id }) => id === pickedId) ?? groups[0]?.best ?? null;
+  return (
+    <>
+      <WhyNone found={found} />
+      {hints.map((each) => (
         <p key={each} className="text-sm">
           {unbroken(each)}
         </p>
@@ -63,9 +81,9 @@ export function FinderStop() {
           )}
         </div>
       </div>
-    </div>
+    </>
   );
-}
+});
 
 /** Stages that are kept while others are looked for around them. */
 function Kept({ keeping: { pinned, keep } }: { keeping: Keeping }) {
@@ -89,8 +107,6 @@ function Kept({ keeping: { pinned, keep } }: { keeping: Keeping }) {
     </p>
   );
 }
-
-const none: readonly Proposal[] = [];
 
 interface AnswerShown {
   readonly says: string;
@@ -121,7 +137,7 @@ function Answer({ says, isGoing, share, failed, stop }: AnswerShown) {
 }
 
 /** What rules everything out, and what would loosen it. */
-function WhyNone({ found: { contradictions, misses, none: nothing } }: { found: NonNullable<ReturnType<typeof useFound>['found']> }) {
+function WhyNone({ found: { contradictions, misses, none: nothing } }: { found: Found }) {
   if (contradictions.length + misses.length + nothing.length === 0) return null;
   return (
     <ul aria-label="what rules it out" className="mt-1 max-w-4xl">

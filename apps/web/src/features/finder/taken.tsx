@@ -1,6 +1,6 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { type Proposal, type TakenPart, withStages } from '@hobrek/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useOpen } from '../../open-build/here.js';
 import { send } from '../../shared/ask.js';
@@ -20,7 +20,7 @@ export interface Keeping {
 }
 
 /** What the picked proposal takes, what is said of it, and the two ways to take it. */
-export function Taken({ line, proposal, keeping }: { line: string; proposal: Proposal; keeping: Keeping }) {
+export const Taken = memo(function Taken({ line, proposal, keeping }: { line: string; proposal: Proposal; keeping: Keeping }) {
   const { name, parts, because, jam, counts, shafts_mm, notes } = proposal;
   const open = useOpen();
   const navigate = useNavigate();
@@ -101,7 +101,7 @@ export function Taken({ line, proposal, keeping }: { line: string; proposal: Pro
       </p>
     </section>
   );
-}
+});
 
 /** Each stage of several may be kept, and the others be looked for around it. */
 function KeepStages({ proposal: { stageIds, says }, keeping: { pinned, keep } }: { proposal: Proposal; keeping: Keeping }) {

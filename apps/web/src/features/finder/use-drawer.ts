@@ -1,5 +1,5 @@
 import type { Drawer } from '@hobrek/contracts';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { AskError, ask, send } from '../../shared/ask.js';
 
 /** Without a key for so long it is kept. */
@@ -67,17 +67,17 @@ export function useDrawer(): DrawerHere {
     [keep],
   );
 
-  return {
-    text,
-    says,
-    theirs: theirs?.text ?? null,
-    typed: (now) => {
+  const typed = useCallback(
+    (now: string) => {
       setText(now);
       setSays('keeping …');
       if (waiting.current) clearTimeout(waiting.current.timer);
       waiting.current = { text: now, timer: setTimeout(() => keep(now), pause_ms) };
     },
-    take: (whose) => {
+    [keep],
+  );
+  const take = useCallback(
+    (whose: 'mine' | 'theirs') => {
       if (!theirs) return;
       version.current = theirs.version;
       setTheirs(null);
@@ -87,5 +87,7 @@ export function useDrawer(): DrawerHere {
         setSays('kept');
       }
     },
-  };
+    [keep, text, theirs],
+  );
+  return useMemo(() => ({ text, says, theirs: theirs?.text ?? null, typed, take }), [text, says, theirs, typed, take]);
 }

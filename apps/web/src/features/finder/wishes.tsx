@@ -1,5 +1,5 @@
 import { briefParts, type Field as FieldOf, fieldWords, finderFields, type Input, type wishFields } from '@hobrek/core';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { Entry } from '../../open-build/entry.js';
 import { useDocument, useOpen } from '../../open-build/here.js';
 
@@ -15,7 +15,7 @@ const entered = [
 ] as readonly Name[];
 
 /** What is wished of the drive: each changes what is found as it is typed. */
-export function DriveWishes() {
+export const DriveWishes = memo(function DriveWishes() {
   const wishes = useDocument(({ build }) => build.wishes);
   const finder = useDocument(({ build }) => build.finder);
   const said = [
@@ -44,7 +44,7 @@ export function DriveWishes() {
       </section>
     </details>
   );
-}
+});
 
 const names = [...kinds, ...must, ...entered];
 
