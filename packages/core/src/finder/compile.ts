@@ -28,7 +28,7 @@ function shaftsOf({ source, work, wishes, shelf }: FindRequest): ShaftEnd[] {
     ...sizes('input').map((size_mm) => ({ of: 'box in' as const, size_mm })),
     ...sizes('output').map((size_mm) => ({ of: 'box out' as const, size_mm })),
   ];
-  return all.slice(0, mostShafts);
+  return all;
 }
 
 /** What may be bought by the wish; the rest is not on the shelf for this search. */
@@ -41,6 +41,8 @@ function shelfFor({ own, stock, made }: Shelf, { buy }: Pick<FindWishes, 'buy'>)
 export interface Compiled {
   readonly request: FindRequest;
   readonly shafts: readonly ShaftEnd[];
+  /** Sizes of shafts that are not looked at, since there are more than so many. */
+  readonly leftOut: number;
   readonly sourceBit: number;
   readonly workBit: number;
   /** The one that steps up most, or down least, first. */
@@ -52,7 +54,8 @@ export interface Compiled {
 
 export function compile(request: FindRequest): Compiled {
   const { wishes, source, work } = request;
-  const shafts = shaftsOf(request);
+  const all = shaftsOf(request);
+  const shafts = all.slice(0, mostShafts);
   const bounds: Bounds = {
     shafts,
     altering: { boreOut: wishes.boreOut, bush: wishes.bush },
@@ -72,6 +75,7 @@ export function compile(request: FindRequest): Compiled {
   return {
     request,
     shafts,
+    leftOut: all.length - shafts.length,
     sourceBit: bit('source'),
     workBit: bit('work'),
     candidates,

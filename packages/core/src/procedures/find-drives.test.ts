@@ -163,6 +163,14 @@ describe('the finder, from a build with its wishes as they are typed', () => {
     expect(found.says).toMatch(/^Nothing fits\. /);
   });
 
+  it('says so where the drawer has more sizes of shafts than it looks at', () => {
+    const known = knownDrive('kd-01');
+    const lines = Array.from({ length: 40 }, (_, k) => `pulley A 200 mm, bore ${8 + k / 2} mm`).join('\n');
+    const build = tried(requestOf(known), { 'wishes/leastSpeed': '85 rpm', 'wishes/mostSpeed': '95 rpm' });
+    const { hints } = findDrives({ build, line: 'main', own: readDrawer(lines).own, units: 'metric' }, kinds);
+    expect(hints[0]).toMatch(/^Own parts are of more sizes of shafts than are looked at; \d+ of them are left out/);
+  });
+
   it('has a first look that is part of the whole answer', () => {
     const known = knownDrive('kd-12');
     const given = { build: builtFor(known), line: 'main', own: readDrawer(known.drawer.join('\n')).own, units: 'metric' as const };

@@ -1,4 +1,5 @@
 import type { OwnPart } from '../drawer/part.js';
+import { compile } from '../finder/compile.js';
 import { rankedBy, type Searched, searchSteps } from '../finder/find.js';
 import { requestFor } from '../finder/from-build.js';
 import { type Judged, judgeSteps, type Proposal } from '../finder/judge.js';
@@ -104,8 +105,15 @@ export function* findDrivesSteps({ build, line: id, own, stock, units, pinned = 
   };
 }
 
+/** What else is worth a word: sizes that were not looked at, an own wheel whose bore could be changed. */
+function* hintsSteps(request: FindRequest, searched: Searched, wording: Wording): Steps<readonly string[]> {
+  const { leftOut } = compile(request);
+  const many = `Own parts are of more sizes of shafts than are looked at; ${leftOut} of them are left out. Say which shafts are between.`;
+  return [...(leftOut > 0 ? [many] : []), ...(yield* boreHintSteps(request, searched, wording))];
+}
+
 /** Whether an own wheel with another bore would save a purchase. */
-function* hintsSteps(request: FindRequest, { best }: Searched, wording: Wording): Steps<readonly string[]> {
+function* boreHintSteps(request: FindRequest, { best }: Searched, wording: Wording): Steps<readonly string[]> {
   const { wishes, shelf } = request;
   const fewest = best.reduce((least, { drive }) => Math.min(least, drive.bought), Number.POSITIVE_INFINITY);
   if ((wishes.boreOut && wishes.bush) || fewest === 0 || shelf.own.length === 0) return [];
