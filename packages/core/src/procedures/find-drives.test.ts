@@ -7,6 +7,7 @@ import { requestFor } from '../finder/from-build.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
+import { withKind } from '../machine/reshape.js';
 import { type Found, findDrives } from './find-drives.js';
 import { kindsToFind } from './jobs.js';
 import { partsList } from './parts-list.js';
@@ -169,6 +170,14 @@ describe('the finder, from a build with its wishes as they are typed', () => {
     const build = tried(requestOf(known), { 'wishes/leastSpeed': '85 rpm', 'wishes/mostSpeed': '95 rpm' });
     const { hints } = findDrives({ build, line: 'main', own: readDrawer(lines).own, units: 'metric' }, kinds);
     expect(hints[0]).toMatch(/^Own parts are of more sizes of shafts than are looked at; \d+ of them are left out/);
+  });
+
+  it('looks with the motor that the work needs where there is none yet, and says so', async () => {
+    const known = knownDrive('kd-01');
+    const build = withKind(tried(requestOf(known), typedOf(known)), 'main/source', 'open');
+    const { says, proposals, between } = findDrives({ build, line: 'main', own: [], units: 'metric' }, await kindsToFind(build));
+    expect(says.replaceAll('\u00a0', ' ')).toMatch(/Best: .* With the motor to look for: 1?\.?\d+ k?W at 1\d\d\d rpm\.$/);
+    expect([proposals.length > 0, between?.source.shaft_mm]).toEqual([true, 19]);
   });
 
   it('has a first look that is part of the whole answer', () => {

@@ -9,10 +9,13 @@ import { orders } from '../finder/rank.js';
 import type { FindRequest } from '../finder/request.js';
 import type { Stock } from '../kinds/finding.js';
 import type { Kinds } from '../kinds/registry.js';
-import type { Build } from '../machine/build.js';
+import type { Build, Source } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
+import { isOpen } from '../machine/open.js';
+import { withSource } from '../machine/reshape.js';
 import { show, type UnitHabit } from '../quantity/show.js';
 import { phrase, say, type Wording, wordingFor } from '../wording/wording.js';
+import { needOf } from './need.js';
 import { atOnce, partOf, type Steps } from './steps.js';
 
 /** A wish that alone rules everything out, and what letting it go would open. */
@@ -68,7 +71,10 @@ const quick = { kept: 40, tried: 1_500, visits: 400_000, judged: 5 };
 const nothing = { proposals: [], met: 0, isCounted: true, isSure: true, misses: [], none: [], hints: [] } as const;
 
 /** Looks for what could lie between the source of a line and its work, in steps. @param kinds of the build, and all kinds of stages that are found */
-export function* findDrivesSteps({ build, line: id, own, stock, units, pinned = [], isQuick = false }: FindGiven, kinds: Kinds): Steps<Found> {
+export function* findDrivesSteps(given: FindGiven, kinds: Kinds): Steps<Found> {
+  const { line: id, own, stock, units, pinned = [], isQuick = false } = given;
+  const wanted = motorWanted(given.build, id, kinds);
+  const build = wanted ? withSource(given.build, id, wanted) : given.build;
   const line = lineOf(build, id);
   const wording = wordingFor(build, units);
   const asked = requestFor(build, kinds, line, own, stock);
@@ -94,7 +100,7 @@ export function* findDrivesSteps({ build, line: id, own, stock, units, pinned = 
   return {
     ...nothing,
     hints,
-    says: headline(judged.best, searched.met, searched.isCounted && !isQuick, units),
+    says: `${headline(judged.best, searched.met, searched.isCounted && !isQuick, units)}${wanted ? ` With the motor to look for: ${show(request.source.power_W, 'W', units)} at ${show(request.source.speed_rpm, 'rpm', units)}.` : ''}`,
     missing: [],
     contradictions: against,
     proposals: judged.best,
@@ -126,6 +132,12 @@ function* boreHintSteps(request: FindRequest, { best }: Searched, wording: Wordi
   const how = bores.map((each) => phrase(each, wording)).join(', ');
   const what = first.drive.stages.map(({ says }) => says).join(', then ');
   return [`${how}: that would save ${saved} ${saved === 1 ? 'part' : 'parts'} to buy (${what}). Say so under “Bores of own wheels”.`];
+}
+
+/** Where nothing drives it yet, a motor of the class that its work needs: drives are looked for with that. */
+function motorWanted(build: Build, id: string, kinds: Kinds): Source | null {
+  const line = lineOf(build, id);
+  return isOpen(line.source) ? needOf(build, kinds, line).source : null;
 }
 
 /** All at once. */

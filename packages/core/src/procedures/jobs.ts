@@ -79,5 +79,7 @@ export const jobs: { readonly [N in JobName]: (given: Jobs[N]['given']) => Promi
 /** The kinds of a build, and every kind of stage that a drive may be made of. */
 export async function kindsToFind(build: Build): Promise<Kinds> {
   const stages = Object.keys(findable).map((kind) => ({ kind, entries: {} }));
-  return new Map([...(await loadKinds(withStages(build, lineOf(build, null).id, stages))), ...(await loadKinds(build))]);
+  // A blank build is of a motor by its plate: the one that is looked for where there is none yet.
+  const all = await loadKinds(withStages(blankBuild(''), lineOf(blankBuild(''), null).id, stages));
+  return new Map([...all, ...(await loadKinds(build))]);
 }

@@ -40,7 +40,10 @@ import { supplyOf, walkLine } from './walk-line.js';
 import type { WalkedLine } from './walked.js';
 
 /** What the work needs of a motor, worked out backwards from the tool. */
-export interface Need extends Needed, Said {}
+export interface Need extends Needed, Said {
+  /** A motor of that class, with nothing else known of it; null where none is named. */
+  readonly source: Source | null;
+}
 
 /**
  * What motor a line of a build needs, whatever drives it today, or nothing: the speed that there is, else that of the brief, else the work’s own; torque from the
@@ -114,6 +117,7 @@ export function needOf(build: Build, kinds: Kinds, line: Line = lineOf(build, nu
     hasStages && motor && bigger?.known && usual.known ? jamWith(motorOf(bigger.value, usual.value, motor.starts), line, kinds, build) : [];
   return {
     ...found,
+    source: motor && usual.known ? motorOf(motor.output_W, usual.value, motor.starts) : null,
     ...needSays(found, {
       inJam,
       shaft: shaftName,
