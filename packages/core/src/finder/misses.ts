@@ -1,8 +1,8 @@
-import type { Steps } from '../procedures/steps.js';
+import { partOf, type Steps } from '../procedures/steps.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { compile } from './compile.js';
 import type { Drive } from './drive.js';
-import { rankedBy, type Searched, searchSteps } from './find.js';
+import { rankedBy, searchSteps } from './find.js';
 import { orders } from './rank.js';
 import { type FindRequest, reserve } from './request.js';
 import { type Findable, type FindWishes, findable, mostStages } from './wishes.js';
@@ -50,8 +50,8 @@ interface Loosening {
   readonly says: (best: Drive) => Sentence;
 }
 
-/** Combinations that are tried for a wish before the count is broken off. */
-const enough = 60_000;
+/** Combinations that are laid out, and passed by, for a wish before the count is broken off: there are a dozen wishes to try. */
+const enough = { tried: 60_000, visits: 4_000_000 };
 
 const mm = (value: number) => ({ value: Math.ceil(value), unit: 'mm' as const });
 const Nm = (value: number) => ({ value, unit: 'N·m' as const });
@@ -90,16 +90,8 @@ export function* missesSteps(request: FindRequest): Steps<readonly Miss[]> {
   for (const [k, { wish, request: loosened, score, says }] of all.entries()) {
     // Of a wish that is let go in steps the first that opens anything is told.
     if (seen.has(wish)) continue;
-    const steps = searchSteps(loosened, { score: score ?? allRound }, { kept: 1, tried: enough });
-    let searched: Searched;
-    for (;;) {
-      const step = steps.next();
-      if (step.done) {
-        searched = step.value;
-        break;
-      }
-      yield k / all.length;
-    }
+    const steps = searchSteps(loosened, { score: score ?? allRound }, { kept: 1, ...enough });
+    const searched = yield* partOf(steps, k / all.length, (k + 1) / all.length);
     const [best] = searched.best;
     if (best) {
       seen.add(wish);

@@ -8,7 +8,7 @@ import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
 import { withKind } from '../machine/reshape.js';
-import { type Found, findDrives } from './find-drives.js';
+import { type Found, findDrives, findDrivesSteps } from './find-drives.js';
 import { kindsToFind } from './jobs.js';
 import { partsList } from './parts-list.js';
 
@@ -178,6 +178,17 @@ describe('the finder, from a build with its wishes as they are typed', () => {
     const { says, proposals, between } = findDrives({ build, line: 'main', own: [], units: 'metric' }, await kindsToFind(build));
     expect(says.replaceAll('\u00a0', ' ')).toMatch(/Best: .* With the motor to look for: 1?\.?\d+ k?W at 1\d\d\d rpm\.$/);
     expect([proposals.length > 0, between?.source.shaft_mm]).toEqual([true, 19]);
+  });
+
+  it('tells how far it is, never backwards, whether something fits or nothing does', () => {
+    const known = knownDrive('kd-12');
+    for (const more of [{}, { 'wishes/mostHeight': '60 mm' }]) {
+      const own = readDrawer(known.drawer.join('\n')).own;
+      const shares = [...findDrivesSteps({ build: builtFor(known, more), line: 'main', own, units: 'metric' }, kinds)];
+      expect(shares.length).toBeGreaterThan(3);
+      expect(shares).toEqual([...shares].sort((a, b) => a - b));
+      expect(shares.every((share) => share >= 0 && share <= 1)).toBe(true);
+    }
   });
 
   it('has a first look that is part of the whole answer', () => {

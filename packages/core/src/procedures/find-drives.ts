@@ -95,7 +95,7 @@ export function* findDrivesSteps(given: FindGiven, kinds: Kinds): Steps<Found> {
     return { ...nothing, says: `Nothing fits. ${first ?? ''}`.trim(), missing: [], contradictions: against, misses: said, none, between };
   }
   const some = isQuick ? searched.best.slice(0, quick.judged) : searched.best;
-  const judged: Judged = yield* partOf(judgeSteps(some, build, id, request, kinds, units), 0.5, 1);
+  const judged: Judged = yield* partOf(judgeSteps(some, build, id, request, kinds, units), 0.5, 0.95);
   const hints = isQuick ? [] : yield* hintsSteps(request, searched, wording);
   return {
     ...nothing,
@@ -124,7 +124,11 @@ function* boreHintSteps(request: FindRequest, { best }: Searched, wording: Wordi
   const fewest = best.reduce((least, { drive }) => Math.min(least, drive.bought), Number.POSITIVE_INFINITY);
   if ((wishes.boreOut && wishes.bush) || fewest === 0 || shelf.own.length === 0) return [];
   const altered = { ...request, wishes: { ...wishes, boreOut: true, bush: true } };
-  const { best: others } = yield* partOf(searchSteps(altered, rankedBy(orders['fewest to buy'], altered), { kept: 1, tried: 20_000 }), 0.97, 1);
+  const { best: others } = yield* partOf(
+    searchSteps(altered, rankedBy(orders['fewest to buy'], altered), { kept: 1, tried: 20_000, visits: 4_000_000 }),
+    0.95,
+    1,
+  );
   const [first] = others;
   if (!first || first.drive.bought >= fewest) return [];
   const saved = fewest - first.drive.bought;
