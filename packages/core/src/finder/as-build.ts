@@ -1,6 +1,5 @@
 import { kindHead } from '../kinds/registry.js';
-import type { Build, Input } from '../machine/build.js';
-import { enter } from '../machine/enter.js';
+import type { Build } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
 import { withoutStage, withStageAdded } from '../machine/reshape.js';
 import type { Drive } from './drive.js';
@@ -26,17 +25,5 @@ export const typedStages = ({ stages, loops, reaches, shafts_mm }: Drive): Typed
  */
 export function withStages(build: Build, lineId: string, stages: readonly TypedStage[]): Build {
   const bare = lineOf(build, lineId).stages.reduce((now, { id }) => withoutStage(now, `${lineId}/${id}`), build);
-  return stages.reduce((now, { kind, entries }, k) => {
-    const added = withStageAdded(now, lineId, k, kind);
-    const fields = kindHead('stage', kind)?.fields ?? {};
-    const inputs = Object.fromEntries(
-      Object.entries(entries).flatMap(([name, text]): [string, Input][] => {
-        const input = fields[name] && enter(fields[name], text, undefined).input;
-        return input ? [[name, { ...input, how: 'chosen' }]] : [];
-      }),
-    );
-    const line = lineOf(added, lineId);
-    const put = { ...line, stages: line.stages.map((stage, j) => (j === k ? { ...stage, inputs } : stage)) };
-    return { ...added, lines: added.lines.map((each) => (each.id === lineId ? put : each)) };
-  }, bare);
+  return stages.reduce((now, { kind, entries }, k) => withStageAdded(now, lineId, k, kind, entries, 'chosen'), bare);
 }

@@ -123,6 +123,26 @@ describe('the finder', () => {
     expect([met, isCounted]).toEqual([byBruteForce(request).length, true]);
   });
 
+  it.each(seeds.slice(0, 8))('keeps the same best where three stages are allowed, over a thin shelf (set %i)', (seed) => {
+    const wide = anyRequest(seed);
+    const aim = 1425 / (12 + 3 * seed);
+    const work = { ...wide.work, speed_rpm: [aim * 0.9, aim * 1.1] as const, torque_Nm: 5, shaft_mm: null };
+    const stock = {
+      ...wide.shelf.stock,
+      boxes: wide.shelf.stock.boxes.slice(0, 3),
+      pulleys: { A: [80, 100, 160, 250] },
+      sprockets: { '08B': [19, 38, 57] },
+    };
+    const shelf = { ...wide.shelf, own: wide.shelf.own.slice(0, 4), stock };
+    const wishes = { ...wide.wishes, kinds: ['v-belt', 'roller-chain', 'gearbox'] as const, stages: 3, length_mm: null, height_mm: null };
+    const request: FindRequest = { ...wide, work, shelf, wishes };
+    for (const order of ['all round', 'smallest', 'nearest speed'] as const) {
+      const all = scored(byBruteForce(request, order), request, order);
+      expect(all.some(({ drive }) => drive.stages.length === 3)).toBe(true);
+      expect(names(search(request, rankedBy(orders[order], request), { kept: 20 }).best, request), order).toEqual(names(all, request).slice(0, 20));
+    }
+  });
+
   it.each(seeds.slice(0, 10))('has the best twenty of full evaluations without evaluating them all (set %i)', (seed) => {
     const request = anyRequest(seed);
     const build = tried(request);

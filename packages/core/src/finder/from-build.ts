@@ -21,7 +21,7 @@ import type { FindRequest } from './request.js';
 import { turnedDiscs, usualStock } from './usual-stock.js';
 import { anyDrive, type Findable, type FindWishes } from './wishes.js';
 
-/** What is asked for by a build, or what is missing before anything can be looked for. */
+/** The request of a build, or what is missing before anything can be looked for. */
 export type Asked =
   | { readonly ok: true; readonly request: FindRequest; readonly order: Order }
   | { readonly ok: false; readonly missing: readonly string[]; readonly says: readonly Sentence[] };

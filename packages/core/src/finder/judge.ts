@@ -15,6 +15,7 @@ import { byScore, type Scored } from './find.js';
 import { notesOn } from './notes.js';
 import type { FindRequest } from './request.js';
 import { stageId } from './stage-id.js';
+import { type Findable, findable } from './wishes.js';
 
 /** What it takes: how many of what, from where. */
 export interface TakenPart {
@@ -57,7 +58,6 @@ export interface Proposal {
   readonly points: number;
   readonly length_mm: number;
   readonly height_mm: number;
-  readonly folds: boolean;
   readonly shafts_mm: readonly (number | null)[];
   /** Largest share of a plain limit that is in use. */
   readonly loaded: number;
@@ -67,19 +67,14 @@ export interface Proposal {
   readonly ends: DrawnEnds | null;
 }
 
-/** Added to the score by what the full evaluation says: what fails comes last, what is close a little later. */
+/**
+ * Added to the score by what the full evaluation says: what fails comes last, what is close as if it cost a point and a half more. Chosen, no measurement
+ * (docs/decisions/0047).
+ */
 const counts: Readonly<Record<Verdict, number>> = { holds: 0, unknown: 0, close: 0.15, fails: 10 };
 
-const kindsSaid: Readonly<Record<string, string>> = {
-  'v-belt': 'V-belt',
-  'timing-belt': 'timing belt',
-  'roller-chain': 'chain',
-  gearbox: 'gearbox',
-  'gear-pair': 'gears',
-  coupling: 'coupling',
-};
 const capital = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
-const nameOf = ({ stages }: Drive): string => capital(stages.map(({ kind }) => kindsSaid[kind] ?? kind).join(', then '));
+const nameOf = ({ stages }: Drive): string => capital(stages.map(({ kind }) => findable[kind as Findable] ?? kind).join(', then '));
 
 export const idOf = ({ stages }: Drive, { shelf }: Pick<FindRequest, 'shelf'>): string =>
   stages.map((stage) => stageId(stage, shelf.own)).join(' + ');
@@ -107,7 +102,7 @@ const stageSays = ({ stages, loops, reaches }: Drive): string[] =>
     return loop && reach && reach.mark !== '' ? `${says}, ${loop.says(loops[k] ?? 1, reach.mark)}` : says;
   });
 
-/** Of what a drive decides: not what was so before it. */
+/** What is not known yet says nothing against it. */
 const isKnown = ({ verdict }: Check): boolean => verdict !== 'unknown';
 
 /** A drive in its place, worked out in full. */
@@ -147,7 +142,6 @@ export function judge({ drive, score }: Scored, build: Build, lineId: string, re
     points: drive.points,
     length_mm: drive.room.length_mm,
     height_mm: drive.room.height_mm,
-    folds: drive.room.ways.includes(-1),
     shafts_mm: drive.shafts_mm,
     loaded: drive.loaded,
     score: score + counts[verdict],

@@ -1,18 +1,11 @@
 import type { Drive } from './drive.js';
 
 /** By what drives are ranked; each is nought at its best and about one where it is poor. */
-export const measures = {
-  cost: 'cost',
-  buy: 'parts to buy',
-  speed: 'how near the speed is',
-  size: 'room',
-  load: 'how hard it is loaded',
-  noise: 'how loud it is',
-  stages: 'stages, each more with a shaft and two bearings',
-} as const;
-export type Measure = keyof typeof measures;
+export const measures = ['cost', 'buy', 'speed', 'size', 'load', 'noise', 'stages'] as const;
+export type Measure = (typeof measures)[number];
 export type Weights = Readonly<Record<Measure, number>>;
 
+/** Chosen, no measurement (docs/decisions/0047). */
 const plain: Weights = { cost: 1, buy: 0.5, speed: 0.5, size: 0.5, load: 0.5, noise: 0.4, stages: 0.6 };
 /** One measure before all others, which tell equals apart. */
 const first = (measure: Measure): Weights => ({ ...plain, [measure]: 100 });
@@ -28,7 +21,7 @@ export const orders = {
 } as const satisfies Record<string, Weights>;
 export type Order = keyof typeof orders;
 
-/** What counts as poor: points, parts, mm², stages beside the first. */
+/** What counts as poor: points, parts, mm², stages beside the first. Chosen, no measurement. */
 export const poor = { points: 10, bought: 6, room_mm2: 500_000, more: 2 };
 
 /** Speed of the faster shaft of a stage. */
@@ -55,5 +48,5 @@ export function measured(
 /** The less, the better. */
 export function scoreOf(drive: Drive, speed_rpm: readonly [number, number], weights: Weights): number {
   const is = measured(drive, speed_rpm);
-  return (Object.keys(measures) as Measure[]).reduce((sum, measure) => sum + weights[measure] * is[measure], 0);
+  return measures.reduce((sum, measure) => sum + weights[measure] * is[measure], 0);
 }

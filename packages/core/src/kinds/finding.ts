@@ -44,7 +44,7 @@ export interface Altering {
   readonly bush: boolean;
 }
 
-/** What the search asks of its kinds: bounds that hold for every stage. */
+/** Bounds that hold for every stage of a search. */
 export interface Bounds {
   readonly shafts: readonly ShaftEnd[];
   readonly altering: Altering;

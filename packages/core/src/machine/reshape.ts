@@ -1,3 +1,4 @@
+import type { KnownBy } from '../kinds/fields.js';
 import { heldIn } from '../kinds/is-open.js';
 import type { KindHead, Role } from '../kinds/kind.js';
 import { kindHead, plainFeed } from '../kinds/registry.js';
@@ -128,26 +129,34 @@ function freeId(word: string, taken: readonly string[]): string {
   return `${word}-${n}`;
 }
 
-/** Entries that nobody made: they read, and are guesses until the person says otherwise. */
-function guesses({ fields }: KindHead, typed: Readonly<Record<string, string>>): Inputs {
+/** Entries of a kind as they would be typed; what does not read is left out. */
+function typedInputs({ fields }: KindHead, typed: Readonly<Record<string, string>>, how: KnownBy): Inputs {
   const entries = Object.entries(typed).flatMap(([name, text]) => {
     const field = fields[name];
     const input = field && enter(field, text, undefined).input;
-    return input ? [[name, { ...input, how: 'guessed' as const }] as const] : [];
+    return input ? [[name, { ...input, how }] as const] : [];
   });
   return Object.fromEntries(entries);
 }
 
 /**
- * The build with a stage put in before stage `at` (or at the end), and the shaft behind it; empty, or with what it begins with, as guesses.
+ * The build with a stage put in before stage `at` (or at the end), and the shaft behind it; empty, or with what it begins with: guesses until the person says
+ * otherwise, unless it is known how they came about.
  * @throws RangeError when there is no such line or kind
  */
-export function withStageAdded(build: Build, lineId: string, at: number, kind: string, begins: Readonly<Record<string, string>> = {}): Build {
+export function withStageAdded(
+  build: Build,
+  lineId: string,
+  at: number,
+  kind: string,
+  begins: Readonly<Record<string, string>> = {},
+  how: KnownBy = 'guessed',
+): Build {
   const head = kindHead('stage', kind);
   if (!head) throw new RangeError(`There is no stage of kind ${kind}`);
   return inLine(build, lineId, (line) => {
     const ids = ['source', 'work', 'feed', ...line.stages.map((stage) => stage.id)];
-    const stage: Stage = { id: freeId(kind, ids), kind, v: head.v, inputs: guesses(head, begins) };
+    const stage: Stage = { id: freeId(kind, ids), kind, v: head.v, inputs: typedInputs(head, begins, how) };
     const shaft = freeId(
       'layshaft',
       line.stations.map((station) => station.id),

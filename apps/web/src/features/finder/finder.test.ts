@@ -26,7 +26,6 @@ const proposal = (id: string, over: Partial<Proposal> = {}): Proposal => ({
   length_mm: 500,
   height_mm: 300,
   shafts_mm: [],
-  folds: false,
   loaded: 0.8,
   score: 1,
   outlines: [],

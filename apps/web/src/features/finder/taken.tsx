@@ -103,20 +103,20 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
   );
 });
 
-/** Each stage of several may be kept, and the others be looked for around it. */
+/** Each stage of several may be kept, and the others be looked for around it; stages that are alike are kept together. */
 function KeepStages({ proposal: { stageIds, says }, keeping: { pinned, keep } }: { proposal: Proposal; keeping: Keeping }) {
   return (
     <fieldset className="mt-1 text-sm">
       <legend className="text-soft">Keep, and look for the rest around it</legend>
-      {stageIds.map((id, k) => (
+      {[...new Map(stageIds.map((id, k) => [id, says[k] ?? ''])).entries()].map(([id, text]) => (
         <label key={id} className="flex min-h-7 cursor-pointer items-center gap-x-2 pointer-coarse:min-h-11">
           <input
             type="checkbox"
             className="size-4 accent-blue"
             checked={pinned.some((stage) => stage.id === id)}
-            onChange={(event) => keep({ id, says: says[k] ?? '' }, event.target.checked)}
+            onChange={(event) => keep({ id, says: text }, event.target.checked)}
           />
-          {unbroken(says[k] ?? '')}
+          {unbroken(text)}
         </label>
       ))}
     </fieldset>

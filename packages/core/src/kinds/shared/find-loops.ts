@@ -5,7 +5,7 @@ import type { Reach } from '../finding.js';
 
 /** Least wrap on the smaller wheel (common practice, no source). */
 export const leastWrap_rad = (120 / 180) * Math.PI;
-/** Between the rims of two wheels. */
+/** Between the rims of two wheels (common practice, no source). */
 const between_mm = 10;
 
 interface Wheels {

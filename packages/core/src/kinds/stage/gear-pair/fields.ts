@@ -26,6 +26,14 @@ const gear = (field: string): StockWheel => ({
   series: [{ unit: '', sizes: [12, 15, 16, 18, 20, 22, 24, 25, 28, 30, 32, 35, 36, 40, 45, 48, 50, 54, 60, 64, 70, 72, 80, 90, 100, 120] }],
 });
 
+export const usualEfficiency = {
+  of: 'scatter',
+  low: 0.94,
+  value: 0.97,
+  high: 0.99,
+  source: 'Common practice, no source: an open pair of spur gears passes 96 to 99 % greased, less dry',
+} as const;
+
 const fields = {
   z1: teeth('Driving gear, teeth'),
   z2: teeth('Driven gear, teeth'),
@@ -63,13 +71,7 @@ const fields = {
     measure: 'Over both shafts with a calliper, less half of each shaft.',
   }),
   angle: directionField,
-  efficiency: efficiencyField('Friction of the teeth is counted in.', {
-    of: 'scatter',
-    low: 0.94,
-    value: 0.97,
-    high: 0.99,
-    source: 'Common practice, no source: an open pair of spur gears passes 96 to 99 % greased, less dry',
-  }),
+  efficiency: efficiencyField('Friction of the teeth is counted in.', usualEfficiency),
   driverMass: wheelMassField('Driving gear'),
   drivenMass: wheelMassField('Driven gear'),
   ...hubFields('driver', 'Driving gear'),

@@ -4,8 +4,8 @@ import { gearOutside } from '../../../formulas/gear/gear-outside.js';
 import type { Bounds, Finds, From, StageCandidate } from '../../finding.js';
 import { once, told } from '../../shared/find-loops.js';
 import { keyed, onShafts, ownWheel, pairsOf } from '../../shared/goes-on.js';
+import { usualEfficiency } from './fields.js';
 
-const usualKept = 0.97;
 /** Open gears are heard in the next room where a shaft turns faster (common practice, no source). */
 const loud_rpm = 300;
 
@@ -46,8 +46,8 @@ function candidate(driver: Gear, driven: Gear, bounds: Bounds): StageCandidate |
     kind: 'gear-pair',
     nominal,
     ratio: nominal,
-    kept: usualKept,
-    keptAtRest: usualKept,
+    kept: usualEfficiency.value,
+    keptAtRest: usualEfficiency.value,
     ...on,
     outside_mm: [gearOutside.compute({ m, z: driver.teeth }), gearOutside.compute({ m, z: driven.teeth })],
     nearest_mm: centres_mm,

@@ -41,6 +41,14 @@ const sprocket = (field: string): StockWheel => ({
   ],
 });
 
+export const usualEfficiency = {
+  of: 'scatter',
+  low: 0.93,
+  value: 0.96,
+  high: 0.98,
+  source: 'Common practice, no source: a roller chain passes 95 to 98 % oiled, a little less dry',
+} as const;
+
 const fields = {
   chain: choice('Chain', sizes, {
     how: 'measured',
@@ -92,13 +100,7 @@ const fields = {
       measure: 'A chain that squeaks or is rusty runs dry.',
     },
   ),
-  efficiency: efficiencyField('Friction of the joints is counted in.', {
-    of: 'scatter',
-    low: 0.93,
-    value: 0.96,
-    high: 0.98,
-    source: 'Common practice, no source: a roller chain passes 95 to 98 % oiled, a little less dry',
-  }),
+  efficiency: efficiencyField('Friction of the joints is counted in.', usualEfficiency),
   driverMass: wheelMassField('Driving sprocket'),
   drivenMass: wheelMassField('Driven sprocket'),
   driverAt: placeField('Driving sprocket'),

@@ -9,10 +9,10 @@ import { sprocketOutside } from '../../../formulas/chain/sprocket-outside.js';
 import type { Bounds, Finds, From, Reach, Shelf, StageCandidate } from '../../finding.js';
 import { nearest, once, typedLength, wrapAt } from '../../shared/find-loops.js';
 import { boughtWheel, keyed, onShafts, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
+import { usualEfficiency } from './fields.js';
 
 /** Of an open chain that is oiled by hand: speed, teeth of the smaller sprocket, and teeth where a shaft turns fast (common practice, no source). */
 const limits = { fastest_m_s: 8, leastTeeth: 11, fast_rpm: 500, leastFast: 17, farthest_pitches: 60 };
-const usualKept = 0.96;
 /** A chain is heard in the next room where a shaft turns faster (common practice, no source). */
 const loud_rpm = 300;
 /** A chain for years pulls an eighth of what breaks it (common practice, no source). */
@@ -105,8 +105,8 @@ function candidate(chain: ChainSize, driver: Sprocket, driven: Sprocket, had: re
     kind: 'roller-chain',
     nominal,
     ratio: nominal,
-    kept: usualKept,
-    keptAtRest: usualKept,
+    kept: usualEfficiency.value,
+    keptAtRest: usualEfficiency.value,
     ...on,
     outside_mm,
     nearest_mm: nearest(wheels),

@@ -39,6 +39,14 @@ const pulley = (field: string): StockWheel => ({
   ],
 });
 
+export const usualEfficiency = {
+  of: 'scatter',
+  low: 0.95,
+  value: 0.97,
+  high: 0.99,
+  source: 'Common practice, no source: a timing belt passes 96 to 99 %, a little less when small',
+} as const;
+
 const fields = {
   profile: choice('Profile', profiles, {
     how: 'measured',
@@ -59,13 +67,7 @@ const fields = {
   slotIn: shaftFields.slotIn,
   slotOut: shaftFields.slotOut,
   ...tensionFields,
-  efficiency: efficiencyField('Bending of the belt and friction of its teeth are counted in.', {
-    of: 'scatter',
-    low: 0.95,
-    value: 0.97,
-    high: 0.99,
-    source: 'Common practice, no source: a timing belt passes 96 to 99 %, a little less when small',
-  }),
+  efficiency: efficiencyField('Bending of the belt and friction of its teeth are counted in.', usualEfficiency),
   driverMass: wheelMassField('Driving pulley'),
   drivenMass: wheelMassField('Driven pulley'),
   driverAt: placeField('Driving pulley'),

@@ -9,8 +9,8 @@ import { timingRating } from '../../../formulas/belt/timing-rating.js';
 import type { Bounds, Finds, From, Reach, Shelf, StageCandidate } from '../../finding.js';
 import { beltBounds, beltReaches, nearest, once, typedLength } from '../../shared/find-loops.js';
 import { boughtWheel, keyed, onShafts, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
+import { usualEfficiency } from './fields.js';
 
-const usualKept = 0.97;
 /** Fewer whole teeth in mesh are not proposed (ISO 5295: each fewer than six costs a fifth). */
 const leastMesh = 6;
 /** A timing belt needs to come a little nearer to be slipped over its flanges, and little to be tightened (common practice, no source). */
@@ -69,7 +69,6 @@ export const findTimingBelts: Finds = (shelf, bounds) =>
   });
 
 /** As on a line of the drawer or a belt, without its width. */
-const markOf = (profile: TimingProfile, teeth: number): string => timingMark(profile, teeth);
 
 function candidate(
   profile: TimingProfile,
@@ -96,7 +95,7 @@ function candidate(
     const each = those.map(({ teeth, own, width_mm }) => {
       // A belt wider than the pulleys does not run on them.
       const mostLoops = own < 0 ? wide.length : width_mm > most_mm + 0.5 ? 0 : wide.filter((width) => width <= width_mm + 0.5).length;
-      return { mark: markOf(profile, teeth), pitchLength_mm: teeth * p, own, mostLoops };
+      return { mark: timingMark(profile, teeth), pitchLength_mm: teeth * p, own, mostLoops };
     });
     return beltReaches(wheels, each, takeUp).filter((reach) => mesh(reach) >= leastMesh && reach.mostLoops > 0);
   });
@@ -106,8 +105,8 @@ function candidate(
     kind: 'timing-belt',
     nominal,
     ratio: nominal,
-    kept: usualKept,
-    keptAtRest: usualKept,
+    kept: usualEfficiency.value,
+    keptAtRest: usualEfficiency.value,
     ...on,
     outside_mm,
     nearest_mm: nearest(wheels),
