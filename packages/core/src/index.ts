@@ -79,7 +79,7 @@ export { mostRows, rowName, rowsOf } from './machine/field-types/rows.js';
 export { type FromMark, filledFromMark, fromMark } from './machine/fill-from-mark.js';
 export { finderFields } from './machine/finder-fields.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
-export { type Holder, holdersOf, isHeld, settableFields } from './machine/holders.js';
+export { type Holder, holdersOf, isHeld, isSetting, settableFields } from './machine/holders.js';
 export { lineNameWrong, lineOf, withLineAdded, withLineMoved, withLineRemoved, withLineRenamed } from './machine/lines.js';
 export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, placeOfConflict } from './machine/merge.js';
@@ -91,6 +91,7 @@ export { applies, cellsOf, draftsIn, elementsOf, fieldLabel, type Place, placeAt
 export { newNameOf, renamed } from './machine/renamed.js';
 export { withEntriesOf, withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
 export { same } from './machine/same.js';
+export { withoutSetting } from './machine/settings.js';
 export { type Settled, settleValues } from './machine/settle-values.js';
 export {
   beginSizing,

@@ -23,12 +23,16 @@ export interface KnownStage {
   readonly box?: string;
   readonly belts?: number;
   readonly belt?: string;
+  readonly centres_mm?: number;
+  readonly centres_each_mm?: readonly number[];
 }
 export interface KnownProposal {
   readonly name?: string;
   readonly stages: readonly KnownStage[];
   readonly firm: boolean;
   readonly speed_rpm: number;
+  /** Of several, slowest first. */
+  readonly speeds_rpm?: readonly number[];
   readonly torque_Nm: number;
   readonly room_mm: readonly [number, number];
   readonly bought: number;
@@ -214,6 +218,12 @@ function wishesOf(wishes: KnownDrive['wishes']): FindWishes {
 
 export function requestOf({ source, work, wishes, drawer, stock }: KnownDrive): FindRequest {
   const own = readDrawer(drawer.join('\n'));
+  const paces = (work.speeds ?? [work.speed as string]).map((text) => ({
+    speed_rpm: span(text, 'speed', 'rpm'),
+    torque_Nm: read(work.torque as string, 'torque', 'N·m').value,
+    start_Nm: read(work.start as string, 'torque', 'N·m').value,
+  }));
+  const [slowest, ...faster] = paces as [(typeof paces)[number]];
   const shelf: Shelf = { own: own.own, stock: stock.reduce(withStock, empty), made: madeOf(wishes.made) };
   return {
     source: {
@@ -223,9 +233,8 @@ export function requestOf({ source, work, wishes, drawer, stock }: KnownDrive): 
       shaft_mm: mm(source.shaft as string),
     },
     work: {
-      speed_rpm: span(work.speed as string, 'speed', 'rpm'),
-      torque_Nm: read(work.torque as string, 'torque', 'N·m').value,
-      start_Nm: read(work.start as string, 'torque', 'N·m').value,
+      ...slowest,
+      ...(faster.length > 0 ? { faster } : {}),
       shock: work.shock as FindRequest['work']['shock'],
       shaft_mm: mm(work.shaft as string),
     },

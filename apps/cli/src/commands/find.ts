@@ -1,4 +1,4 @@
-import { findDrives, kindsToFind, lineOf, type OwnPart, type Proposal, readDrawer } from '@hobrek/core';
+import { findDrives, kindsToFind, lineOf, type OwnPart, type Proposal, readDrawer, show } from '@hobrek/core';
 import type { Outcome } from '../refusal.js';
 import { Refusal } from '../refusal.js';
 import { buildFrom, textOf } from './read-file.js';
@@ -33,12 +33,13 @@ export async function find(file: string, { drawer, line: named }: { readonly dra
   };
 }
 
-function told({ name, verdict, says, because, notes, parts, points, length_mm, height_mm }: Proposal, at: number): string[] {
+function told({ name, verdict, says, speeds, because, notes, parts, points, length_mm, height_mm }: Proposal, at: number): string[] {
   const from = parts.map(({ what, many, from: where, label }) => `${where}${label ? ` ${label}` : ''} ${many > 1 ? `${many} × ` : ''}${what}`);
   const room = `${Math.ceil(length_mm)} × ${Math.ceil(height_mm)} mm`;
   return [
     `${at}. ${name} (${verdict}): ${says.join('; ')}`,
     `   ${from.join(', ')}; cost ${points} points, room ${room}`,
+    ...speeds.map((each) => `   ${show(each.speed_rpm, 'rpm')}, ${show(each.torque_Nm, 'N·m')} at the tool (${each.verdict})`),
     ...[because, ...notes].map((each) => `   ${each}`),
   ];
 }

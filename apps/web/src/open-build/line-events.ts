@@ -17,6 +17,7 @@ import {
   withLineMoved,
   withLineRemoved,
   withLineRenamed,
+  withoutSetting,
   withoutStage,
   withShaftAt,
   withSizedKind,
@@ -65,6 +66,8 @@ export interface LineEvents {
   motorTaken(line: string, motor: InPlace, ratio: number | null): void;
   /** Stages that were found are between motor and tool, in place of whatever was there, in one step. */
   driveTaken(line: string, stages: readonly TypedStage[]): void;
+  /** One way less in which the line can be run. */
+  settingRemoved(line: string, id: string): void;
   /** A stage was put in before the one at `at`, with what it begins with. */
   stageAdded(line: string, at: number, kind: string, begins?: Readonly<Record<string, string>>): void;
   stageDoubled(path: string): void;
@@ -140,6 +143,7 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     wallEntered: (wall) => reshape((each) => withWall(each, wall)),
     familyTaken: (path, family) => reshape((each) => left.changed(each, path, (now) => withWhatItIs(now, path, family))),
     motorTaken: (line, motor, ratio) => reshape((each) => drivenBuild(each, lineOf(each, line).id, motor, ratio)),
+    settingRemoved: (line, id) => reshape((each) => withoutSetting(each, line, id)),
     driveTaken: (line, stages) => reshape((each) => withStages(each, lineOf(each, line).id, stages)),
     kindChosen: (path, kind) => reshape((each) => left.changed(each, path, () => withKind(each, path, kind))),
     stageAdded: (line, at, kind, begins = {}) => {

@@ -65,6 +65,9 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
   };
   /** Beside another stage it joins nothing that the stage would not; boxes have their own. */
   const isIdle = (each: StageCandidate, left: number) => each.kind === 'coupling' && (left > 1 || chosen.length > 0);
+  /** Of several speeds exactly one stage makes them. */
+  const several = work.faster !== undefined;
+  const hasSteps = () => chosen.some(({ steps }) => steps !== undefined);
   const startOf = (k: number): number => (chosen.length === 0 ? (has.start[k] as number) : 0);
 
   const last = (reached: number, onto: number, linear: number, widest: number, long: number, kept: number, pinned: number) => {
@@ -73,6 +76,7 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
       const each = candidates[k] as StageCandidate;
       if ((each.inFits & onto) === 0 || (each.outFits & workBit) === 0 || isIdle(each, 1)) continue;
       if ((pinned | (pinOf[k] as number)) !== allPins) continue;
+      if (several && (each.steps !== undefined) === hasSteps()) continue;
       const n = source.speed_rpm / reached / each.ratio;
       const wide = Math.max(widest, has.widest[k] as number);
       const along = long + startOf(k) + each.nearest_mm + (has.end[k] as number);
@@ -103,6 +107,7 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
       const each = candidates[k] as StageCandidate;
       const on = each.outFits & ~workBit;
       if ((each.inFits & onto) === 0 || on === 0 || isIdle(each, left)) continue;
+      if (each.steps !== undefined && hasSteps()) continue;
       const pinnedNow = pinned | (pinOf[k] as number);
       if (bitsIn(allPins & ~pinnedNow) > left - 1) continue;
       const sum = linear + (has.linear[k] as number);

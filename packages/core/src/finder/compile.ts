@@ -38,6 +38,20 @@ function shelfFor({ own, stock, made }: Shelf, { buy }: Pick<FindWishes, 'buy'>)
   return { own, made, stock: { ...stock, pulleys: {}, sprockets: {}, timingPulleys: {}, boxes: [], couplings: [], ...loops } };
 }
 
+const fastest = ({ speed_rpm, faster = [] }: FindRequest['work']): number => Math.max(speed_rpm[1], ...faster.map((pace) => pace.speed_rpm[1]));
+
+/** How a stage with steps is laid out, where several speeds are wished. With one stage its first pair makes the slowest of them by itself. */
+function stepsOf({ source, work: { speed_rpm, faster }, wishes }: FindRequest): Pick<Bounds, 'steps'> {
+  if (!faster) return {};
+  const [slow, fast] = speed_rpm;
+  return {
+    steps: {
+      faster: faster.map((pace) => [pace.speed_rpm[0] / fast, pace.speed_rpm[1] / slow] as const),
+      first: wishes.stages === 1 ? [source.speed_rpm / fast, source.speed_rpm / slow] : [0, Number.POSITIVE_INFINITY],
+    },
+  };
+}
+
 export interface Compiled {
   readonly request: FindRequest;
   readonly shafts: readonly ShaftEnd[];
@@ -63,9 +77,10 @@ export function compile(request: FindRequest): Compiled {
     most_mm: wishes.mostWheel_mm ?? Number.POSITIVE_INFINITY,
     shock: work.shock,
     reverse: wishes.reverse,
+    ...stepsOf(request),
   };
   const shelf = shelfFor(request.shelf, wishes);
-  const isOneWay = oneWay(source.speed_rpm, work.speed_rpm);
+  const isOneWay = oneWay(source.speed_rpm, [work.speed_rpm[0], fastest(work)]);
   const candidates = wishes.kinds
     .flatMap((kind) => finders[kind](shelf, bounds))
     .filter((each) => !(wishes.slip === 'never' && each.slips) && isRoomFor(each, wishes) && isOneWay(each))
@@ -91,7 +106,8 @@ export const hair = 1e-9;
 /** No stage steps up while the whole reduces, nor the other way round; change gears may. */
 function oneWay(source_rpm: number, [slow, fast]: readonly [number, number]): (stage: StageCandidate) => boolean {
   const [least, most] = [source_rpm / fast, source_rpm / slow];
-  return ({ nominal, isChangeGear }) => isChangeGear || ((least <= 1 || nominal >= 1 - hair) && (most >= 1 || nominal <= 1 + hair));
+  return ({ nominal, isChangeGear, steps }) =>
+    isChangeGear || steps !== undefined || ((least <= 1 || nominal >= 1 - hair) && (most >= 1 || nominal <= 1 + hair));
 }
 
 /** A wheel that is too high by itself is in no drive that goes into the room. */

@@ -10,6 +10,14 @@ export interface Room {
   readonly ways: readonly (1 | -1)[];
 }
 
+/** What reaches the work at one of its speeds. */
+export interface Reached {
+  readonly speed_rpm: number;
+  readonly torque_Nm: number;
+  /** At rest. */
+  readonly start_Nm: number;
+}
+
 /** A whole drive between source and work, by the plain rules. */
 export interface Drive {
   readonly stages: readonly StageCandidate[];
@@ -25,6 +33,12 @@ export interface Drive {
   readonly torque_Nm: number;
   /** That reaches the work at rest. */
   readonly start_Nm: number;
+  /** The same at each of several speeds, slowest first; one where there is one. */
+  readonly paces: readonly Reached[];
+  /** How far the speed is off the middle of what is wished, in halves of it: of several the one that is furthest off. */
+  readonly off: number;
+  /** It is heard in the next room. */
+  readonly isLoud: boolean;
   /** Largest share of a limit that is in use: 1 is all of it. */
   readonly loaded: number;
   /** What that limit is: the torque at speed, at rest, or what a stage is rated for, by its place. */

@@ -48,13 +48,10 @@ export interface SearchLimits {
 }
 
 /** Ranked by weights. */
-export const rankedBy = (weights: Weights, { work }: Pick<FindRequest, 'work'>): Aim => ({
-  score: (drive) => scoreOf(drive, work.speed_rpm, weights),
-  weights,
-});
+export const rankedBy = (weights: Weights): Aim => ({ score: (drive) => scoreOf(drive, weights), weights });
 
 /** Tries every combination whose ratio fits and that may be among the best, in steps. */
-export function* searchSteps(request: FindRequest, aim: Aim = rankedBy(orders['all round'], request), limits: SearchLimits = {}): Steps<Searched> {
+export function* searchSteps(request: FindRequest, aim: Aim = rankedBy(orders['all round']), limits: SearchLimits = {}): Steps<Searched> {
   const { kept: most = keptDrives, tried: enough = mostTried, visits: enoughPassed = mostVisits } = limits;
   const compiled = compile(request);
   const bounding: Bounding = { weights: aim.weights, worst: Number.POSITIVE_INFINITY, passed: 0 };

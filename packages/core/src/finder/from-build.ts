@@ -1,9 +1,9 @@
 import type { OwnPart } from '../drawer/part.js';
-import { type Figure, highEnd, lowEnd, unknown } from '../figure/figure.js';
+import { type Figure, highEnd, type Known, lowEnd, unknown } from '../figure/figure.js';
 import { contextAt } from '../kinds/context.js';
 import type { InputFigures } from '../kinds/fields.js';
 import type { Shelf, Stock } from '../kinds/finding.js';
-import type { FeedKind, SourceKind, WorkKind } from '../kinds/kind.js';
+import type { FeedKind, SourceKind, WorkDemand, WorkKind } from '../kinds/kind.js';
 import type { Port } from '../kinds/ports.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build, Line } from '../machine/build.js';
@@ -17,7 +17,7 @@ import { turning } from '../procedures/station-figures.js';
 import { supplyOf, walkLine } from '../procedures/walk-line.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { type Order, orders } from './rank.js';
-import type { FindRequest } from './request.js';
+import type { FindRequest, Pace } from './request.js';
 import { turnedDiscs, usualStock } from './usual-stock.js';
 import { anyDrive, type Findable, type FindWishes } from './wishes.js';
 
@@ -76,9 +76,25 @@ function speedsOf(wishes: Build['wishes'], any: Figure<'rpm'>, off: number): rea
   const [least, most] = [wishes?.leastSpeed?.value, wishes?.mostSpeed?.value];
   if (least !== undefined && most !== undefined && least < most) return [least, most];
   if (!any.known) return null;
-  const [low, high] = [lowEnd(any), highEnd(any)];
-  return high > low * (1 + off) ? [low, high] : [any.value * (1 - off), any.value * (1 + off)];
+  return spanAbout(any, off);
 }
+
+/** @param else_Nm torque that is needed where it cannot be told at this speed */
+const paceOf = (speed_rpm: Pace['speed_rpm'], { steady, breakaway }: Pick<WorkDemand, 'steady' | 'breakaway'>, else_Nm: number): Pace => ({
+  speed_rpm,
+  torque_Nm: steady.known ? steady.value : else_Nm,
+  start_Nm: breakaway.known ? breakaway.value : 0,
+});
+
+/** A span that is entered; about a speed alone, by as much as it may be off. */
+function spanAbout(speed: Known<'rpm'>, off: number): readonly [number, number] {
+  const [low, high] = [lowEnd(speed), highEnd(speed)];
+  const { value } = speed;
+  return high > low * (1 + off) ? [low, high] : [value * (1 - off), value * (1 + off)];
+}
+
+/** Where nothing is said of it: about a step of the stock sizes (common practice, no source). */
+const usualOff = 0.06;
 
 /** Speed of the tool as it is laid out now; at full load, as that of the source. */
 function turningNow(build: Build, kinds: Kinds, line: Line): Figure<'rpm'> {
@@ -105,9 +121,14 @@ export function requestFor(build: Build, kinds: Kinds, line: Line, own: readonly
   // Where nothing says how fast it should turn, it is as fast as it turns now through what is there.
   const now = wished.known || line.stages.length === 0 || line.stages.some(isOpen) ? wished : turningNow(build, kinds, line);
   const aim = now.known ? now : wished;
-  const speeds = speedsOf(wishes, wished.known && any.known ? any : aim, numberOf(drive.off) ?? 0.06);
-  const arrives: Port<'rotary'> = { is: 'rotary', flow: aim, effort: unknown('N·m', []), top: aim, moved: unknown('kg·m²', []) };
-  const demand = kind.demand(work.inputs, arrives, contextAt(work.path, kind, new Map()));
+  const off = numberOf(drive.off) ?? usualOff;
+  const first = drive.speed1.known ? drive.speed1 : aim;
+  const speeds = drive.speed1.known ? spanAbout(drive.speed1, off) : speedsOf(wishes, wished.known && any.known ? any : aim, off);
+  const demandAt = (at: Figure<'rpm'>) => {
+    const arrives: Port<'rotary'> = { is: 'rotary', flow: at, effort: unknown('N·m', []), top: at, moved: unknown('kg·m²', []) };
+    return kind.demand(work.inputs, arrives, contextAt(work.path, kind, new Map()));
+  };
+  const demand = demandAt(first);
 
   const { flow, effort, starting } = output;
   if (isOpen(line.source)) return { ok: false, missing: [source.path], says: [sentence('the motor comes first: enter what it is')] };
@@ -120,6 +141,11 @@ export function requestFor(build: Build, kinds: Kinds, line: Line, own: readonly
       says: [fields ? sentence('not entered: {fields}', { fields }) : sentence('speed or torque of motor or work cannot be told')],
     };
   }
+  const others = [drive.speed2, drive.speed3, drive.speed4].flatMap((each) =>
+    each.known ? paceOf(spanAbout(each, off), demandAt(each), demand.steady.known ? demand.steady.value : 0) : [],
+  );
+  // Slowest first, however they are entered.
+  const [slowest, ...faster] = [paceOf(speeds, demand, 0), ...others].sort((a, b) => a.speed_rpm[0] - b.speed_rpm[0]) as [Pace];
   const shaft = (source.inputs as { readonly shaft?: Figure }).shaft;
   const shelf: Shelf = { own, stock, made: turnedDiscs(numberOf(drive.turned)) };
   return {
@@ -133,9 +159,8 @@ export function requestFor(build: Build, kinds: Kinds, line: Line, own: readonly
         shaft_mm: numberOf(drive.motorShaft) ?? (shaft ? numberOf(shaft) : null),
       },
       work: {
-        speed_rpm: speeds,
-        torque_Nm: demand.steady.value,
-        start_Nm: demand.breakaway.known ? demand.breakaway.value : 0,
+        ...slowest,
+        ...(faster.length > 0 ? { faster } : {}),
         shock: demand.shock ?? 'medium',
         shaft_mm: numberOf(drive.toolShaft),
       },

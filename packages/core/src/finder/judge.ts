@@ -1,11 +1,12 @@
 import type { Check } from '../checks/check.js';
 import { reserveOf } from '../checks/reserve.js';
 import { type Verdict, worstVerdict } from '../checks/verdict.js';
+import { unknown } from '../figure/figure.js';
 import type { DrawnEnds, DrawnStage } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { type EvaluatedLine, evaluateBuild } from '../procedures/evaluate-build.js';
-import { runningOrFull } from '../procedures/station-figures.js';
+import { runningOrFull, turning } from '../procedures/station-figures.js';
 import type { Steps } from '../procedures/steps.js';
 import type { UnitHabit } from '../quantity/show.js';
 import { say, type Wording, wordingFor } from '../wording/wording.js';
@@ -41,9 +42,11 @@ export interface Proposal {
   readonly because: string;
   /** Of its checks so many fail, are close, are not known. */
   readonly counts: Readonly<Record<'fails' | 'close' | 'unknown', number>>;
-  /** Speed of the tool at work, rpm, and torque at the tool at full load, N·m. */
+  /** Speed of the tool at work, rpm, and torque at the tool at full load, N·m; of several the slowest. */
   readonly speed_rpm: number;
   readonly torque_Nm: number;
+  /** Where the belt is moved for other speeds: each, slowest first, and whether it holds there; empty where there is one. */
+  readonly speeds: readonly { readonly speed_rpm: number; readonly torque_Nm: number; readonly verdict: Verdict }[];
   /** Share of the torque at the tool that is not needed, at worst and as likely; null while unknown. */
   readonly reserve: { readonly worst: number; readonly likely: number } | null;
   /** What fails first when the tool is stopped, and at what torque there, N·m. */
@@ -105,6 +108,18 @@ const stageSays = ({ stages, loops, reaches }: Drive): string[] =>
 /** What is not known yet says nothing against it. */
 const isKnown = ({ verdict }: Check): boolean => verdict !== 'unknown';
 
+/** What the line does at each speed: as it is entered, and in the settings that were made for the faster ones. */
+function speedsOf(line: EvaluatedLine, { paces }: Drive): Proposal['speeds'] {
+  const tool = line.stations.at(-1);
+  const { speed, torque } = tool ? turning({ is: tool.is, ...runningOrFull(tool) }) : { speed: unknown('rpm', []), torque: unknown('N·m', []) };
+  const made = (line.settings ?? []).slice(1 - paces.length);
+  return [{ speed, torque, verdict: line.alone ?? line.verdict }, ...made].map((each, k) => ({
+    speed_rpm: each.speed.known ? each.speed.value : (paces[k]?.speed_rpm ?? 0),
+    torque_Nm: each.torque.known ? each.torque.value : (paces[k]?.torque_Nm ?? 0),
+    verdict: each.verdict,
+  }));
+}
+
 /** A drive in its place, worked out in full. */
 export function judge({ drive, score }: Scored, build: Build, lineId: string, request: FindRequest, kinds: Kinds, wording: Wording): Proposal {
   const stages = typedStages(drive);
@@ -131,6 +146,7 @@ export function judge({ drive, score }: Scored, build: Build, lineId: string, re
     counts: { fails: count('fails'), close: count('close'), unknown: count('unknown') },
     speed_rpm: running?.flow.known ? running.flow.value : drive.speed_rpm,
     torque_Nm: tool?.effort.known ? tool.effort.value : drive.torque_Nm,
+    speeds: drive.paces.length === 1 ? [] : speedsOf(line, drive),
     reserve: carries?.margin ? { worst: carries.margin.worst, likely: carries.margin.likely } : null,
     weakest: first?.atTool.known ? { what: first.short, at_Nm: first.atTool.value, does: first.harm } : null,
     jam: line.inJam[0] ? say(line.inJam[0], wording) : '',

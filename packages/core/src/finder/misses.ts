@@ -1,10 +1,11 @@
 import { partOf, type Steps } from '../procedures/steps.js';
+import { listed } from '../quantity/listed.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { compile } from './compile.js';
 import type { Drive } from './drive.js';
 import { rankedBy, searchSteps } from './find.js';
 import { orders } from './rank.js';
-import { type FindRequest, reserve } from './request.js';
+import { type FindRequest, type Pace, pacesOf, reserve } from './request.js';
 import { type Findable, type FindWishes, findable, mostStages } from './wishes.js';
 
 /** What a wish is called that rules everything out. */
@@ -26,6 +27,7 @@ export const wishNames = {
   bores: 'that bores stay as they are',
   'largest wheel': 'the largest wheel',
   'smallest wheel': 'the smallest wheel',
+  speeds: 'that one belt must do for all speeds',
   speed: 'the speed of the work',
   torque: 'the torque of the work',
   start: 'the torque to start the work',
@@ -61,15 +63,23 @@ const rpm = (value: number) => ({ value, unit: 'rpm' as const });
 export function contradictions({ wishes, source, work, shelf }: FindRequest): Sentence[] {
   const { kinds, slip, hold, buy } = wishes;
   const mayHold = kinds.includes('gearbox');
-  const [slow, fast] = work.speed_rpm;
-  const power_W = (slow * work.torque_Nm * 2 * Math.PI) / 60;
+  const paces = pacesOf(work);
+  // The one that takes most.
+  const powers_W = paces.map(({ speed_rpm: [slow], torque_Nm }) => (slow * torque_Nm * 2 * Math.PI) / 60);
+  const power_W = Math.max(...powers_W);
+  const slow = paces[powers_W.indexOf(power_W)]?.speed_rpm[0] ?? 0;
   const said: (Sentence | false)[] = [
     kinds.length === 0 && sentence('no kind of stage is allowed'),
     hold && !mayHold && sentence('nothing that is allowed holds a load: a worm that keeps less than half of the torque would, or a brake beside it'),
     slip === 'must' && !kinds.includes('v-belt') && sentence('something must slip, and of the kinds only a V-belt does: it is not allowed'),
     slip === 'never' && kinds.every((kind) => kind === 'v-belt') && sentence('nothing may slip, and only V-belts are allowed'),
     buy === 0 && shelf.own.length === 0 && sentence('nothing may be bought, and the drawer is empty'),
-    fast < slow && sentence('the fastest speed is below the slowest'),
+    paces.some(({ speed_rpm: [from, to] }) => to < from) && sentence('the fastest speed is below the slowest'),
+    paces.length > 1 &&
+      (!kinds.includes('v-belt') || slip === 'never') &&
+      sentence('several speeds are made by a V-belt on stepped pulleys, and V-belts are not allowed'),
+    paces.some(({ speed_rpm: [from] }, k) => k > 0 && from <= (paces[k - 1]?.speed_rpm[1] ?? 0)) &&
+      sentence('two of the speeds overlap: a speed of its own is only one that the others do not reach'),
     power_W * reserve > source.power_W &&
       sentence('the motor is too small for this at any ratio: at {n} the work needs {P}, the motor has {has}', {
         n: rpm(slow),
@@ -84,7 +94,7 @@ export function contradictions({ wishes, source, work, shelf }: FindRequest): Se
 export function* missesSteps(request: FindRequest): Steps<readonly Miss[]> {
   const all = loosenings(request);
   // Without weights everything is counted: what opens most is told first.
-  const allRound = rankedBy(orders['all round'], request).score;
+  const allRound = rankedBy(orders['all round']).score;
   const found: Miss[] = [];
   const seen = new Set<WishName>();
   for (const [k, { wish, request: loosened, score, says }] of all.entries()) {
@@ -104,10 +114,13 @@ export function* missesSteps(request: FindRequest): Steps<readonly Miss[]> {
 
 function loosenings(request: FindRequest): Loosening[] {
   const { wishes, work } = request;
-  const [slow, fast] = work.speed_rpm;
   const wished = (patch: Partial<FindWishes>): FindRequest => ({ ...request, wishes: { ...wishes, ...patch } });
   const ofWork = (patch: Partial<FindRequest['work']>): FindRequest => ({ ...request, work: { ...work, ...patch } });
-  const off = ({ speed_rpm: is }: Drive) => (is < slow ? slow / is : is / fast);
+  /** How far outside of what is wished: of several the one that is furthest. */
+  const off = ({ paces }: Drive) => Math.max(...pacesOf(work).map((pace, k) => outside(pace, paces[k]?.speed_rpm ?? 0)));
+  const faster = work.faster ?? [];
+  const eachPace = (change: (pace: Pace) => Partial<Pace>) =>
+    ofWork({ ...change(work), ...(work.faster ? { faster: faster.map((pace) => ({ ...pace, ...change(pace) })) } : {}) });
   const all: (Loosening | false)[] = [
     (request.pinned ?? []).length > 0 && { wish: 'pinned', request: { ...request, pinned: [] }, says: () => sentence('with none of them kept') },
     ...(Object.keys(findable) as Findable[])
@@ -192,21 +205,27 @@ function loosenings(request: FindRequest): Loosening[] {
       request: wished({ leastWheel_mm: null }),
       says: () => sentence('with smaller wheels'),
     },
+    faster.length > 0 && {
+      wish: 'speeds',
+      request: { ...request, work: slowestOnly(work) },
+      says: ({ speed_rpm }) => sentence('with one speed, {n}; another set of pulleys beside it makes the others', { n: rpm(speed_rpm) }),
+    },
     {
       wish: 'start',
-      request: ofWork({ start_Nm: 0 }),
+      request: eachPace(() => ({ start_Nm: 0 })),
       score: (drive) => -drive.start_Nm,
       says: (drive) => sentence('if it started with {T}', { T: Nm(drive.start_Nm) }),
     },
     {
       wish: 'speed',
-      request: ofWork({ speed_rpm: [slow / 3, fast * 3] }),
+      request: eachPace(({ speed_rpm: [slow, fast] }) => ({ speed_rpm: faster.length > 0 ? [slow / 1.15, fast * 1.15] : [slow / 3, fast * 3] })),
       score: off,
-      says: (drive) => sentence('at {n}', { n: rpm(drive.speed_rpm) }),
+      says: ({ paces }) =>
+        sentence(`at ${listed(paces.map((_, k) => `{n${k}}`))}`, Object.fromEntries(paces.map(({ speed_rpm }, k) => [`n${k}`, rpm(speed_rpm)]))),
     },
     {
       wish: 'torque',
-      request: ofWork({ torque_Nm: 0, start_Nm: 0 }),
+      request: eachPace(() => ({ torque_Nm: 0, start_Nm: 0 })),
       score: (drive) => -Math.min(drive.torque_Nm / reserve, drive.start_Nm),
       says: (drive) =>
         sentence('if the work needed {T}; or with a motor of {P}', {
@@ -217,6 +236,10 @@ function loosenings(request: FindRequest): Loosening[] {
   ];
   return all.filter((each) => each !== false);
 }
+
+const slowestOnly = ({ faster: _, ...work }: FindRequest['work']): FindRequest['work'] => work;
+
+const outside = ({ speed_rpm: [slow, fast] }: Pace, is: number): number => (is < slow ? slow / is : is / fast);
 
 const largest = ({ stages }: Drive): number => Math.max(...stages.flatMap(({ outside_mm }) => outside_mm));
 

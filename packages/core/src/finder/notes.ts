@@ -9,7 +9,7 @@ const mm = (value: number) => ({ value, unit: 'mm' as const });
 
 /** What has to be known of a drive beside its checks. */
 export function notesOn(drive: Drive, request: FindRequest): Sentence[] {
-  return [...boresOf(drive, request), ...holdingOf(drive, request), ...decidedBy(drive, request), ...foldedOf(drive)];
+  return [...boresOf(drive, request), ...holdingOf(drive, request), ...decidedBy(drive, request), ...foldedOf(drive), ...movedOf(drive)];
 }
 
 /** Own wheels whose bore has to be changed for the shaft that they go on. */
@@ -54,3 +54,16 @@ function decidedBy({ loadedBy, start_Nm }: Drive, { work }: FindRequest): Senten
 
 const foldedOf = ({ room }: Drive): Sentence[] =>
   room.ways.includes(-1) ? [sentence('folded back: the last shaft lies over or beside the motor’s')] : [];
+
+/** How far the motor moves in its slot from one step to the next. */
+function movedOf({ stages, reaches }: Drive): Sentence[] {
+  const at = stages.findIndex(({ steps }) => steps !== undefined);
+  const each_mm = reaches[at]?.each_mm;
+  if (!each_mm) return [];
+  const [near, far] = [Math.min(...each_mm), Math.max(...each_mm)];
+  return [
+    sentence('one belt on all steps: it is tightened anew on each, for which its shafts move by {by}; it is moved with the plug pulled', {
+      by: mm(far - near),
+    }),
+  ];
+}

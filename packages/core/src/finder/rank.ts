@@ -24,29 +24,21 @@ export type Order = keyof typeof orders;
 /** What counts as poor: points, parts, mm², stages beside the first. Chosen, no measurement. */
 export const poor = { points: 10, bought: 6, room_mm2: 500_000, more: 2 };
 
-/** Speed of the faster shaft of a stage. */
-const fastOf = (speeds_rpm: readonly number[], k: number): number => Math.max(speeds_rpm[k] as number, speeds_rpm[k + 1] as number);
-
-/** @param speed_rpm span of the wish; its middle is aimed at */
-export function measured(
-  { stages, speeds_rpm, points, bought, speed_rpm: is, room, loaded }: Drive,
-  [slow, fast]: readonly [number, number],
-): Weights {
-  const aim = (slow + fast) / 2;
-  const half = Math.max((fast - slow) / 2, 1e-6 * aim);
+/** What a drive is by each measure. */
+export function measured({ stages, points, bought, off, isLoud, room, loaded }: Drive): Weights {
   return {
     cost: points / poor.points,
     buy: bought / poor.bought,
-    speed: Math.abs(is - aim) / half,
+    speed: off,
     size: (room.length_mm * room.height_mm) / poor.room_mm2,
     load: loaded,
-    noise: stages.some(({ loudAbove_rpm: loud }, k) => loud !== null && fastOf(speeds_rpm, k) > loud) ? 1 : 0,
+    noise: isLoud ? 1 : 0,
     stages: (stages.length - 1) / poor.more,
   };
 }
 
 /** The less, the better. */
-export function scoreOf(drive: Drive, speed_rpm: readonly [number, number], weights: Weights): number {
-  const is = measured(drive, speed_rpm);
+export function scoreOf(drive: Drive, weights: Weights): number {
+  const is = measured(drive);
   return measures.reduce((sum, measure) => sum + weights[measure] * is[measure], 0);
 }

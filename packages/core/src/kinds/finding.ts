@@ -54,6 +54,14 @@ export interface Bounds {
   readonly shock: Shock;
   /** It has to turn both ways: nothing in it may run free. */
   readonly reverse: boolean;
+  /**
+   * Where several speeds are wished, slowest first, by which a stage with steps is laid out: how much faster than the first each may be, at least and at most, and
+   * between what ratios the first is.
+   */
+  readonly steps?: {
+    readonly faster: readonly (readonly [number, number])[];
+    readonly first: readonly [number, number];
+  };
 }
 
 /** A wheel, box or half of a coupling of a candidate, by where it is from. */
@@ -79,6 +87,19 @@ export interface Reach {
   readonly mostLoops: number;
   /** Nearest and furthest that the motor has to come, to slip it on and to tighten it. */
   readonly slides_mm: readonly [number, number];
+  /** Of a stage with steps: where the shafts are with the belt on each. */
+  readonly each_mm?: readonly number[];
+}
+
+/** One pair of the pulleys of a stage whose belt is moved from one to the next. */
+export interface Step {
+  /** Turns of the driving shaft for one of the driven one, by its sizes alone and as it runs. */
+  readonly nominal: number;
+  readonly ratio: number;
+  /** As of a stage. */
+  readonly passes_W: (n_rpm: number, loops: number) => number;
+  /** What is entered otherwise with the belt on it. */
+  readonly entries: (reach: Reach | undefined) => Readonly<Record<string, string>>;
 }
 
 /** Belts or chains of a stage: lengths, and how many of them. */
@@ -133,6 +154,8 @@ export interface StageCandidate {
   readonly loudAbove_rpm: number | null;
   /** Change gears may step up and down in one train. */
   readonly isChangeGear: boolean;
+  /** Of a stage whose belt is moved for another speed: its pairs, that of the slowest speed first, whose ratio is that of the stage. */
+  readonly steps?: readonly Step[];
   /** In words: `V-belt A 80 to 315 mm`. */
   readonly says: string;
 }

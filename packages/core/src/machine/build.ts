@@ -86,7 +86,7 @@ export interface Line {
   readonly work: Element;
   /** One more than there are stages. Two lines whose stations name the same shaft are joined there. */
   readonly stations: readonly Station[];
-  /** Ways in which it can be run: a speed of the motor, a belt moved to another step. Left out where there is one. Not worked out yet. */
+  /** Ways in which it can be run: a speed of the motor, a belt moved to another step. Left out where there is one. */
   readonly settings?: readonly Setting[];
   /** What it does over a day's work, one after the other. Not worked out yet. */
   readonly phases?: readonly Phase[];

@@ -6,6 +6,7 @@ const shaft = (label: string, help: string) =>
 const wheel = (label: string, help: string) => quantity(label, 'length', { accepts: [10, 2_000], bare: 'mm', how: 'chosen', help, measure: '' });
 const distance = (label: string, help: string) =>
   quantity(label, 'length', { accepts: [20, 20_000], bare: 'mm', how: 'chosen', help, measure: 'Tape.' });
+const speed = (label: string, help: string) => quantity(label, 'speed', { accepts: [0.01, 100_000], bare: 'rpm', how: 'chosen', help, measure: '' });
 
 /** What is wished of what lies between motor and tool, by which drives are looked for. None of it changes what is worked out of the build. */
 export const finderFields = {
@@ -72,6 +73,13 @@ export const finderFields = {
     measure: '',
     usual: 'no',
   }),
+  speed1: speed(
+    'First speed',
+    'Of several: the belt is moved to another step of its pulleys for each. Left out, the speed that is wished of the tool.',
+  ),
+  speed2: speed('Second speed', 'From and to: 980 to 1100 rpm. One belt at one distance serves all of them.'),
+  speed3: speed('Third speed', 'From and to.'),
+  speed4: speed('Fourth speed', 'From and to.'),
   off: quantity('Speed may be off by', 'fraction', {
     accepts: [0, 0.5],
     bare: null,

@@ -36,6 +36,9 @@ export function holdersOf(build: Build): readonly Holder[] {
 
 const found = new WeakMap<Build, readonly Holder[]>();
 
+/** Whether it is a setting of a line, which is worked out; the others are only kept yet. */
+export const isSetting = (path: string): boolean => path.includes('/@settings/');
+
 export const isHeld = (path: string): boolean => path.includes('@');
 
 /** The list with other entries in one of its members. */

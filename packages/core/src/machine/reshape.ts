@@ -130,7 +130,7 @@ function freeId(word: string, taken: readonly string[]): string {
 }
 
 /** Entries of a kind as they would be typed; what does not read is left out. */
-function typedInputs({ fields }: KindHead, typed: Readonly<Record<string, string>>, how: KnownBy): Inputs {
+export function typedInputs({ fields }: Pick<KindHead, 'fields'>, typed: Readonly<Record<string, string>>, how: KnownBy): Inputs {
   const entries = Object.entries(typed).flatMap(([name, text]) => {
     const field = fields[name];
     const input = field && enter(field, text, undefined).input;

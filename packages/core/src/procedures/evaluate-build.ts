@@ -1,26 +1,27 @@
 import type { Check } from '../checks/check.js';
 import { reserveOf } from '../checks/reserve.js';
 import { rankOf, type Verdict, worstVerdict } from '../checks/verdict.js';
-import type { Figure } from '../figure/figure.js';
+import { type Figure, unknown } from '../figure/figure.js';
 import { joined, joinedOnce } from '../joined.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
-import type { Build, Line } from '../machine/build.js';
-import { holdersOf } from '../machine/holders.js';
+import type { Build, Line, Setting } from '../machine/build.js';
+import { holdersOf, isSetting } from '../machine/holders.js';
 import { meansTheSame } from '../machine/means-the-same.js';
 import { isOpen, openPlacesOf } from '../machine/open.js';
+import { inSetting } from '../machine/settings.js';
 import { listed } from '../quantity/listed.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { couldDrive } from './could-drive.js';
 import { type Need, needOf } from './need.js';
 import { ratioSays } from './need-says.js';
 import { runsAt } from './running.js';
-import { turning } from './station-figures.js';
+import { runningOrFull, turning } from './station-figures.js';
 import { walkLine } from './walk-line.js';
 import type { WalkedLine } from './walked.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 21;
+export const engineVersion = 22;
 
 /** A line of a build with what is said of it alone. */
 export interface EvaluatedLine extends WalkedLine {
@@ -30,7 +31,23 @@ export interface EvaluatedLine extends WalkedLine {
   readonly says: readonly Sentence[];
   /** What fails first in a jam of it; empty while that is not known. */
   readonly inJam: readonly Sentence[];
-  /** Its checks, worst first, without those that hang on what is open. */
+  /** Its checks, worst first, without those that hang on what is open. Of a line with settings each as it is in the worst of them. */
+  readonly ledger: readonly Check[];
+  /** What it does in each of its settings; left out where it has none, or a place is open. */
+  readonly settings?: readonly EvaluatedSetting[];
+  /** Of a line with settings how it is as it is entered, outside of them. */
+  readonly alone?: Verdict;
+}
+
+/** A line in one of its settings. */
+export interface EvaluatedSetting {
+  readonly id: string;
+  readonly name: string;
+  /** At the tool, at work where that is known, otherwise at full load. */
+  readonly speed: Figure<'rpm'>;
+  readonly torque: Figure<'N·m'>;
+  readonly verdict: Verdict;
+  readonly says: readonly Sentence[];
   readonly ledger: readonly Check[];
 }
 
@@ -111,7 +128,9 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): Evalua
   const ends = fromEitherEnd(build, kinds, line, walked);
   const all = [...walked.checks, ...wishChecks(build, walked, k === 0)];
   // What hangs on a place that is still open is not told one by one: the sentence is about that.
-  const ledger = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
+  const alone = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
+  const settings = open.size === 0 ? (line.settings ?? []).map((setting) => evaluateSetting(build, kinds, line, k, setting)) : [];
+  const ledger = settings.length === 0 ? alone : overSettings(alone, settings);
   // The sentence is about the work first, then about whatever is worse.
   const headline = [walked.checks[0] as Check].filter((check) => !hangsOn(check, open))[0];
   const worst = ledger[0];
@@ -132,8 +151,37 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): Evalua
         : [sentence('nothing is entered yet: begin with the motor')],
     inJam: open.size > 0 ? [] : walked.jam.says,
     ledger,
+    ...(settings.length > 0 ? { settings, alone: worstVerdict(alone) } : {}),
   };
 }
+
+function evaluateSetting(build: Build, kinds: Kinds, line: Line, k: number, setting: Setting): EvaluatedSetting {
+  // The speed that is wished is one of several: it is held against what is entered alone.
+  const { leastSpeed: _, mostSpeed: __, ...wishes } = build.wishes ?? {};
+  const alone = inSetting({ ...build, wishes }, line.id, setting);
+  const { stations, verdict, says, ledger } = evaluateLine(alone, kinds, alone.lines[k] as Line, k);
+  const tool = stations.at(-1);
+  const { speed, torque } = tool ? turning({ is: tool.is, ...runningOrFull(tool) }) : { speed: unknown('rpm', []), torque: unknown('N·m', []) };
+  return { id: setting.id, name: setting.name, speed, torque, verdict, says, ledger };
+}
+
+/** Each check as it is where it is worst: as it is entered, or in one of the settings, which is named. */
+function overSettings(alone: readonly Check[], settings: readonly EvaluatedSetting[]): readonly Check[] {
+  const worst = new Map(alone.map((check) => [check.id, check]));
+  for (const { name, ledger } of settings)
+    for (const check of ledger) {
+      const before = worst.get(check.id);
+      const isWorse = !before || rankOf[check.verdict] > rankOf[before.verdict];
+      // What is only not known there is not known of the setting, and fails nothing.
+      if (isWorse && check.verdict !== 'unknown') worst.set(check.id, { ...check, says: inWords(name, check.says) });
+    }
+  return worstFirst([...worst.values()]);
+}
+
+const inWords = (name: string, says: Sentence): Sentence => ({
+  ...sentence('in setting “{setting}”: {says}', { setting: name, says }),
+  ...(says.verdict ? { verdict: says.verdict } : {}),
+});
 
 /** What is said of one line of several. */
 const ofLine = (name: string, says: Sentence): Sentence => ({
@@ -156,7 +204,8 @@ function linesAtOdds({ lines }: Build): Sentence[] {
 
 /** What is kept besides the elements of the lines. */
 function onlyKept(build: Build): string[] {
-  const holders = holdersOf(build);
+  // Settings are worked out, each by itself.
+  const holders = holdersOf(build).filter(({ path }) => !isSetting(path));
   return holders.length > 0 ? [`what is kept under Brief: ${listed(holders.map(({ called }) => called))}`] : [];
 }
 

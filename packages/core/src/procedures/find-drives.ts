@@ -13,6 +13,7 @@ import type { Build, Source } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
 import { isOpen } from '../machine/open.js';
 import { withSource } from '../machine/reshape.js';
+import { listed } from '../quantity/listed.js';
 import { show, type UnitHabit } from '../quantity/show.js';
 import { phrase, say, type Wording, wordingFor } from '../wording/wording.js';
 import { needOf } from './need.js';
@@ -48,7 +49,13 @@ export interface Found {
   /** What lies between; null while it is not known. */
   readonly between: {
     readonly source: { readonly speed_rpm: number; readonly torque_Nm: number; readonly power_W: number; readonly shaft_mm: number | null };
-    readonly work: { readonly speed_rpm: readonly [number, number]; readonly torque_Nm: number; readonly shaft_mm: number | null };
+    readonly work: {
+      readonly speed_rpm: readonly [number, number];
+      /** Of several the faster ones. */
+      readonly faster?: readonly { readonly speed_rpm: readonly [number, number] }[];
+      readonly torque_Nm: number;
+      readonly shaft_mm: number | null;
+    };
     readonly ratio: readonly [number, number];
   } | null;
 }
@@ -86,7 +93,7 @@ export function* findDrivesSteps(given: FindGiven, kinds: Kinds): Steps<Found> {
   const between = betweenOf(request);
   const against = contradictions(request).map((each) => say(each, wording));
   const limits = isQuick ? quick : {};
-  const searched = yield* partOf(searchSteps(request, rankedBy(orders[order], request), limits), 0, 0.5);
+  const searched = yield* partOf(searchSteps(request, rankedBy(orders[order]), limits), 0, 0.5);
   if (searched.best.length === 0 && !isQuick) {
     const misses = yield* partOf(missesSteps(request), 0.5, 1);
     const none = misses.length === 0 ? noneSays(request).map((each) => say(each, wording)) : [];
@@ -125,7 +132,7 @@ function* boreHintSteps(request: FindRequest, { best }: Searched, wording: Wordi
   if ((wishes.boreOut && wishes.bush) || fewest === 0 || shelf.own.length === 0) return [];
   const altered = { ...request, wishes: { ...wishes, boreOut: true, bush: true } };
   const { best: others } = yield* partOf(
-    searchSteps(altered, rankedBy(orders['fewest to buy'], altered), { kept: 1, tried: 20_000, visits: 4_000_000 }),
+    searchSteps(altered, rankedBy(orders['fewest to buy']), { kept: 1, tried: 20_000, visits: 4_000_000 }),
     0.95,
     1,
   );
@@ -174,5 +181,9 @@ function headline(best: readonly Proposal[], met: number, isCounted: boolean, un
   const buys = first.bought === 0 ? 'nothing to buy' : `${first.bought} ${first.bought === 1 ? 'part' : 'parts'} to buy`;
   const left = first.reserve ? `, ${Math.floor(100 * Math.max(0, first.reserve.worst))} % reserve at the tool` : '';
   const fails = best.every(({ verdict }) => verdict === 'fails') ? ' Worked out in full, something fails in each of them.' : '';
-  return `${many.slice(0, 1).toUpperCase()}${many.slice(1)} Best: ${first.name} at ${show(first.speed_rpm, 'rpm', units)}, ${buys}${left}.${fails}`;
+  return `${many.slice(0, 1).toUpperCase()}${many.slice(1)} Best: ${first.name} at ${speedsSaid(first, units)}, ${buys}${left}.${fails}`;
 }
+
+/** Its speed; of several each: `590 rpm, 1060 rpm and 1890 rpm`. */
+const speedsSaid = ({ speeds, speed_rpm }: Proposal, units: UnitHabit): string =>
+  speeds.length === 0 ? show(speed_rpm, 'rpm', units) : listed(speeds.map((each) => show(each.speed_rpm, 'rpm', units)));

@@ -9,6 +9,7 @@ import { useDocument, useOpen, useSession } from '../../open-build/here.js';
 import { useLine } from '../../open-build/in-sight.js';
 import { Tools } from '../../open-build/tools.js';
 import { OneStop } from '../../shared/one-stop.js';
+import { Settings } from './settings.js';
 import { StageDrawn } from './stage-drawn.js';
 import { StageRow } from './stage-row.js';
 
@@ -41,6 +42,7 @@ export function DriveStop() {
         ) : (
           <Stage key={shown} path={shown} />
         )}
+        <Settings />
       </div>
       <div className="min-w-0 border-hair bg-sheet px-6 py-2 max-lg:border-t max-sm:px-4 lg:border-l">
         {shown !== undefined && <Beside path={shown} />}

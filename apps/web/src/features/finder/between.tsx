@@ -16,7 +16,7 @@ export const Between = memo(function Between({ between: { source, work, ratio } 
     { name: 'Between', big: `${Math.sqrt(ratio[0] * ratio[1]).toPrecision(3)} to 1`, says: `${least} to ${most} by the speed that is wished` },
     {
       name: 'Tool',
-      big: showRange(work.speed_rpm[0], work.speed_rpm[1], 'rpm'),
+      big: [work, ...(work.faster ?? [])].map(({ speed_rpm: [slow, fast] }) => showRange(slow, fast, 'rpm')).join(', '),
       says: `needs ${show(work.torque_Nm, 'N·m')}${shaft(work.shaft_mm)}`,
     },
   ];

@@ -14,6 +14,7 @@ const proposal = (id: string, over: Partial<Proposal> = {}): Proposal => ({
   counts: { fails: 0, close: 0, unknown: 0 },
   speed_rpm: 400,
   torque_Nm: 12,
+  speeds: [],
   reserve: { worst: 0.3, likely: 0.35 },
   weakest: null,
   jam: '',

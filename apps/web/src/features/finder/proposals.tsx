@@ -1,7 +1,7 @@
 import type { Proposal } from '@hobrek/core';
 import { memo, type ReactNode, useState } from 'react';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
-import { show } from '../../shared/in-my-units.js';
+import { show, showParts } from '../../shared/in-my-units.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
@@ -120,7 +120,7 @@ interface RowShown {
 const drawing = { width: 168, height: 76 };
 
 const Row = memo(function Row({ proposal, at, firsts, isPicked, longest_mm, pick }: RowShown) {
-  const { id, name, says, verdict, speed_rpm, reserve, weakest, points, bought, own, made, length_mm, height_mm } = proposal;
+  const { id, name, says, verdict, speed_rpm, speeds, reserve, weakest, points, bought, own, made, length_mm, height_mm } = proposal;
   const buys = bought === 0 ? 'nothing to buy' : `${bought} to buy`;
   return (
     <button
@@ -142,7 +142,7 @@ const Row = memo(function Row({ proposal, at, firsts, isPicked, longest_mm, pick
         ))}
       </span>
       <span className="text-sm leading-snug max-sm:col-start-2">
-        <VerdictMark verdict={verdict} /> <b className="text-base">{show(speed_rpm, 'rpm')}</b>
+        <VerdictMark verdict={verdict} /> <b className="text-base">{speeds.length > 0 ? speedsShown(speeds) : show(speed_rpm, 'rpm')}</b>
         <span className="block">{reserve === null ? 'reserve not known' : left(reserve.worst)}</span>
         {weakest && (
           <span className="block text-soft">
@@ -164,6 +164,12 @@ const Row = memo(function Row({ proposal, at, firsts, isPicked, longest_mm, pick
     </button>
   );
 });
+
+/** `588, 1053, 1889 rpm` */
+const speedsShown = (speeds: Proposal['speeds']): string => {
+  const all = speeds.map(({ speed_rpm }) => showParts(speed_rpm, 'rpm'));
+  return `${all.map(({ number }) => number).join(', ')}\u00a0${all[0]?.symbol ?? ''}`;
+};
 
 const left = (worst: number): string => (worst >= 0 ? `reserve ${Math.floor(100 * worst + 1e-9)}\u00a0%` : 'too weak at worst');
 

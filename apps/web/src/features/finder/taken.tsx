@@ -4,7 +4,9 @@ import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useOpen } from '../../open-build/here.js';
 import { send } from '../../shared/ask.js';
+import { show } from '../../shared/in-my-units.js';
 import { unbroken } from '../../shared/unbroken.js';
+import { VerdictMark } from '../../shared/verdict-mark.js';
 
 const fromWords: Readonly<Record<TakenPart['from'], string>> = { own: 'own', buy: 'buy', make: 'make' };
 
@@ -59,6 +61,7 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
           {unbroken(between.join(', '))}, with two bearings each.
         </p>
       )}
+      <Speeds speeds={proposal.speeds} />
       {notes.map((each) => (
         <p key={each} className="mt-1 text-sm leading-snug">
           {unbroken(each)}
@@ -102,6 +105,20 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
     </section>
   );
 });
+
+/** What it does on each step of its pulleys. */
+function Speeds({ speeds }: Pick<Proposal, 'speeds'>) {
+  if (speeds.length === 0) return null;
+  return (
+    <ul aria-label="its speeds" className="mt-1 text-sm">
+      {speeds.map(({ speed_rpm, torque_Nm, verdict }) => (
+        <li key={speed_rpm}>
+          <VerdictMark verdict={verdict} /> <b>{show(speed_rpm, 'rpm')}</b>, {show(torque_Nm, 'N·m')} at the tool
+        </li>
+      ))}
+    </ul>
+  );
+}
 
 /** Each stage of several may be kept, and the others be looked for around it; stages that are alike are kept together. */
 function KeepStages({ proposal: { stageIds, says }, keeping: { pinned, keep } }: { proposal: Proposal; keeping: Keeping }) {

@@ -10,7 +10,24 @@ type Name = keyof typeof finderFields;
 const kinds = ['vBelts', 'timingBelts', 'chains', 'gearboxes', 'gears', 'couplings'] as const satisfies readonly Name[];
 const must = ['holds', 'quiet', 'reverses', 'folded'] as const satisfies readonly Name[];
 const entered = [
-  ...['buy', 'bores', 'slip', 'rank', 'stages', 'mostBought', 'mostPoints', 'off', 'motorShaft', 'toolShaft', 'between', 'orBetween'],
+  ...[
+    'buy',
+    'bores',
+    'slip',
+    'rank',
+    'stages',
+    'mostBought',
+    'mostPoints',
+    'off',
+    'speed1',
+    'speed2',
+    'speed3',
+    'speed4',
+    'motorShaft',
+    'toolShaft',
+    'between',
+    'orBetween',
+  ],
   ...['leastWheel', 'mostWheel', 'turned', 'apart', 'slot'],
 ] as readonly Name[];
 
@@ -61,7 +78,14 @@ function saidOf(name: Name, input: Input | undefined): string {
 }
 
 /** What is taken where nothing is entered. */
-const empties: Partial<Record<Name, string>> = { motorShaft: 'as entered', turned: 'none' };
+const empties: Partial<Record<Name, string>> = {
+  motorShaft: 'as entered',
+  turned: 'none',
+  speed1: 'as wished',
+  speed2: 'none',
+  speed3: 'none',
+  speed4: 'none',
+};
 
 /** Wishes of yes or no, in one press each. */
 function Ticks({ title, names }: { title: string; names: readonly Name[] }): ReactNode {

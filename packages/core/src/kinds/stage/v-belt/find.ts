@@ -1,28 +1,10 @@
-import {
-  newerCoefficients,
-  olderCoefficients,
-  pullRatings,
-  ratedLike,
-  ratioFactor,
-  type VBeltSection,
-  vBeltSections,
-} from '../../../catalog/v-belts.js';
-import { arcFactor } from '../../../formulas/belt/arc-factor.js';
-import { newerRating } from '../../../formulas/belt/newer-rating.js';
-import { olderRating } from '../../../formulas/belt/older-rating.js';
-import { pullRating } from '../../../formulas/belt/pull-rating.js';
-import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
+import { type VBeltSection, vBeltSections } from '../../../catalog/v-belts.js';
+import type { ConePart } from '../../../drawer/part.js';
 import type { Bounds, Finds, From, Shelf, StageCandidate } from '../../finding.js';
 import { beltBounds, beltReaches, nearest, once, told, typedLength } from '../../shared/find-loops.js';
 import { boughtWheel, keyed, madeWheel, onShafts, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
-import { vBeltMark } from './marks.js';
-
-/** Speed that a V-belt is run at, at most, m/s (common practice, no source). */
-const fastest_m_s = 25;
-/** Belts side by side, at most: more are for factories. */
-const mostBelts = 3;
-/** What a V-belt stage passes on at work, and the speed it loses (common practice, no source). */
-const usual = { kept: 0.95, slip: 0.01 };
+import { beltEntries, type Length, lengthsOf, mostBelts, passesBy, pointsOf, usual } from './find-belts.js';
+import { steppedBelts } from './find-steps.js';
 
 interface Pulley {
   readonly from: From;
@@ -33,16 +15,20 @@ interface Pulley {
   readonly grooves: number;
 }
 
-/** A pulley by its size: to 160 mm one point, to 280 mm two, above three (common practice, no source). */
-const pointsOf = (pitch_mm: number): number => (pitch_mm <= 160 ? 1 : pitch_mm <= 280 ? 2 : 3);
+/** Each step of a stepped pulley as if the others were not there. */
+const stepsAlone = (own: number, { section, steps_mm, bore_mm, isKeyed }: ConePart, many: number): Pulley[] =>
+  steps_mm.map((pitch_mm) => {
+    const what = `cone pulley ${section} ${steps_mm.map(told).join('/')} mm, on its step of ${told(pitch_mm)} mm`;
+    return { pitch_mm, bore_mm, isKeyed, grooves: 1, many, from: ownWheel(own, what, bore_mm) };
+  });
 
 function pulleysOf(section: VBeltSection, { own, stock, made }: Shelf, { least_mm, most_mm }: Bounds): Pulley[] {
   const anyBore = { bore_mm: null, isKeyed: false, many: Number.POSITIVE_INFINITY, grooves: mostBelts };
-  const owned = own.flatMap(({ part, many }, k): Pulley[] =>
-    part.is === 'pulley' && part.section === section
-      ? [{ ...part, many, from: ownWheel(k, `pulley ${section} ${told(part.pitch_mm)} mm`, part.bore_mm) }]
-      : [],
-  );
+  const owned = own.flatMap(({ part, many }, k): Pulley[] => {
+    if (part.is === 'cone pulley' && part.section === section) return stepsAlone(k, part, many);
+    if (part.is !== 'pulley' || part.section !== section) return [];
+    return [{ ...part, many, from: ownWheel(k, `pulley ${section} ${told(part.pitch_mm)} mm`, part.bore_mm) }];
+  });
   const bought = (stock.pulleys[section] ?? []).map((pitch_mm): Pulley => {
     return { ...anyBore, pitch_mm, from: boughtWheel(pointsOf(pitch_mm), `pulley ${section} ${told(pitch_mm)} mm`) };
   });
@@ -53,41 +39,13 @@ function pulleysOf(section: VBeltSection, { own, stock, made }: Shelf, { least_m
   return [...owned, ...bought, ...turned].filter(({ pitch_mm }) => pitch_mm >= least - 1e-9 && pitch_mm <= most_mm + 1e-9);
 }
 
-const byOlder: Readonly<Record<string, { readonly a: number; readonly b: number; readonly c: number } | undefined>> = olderCoefficients;
-const byNewer: Readonly<Record<string, Readonly<Record<'k1' | 'k2' | 'k3' | 'k4' | 'K', number>> | undefined>> = newerCoefficients;
-
-/** Of one belt at half a turn, W: the older rating, which suits a belt of no name; the newer where there is no other. */
-function rated(section: VBeltSection, small_mm: number, nominal: number, n_small: number, v: number): number {
-  const older = byOlder[section];
-  if (older) return olderRating.compute({ v: v / 5.08, ...older, r: ratioFactor(Math.max(nominal, 1 / nominal)), d: small_mm });
-  const newer = byNewer[section];
-  if (newer) return newerRating.compute({ ...newer, d: small_mm, n: n_small });
-  const pull = pullRatings[section];
-  if (pull) return pullRating.compute({ ...pull, d: small_mm, v });
-  const kin = ratedLike[section];
-  return kin ? kin.times[1] * rated(kin.of, small_mm, nominal, n_small, v) : 0;
-}
-
-interface Length {
-  readonly mark: string;
-  readonly pitchLength_mm: number;
-  readonly own: number;
-  readonly mostLoops: number;
-}
-
-function lengthsOf(section: VBeltSection, { own, stock }: Shelf): Length[] {
-  const owned = own.flatMap(({ part, many }, k) =>
-    part.is === 'belt' && part.section === section ? [{ mark: part.mark, pitchLength_mm: part.pitchLength_mm, own: k, mostLoops: many }] : [],
-  );
-  return [...owned, ...(stock.belts[section] ?? []).map((belt) => ({ ...belt, own: -1, mostLoops: mostBelts }))];
-}
-
-/** V-belts on every pair of pulleys of a section for which there is a belt. */
+/** V-belts on every pair of pulleys of a section for which there is a belt; on stepped ones where several speeds are wished. */
 export const findVBelts: Finds = (shelf, bounds) =>
   (Object.keys(vBeltSections) as VBeltSection[]).flatMap((section) => {
     const lengths = lengthsOf(section, shelf);
     if (lengths.length === 0) return [];
-    return pairsOf(pulleysOf(section, shelf, bounds)).flatMap(([driver, driven]) => candidate(section, driver, driven, lengths, bounds) ?? []);
+    const plain = pairsOf(pulleysOf(section, shelf, bounds)).flatMap(([driver, driven]) => candidate(section, driver, driven, lengths, bounds) ?? []);
+    return [...plain, ...steppedBelts(section, shelf, bounds)];
   });
 
 function candidate(section: VBeltSection, driver: Pulley, driven: Pulley, lengths: readonly Length[], bounds: Bounds): StageCandidate | null {
@@ -101,7 +59,6 @@ function candidate(section: VBeltSection, driver: Pulley, driven: Pulley, length
   const those = lengths.filter(({ pitchLength_mm: L }) => L >= shortest - 1e-6 && L <= longest + 1e-6);
   if (those.length === 0) return null;
   const reaches = once(() => beltReaches(wheels, those, { in: 0.015, out: 0.03 }));
-  const K_1 = once(() => arcFactor.compute({ theta: reaches().at(-1)?.wrap_rad ?? Math.PI }));
   const { service, leeway } = serviceOf('v-belt', bounds.shock);
   const nominal = driven.pitch_mm / driver.pitch_mm;
   return {
@@ -121,11 +78,7 @@ function candidate(section: VBeltSection, driver: Pulley, driven: Pulley, length
       points: 1,
       says: (belts, mark) => (belts === 1 ? `belt ${mark}` : `${belts} belts ${mark}`),
     },
-    passes_W: (n, belts) => {
-      const v = rimSpeed.compute({ d: driver.pitch_mm, n });
-      if (v > fastest_m_s) return 0;
-      return (belts * K_1() * rated(section, small_mm, nominal, nominal >= 1 ? n : n / nominal, v)) / service;
-    },
+    passes_W: passesBy({ section, driver_mm: driver.pitch_mm, driven_mm: driven.pitch_mm, wrap_rad: () => reaches().at(-1)?.wrap_rad, service }),
     entries: (belts, reach) => ({
       section,
       driver: `${told(driver.pitch_mm)} mm`,
@@ -140,10 +93,4 @@ function candidate(section: VBeltSection, driver: Pulley, driven: Pulley, length
     isChangeGear: false,
     says: `V-belt ${section}, ${told(driver.pitch_mm)} to ${told(driven.pitch_mm)} mm`,
   };
-}
-
-/** A belt's mark as the entries that it means. */
-function beltEntries(section: VBeltSection, mark: string): Readonly<Record<string, string>> {
-  const { belt, lengthIs } = vBeltMark(mark)?.fills ?? {};
-  return belt && lengthIs && section ? { belt, lengthIs } : {};
 }
