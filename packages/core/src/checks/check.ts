@@ -24,6 +24,8 @@ export interface Check<U extends Unit = Unit> {
   readonly margin: { readonly worst: number; readonly likely: number; readonly best: number } | null;
   readonly says: Sentence;
   readonly source: string;
+  /** It is as it is in a setting of its line, by its name, where it is worse than as entered. */
+  readonly inSetting?: string;
   /** Share of the limit under which it is close; a fifth where it is not said. */
   readonly near?: number;
 }

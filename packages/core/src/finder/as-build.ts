@@ -13,16 +13,17 @@ export interface TypedStage {
   readonly steps?: readonly { readonly name: string; readonly entries: Readonly<Record<string, string>> }[];
 }
 
+/** What settings for faster speeds are called: the slowest is the first. */
+const nth = ['second speed', 'third speed', 'fourth speed'];
+
 /** What is typed for each stage of a drive, with the shafts that its wheels sit on. */
-export const typedStages = ({ stages, loops, reaches, shafts_mm, paces }: Drive): TypedStage[] =>
+export const typedStages = ({ stages, loops, reaches, shafts_mm }: Drive): TypedStage[] =>
   stages.map(({ kind, entries, steps }, k) => {
     const hubs = { driverBore: shafts_mm[k], drivenBore: shafts_mm[k + 1] };
     const fields = kindHead('stage', kind)?.fields ?? {};
     const bores = Object.entries(hubs).flatMap(([name, size]) => (size && name in fields ? [[name, `${Math.round(size * 1000) / 1000} mm`]] : []));
     // The slowest is what is entered; each faster one is a setting beside it.
-    const moved = steps
-      ?.slice(1)
-      .map((step, at) => ({ name: `${Math.round(paces[at + 1]?.speed_rpm ?? 0)} rpm`, entries: step.entries(reaches[k]) }));
+    const moved = steps?.slice(1).map((step, at) => ({ name: nth[at] ?? `speed ${at + 2}`, entries: step.entries(reaches[k]) }));
     return { kind, entries: { ...entries(loops[k] ?? 1, reaches[k]), ...Object.fromEntries(bores) }, ...(moved ? { steps: moved } : {}) };
   });
 

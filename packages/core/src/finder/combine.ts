@@ -21,10 +21,9 @@ export interface Bounding {
   worst: number;
   /** So many beginnings were passed over. */
   passed: number;
+  /** So many are come by between two reports. */
+  readonly stride: number;
 }
-
-/** Between two reports. */
-const stride = 20_000;
 
 /**
  * Every combination of one to so many stages whose ratio and shafts fit and that may be among the best, handed over as it comes: the array is the same each time.
@@ -118,7 +117,7 @@ export function* combinations(compiled: Compiled, bounding: Bounding, visit: (st
       chosen.push(each);
       yield* deeper(left - 1, reached * ratio, on, sum, wide, along, kept * each.kept, pinnedNow);
       chosen.pop();
-      if (visits >= stride) {
+      if (visits >= bounding.stride) {
         yield visits;
         visits = 0;
       }

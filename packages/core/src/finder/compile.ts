@@ -52,6 +52,24 @@ function stepsOf({ source, work: { speed_rpm, faster }, wishes }: FindRequest): 
   };
 }
 
+/** A search is begun again at every key: the stages that a shelf makes are kept for the few that were asked for last. */
+const keptLists = 6;
+const lists: { readonly key: string; readonly stock: Shelf['stock']; readonly candidates: readonly StageCandidate[] }[] = [];
+
+function candidatesOf(shelf: Shelf, { kinds, buy }: FindWishes, bounds: Bounds): readonly StageCandidate[] {
+  const { stock, own, made } = shelf;
+  const key = JSON.stringify([own, made, kinds, buy === 'belts and chains' || buy === 0 ? buy : 'all', bounds], (_, value: unknown) =>
+    typeof value === 'number' && !Number.isFinite(value) ? String(value) : value,
+  );
+  const at = lists.findIndex((each) => each.key === key && each.stock === stock);
+  const known = at < 0 ? undefined : lists.splice(at, 1)[0];
+  const of = shelfFor(shelf, { buy });
+  const list = known ?? { key, stock, candidates: kinds.flatMap((kind) => finders[kind](of, bounds)) };
+  lists.unshift(list);
+  lists.length = Math.min(lists.length, keptLists);
+  return list.candidates;
+}
+
 export interface Compiled {
   readonly request: FindRequest;
   readonly shafts: readonly ShaftEnd[];
@@ -79,10 +97,9 @@ export function compile(request: FindRequest): Compiled {
     reverse: wishes.reverse,
     ...stepsOf(request),
   };
-  const shelf = shelfFor(request.shelf, wishes);
+  const made = candidatesOf(request.shelf, wishes, bounds);
   const isOneWay = oneWay(source.speed_rpm, [work.speed_rpm[0], fastest(work)]);
-  const candidates = wishes.kinds
-    .flatMap((kind) => finders[kind](shelf, bounds))
+  const candidates = made
     .filter((each) => !(wishes.slip === 'never' && each.slips) && isRoomFor(each, wishes) && isOneWay(each))
     .sort((a, b) => a.ratio - b.ratio);
   const ratios = Float64Array.from(candidates, ({ ratio }) => ratio);

@@ -13,7 +13,7 @@ import type { Drive } from './drive.js';
 import { driveOf } from './drive-of.js';
 import { byScore, rankedBy, type Scored, search } from './find.js';
 import { idOf, judge, judgeSteps, judging } from './judge.js';
-import { type Order, orders } from './rank.js';
+import { measures, orderNames, orders, scoreOf, type Weights } from './rank.js';
 import type { FindRequest } from './request.js';
 import { stageId } from './stage-id.js';
 import { usualStock } from './usual-stock.js';
@@ -84,7 +84,7 @@ function* every(candidates: readonly StageCandidate[], stages: number): Generato
 }
 
 /** What a search must come to, looked for without it: the ratio, the shafts and the rules of each row by themselves. */
-function byBruteForce(request: FindRequest, order: Order = 'all round'): Drive[] {
+function byBruteForce(request: FindRequest, weights: Weights = orders['all round']): Drive[] {
   const compiled = compile(request);
   const { candidates, sourceBit, workBit } = compiled;
   const [slow, fast] = request.work.speed_rpm;
@@ -97,7 +97,7 @@ function byBruteForce(request: FindRequest, order: Order = 'all round'): Drive[]
       if (request.work.faster && row.filter(({ steps }) => steps !== undefined).length !== 1) continue;
       const fit = row.every((each, k) => k === 0 || ((row[k - 1] as StageCandidate).outFits & ~workBit & each.inFits) !== 0);
       if (!fit || (stages > 1 && row.some(({ kind }) => kind === 'coupling'))) continue;
-      const drive = driveOf(row, compiled, orders[order]);
+      const drive = driveOf(row, compiled, weights);
       if (drive) drives.push(drive);
     }
   }
@@ -105,8 +105,8 @@ function byBruteForce(request: FindRequest, order: Order = 'all round'): Drive[]
 }
 
 const seeds = Array.from({ length: 20 }, (_, k) => k + 1);
-const scored = (drives: readonly Drive[], order: Order): Scored[] =>
-  drives.map((drive) => ({ drive, score: rankedBy(orders[order]).score(drive) })).sort(byScore);
+const scored = (drives: readonly Drive[], weights: Weights): Scored[] =>
+  drives.map((drive) => ({ drive, score: scoreOf(drive, weights) })).sort(byScore);
 const names = (all: readonly Scored[], request: FindRequest) => all.map(({ drive }) => idOf(drive, request));
 
 describe('the finder', () => {
@@ -117,10 +117,10 @@ describe('the finder', () => {
 
   it.each(seeds)('keeps the same best, in the same order, as trying every row of stages, whatever they are ranked by (set %i)', (seed) => {
     const request = anyRequest(seed);
-    for (const order of Object.keys(orders) as Order[]) {
-      const all = byBruteForce(request, order);
+    for (const order of orderNames) {
+      const all = byBruteForce(request, orders[order]);
       const found = search(request, rankedBy(orders[order]), { kept: 20 });
-      expect(names(found.best, request), order).toEqual(names(scored(all, order), request).slice(0, 20));
+      expect(names(found.best, request), order).toEqual(names(scored(all, orders[order]), request).slice(0, 20));
     }
     const { met, isCounted } = search(request, undefined, { kept: 100_000 });
     expect([met, isCounted]).toEqual([byBruteForce(request).length, true]);
@@ -140,10 +140,18 @@ describe('the finder', () => {
     const wishes = { ...wide.wishes, kinds: ['v-belt', 'roller-chain', 'gearbox'] as const, stages: 3, length_mm: null, height_mm: null };
     const request: FindRequest = { ...wide, work, shelf, wishes };
     for (const order of ['all round', 'smallest', 'nearest speed'] as const) {
-      const all = scored(byBruteForce(request, order), order);
+      const all = scored(byBruteForce(request, orders[order]), orders[order]);
       expect(all.some(({ drive }) => drive.stages.length === 3)).toBe(true);
       expect(names(search(request, rankedBy(orders[order]), { kept: 20 }).best, request), order).toEqual(names(all, request).slice(0, 20));
     }
+  });
+
+  it.each(seeds.slice(0, 6))('does so by weights of the person’s own (set %i)', (seed) => {
+    const request = anyRequest(seed);
+    const random = numbers(seed + 300);
+    const weights = Object.fromEntries(measures.map((measure) => [measure, random() < 0.3 ? 0 : 10 * random()])) as Weights;
+    const all = scored(byBruteForce(request, weights), weights);
+    expect(names(search(request, rankedBy(weights), { kept: 20 }).best, request)).toEqual(names(all, request).slice(0, 20));
   });
 
   it.each(seeds.slice(0, 8))('does so for several speeds with one belt (set %i)', (seed) => {
@@ -159,7 +167,7 @@ describe('the finder', () => {
       shelf: { ...one.shelf, own, stock: { ...one.shelf.stock, pulleys: { A: [75, 90, 100, 125, 140, 160, 180] }, sprockets: { '08B': [17, 19] } } },
     };
     for (const order of ['all round', 'fewest to buy', 'nearest speed', 'smallest'] as const) {
-      const all = scored(byBruteForce(request, order), order);
+      const all = scored(byBruteForce(request, orders[order]), orders[order]);
       const found = search(request, rankedBy(orders[order]), { kept: 20 });
       expect(names(found.best, request), order).toEqual(names(all, request).slice(0, 20));
       for (const { drive } of found.best) {
@@ -173,7 +181,7 @@ describe('the finder', () => {
     const request = anyRequest(seed);
     const build = tried(request);
     const wording = wordingFor(build);
-    const all = scored(byBruteForce(request), 'all round').slice(0, 600);
+    const all = scored(byBruteForce(request), orders['all round']).slice(0, 600);
     const full = all.map((each) => judge(each, build, 'main', request, kinds, wording)).sort((a, b) => a.score - b.score || (a.id < b.id ? -1 : 1));
     const { best, isSure } = atOnce(judgeSteps(search(request).best, build, 'main', request, kinds));
     const wanted = judging.wanted;

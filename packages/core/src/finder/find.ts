@@ -45,6 +45,8 @@ export interface SearchLimits {
   /** After so many combinations it is enough: that are laid out, and that are passed by. */
   readonly tried?: number;
   readonly visits?: number;
+  /** So many drives that meet the wishes are enough. */
+  readonly met?: number;
 }
 
 /** Ranked by weights. */
@@ -52,9 +54,9 @@ export const rankedBy = (weights: Weights): Aim => ({ score: (drive) => scoreOf(
 
 /** Tries every combination whose ratio fits and that may be among the best, in steps. */
 export function* searchSteps(request: FindRequest, aim: Aim = rankedBy(orders['all round']), limits: SearchLimits = {}): Steps<Searched> {
-  const { kept: most = keptDrives, tried: enough = mostTried, visits: enoughPassed = mostVisits } = limits;
+  const { kept: most = keptDrives, tried: enough = mostTried, visits: enoughPassed = mostVisits, met: enoughMet } = limits;
   const compiled = compile(request);
-  const bounding: Bounding = { weights: aim.weights, worst: Number.POSITIVE_INFINITY, passed: 0 };
+  const bounding: Bounding = { weights: aim.weights, worst: Number.POSITIVE_INFINITY, passed: 0, stride: enoughMet === undefined ? 20_000 : 1_000 };
   let kept: Scored[] = [];
   let [met, tried, visits] = [0, 0, 0];
   const cut = () => {
@@ -74,7 +76,8 @@ export function* searchSteps(request: FindRequest, aim: Aim = rankedBy(orders['a
   };
   for (const more of combinations(compiled, bounding, visit)) {
     visits += more;
-    if (tried >= enough || visits >= enoughPassed) return { best: kept.sort(byScore).slice(0, most), met, tried, isCounted: false };
+    if (tried >= enough || visits >= enoughPassed || met >= (enoughMet ?? Number.POSITIVE_INFINITY))
+      return { best: kept.sort(byScore).slice(0, most), met, tried, isCounted: false };
     yield Math.min(0.99, visits / (visits + 400_000));
   }
   return { best: kept.sort(byScore).slice(0, most), met, tried, isCounted: bounding.passed === 0 };

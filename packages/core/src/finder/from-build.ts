@@ -16,14 +16,14 @@ import { inputFigures, openElement } from '../procedures/opened.js';
 import { turning } from '../procedures/station-figures.js';
 import { supplyOf, walkLine } from '../procedures/walk-line.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
-import { type Order, orders } from './rank.js';
+import { type Weights, weightsBy } from './rank.js';
 import type { FindRequest, Pace } from './request.js';
 import { turnedDiscs, usualStock } from './usual-stock.js';
 import { anyDrive, type Findable, type FindWishes } from './wishes.js';
 
 /** The request of a build, or what is missing before anything can be looked for. */
 export type Asked =
-  | { readonly ok: true; readonly request: FindRequest; readonly order: Order }
+  | { readonly ok: true; readonly request: FindRequest; readonly weights: Weights }
   | { readonly ok: false; readonly missing: readonly string[]; readonly says: readonly Sentence[] };
 
 type DriveWishes = InputFigures<typeof finderFields>;
@@ -70,6 +70,20 @@ function wishesOf(build: Build, drive: DriveWishes): FindWishes {
     bush: drive.bores.is === 'bush' || drive.bores.is === 'either',
   };
 }
+
+/** How much each counts to the person; what is not entered is as usual. */
+const countsOf = (drive: DriveWishes): Partial<Weights> => {
+  const said = {
+    cost: drive.countCost,
+    buy: drive.countBuy,
+    stages: drive.countStages,
+    speed: drive.countSpeed,
+    size: drive.countSize,
+    load: drive.countLoad,
+    noise: drive.countNoise,
+  };
+  return Object.fromEntries(Object.entries(said).flatMap(([measure, figure]) => (figure.known ? [[measure, figure.value]] : [])));
+};
 
 /** Speeds that will do: between those that are wished; about the one that is, by as much as it may be off. */
 function speedsOf(wishes: Build['wishes'], any: Figure<'rpm'>, off: number): readonly [number, number] | null {
@@ -150,7 +164,7 @@ export function requestFor(build: Build, kinds: Kinds, line: Line, own: readonly
   const shelf: Shelf = { own, stock, made: turnedDiscs(numberOf(drive.turned)) };
   return {
     ok: true,
-    order: drive.rank.is && drive.rank.is in orders ? drive.rank.is : 'all round',
+    weights: weightsBy(drive.rank.is ?? 'all round', countsOf(drive)),
     request: {
       source: {
         speed_rpm: flow.value,

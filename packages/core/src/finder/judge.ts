@@ -1,12 +1,11 @@
 import type { Check } from '../checks/check.js';
 import { reserveOf } from '../checks/reserve.js';
 import { type Verdict, worstVerdict } from '../checks/verdict.js';
-import { unknown } from '../figure/figure.js';
 import type { DrawnEnds, DrawnStage } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
-import { type EvaluatedLine, evaluateBuild } from '../procedures/evaluate-build.js';
-import { runningOrFull, turning } from '../procedures/station-figures.js';
+import { atTool, type EvaluatedLine, evaluateBuild } from '../procedures/evaluate-build.js';
+import { runningOrFull } from '../procedures/station-figures.js';
 import type { Steps } from '../procedures/steps.js';
 import type { UnitHabit } from '../quantity/show.js';
 import { say, type Wording, wordingFor } from '../wording/wording.js';
@@ -71,10 +70,10 @@ export interface Proposal {
 }
 
 /**
- * Added to the score by what the full evaluation says: what fails comes last, what is close as if it cost a point and a half more. Chosen, no measurement
+ * Added to the score by what the full evaluation says: what fails comes last whatever it is ranked by, what is close as if it cost a point and a half more. Chosen, no measurement
  * (docs/decisions/0047).
  */
-const counts: Readonly<Record<Verdict, number>> = { holds: 0, unknown: 0, close: 0.15, fails: 10 };
+const counts: Readonly<Record<Verdict, number>> = { holds: 0, unknown: 0, close: 0.15, fails: 10_000 };
 
 const capital = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
 const nameOf = ({ stages }: Drive): string => capital(stages.map(({ kind }) => findable[kind as Findable] ?? kind).join(', then '));
@@ -110,13 +109,11 @@ const isKnown = ({ verdict }: Check): boolean => verdict !== 'unknown';
 
 /** What the line does at each speed: as it is entered, and in the settings that were made for the faster ones. */
 function speedsOf(line: EvaluatedLine, { paces }: Drive): Proposal['speeds'] {
-  const tool = line.stations.at(-1);
-  const { speed, torque } = tool ? turning({ is: tool.is, ...runningOrFull(tool) }) : { speed: unknown('rpm', []), torque: unknown('N·m', []) };
   const made = (line.settings ?? []).slice(1 - paces.length);
-  return [{ speed, torque, verdict: line.alone ?? line.verdict }, ...made].map((each, k) => ({
+  return [{ ...atTool(line.stations.at(-1)), ledger: line.alone ?? line.ledger }, ...made].map((each, k) => ({
     speed_rpm: each.speed.known ? each.speed.value : (paces[k]?.speed_rpm ?? 0),
     torque_Nm: each.torque.known ? each.torque.value : (paces[k]?.torque_Nm ?? 0),
-    verdict: each.verdict,
+    verdict: worstVerdict(each.ledger.filter(isKnown)),
   }));
 }
 
@@ -131,7 +128,9 @@ export function judge({ drive, score }: Scored, build: Build, lineId: string, re
   const count = (of: Verdict) => line.ledger.filter((check) => check.verdict === of).length;
   const tool = line.stations.at(-1);
   const running = tool && runningOrFull(tool);
-  const carries = line.ledger.find(({ id }) => id.endsWith('/check-carries'));
+  const reserves = [line.alone ?? line.ledger, ...(line.settings ?? []).map((setting) => setting.ledger)].flatMap(
+    (ledger) => ledger.find(({ id }) => id.endsWith('/check-carries'))?.margin ?? [],
+  );
   const first = line.jam.rungs.find(({ atTool, harm }) => atTool.known && harm !== 'wearing');
   const says = worst && (verdict === 'fails' || verdict === 'close') ? worst.says : line.says[0];
   const reserve = worst ? reserveOf(worst) : '';
@@ -147,7 +146,10 @@ export function judge({ drive, score }: Scored, build: Build, lineId: string, re
     speed_rpm: running?.flow.known ? running.flow.value : drive.speed_rpm,
     torque_Nm: tool?.effort.known ? tool.effort.value : drive.torque_Nm,
     speeds: drive.paces.length === 1 ? [] : speedsOf(line, drive),
-    reserve: carries?.margin ? { worst: carries.margin.worst, likely: carries.margin.likely } : null,
+    reserve:
+      reserves.length > 0
+        ? { worst: Math.min(...reserves.map((each) => each.worst)), likely: Math.min(...reserves.map((each) => each.likely)) }
+        : null,
     weakest: first?.atTool.known ? { what: first.short, at_Nm: first.atTool.value, does: first.harm } : null,
     jam: line.inJam[0] ? say(line.inJam[0], wording) : '',
     notes: notesOn(drive, request).map((each) => say(each, wording)),

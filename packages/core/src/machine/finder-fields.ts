@@ -1,3 +1,4 @@
+import { type Measure, plainWeights } from '../finder/rank.js';
 import { choice, type Fields, quantity, yesNo } from '../kinds/fields.js';
 
 const allowed = (label: string, help: string) => yesNo(label, { help, measure: '', usual: 'yes' });
@@ -7,6 +8,26 @@ const wheel = (label: string, help: string) => quantity(label, 'length', { accep
 const distance = (label: string, help: string) =>
   quantity(label, 'length', { accepts: [20, 20_000], bare: 'mm', how: 'chosen', help, measure: 'Tape.' });
 const speed = (label: string, help: string) => quantity(label, 'speed', { accepts: [0.01, 100_000], bare: 'rpm', how: 'chosen', help, measure: '' });
+const counts = (label: string, usual: number, help: string) =>
+  quantity(label, 'count', {
+    accepts: [0, 10],
+    bare: 'pcs',
+    how: 'chosen',
+    help: `${help} Nought: it does not count.`,
+    measure: '',
+    usual: { of: 'scatter', low: usual, value: usual, high: usual, source: 'Chosen, no measurement' },
+  });
+
+/** How much each counts for which drive is the best, by the measures that they are ranked by. */
+const countFields = {
+  cost: counts('Cost counts', plainWeights.cost, 'Ten points of cost are one.'),
+  buy: counts('Parts to buy count', plainWeights.buy, 'Six parts are one.'),
+  stages: counts('A stage more counts', plainWeights.stages, 'Two more are one: each is a shaft with its bearings.'),
+  speed: counts('Nearness of the speed counts', plainWeights.speed, 'At the end of what is wished it is one, in the middle nought.'),
+  size: counts('Room counts', plainWeights.size, 'Half a square metre along the row of shafts is one.'),
+  load: counts('Load counts', plainWeights.load, 'With a limit all in use it is one.'),
+  noise: counts('Noise counts', plainWeights.noise, 'A chain or open gears on a fast shaft are one.'),
+} as const satisfies Record<Measure, unknown>;
 
 /** What is wished of what lies between motor and tool, by which drives are looked for. None of it changes what is worked out of the build. */
 export const finderFields = {
@@ -99,9 +120,16 @@ export const finderFields = {
       sturdiest: 'by how lightly it is loaded',
     },
     {
-      help: 'All round weighs cost most, then a stage more, parts to buy, nearness of the speed, room, load and noise.',
+      help: 'All round weighs each by how much it counts, which can be entered.',
       measure: '',
       usual: 'all round',
     },
   ),
+  countCost: countFields.cost,
+  countBuy: countFields.buy,
+  countStages: countFields.stages,
+  countSpeed: countFields.speed,
+  countSize: countFields.size,
+  countLoad: countFields.load,
+  countNoise: countFields.noise,
 } as const satisfies Fields;

@@ -35,8 +35,8 @@ export interface EvaluatedLine extends WalkedLine {
   readonly ledger: readonly Check[];
   /** What it does in each of its settings; left out where it has none, or a place is open. */
   readonly settings?: readonly EvaluatedSetting[];
-  /** Of a line with settings how it is as it is entered, outside of them. */
-  readonly alone?: Verdict;
+  /** Of a line with settings its checks as it is entered, outside of them. */
+  readonly alone?: readonly Check[];
 }
 
 /** A line in one of its settings. */
@@ -45,6 +45,7 @@ export interface EvaluatedSetting {
   readonly name: string;
   /** At the tool, at work where that is known, otherwise at full load. */
   readonly speed: Figure<'rpm'>;
+  /** That reaches the tool at full load. */
   readonly torque: Figure<'N·m'>;
   readonly verdict: Verdict;
   readonly says: readonly Sentence[];
@@ -151,7 +152,7 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): Evalua
         : [sentence('nothing is entered yet: begin with the motor')],
     inJam: open.size > 0 ? [] : walked.jam.says,
     ledger,
-    ...(settings.length > 0 ? { settings, alone: worstVerdict(alone) } : {}),
+    ...(settings.length > 0 ? { settings, alone } : {}),
   };
 }
 
@@ -161,9 +162,14 @@ function evaluateSetting(build: Build, kinds: Kinds, line: Line, k: number, sett
   const alone = inSetting({ ...build, wishes }, line.id, setting);
   const { stations, verdict, says, ledger } = evaluateLine(alone, kinds, alone.lines[k] as Line, k);
   const tool = stations.at(-1);
-  const { speed, torque } = tool ? turning({ is: tool.is, ...runningOrFull(tool) }) : { speed: unknown('rpm', []), torque: unknown('N·m', []) };
-  return { id: setting.id, name: setting.name, speed, torque, verdict, says, ledger };
+  return { id: setting.id, name: setting.name, ...atTool(tool), verdict, says, ledger };
 }
+
+/** Speed of a turning tool at work, where that is known, and the torque that reaches it at full load. */
+export const atTool = (tool: EvaluatedLine['stations'][number] | undefined): Pick<EvaluatedSetting, 'speed' | 'torque'> =>
+  tool
+    ? { speed: turning({ is: tool.is, ...runningOrFull(tool) }).speed, torque: turning(tool).torque }
+    : { speed: unknown('rpm', []), torque: unknown('N·m', []) };
 
 /** Each check as it is where it is worst: as it is entered, or in one of the settings, which is named. */
 function overSettings(alone: readonly Check[], settings: readonly EvaluatedSetting[]): readonly Check[] {
@@ -171,12 +177,16 @@ function overSettings(alone: readonly Check[], settings: readonly EvaluatedSetti
   for (const { name, ledger } of settings)
     for (const check of ledger) {
       const before = worst.get(check.id);
-      const isWorse = !before || rankOf[check.verdict] > rankOf[before.verdict];
+      const isWorse = !before || rankOf[check.verdict] > rankOf[before.verdict] || isNearer(check, before);
       // What is only not known there is not known of the setting, and fails nothing.
-      if (isWorse && check.verdict !== 'unknown') worst.set(check.id, { ...check, says: inWords(name, check.says) });
+      if (isWorse && check.verdict !== 'unknown') worst.set(check.id, { ...check, inSetting: name, says: inWords(name, check.says) });
     }
   return worstFirst([...worst.values()]);
 }
+
+/** Of two that are as bad the one with less left; of what holds anyway nothing is told twice. */
+const isNearer = (check: Check, before: Check): boolean =>
+  check.verdict === before.verdict && check.verdict !== 'holds' && check.margin !== null && check.margin.worst < (before.margin?.worst ?? 0);
 
 const inWords = (name: string, says: Sentence): Sentence => ({
   ...sentence('in setting “{setting}”: {says}', { setting: name, says }),

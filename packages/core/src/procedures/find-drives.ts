@@ -73,7 +73,7 @@ export interface FindGiven {
   readonly isQuick?: boolean;
 }
 
-const quick = { kept: 40, tried: 1_500, visits: 400_000, judged: 5 };
+const quick = { kept: 40, met: 40, tried: 20_000, visits: 400_000, judged: 5 };
 
 const nothing = { proposals: [], met: 0, isCounted: true, isSure: true, misses: [], none: [], hints: [] } as const;
 
@@ -88,12 +88,12 @@ export function* findDrivesSteps(given: FindGiven, kinds: Kinds): Steps<Found> {
   if (!asked.ok) {
     return { ...nothing, says: asked.says.map((each) => say(each, wording)).join(' '), missing: asked.missing, contradictions: [], between: null };
   }
-  const { order } = asked;
+  const { weights } = asked;
   const request: FindRequest = { ...asked.request, pinned };
   const between = betweenOf(request);
   const against = contradictions(request).map((each) => say(each, wording));
   const limits = isQuick ? quick : {};
-  const searched = yield* partOf(searchSteps(request, rankedBy(orders[order]), limits), 0, 0.5);
+  const searched = yield* partOf(searchSteps(request, rankedBy(weights), limits), 0, 0.5);
   if (searched.best.length === 0 && !isQuick) {
     const misses = yield* partOf(missesSteps(request), 0.5, 1);
     const none = misses.length === 0 ? noneSays(request).map((each) => say(each, wording)) : [];

@@ -26,7 +26,7 @@ export function headlineOf(build: Build, evaluation: Evaluation): Sentence {
 /** The same of one line. */
 export function headlineOfLine(line: Line, evaluated: EvaluatedLine): Sentence {
   const open = [line.source, ...line.stages, line.work].filter(isOpen).length > 0;
-  const [work] = evaluated.checks;
+  const work = workOf(evaluated);
   const others = evaluated.ledger.filter(({ id }) => id !== work?.id);
   // What holds and has no reserve of its own is no nearer than anything else.
   const worst = others.find(({ verdict, margin }) => verdict !== 'holds' || margin) ?? others[0];
@@ -54,7 +54,7 @@ export function headlineOfPart(
   of: 'work' | 'source' | 'checks',
   isAt: (path: string) => boolean,
 ): Sentence | null {
-  const [work] = evaluated.checks;
+  const work = workOf(evaluated);
   const mine = evaluated.ledger.filter(({ id, at }) => isAt(at) && id !== work?.id);
   const isTold = work !== undefined && works(work, evaluated);
   if (evaluated.isApart) return openOrApart(line, evaluated);
@@ -136,8 +136,13 @@ const left = ({ margin }: Check): number => margin?.worst ?? Number.POSITIVE_INF
 /** What drives it is called so: a motor, an engine, a crank. */
 const nounOf = ({ source }: Line): string => kindHead('source', source.kind)?.noun ?? 'source';
 
+/** Whether the source is strong enough: of several settings as it is in the worst. */
+const workOf = ({ checks: [work], ledger }: EvaluatedLine): Check | undefined => ledger.find(({ id }) => id === work?.id) ?? work;
+
 /** Whether what drives the work is strong enough, and with what reserve. */
 function strength(work: Check, line: Line): Sentence {
+  const { inSetting: setting, ...alone } = work;
+  if (setting !== undefined) return sentence('in “{setting}” {state}', { setting: shortName(setting), state: strength(alone, line) });
   const reserve = reserveInShort(work);
   const noun = nounOf(line);
   if (work.verdict === 'fails') return sentence('the {noun} is too weak, {reserve}', { noun, reserve });
@@ -171,7 +176,12 @@ function openOrApart(line: Line, { isApart, checks, ledger }: EvaluatedLine): Se
 }
 
 /** What a check is called; of several elements of a kind, with which of them. */
-export function nameOf({ name, at }: Check, line: Line): Sentence {
+export function nameOf({ name, at, inSetting: setting }: Check, line: Line): Sentence {
+  if (setting !== undefined) return sentence('{name} in “{setting}”', { name: nameOfElement({ name, at }, line), setting: shortName(setting) });
+  return nameOfElement({ name, at }, line);
+}
+
+function nameOfElement({ name, at }: Pick<Check, 'name' | 'at'>, line: Line): Sentence {
   const which = / (\d+)$/.exec(namesOfElements(line).get(at) ?? '')?.[0];
   return which && line.stages.some(({ id }) => at === `${line.id}/${id}`)
     ? sentence('{name} ({element})', { name, element: namesOfElements(line).get(at) ?? '' })

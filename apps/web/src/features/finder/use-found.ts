@@ -1,10 +1,10 @@
 import { type Build, type Found, lineOf, type OwnPart } from '@hobrek/core';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useUnits } from '../../shared/preferences.js';
 import { workOut } from '../../workers/calculator.js';
 
-/** Without a change for so long it is looked for. */
-const pause_ms = 150;
+/** Without a change for so long it is looked for; at the first look at once. */
+const pause_ms = 80;
 
 export interface Finding {
   /** The newest that is known; of what was asked before while there is nothing newer. */
@@ -22,6 +22,7 @@ export function useFound(build: Build, line: string, own: readonly OwnPart[] | n
   const [found, setFound] = useState<Found | null>(null);
   const [going, setGoing] = useState<number | null>(0);
   const [failed, setFailed] = useState('');
+  const isFirst = useRef(true);
   const [stopping, setStopping] = useState(() => new AbortController());
   // What is between them now, notes and name change nothing of it.
   const { source, work } = lineOf(build, line);
@@ -45,12 +46,14 @@ export function useFound(build: Build, line: string, own: readonly OwnPart[] | n
       setFound(await workOut('find', given, { signal, progress: setGoing }));
       setGoing(null);
     };
+    const pause = isFirst.current ? 0 : pause_ms;
+    isFirst.current = false;
     const timer = setTimeout(() => {
       all().catch((error: Error) => {
         if (!signal.aborted) setFailed(error.message);
         if (!signal.aborted || (signal.reason as Error).name === 'StopError') setGoing(null);
       });
-    }, pause_ms);
+    }, pause);
     return () => {
       clearTimeout(timer);
       ending.abort(new DOMException('Something else is looked for', 'AbortError'));

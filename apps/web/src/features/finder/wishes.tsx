@@ -50,7 +50,7 @@ export const DriveWishes = memo(function DriveWishes() {
       <section aria-label="wishes" className="min-w-0 pb-3">
         <Ticks title="Made of" names={kinds} />
         <Ticks title="What it must or may do" names={must} />
-        <div className="mt-2 grid grid-cols-6 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-xl:grid-cols-4 max-lg:grid-cols-3 max-sm:grid-cols-1">
+        <div className={grid}>
           {ofBrief.map((name) => (
             <Entry key={name} path={`wishes/${name}`} field={briefParts.wishes[name] as FieldOf} input={wishes?.[name]} empty="any" />
           ))}
@@ -58,12 +58,31 @@ export const DriveWishes = memo(function DriveWishes() {
             <Entry key={name} path={`finder/${name}`} field={finderFields[name] as FieldOf} input={finder?.[name]} empty={empties[name] ?? 'any'} />
           ))}
         </div>
+        <Counts />
       </section>
     </details>
   );
 });
 
-const names = [...kinds, ...must, ...entered];
+/** How much each counts for which drive is the best. */
+function Counts() {
+  const finder = useDocument(({ build }) => build.finder);
+  return (
+    <details className="mt-2">
+      <summary className="cursor-pointer text-soft pointer-coarse:min-h-11 pointer-coarse:py-2.5">How much each counts for which is best</summary>
+      <div className={grid}>
+        {counts.map((name) => (
+          <Entry key={name} path={`finder/${name}`} field={finderFields[name] as FieldOf} input={finder?.[name]} />
+        ))}
+      </div>
+    </details>
+  );
+}
+
+const counts = ['countCost', 'countBuy', 'countStages', 'countSpeed', 'countSize', 'countLoad', 'countNoise'] as const satisfies readonly Name[];
+const names = [...kinds, ...must, ...entered, ...counts];
+
+const grid = 'mt-2 grid grid-cols-6 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-xl:grid-cols-4 max-lg:grid-cols-3 max-sm:grid-cols-1';
 
 /** An entry with what it is of: `stages at most 3`. */
 const fieldSaid = (field: FieldOf, input: Input | undefined): string => (input ? `${field.label.toLowerCase()} ${fieldWords(field, input)}` : '');

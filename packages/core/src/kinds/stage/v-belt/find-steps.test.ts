@@ -72,10 +72,10 @@ describe('a belt that is moved from step to step', () => {
     // 75 faces 150, 100 faces 125, and the other way round: or shifted by a step.
     expect(found.map(({ says }) => says)).toContain('V-belt A, 75/100 to 150/125 mm');
     for (const { says } of found) {
-      const [driving, driven] = /A, (\S+) to (\S+) mm/
-        .exec(says)
-        ?.slice(1)
-        .map((text) => text.split('/').map(Number)) as [number[], number[]];
+      const [driving = [], driven = []] = says
+        .slice('V-belt A, '.length, -' mm'.length)
+        .split(' to ')
+        .map((steps) => steps.split('/').map(Number));
       const place = (size: number | undefined) => [75, 100, 125, 150].indexOf(size ?? 0);
       const sums = driving.map((size, k) => place(size) + place(driven[k]));
       expect(new Set(sums).size, says).toBe(1);
