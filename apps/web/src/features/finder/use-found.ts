@@ -1,5 +1,5 @@
 import { type Build, type Found, lineOf, type OwnPart } from '@hobrek/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { useUnits } from '../../shared/preferences.js';
 import { workOut } from '../../workers/calculator.js';
 
@@ -42,9 +42,13 @@ export function useFound(build: Build, line: string, own: readonly OwnPart[] | n
     setGoing(0);
     const all = async () => {
       const quick = await workOut('find', { ...given, isQuick: true }, { signal });
-      if (quick.proposals.length > 0 || quick.missing.length > 0) setFound(quick);
-      setFound(await workOut('find', given, { signal, progress: setGoing }));
-      setGoing(null);
+      // Drawn in slices: a key that is pressed meanwhile comes first.
+      if (quick.proposals.length > 0 || quick.missing.length > 0) startTransition(() => setFound(quick));
+      const whole = await workOut('find', given, { signal, progress: setGoing });
+      startTransition(() => {
+        setFound(whole);
+        setGoing(null);
+      });
     };
     const pause = isFirst.current ? 0 : pause_ms;
     isFirst.current = false;
