@@ -53,7 +53,7 @@ test('from a wish and a drawer of thirty parts to a machine of two stages, opene
   await unfold(page, 'The drawer');
   await drawerField(page).fill(parts);
   const region = page.getByRole('region', { name: 'the drawer' });
-  await expect(region).toContainText(/31 parts understood; kept/);
+  await expect(region).toContainText(/34 parts understood; kept/);
   await expect.poll(async () => (await drawerOf(address)).text).toBe(parts);
   await unfold(page, 'Wishes');
   await page.locator('[data-path="finder/gearboxes"]').click();

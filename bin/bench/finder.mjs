@@ -29,7 +29,7 @@ async function measured(stages) {
   const found = search(asked.request);
   const searched = performance.now() - from;
   const before = performance.now();
-  const { looked } = atOnce(judgeSteps(found.best, build, build.lines[0].id, asked.request, kinds));
+  const { looked } = atOnce(judgeSteps(found.best, () => ({ build, line: build.lines[0].id, request: asked.request, motor: null }), kinds));
   const judged = performance.now() - before;
   return { rows: candidates.length ** stages, searched, judged, looked, laidOut: found.tried, heap_MB: process.memoryUsage().heapUsed / 1e6 };
 }

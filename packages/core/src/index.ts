@@ -67,6 +67,7 @@ export {
   portionOfBytes,
   portionOfNotes,
   type Row,
+  type Source,
   type Stage,
   shedFormat,
   shedVersion,

@@ -8,6 +8,7 @@ import {
   layOut,
   lineOf,
   type Point,
+  type Source,
   sizeAsFirst,
   type TypedStage,
   type Wall,
@@ -64,8 +65,8 @@ export interface LineEvents {
   familyTaken(path: string, family: FamilyName): void;
   /** A motor from another build is in the place of the source of a line, with a place kept for the ratio that is missing then; null where none is. */
   motorTaken(line: string, motor: InPlace, ratio: number | null): void;
-  /** Stages that were found are between motor and tool, in place of whatever was there, in one step. */
-  driveTaken(line: string, stages: readonly TypedStage[]): void;
+  /** Stages that were found are between motor and tool, in place of whatever was there, in one step; with another motor where one came with them. */
+  driveTaken(line: string, stages: readonly TypedStage[], source?: Source): void;
   /** One way less in which the line can be run. */
   settingRemoved(line: string, id: string): void;
   /** A stage was put in before the one at `at`, with what it begins with. */
@@ -144,7 +145,7 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     familyTaken: (path, family) => reshape((each) => left.changed(each, path, (now) => withWhatItIs(now, path, family))),
     motorTaken: (line, motor, ratio) => reshape((each) => drivenBuild(each, lineOf(each, line).id, motor, ratio)),
     settingRemoved: (line, id) => reshape((each) => withoutSetting(each, line, id)),
-    driveTaken: (line, stages) => reshape((each) => withStages(each, lineOf(each, line).id, stages)),
+    driveTaken: (line, stages, source) => reshape((each) => withStages(each, lineOf(each, line).id, stages, source)),
     kindChosen: (path, kind) => reshape((each) => left.changed(each, path, () => withKind(each, path, kind))),
     stageAdded: (line, at, kind, begins = {}) => {
       reshape((each) => withStageAdded(each, line, at, kind, begins));

@@ -1,3 +1,4 @@
+import { show } from '../quantity/show.js';
 import type { BoxEnd, OwnPart, Part } from './part.js';
 
 const size = (mm: number): string => `${Math.round(mm * 100) / 100} mm`;
@@ -6,7 +7,24 @@ const bore = ({ bore_mm, isKeyed }: { readonly bore_mm: number | null; readonly 
 const end = (which: string, is: BoxEnd | null): string => (is === null ? '' : `${which} ${is.is} ${size(is.size_mm)}`);
 const joined = (...words: (string | false)[]): string => words.filter(Boolean).join(', ');
 
+const startWords = {
+  'both-capacitors': 'start and run capacitor',
+  'capacitor-start': 'start capacitor',
+  'capacitor-run': 'run capacitor',
+  'split-phase': 'split phase',
+  'shaded-pole': 'shaded pole',
+} as const;
+
 const words: { readonly [I in Part['is']]: (part: Extract<Part, { readonly is: I }>) => string } = {
+  motor: ({ power_W, speed_rpm, shaft_mm, entries }) =>
+    joined(
+      `motor ${show(power_W, 'W').replaceAll('\u00a0', ' ')}`,
+      `${speed_rpm} rpm`,
+      entries.voltage ?? false,
+      entries.phases === '3' ? 'three phases' : 'single phase',
+      entries.start ? startWords[entries.start as keyof typeof startWords] : false,
+      shaft_mm === null ? 'shaft not measured' : `shaft ${size(shaft_mm)}`,
+    ),
   pulley: (part) => joined(`pulley ${part.section}, ${size(part.pitch_mm)} pitch`, part.grooves > 1 && `${part.grooves} grooves`, bore(part)),
   'cone pulley': (part) =>
     joined(`stepped pulley ${part.section}, ${part.steps_mm.map((step) => `${Math.round(step)}`).join('/')} mm pitch`, bore(part)),

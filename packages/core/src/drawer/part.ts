@@ -92,7 +92,18 @@ export interface CouplingPart {
   readonly bores_mm: readonly [number, number] | null;
 }
 
+/** A motor by its plate. */
+export interface MotorPart {
+  readonly is: 'motor';
+  readonly power_W: number;
+  readonly speed_rpm: number;
+  readonly shaft_mm: number | null;
+  /** What the plate says, by the fields of a motor with a plate. */
+  readonly entries: Readonly<Record<string, string>>;
+}
+
 export type Part =
+  | MotorPart
   | PulleyPart
   | ConePart
   | BeltPart

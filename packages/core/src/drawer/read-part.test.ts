@@ -46,6 +46,10 @@ describe('a line of the drawer', () => {
     ['gearbox i=7.5', 'gearbox 7.5:1'],
     ['K1 coupling 25 N·m, bores 24 and 25 mm', 'coupling, 25 N·m, bores 24 mm and 25 mm'],
     ['gear m1.5 127 teeth, bore 16 mm', 'gear, module 1.5, 127 teeth, bore 16 mm'],
+    ['M1 motor 0.55 kW 1425 rpm 230 V, start capacitor, shaft 19 mm', 'motor 550 W, 1425 rpm, 230 V, single phase, start capacitor, shaft 19 mm'],
+    ['motor 1/2 hp 1725 rpm 115V 60 Hz 1 PH', 'motor 373 W, 1725 rpm, 115 V, single phase, shaft not measured'],
+    ['motor 1.1 kW 1400/min 230/400 V', 'motor 1.1 kW, 1400 rpm, 230 V, three phases, shaft not measured'],
+    ['motor 1.1kW 1400/min 400 V 3~, shaft 24 mm', 'motor 1.1 kW, 1400 rpm, 400 V, three phases, shaft 24 mm'],
   ])('%s', (line, words) => {
     if (words === '') expect(refused(line)).toContain('is no mark of a belt');
     else expect(partWords(read(line).own)).toBe(words);
@@ -61,6 +65,7 @@ describe('a line of the drawer', () => {
   it('that is not understood says why and what is taken; a word that is left over is told', () => {
     expect(refused('hat')).toMatch(/^“hat” is no part that is known: pulley A 80 mm/);
     expect(refused('pulley Q 80')).toMatch(/^the section is missing or not known: .*SPZ.*as in “pulley A 80 mm, bore 19 mm”$/);
+    expect(refused('motor 0.55 kW')).toMatch(/^power and speed of the motor are missing, as in “motor 0.55 kW 1425 rpm/);
     expect(refused('pulley A')).toMatch(/diameter of the pulley is missing/);
     expect(refused('pulley A 80 mm, bore 900 mm')).toMatch(/^Bore/);
     expect(refused('sprocket 40')).toBe('how many teeth the sprocket has is missing');

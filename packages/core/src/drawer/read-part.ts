@@ -1,6 +1,7 @@
 import { type ChainSize, chains } from '../catalog/chains.js';
 import { type TimingProfile, timingBelts, timingTeeth } from '../catalog/timing-belts.js';
 import { pitchLength, type VBeltSection, vBeltSections } from '../catalog/v-belts.js';
+import { plateLine } from '../kinds/shared/plate-line.js';
 import { markOfTimingBelt } from '../kinds/stage/timing-belt/marks.js';
 import { vBeltMark } from '../kinds/stage/v-belt/marks.js';
 import type { QuantityName } from '../quantity/quantities.js';
@@ -55,11 +56,13 @@ const examples = {
   gear: 'gear m1.5 40 teeth, bore 16 mm',
   box: 'worm box 10:1, 60 N·m, hollow 14 mm in, shaft 25 mm out',
   coupling: 'coupling 25 N·m, bores 24 and 24 mm',
+  motor: 'motor 0.55 kW 1425 rpm 230 V, start capacitor, shaft 19 mm',
 } as const;
 type Word = keyof typeof examples;
 
 /** By the words that parts are called by; the longer first. */
 const words: readonly (readonly [RegExp, Word])[] = [
+  [/\bmotors?\b/i, 'motor'],
   [/\b(?:cone|step(?:ped)?)[ -]pulleys?\b/i, 'cone pulley'],
   [/\b(?:timing|toothed)[ -](?:belt )?pulleys?\b/i, 'timing pulley'],
   [/\b(?:(?:timing|toothed|v)[ -])?belts?\b/i, 'belt'],
@@ -221,6 +224,36 @@ function coupling(line: Line): Part {
   return { is: 'coupling', rated_Nm, bores_mm: first && second ? [mm(first, 'Bore', [2, 300]), mm(second, 'Bore', [2, 300])] : null };
 }
 
+const starts: readonly (readonly [RegExp, string])[] = [
+  [/\bboth capacitors\b|\bstart(?:ing)? and run(?:ning)? capacitors?\b/i, 'both-capacitors'],
+  [/\bstart(?:ing)?[ -]capacitor\b|\bcapacitor[ -]start\b/i, 'capacitor-start'],
+  [/\brun(?:ning)?[ -]capacitor\b|\bcapacitor[ -]run\b/i, 'capacitor-run'],
+  [/\bsplit[ -]phase\b/i, 'split-phase'],
+  [/\bshaded[ -]pole\b/i, 'shaded-pole'],
+];
+
+/** Below it a motor is on one phase of the house (common practice, no source). */
+const leastThree_V = 380;
+
+/** By its plate in one line, and what is measured on it. */
+function motor(line: Line): Part {
+  const found = line.take(new RegExp(String.raw`\bshaft\s*:?\s*${length}`, 'i'));
+  const shaft_mm = found ? mm(found[1] as string, 'Shaft', [2, 300]) : null;
+  const start = starts.find(([pattern]) => line.take(pattern))?.[1];
+  const plate = plateLine(line.rest);
+  const { power, speed } = plate?.fills ?? {};
+  if (!plate || power === undefined || speed === undefined) throw new NotRead(`power and speed of the motor are missing, as in “${examples.motor}”`);
+  line.rest = plate.rest ?? '';
+  const entries: Record<string, string> = { ...plate.fills };
+  // A plate of 400 V, or of two voltages, is of three phases; one that says nothing else is taken as of one, which the words for it tell.
+  const isThree = entries.starVoltage !== undefined || Number.parseFloat(entries.voltage ?? '') >= leastThree_V;
+  entries.phases ??= isThree ? '3' : '1';
+  if (start) entries.start = start;
+  if (shaft_mm !== null) entries.shaft = `${shaft_mm} mm`;
+  const power_W = quantity(power, 'Power', 'power', 'W', [1, 1_000_000]);
+  return { is: 'motor', power_W, speed_rpm: quantity(speed, 'Speed', 'speed', 'rpm', [1, 100_000]), shaft_mm, entries };
+}
+
 const readers: Readonly<Record<Word, (line: Line) => Part>> = {
   pulley,
   'cone pulley': cone,
@@ -232,6 +265,7 @@ const readers: Readonly<Record<Word, (line: Line) => Part>> = {
   gear,
   box,
   coupling,
+  motor,
 };
 
 /**

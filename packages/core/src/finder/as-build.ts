@@ -1,7 +1,7 @@
 import { kindHead } from '../kinds/registry.js';
-import type { Build } from '../machine/build.js';
+import type { Build, Source } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
-import { typedInputs, withoutStage, withStageAdded } from '../machine/reshape.js';
+import { typedInputs, withoutStage, withSource, withStageAdded } from '../machine/reshape.js';
 import { withSettings } from '../machine/settings.js';
 import type { Drive } from './drive.js';
 
@@ -29,10 +29,12 @@ export const typedStages = ({ stages, loops, reaches, shafts_mm }: Drive): Typed
 
 /**
  * The build with these stages, and no others, between the source of a line and its work; with a setting for each speed where a belt is moved for it.
+ * @param source a motor in the place of the one that is there
  * @throws RangeError when there is no such line
  */
-export function withStages(build: Build, lineId: string, stages: readonly TypedStage[]): Build {
-  const bare = lineOf(build, lineId).stages.reduce((now, { id }) => withoutStage(now, `${lineId}/${id}`), build);
+export function withStages(build: Build, lineId: string, stages: readonly TypedStage[], source?: Source): Build {
+  const driven = source ? withSource(build, lineId, source) : build;
+  const bare = lineOf(driven, lineId).stages.reduce((now, { id }) => withoutStage(now, `${lineId}/${id}`), driven);
   const laid = stages.reduce((now, { kind, entries }, k) => withStageAdded(now, lineId, k, kind, entries, 'chosen'), bare);
   const before = lineOf(laid, lineId).settings ?? [];
   const stepped = lineOf(laid, lineId).stages.flatMap(({ id, kind }, k) => (stages[k]?.steps ?? []).map((step) => ({ ...step, id, kind })));

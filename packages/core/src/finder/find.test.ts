@@ -180,10 +180,11 @@ describe('the finder', () => {
   it.each(seeds.slice(0, 10))('has the best twenty of full evaluations without evaluating them all (set %i)', (seed) => {
     const request = anyRequest(seed);
     const build = tried(request);
+    const setup = { build, line: 'main', request, motor: null };
     const wording = wordingFor(build);
     const all = scored(byBruteForce(request), orders['all round']).slice(0, 600);
-    const full = all.map((each) => judge(each, build, 'main', request, kinds, wording)).sort((a, b) => a.score - b.score || (a.id < b.id ? -1 : 1));
-    const { best, isSure } = atOnce(judgeSteps(search(request).best, build, 'main', request, kinds));
+    const full = all.map((each) => judge(each, setup, kinds, wording)).sort((a, b) => a.score - b.score || (a.id < b.id ? -1 : 1));
+    const { best, isSure } = atOnce(judgeSteps(search(request).best, () => setup, kinds));
     const wanted = judging.wanted;
     expect(isSure).toBe(true);
     expect(best.slice(0, wanted).map(({ id }) => id)).toEqual(full.slice(0, wanted).map(({ id }) => id));

@@ -3,7 +3,7 @@ import { reserveOf } from '../checks/reserve.js';
 import { type Verdict, worstVerdict } from '../checks/verdict.js';
 import type { DrawnEnds, DrawnStage } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
-import type { Build } from '../machine/build.js';
+import type { Build, Source } from '../machine/build.js';
 import { atTool, type EvaluatedLine, evaluateBuild } from '../procedures/evaluate-build.js';
 import { runningOrFull } from '../procedures/station-figures.js';
 import type { Steps } from '../procedures/steps.js';
@@ -26,6 +26,20 @@ export interface TakenPart {
   readonly label: string | null;
 }
 
+export interface OwnMotor {
+  readonly label: string;
+  readonly what: string;
+  readonly source: Source;
+}
+
+/** Where a drive is tried: between which source and which work. */
+export interface Setup {
+  readonly build: Build;
+  readonly line: string;
+  readonly request: FindRequest;
+  readonly motor: OwnMotor | null;
+}
+
 /** A drive that was worked out in full: plain data, for a page, a file and a command. */
 export interface Proposal {
   /** By what it is made of: the same for the same drive. */
@@ -33,6 +47,8 @@ export interface Proposal {
   /** `V-belt, then chain`. */
   readonly name: string;
   readonly stages: readonly TypedStage[];
+  /** A motor of one’s own in the place of the one that is entered: what is written on it, what it is, and the source that it makes; null where it is that one. */
+  readonly motor: OwnMotor | null;
   /** Each stage in words, with its belt or chain, and by what it is made of. */
   readonly says: readonly string[];
   readonly stageIds: readonly string[];
@@ -118,7 +134,7 @@ function speedsOf(line: EvaluatedLine, { paces }: Drive): Proposal['speeds'] {
 }
 
 /** A drive in its place, worked out in full. */
-export function judge({ drive, score }: Scored, build: Build, lineId: string, request: FindRequest, kinds: Kinds, wording: Wording): Proposal {
+export function judge({ drive, score }: Scored, { build, line: lineId, request, motor }: Setup, kinds: Kinds, wording: Wording): Proposal {
   const stages = typedStages(drive);
   const evaluation = evaluateBuild(withStages(build, lineId, stages), kinds);
   const line = evaluation.lines.find(({ id }) => id === lineId) as EvaluatedLine;
@@ -135,7 +151,8 @@ export function judge({ drive, score }: Scored, build: Build, lineId: string, re
   const says = worst && (verdict === 'fails' || verdict === 'close') ? worst.says : line.says[0];
   const reserve = worst ? reserveOf(worst) : '';
   return {
-    id: idOf(drive, request),
+    id: motor ? `${motor.label}: ${idOf(drive, request)}` : idOf(drive, request),
+    motor,
     name: nameOf(drive),
     stages,
     says: stageSays(drive),
@@ -153,7 +170,7 @@ export function judge({ drive, score }: Scored, build: Build, lineId: string, re
     weakest: first?.atTool.known ? { what: first.short, at_Nm: first.atTool.value, does: first.harm } : null,
     jam: line.inJam[0] ? say(line.inJam[0], wording) : '',
     notes: notesOn(drive, request).map((each) => say(each, wording)),
-    parts: partsOf(drive, request),
+    parts: [...(motor ? [{ what: motor.what, many: 1, from: 'own' as const, label: motor.label }] : []), ...partsOf(drive, request)],
     bought: drive.bought,
     own: drive.own + drive.reaches.filter((reach) => reach && reach.own >= 0).length,
     made: drive.made,
@@ -185,22 +202,15 @@ export interface Judged {
  * Full evaluations in the order of the plain rules, until none that is left can be among the best: what is said in full only ever puts a drive further back. A
  * hundred are looked at in any case, so that cost against reserve has something to show.
  */
-export function* judgeSteps(
-  scored: readonly Scored[],
-  build: Build,
-  lineId: string,
-  request: FindRequest,
-  kinds: Kinds,
-  units: UnitHabit = 'metric',
-): Steps<Judged> {
-  const wording = wordingFor(build, units);
+export function* judgeSteps(scored: readonly Scored[], setupOf: (each: Scored) => Setup, kinds: Kinds, units: UnitHabit = 'metric'): Steps<Judged> {
   const order = [...scored].sort(byScore);
   const all: Proposal[] = [];
   const nth = () => [...all].sort(best)[judging.wanted - 1]?.score ?? Number.POSITIVE_INFINITY;
   let bar = Number.POSITIVE_INFINITY;
   for (const [k, each] of order.slice(0, judging.most).entries()) {
     if (k >= judging.first && each.score > bar) break;
-    all.push(judge(each, build, lineId, request, kinds, wording));
+    const setup = setupOf(each);
+    all.push(judge(each, setup, kinds, wordingFor(setup.build, units)));
     if (k % 5 === 4) {
       bar = nth();
       yield Math.min(0.99, (k + 1) / Math.min(order.length, judging.first + 1));

@@ -35,6 +35,11 @@ export const finderFields = {
   toolShaft: shaft('Shaft of the tool', 'Own wheels have to go on it. Left out, any wheel is taken to go on.'),
   between: shaft('Shaft between', 'The bar and the bearings that are on hand for a shaft between two stages. Left out, of any size.'),
   orBetween: shaft('Another shaft between', 'Another size that is on hand.'),
+  motors: choice(
+    'Motor',
+    { here: 'the one that is entered', own: 'that one, or one of the drawer' },
+    { help: 'Motors of the drawer are tried each in the place of the one that is entered.', measure: '', usual: 'here' },
+  ),
   stages: quantity('Stages at most', 'count', {
     whole: true,
     accepts: [1, 4],

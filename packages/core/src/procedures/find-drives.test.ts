@@ -191,6 +191,39 @@ describe('the finder, from a build with its wishes as they are typed', () => {
     }
   });
 
+  it('tries motors of the drawer in the place of the one that is entered, and takes one with its drive', () => {
+    const small = {
+      source: { speed_rpm: 1425, power_W: 250, starts: 2, shaft_mm: 14 },
+      work: { speed_rpm: [380, 420] as const, torque_Nm: 9, start_Nm: 5 },
+    };
+    const work = { ...small.work, shock: 'light' as const, shaft_mm: 20 };
+    const typed = { 'wishes/leastSpeed': '380 rpm', 'wishes/mostSpeed': '420 rpm' };
+    const { own } = readDrawer('M1 motor 0.75 kW 1410 rpm 230 V, start capacitor, shaft 19 mm\nM2 motor 90 W 2800 rpm 230 V, shaft 11 mm');
+    const here = tried({ ...small, work }, typed);
+    const any = tried({ ...small, work }, { ...typed, 'finder/motors': 'own' });
+    const given = { line: 'main', own, units: 'metric' as const };
+    expect(findDrives({ ...given, build: here }, kinds).proposals).toEqual([]);
+    const found = findDrives({ ...given, build: any }, kinds);
+    expect(found.says).toContain('with M1');
+    expect(found.contradictions).toEqual([]);
+    const [best] = found.proposals;
+    expect(best?.motor?.label).toBe('M1');
+    expect(best?.parts[0]).toEqual({
+      what: 'motor 750 W, 1410 rpm, 230 V, single phase, start capacitor, shaft 19 mm',
+      many: 1,
+      from: 'own',
+      label: 'M1',
+    });
+    expect(found.proposals.every(({ motor }) => motor?.label === 'M1')).toBe(true);
+
+    // As if that motor had been entered, and only the drive were looked for.
+    const taken = withStages(any, 'main', best?.stages ?? [], best?.motor?.source);
+    expect(taken.lines[0]?.source.inputs.power?.text).toBe('0.75 kW');
+    const entered = findDrives({ ...given, build: withStages(here, 'main', [], best?.motor?.source) }, kinds);
+    expect(entered.proposals.map(({ says, points }) => [says, points])).toEqual(found.proposals.map(({ says, points }) => [says, points]));
+    expect(entered.proposals.every(({ motor }) => motor === null)).toBe(true);
+  });
+
   it('has a first look that is part of the whole answer', () => {
     const known = knownDrive('kd-12');
     const given = { build: builtFor(known), line: 'main', own: readDrawer(known.drawer.join('\n')).own, units: 'metric' as const };

@@ -1,18 +1,21 @@
 import type { OwnPart } from '../drawer/part.js';
+import { partWords } from '../drawer/part-words.js';
 import { compile } from '../finder/compile.js';
-import { rankedBy, type Searched, searchSteps } from '../finder/find.js';
+import type { Drive } from '../finder/drive.js';
+import { byScore, keptDrives, rankedBy, type Searched, searchSteps } from '../finder/find.js';
 import { requestFor } from '../finder/from-build.js';
-import { type Judged, judgeSteps, type Proposal } from '../finder/judge.js';
+import { type Judged, judgeSteps, type OwnMotor, type Proposal, type Setup } from '../finder/judge.js';
 import { contradictions, type Miss, missesSteps, noneSays, wishNames } from '../finder/misses.js';
 import { notesOn } from '../finder/notes.js';
 import { orders } from '../finder/rank.js';
 import type { FindRequest } from '../finder/request.js';
 import type { Stock } from '../kinds/finding.js';
-import type { Kinds } from '../kinds/registry.js';
+import type { KindHead } from '../kinds/kind.js';
+import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Source } from '../machine/build.js';
 import { lineOf } from '../machine/lines.js';
 import { isOpen } from '../machine/open.js';
-import { withSource } from '../machine/reshape.js';
+import { typedInputs, withSource } from '../machine/reshape.js';
 import { listed } from '../quantity/listed.js';
 import { show, type UnitHabit } from '../quantity/show.js';
 import { phrase, say, type Wording, wordingFor } from '../wording/wording.js';
@@ -82,40 +85,88 @@ export function* findDrivesSteps(given: FindGiven, kinds: Kinds): Steps<Found> {
   const { line: id, own, stock, units, pinned = [], isQuick = false } = given;
   const wanted = motorWanted(given.build, id, kinds);
   const build = wanted ? withSource(given.build, id, wanted) : given.build;
-  const line = lineOf(build, id);
   const wording = wordingFor(build, units);
-  const asked = requestFor(build, kinds, line, own, stock);
-  if (!asked.ok) {
-    return { ...nothing, says: asked.says.map((each) => say(each, wording)).join(' '), missing: asked.missing, contradictions: [], between: null };
+  const motors = build.finder?.motors?.text === 'own' ? ownMotors(own) : [];
+  const tried = [null, ...motors].map((motor) => {
+    const driven = motor ? withSource(build, id, motor.source) : build;
+    return { build: driven, motor, asked: requestFor(driven, kinds, lineOf(driven, id), own, stock) };
+  });
+  const setups = tried.flatMap(({ asked, ...each }) =>
+    asked.ok ? [{ ...each, line: id, request: { ...asked.request, pinned }, weights: asked.weights }] : [],
+  );
+  const [main] = setups;
+  if (!main) {
+    const { asked } = tried[0] as (typeof tried)[number];
+    const said = asked.ok ? [] : asked.says.map((each) => say(each, wording));
+    return { ...nothing, says: said.join(' '), missing: asked.ok ? [] : asked.missing, contradictions: [], between: null };
   }
-  const { weights } = asked;
-  const request: FindRequest = { ...asked.request, pinned };
-  const between = betweenOf(request);
-  const against = contradictions(request).map((each) => say(each, wording));
+  const between = betweenOf(main.request);
+  // Of several motors only what is against it with each.
+  const against = setups
+    .map(({ request }) => contradictions(request).map((each) => say(each, wording)))
+    .reduce((a, b) => (b.length < a.length ? b : a));
   const limits = isQuick ? quick : {};
-  const searched = yield* partOf(searchSteps(request, rankedBy(weights), limits), 0, 0.5);
+  const setupOf = new Map<Drive, Setup>();
+  const all: Searched[] = [];
+  for (const [k, setup] of setups.entries()) {
+    const steps = searchSteps(setup.request, rankedBy(setup.weights), limits);
+    const searched = yield* partOf(steps, (0.5 * k) / setups.length, (0.5 * (k + 1)) / setups.length);
+    for (const { drive } of searched.best) setupOf.set(drive, setup);
+    all.push(searched);
+  }
+  const searched = together(all);
   if (searched.best.length === 0 && !isQuick) {
-    const misses = yield* partOf(missesSteps(request), 0.5, 1);
-    const none = misses.length === 0 ? noneSays(request).map((each) => say(each, wording)) : [];
+    const misses = yield* partOf(missesSteps(main.request), 0.5, 1);
+    const none = misses.length === 0 ? noneSays(main.request).map((each) => say(each, wording)) : [];
     const said = misses.map((miss) => missSaid(miss, wording));
     const first = against[0] ?? (said[0] ? `Ruled out by ${said[0].wish}: ${said[0].says}.` : none[0]);
     return { ...nothing, says: `Nothing fits. ${first ?? ''}`.trim(), missing: [], contradictions: against, misses: said, none, between };
   }
   const some = isQuick ? searched.best.slice(0, quick.judged) : searched.best;
-  const judged: Judged = yield* partOf(judgeSteps(some, build, id, request, kinds, units), 0.5, 0.95);
-  const hints = isQuick ? [] : yield* hintsSteps(request, searched, wording);
+  const judged: Judged = yield* partOf(
+    judgeSteps(some, ({ drive }) => setupOf.get(drive) ?? main, kinds, units),
+    0.5,
+    0.95,
+  );
+  const hints = isQuick ? [] : yield* hintsSteps(main.request, searched, wording);
+  const isCounted = searched.isCounted && !isQuick;
   return {
     ...nothing,
     hints,
-    says: `${headline(judged.best, searched.met, searched.isCounted && !isQuick, units)}${wanted ? ` With the motor to look for: ${show(request.source.power_W, 'W', units)} at ${show(request.source.speed_rpm, 'rpm', units)}.` : ''}`,
+    says: `${headline(judged.best, searched.met, isCounted, units)}${wanted ? ` With the motor to look for: ${show(main.request.source.power_W, 'W', units)} at ${show(main.request.source.speed_rpm, 'rpm', units)}.` : ''}`,
     missing: [],
     contradictions: against,
     proposals: judged.best,
     met: searched.met,
-    isCounted: searched.isCounted && !isQuick,
+    isCounted,
     isSure: judged.isSure && !isQuick,
     between,
   };
+}
+
+/** What was found with each of several motors, the best first. */
+function together(all: readonly Searched[]): Searched {
+  const [only, ...others] = all as [Searched, ...Searched[]];
+  if (others.length === 0) return only;
+  return {
+    best: all
+      .flatMap(({ best }) => best)
+      .sort(byScore)
+      .slice(0, keptDrives),
+    met: all.reduce((sum, { met }) => sum + met, 0),
+    tried: all.reduce((sum, { tried }) => sum + tried, 0),
+    isCounted: all.every(({ isCounted }) => isCounted),
+  };
+}
+
+/** Motors of the drawer, each as the source that it makes. */
+function ownMotors(own: readonly OwnPart[]): OwnMotor[] {
+  const head = kindHead('source', 'plate-motor') as KindHead;
+  return own.flatMap((each): OwnMotor[] => {
+    if (each.part.is !== 'motor') return [];
+    const source = { kind: head.kind, v: head.v, inputs: typedInputs(head, each.part.entries, 'plate') };
+    return [{ label: each.label, what: partWords({ ...each, many: 1 }), source }];
+  });
 }
 
 /** What else is worth a word: sizes that were not looked at, an own wheel whose bore could be changed. */
@@ -181,7 +232,7 @@ function headline(best: readonly Proposal[], met: number, isCounted: boolean, un
   const buys = first.bought === 0 ? 'nothing to buy' : `${first.bought} ${first.bought === 1 ? 'part' : 'parts'} to buy`;
   const left = first.reserve ? `, ${Math.floor(100 * Math.max(0, first.reserve.worst))} % reserve at the tool` : '';
   const fails = best.every(({ verdict }) => verdict === 'fails') ? ' Worked out in full, something fails in each of them.' : '';
-  return `${many.slice(0, 1).toUpperCase()}${many.slice(1)} Best: ${first.name} at ${speedsSaid(first, units)}, ${buys}${left}.${fails}`;
+  return `${many.slice(0, 1).toUpperCase()}${many.slice(1)} Best: ${first.name}${first.motor ? ` with ${first.motor.label}` : ''} at ${speedsSaid(first, units)}, ${buys}${left}.${fails}`;
 }
 
 /** Its speed; of several each: `590 rpm, 1060 rpm and 1890 rpm`. */

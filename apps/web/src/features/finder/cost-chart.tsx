@@ -59,7 +59,7 @@ export function CostChart({ groups, proposals, picked, pick }: Shown) {
   const all = proposals.flatMap((proposal): Point[] => {
     const { id, points: cost, reserve, name, verdict } = proposal;
     if (reserve === null) return [];
-    return [{ id, cost, reserve: Math.max(0, 100 * reserve.worst), name, at: null, isPicked: proposal === picked, fails: verdict === 'fails' }];
+    return [{ id, cost, reserve: Math.max(0, 100 * reserve.worst), name, at: null, isPicked: id === picked.id, fails: verdict === 'fails' }];
   });
   const front = frontOf(all);
   const kept = new Set([...front.map(({ id }) => id), ...groups.map(({ best }) => best.id), picked.id]);

@@ -1,5 +1,5 @@
 import { type Found, readDrawer } from '@hobrek/core';
-import { memo, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { DriveViews } from '../../element/drive-views.js';
 import { useDocument } from '../../open-build/here.js';
 import { useLine } from '../../open-build/in-sight.js';
@@ -55,6 +55,9 @@ interface ResultsShown {
 const Results = memo(function Results({ found, line, keeping }: ResultsShown) {
   const { proposals, hints } = found;
   const groups = useMemo(() => groupsOf(proposals), [proposals]);
+  const shown = useMemo(() => ({ groups, proposals }), [groups, proposals]);
+  // The chart comes in a piece of its own, after the rows.
+  const charted = useDeferredValue(shown, null);
   const isNarrow = useNarrow();
   const [pickedId, pick] = useState<string | null>(null);
   const picked = proposals.find(({ id }) => id === pickedId) ?? groups[0]?.best ?? null;
@@ -75,7 +78,7 @@ const Results = memo(function Results({ found, line, keeping }: ResultsShown) {
         <div className="min-w-0">
           {picked && (
             <>
-              <CostChart groups={groups} proposals={proposals} picked={picked} pick={pick} />
+              {charted && <CostChart groups={charted.groups} proposals={charted.proposals} picked={picked} pick={pick} />}
               {!isNarrow && <Taken line={line} proposal={picked} keeping={keeping} />}
             </>
           )}

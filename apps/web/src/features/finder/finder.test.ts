@@ -15,6 +15,7 @@ const proposal = (id: string, over: Partial<Proposal> = {}): Proposal => ({
   speed_rpm: 400,
   torque_Nm: 12,
   speeds: [],
+  motor: null,
   reserve: { worst: 0.3, likely: 0.35 },
   weakest: null,
   jam: '',

@@ -17,7 +17,8 @@ export interface Group {
 /** Rows that are shown at first; the others by a press. */
 const shownFirst = 8;
 
-const sortOf = ({ stages }: Proposal): string =>
+const sortOf = ({ stages, motor }: Proposal): string =>
+  (motor?.label ?? '') +
   stages.map(({ kind, entries: { section, profile, chain, gears } }) => [kind, section, profile, chain, gears].filter(Boolean).join(' ')).join(' + ');
 
 const firstIn: readonly (readonly [name: string, of: (each: Proposal) => number])[] = [
@@ -120,7 +121,7 @@ interface RowShown {
 const drawing = { width: 168, height: 76 };
 
 const Row = memo(function Row({ proposal, at, firsts, isPicked, longest_mm, pick }: RowShown) {
-  const { id, name, says, verdict, speed_rpm, speeds, reserve, weakest, points, bought, own, made, length_mm, height_mm } = proposal;
+  const { id, name, motor, says, verdict, speed_rpm, speeds, reserve, weakest, points, bought, own, made, length_mm, height_mm } = proposal;
   const buys = bought === 0 ? 'nothing to buy' : `${bought} to buy`;
   return (
     <button
@@ -134,6 +135,11 @@ const Row = memo(function Row({ proposal, at, firsts, isPicked, longest_mm, pick
       <span className="min-w-0 max-sm:col-span-2">
         <b className="block font-head text-lg leading-tight">{name}</b>
         {firsts.length > 0 && <span className="block text-sm font-semibold text-close-word">{firsts.join(', ')}</span>}
+        {motor && (
+          <span className="block text-sm leading-snug">
+            {motor.label}: {unbroken(motor.what)}
+          </span>
+        )}
         {says.map((stage, k) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: two stages may be alike, and their order never changes
           <span key={`${stage} ${k}`} className="block text-sm leading-snug">

@@ -31,7 +31,10 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
   /** A build of its own with this drive, and on to it, or to both beside each other. */
   const variant = (to: (id: string) => string) => {
     const { build } = open.document.getState();
-    send<StoredBuild>('POST', 'builds', { ...withStages(build, line, proposal.stages), name: `${build.name}: ${name}`.slice(0, 80) }).then(
+    send<StoredBuild>('POST', 'builds', {
+      ...withStages(build, line, proposal.stages, proposal.motor?.source),
+      name: `${build.name}: ${name}`.slice(0, 80),
+    }).then(
       ({ id }) => void navigate(to(id)),
       (error: Error) => setSays({ of: proposal.id, text: `${error.message} No variant was begun; try again in a moment.` }),
     );
@@ -78,8 +81,8 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
           type="button"
           className="min-h-9 cursor-pointer bg-blue px-4 font-head text-lg text-sheet hover:opacity-90 pointer-coarse:min-h-11"
           onClick={() => {
-            open.driveTaken(line, proposal.stages);
-            setSays({ of: proposal.id, text: 'It is between motor and tool now, in place of what was there. Undo takes it out again.' });
+            open.driveTaken(line, proposal.stages, proposal.motor?.source);
+            setSays({ of: proposal.id, text: takenWords(proposal) });
           }}
         >
           Use this drive
@@ -105,6 +108,11 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
     </section>
   );
 });
+
+const takenWords = ({ motor }: Proposal): string =>
+  motor
+    ? `It is in the build now, with ${motor.label} as its motor, in place of what was there. Undo takes both out again.`
+    : 'It is between motor and tool now, in place of what was there. Undo takes it out again.';
 
 /** What it does on each step of its pulleys. */
 function Speeds({ speeds }: Pick<Proposal, 'speeds'>) {

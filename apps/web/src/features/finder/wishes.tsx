@@ -9,27 +9,30 @@ const ofBrief = ['leastSpeed', 'mostSpeed', 'mostLength', 'mostHeight'] as const
 type Name = keyof typeof finderFields;
 const kinds = ['vBelts', 'timingBelts', 'chains', 'gearboxes', 'gears', 'couplings'] as const satisfies readonly Name[];
 const must = ['holds', 'quiet', 'reverses', 'folded'] as const satisfies readonly Name[];
-const entered = [
-  ...[
-    'buy',
-    'bores',
-    'slip',
-    'rank',
-    'stages',
-    'mostBought',
-    'mostPoints',
-    'off',
-    'speed1',
-    'speed2',
-    'speed3',
-    'speed4',
-    'motorShaft',
-    'toolShaft',
-    'between',
-    'orBetween',
-  ],
-  ...['leastWheel', 'mostWheel', 'turned', 'apart', 'slot'],
-] as readonly Name[];
+const entered: readonly Name[] = [
+  'motors',
+  'buy',
+  'bores',
+  'slip',
+  'rank',
+  'stages',
+  'mostBought',
+  'mostPoints',
+  'off',
+  'speed1',
+  'speed2',
+  'speed3',
+  'speed4',
+  'motorShaft',
+  'toolShaft',
+  'between',
+  'orBetween',
+  'leastWheel',
+  'mostWheel',
+  'turned',
+  'apart',
+  'slot',
+];
 
 /** What is wished of the drive: each changes what is found as it is typed. */
 export const DriveWishes = memo(function DriveWishes() {
