@@ -40,6 +40,51 @@ const unfold = (page: Page, what: 'Wishes' | 'The drawer') => page.locator('summ
 /** All of it was looked through, not only the first look. */
 const done = (page: Page) => expect(answer(page)).toHaveAttribute('aria-busy', 'false');
 
+test('three speeds on stepped pulleys: found, taken as settings that are worked out each, and all of it undone', async ({ page, address }) => {
+  await putDrawer(address, 'C1 cone pulley A 75/112/150 mm\nB1 belt A38\n');
+  const { id } = await addBuild(address, { ...bare(`Three speeds ${Date.now()}`), wishes: {} });
+  await page.goto(`${address}/builds/${id}/finder`);
+  await unfold(page, 'Wishes');
+  for (const [name, text] of Object.entries({ speed1: '540 to 620', speed2: '980 to 1100', speed3: '1700 to 1950', stages: '1' }))
+    await page.locator(`[data-path="finder/${name}"]`).fill(text);
+  await page.locator('[data-path="finder/stages"]').press('Tab');
+  await done(page);
+  await expect(answer(page)).toContainText(/Best: V-belt at [\d,]+\srpm, [\d,]+\srpm and [\d,]+\srpm/);
+  await found(page).getByRole('button').filter({ hasText: 'V-belt A, 75/112/150 to 180/150/112 mm, belt A38' }).first().click();
+  const takes = page.getByRole('region', { name: 'what it takes' });
+  await expect(takes).toContainText('C1');
+  await expect(takes.getByRole('list', { name: 'its speeds' }).getByRole('listitem')).toHaveCount(3);
+  await expect(takes).toContainText('One belt on all steps');
+  await takes.getByRole('button', { name: 'Use this drive' }).click();
+  await page.getByRole('link', { name: 'What is there' }).click();
+  const settings = page.getByRole('region', { name: 'settings' });
+  await expect(settings.getByRole('heading', { name: /^Setting/i })).toHaveCount(3);
+  await expect(settings).toContainText(/third speed.*\d rpm at the tool/);
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await settings.getByRole('button', { name: /take out setting “second speed”/i }).click();
+  await expect(settings.getByRole('heading', { name: 'Setting “second speed”' })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(settings.getByRole('heading', { name: 'Setting “second speed”' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(settings).toBeHidden();
+});
+
+test('a motor of the drawer comes with the drive that is found for it', async ({ page, address }) => {
+  await putDrawer(address, 'M1 motor 1.5 kW 2850 rpm 230 V, start capacitor, shaft 24 mm\n');
+  const build = bare(`Which motor ${Date.now()}`);
+  const { id } = await addBuild(address, { ...build, wishes: {}, finder: { motors: { text: 'own', how: 'chosen' } } });
+  await page.goto(`${address}/builds/${id}/finder`);
+  await done(page);
+  const row = found(page).getByRole('button').filter({ hasText: 'M1: motor 1.5 kW, 2850 rpm' }).first();
+  await row.click();
+  await page.getByRole('button', { name: 'Use this drive' }).click();
+  await expect(page.getByText('It is in the build now, with M1 as its motor')).toBeVisible();
+  await page.getByRole('link', { name: /^Motor/ }).click();
+  await expect(page.locator('[data-path="main/source/power"]')).toHaveValue('1.5 kW');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('[data-path="main/source/power"]')).not.toHaveValue('1.5 kW');
+});
+
 test('from a wish and a drawer of thirty parts to a machine of two stages, opened as a variant; the command line has the same best', async ({
   page,
   address,

@@ -57,6 +57,7 @@ function wishesOf(build: Build, drive: DriveWishes): FindWishes {
     folded: drive.folded.is === 'yes',
     apart_mm: spanOf(drive.apart),
     slot_mm: spanOf(drive.slot),
+    last_mm: spanOf(drive.lastApart),
     between_mm: [drive.between, drive.orBetween].flatMap((figure) => numberOf(figure) ?? []),
     slip: drive.slip.is ?? 'either',
     hold: drive.holds.is === 'yes',

@@ -67,7 +67,8 @@ export function layOut(
   const { wishes, shelf } = request;
   const options = stages.map((stage, k) => {
     const all = reachesOf(stage, loops[k] as number, shelf);
-    return k === 0 && wishes.slot_mm !== null ? all.filter((reach) => reach === undefined || isInSlot(reach, wishes)) : all;
+    const inSlot = k === 0 && wishes.slot_mm !== null ? all.filter((reach) => reach === undefined || isInSlot(reach, wishes)) : all;
+    return k === stages.length - 1 && wishes.last_mm !== null ? inSlot.filter((reach) => reach === undefined || isAtLast(reach, wishes)) : inSlot;
   });
   if (options.some((each) => each.length === 0)) return null;
   const pieces = stages.map(({ loop }, k) => loop?.pieces(loops[k] as number) ?? 0);
@@ -76,6 +77,9 @@ export function layOut(
 
 const isInSlot = ({ slides_mm: [near, far] }: Reach, { slot_mm }: FindWishes): boolean =>
   slot_mm === null || (near >= slot_mm[0] - 0.05 && far <= slot_mm[1] + 0.05);
+
+const isAtLast = ({ centres_mm }: Reach, { last_mm }: FindWishes): boolean =>
+  last_mm === null || (centres_mm >= last_mm[0] - 0.5 && centres_mm <= last_mm[1] + 0.5);
 
 /** At most so many ways to lay a drive out are tried. */
 const mostTried = 400;

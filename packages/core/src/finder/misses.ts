@@ -17,6 +17,7 @@ export const wishNames = {
   'room length': 'the length of the room',
   'shafts apart': 'how far apart the shafts are',
   slot: 'the slot of the motor',
+  'last shaft': 'how far the tool shaft is from the one before it',
   'shafts between': 'the shafts between',
   'must slip': 'that something must slip',
   'never slip': 'that nothing may slip',
@@ -163,6 +164,11 @@ function loosenings(request: FindRequest): Loosening[] {
       wish: 'slot',
       request: wished({ slot_mm: null }),
       says: ({ reaches: [first] }) => sentence('with the motor {to} from the next shaft', { to: mm(first?.centres_mm ?? 0) }),
+    },
+    wishes.last_mm !== null && {
+      wish: 'last shaft',
+      request: wished({ last_mm: null }),
+      says: ({ reaches }) => sentence('with the tool shaft {to} from the one before it', { to: mm(reaches.at(-1)?.centres_mm ?? 0) }),
     },
     wishes.between_mm.length > 0 && {
       wish: 'shafts between',

@@ -9,7 +9,14 @@ const mm = (value: number) => ({ value, unit: 'mm' as const });
 
 /** What has to be known of a drive beside its checks. */
 export function notesOn(drive: Drive, request: FindRequest): Sentence[] {
-  return [...boresOf(drive, request), ...holdingOf(drive, request), ...decidedBy(drive, request), ...foldedOf(drive), ...movedOf(drive)];
+  return [
+    ...boresOf(drive, request),
+    ...holdingOf(drive, request),
+    ...decidedBy(drive, request),
+    ...foldedOf(drive),
+    ...movedOf(drive),
+    ...heardOf(drive),
+  ];
 }
 
 /** Own wheels whose bore has to be changed for the shaft that they go on. */
@@ -64,6 +71,20 @@ function movedOf({ stages, reaches }: Drive): Sentence[] {
   return [
     sentence('one belt on all steps: it is tightened anew on each, for which its shafts move by {by}; it is moved with the plug pulled', {
       by: mm(far - near),
+    }),
+  ];
+}
+
+/** What of it is heard in the next room, on how fast a shaft. */
+function heardOf({ stages, speeds_rpm, isLoud }: Drive): Sentence[] {
+  if (!isLoud) return [];
+  const fast = (k: number) => Math.max(speeds_rpm[k] ?? 0, speeds_rpm[k + 1] ?? 0);
+  const at = stages.findIndex(({ loudAbove_rpm: loud }, k) => loud !== null && fast(k) > loud);
+  if (at < 0) return [sentence('at its fastest it is heard in the next room')];
+  return [
+    sentence('it is heard in the next room: {stage} on a shaft that turns at {n}', {
+      stage: stages[at]?.says ?? '',
+      n: { value: fast(at), unit: 'rpm' },
     }),
   ];
 }

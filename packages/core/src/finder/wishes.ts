@@ -22,6 +22,8 @@ export interface FindWishes {
   readonly apart_mm: readonly [number, number] | null;
   /** Where the slot of the first stage lets its shaft be, mm from the next. */
   readonly slot_mm: readonly [number, number] | null;
+  /** Distance of the last shaft from the one before it, mm. */
+  readonly last_mm: readonly [number, number] | null;
   /** Sizes of shafts between; none says any. */
   readonly between_mm: readonly number[];
   readonly slip: 'must' | 'never' | 'either';
@@ -46,6 +48,7 @@ export const anyDrive: FindWishes = {
   folded: false,
   apart_mm: null,
   slot_mm: null,
+  last_mm: null,
   between_mm: [],
   slip: 'either',
   hold: false,

@@ -93,6 +93,10 @@ export const finderFields = {
   mostWheel: wheel('Largest wheel', 'Pitch diameter.'),
   apart: distance('Shafts apart', 'Tool shaft from motor shaft, from and to: 280 to 330 mm. Level, along the row of shafts.'),
   slot: distance('Slot of the motor', 'Where the motor can be, from the next shaft, from and to: 395 to 465 mm.'),
+  lastApart: distance(
+    'Tool shaft from the one before it',
+    'From and to. Of several stages it says where the last shaft between is; of one it is the distance of both.',
+  ),
   reverses: yesNo('Turn both ways', { help: 'No freewheel in it.', measure: '', usual: 'no' }),
   folded: yesNo('Fold back', {
     help: 'A stage may go back over the one before it: shorter, and one shaft above or beside the motor.',

@@ -50,6 +50,7 @@ export interface EvaluatedSetting {
   readonly verdict: Verdict;
   readonly says: readonly Sentence[];
   readonly ledger: readonly Check[];
+  readonly jam: WalkedLine['jam'];
 }
 
 /** What was worked out of a build. Plain data: sentences are put into words, and figures into units, by whoever shows them. */
@@ -160,9 +161,9 @@ function evaluateSetting(build: Build, kinds: Kinds, line: Line, k: number, sett
   // The speed that is wished is one of several: it is held against what is entered alone.
   const { leastSpeed: _, mostSpeed: __, ...wishes } = build.wishes ?? {};
   const alone = inSetting({ ...build, wishes }, line.id, setting);
-  const { stations, verdict, says, ledger } = evaluateLine(alone, kinds, alone.lines[k] as Line, k);
+  const { stations, verdict, says, ledger, jam } = evaluateLine(alone, kinds, alone.lines[k] as Line, k);
   const tool = stations.at(-1);
-  return { id: setting.id, name: setting.name, ...atTool(tool), verdict, says, ledger };
+  return { id: setting.id, name: setting.name, ...atTool(tool), verdict, says, ledger, jam };
 }
 
 /** Speed of a turning tool at work, where that is known, and the torque that reaches it at full load. */

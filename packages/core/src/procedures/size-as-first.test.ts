@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../test/crusher.js';
 import { loadKinds } from '../kinds/registry.js';
 import { withStageAdded } from '../machine/reshape.js';
+import { withSettings } from '../machine/settings.js';
 import { wordingFor } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
 import { sizeAsFirst } from './size-as-first.js';
@@ -74,4 +75,33 @@ describe('the tension of a belt, set on purpose', () => {
     const only = tensioned(screwed({ 'main/belt/driverFixing': '?' }));
     expect(only).toMatchObject({ because: expect.stringMatching(/^Only what lies behind it is known to break, and that it does not protect: /) });
   });
+});
+
+it('over several settings it is the first in each: the one in which what breaks is weakest decides', () => {
+  // A belt behind the pin on another step: what breaks before it is reached sooner at the tool.
+  const typed = { type: 'shear-pin', material: 'mild', pin: '8 mm', radius: '20 mm' };
+  const withStep = (pin: string) =>
+    withSettings(limited({ ...typed, pin }), 'main', [
+      {
+        name: 'fast',
+        inputs: {
+          'belt/driver': { text: '125 mm', value: 125, unit: 'mm', how: 'chosen' },
+          'belt/driven': { text: '150 mm', value: 150, unit: 'mm', how: 'chosen' },
+        },
+      },
+    ]);
+  const size = sized(withStep('8 mm'));
+  if ('because' in size) throw new Error(size.because);
+  const alone = sized(limited(typed));
+  if ('because' in alone) throw new Error(alone.because);
+  expect(size.says).toContain('in setting “fast”');
+  expect(Number.parseFloat(size.text)).toBeLessThan(Number.parseFloat(alone.text));
+  const [after] = evaluateBuild(withStep(size.text), kinds).lines;
+  for (const { rungs } of [after?.jam, ...(after?.settings ?? []).map(({ jam }) => jam)].flatMap((jam) => jam ?? [])) {
+    const [own] = rungs.filter(({ id }) => id.endsWith('/limiter'));
+    const most = own?.atTool.known ? (own.atTool.high ?? own.atTool.value) : Number.NaN;
+    const before = rungs.filter(({ harm, along, atTool }) => harm === 'breaking' && atTool.known && along < (own?.along ?? 0));
+    expect(before.length).toBeGreaterThan(0);
+    for (const { atTool } of before) expect(most).toBeLessThanOrEqual(0.81 * (atTool.known ? (atTool.low ?? atTool.value) : 0));
+  }
 });

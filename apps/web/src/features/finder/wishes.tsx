@@ -32,6 +32,7 @@ const entered: readonly Name[] = [
   'turned',
   'apart',
   'slot',
+  'lastApart',
 ];
 
 /** What is wished of the drive: each changes what is found as it is typed. */
