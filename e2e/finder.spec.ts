@@ -42,7 +42,10 @@ const done = (page: Page) => expect(answer(page)).toHaveAttribute('aria-busy', '
 
 test('three speeds on stepped pulleys: found, taken as settings that are worked out each, and all of it undone', async ({ page, address }) => {
   await putDrawer(address, 'C1 cone pulley A 75/112/150 mm\nB1 belt A38\n');
-  const { id } = await addBuild(address, { ...bare(`Three speeds ${Date.now()}`), wishes: {} });
+  const { lines, ...build } = bare(`Three speeds ${Date.now()}`);
+  const torque = { text: '1.3 N·m', value: 1.3, unit: 'N·m', how: 'measured' } as const;
+  const light = lines.map((line) => ({ ...line, work: { ...line.work, inputs: { ...line.work.inputs, torque, breakaway: torque } } }));
+  const { id } = await addBuild(address, { ...build, lines: light, wishes: {} });
   await page.goto(`${address}/builds/${id}/finder`);
   await unfold(page, 'Wishes');
   for (const [name, text] of Object.entries({ speed1: '540 to 620', speed2: '980 to 1100', speed3: '1700 to 1950', stages: '1' }))
@@ -72,7 +75,7 @@ test('three speeds on stepped pulleys: found, taken as settings that are worked 
 test('a motor of the drawer comes with the drive that is found for it', async ({ page, address }) => {
   await putDrawer(address, 'M1 motor 1.5 kW 2850 rpm 230 V, start capacitor, shaft 24 mm\n');
   const build = bare(`Which motor ${Date.now()}`);
-  const { id } = await addBuild(address, { ...build, wishes: {}, finder: { motors: { text: 'own', how: 'chosen' } } });
+  const { id } = await addBuild(address, { ...build, finder: { motors: { text: 'own', how: 'chosen' } } });
   await page.goto(`${address}/builds/${id}/finder`);
   await done(page);
   const row = found(page).getByRole('button').filter({ hasText: 'M1: motor 1.5 kW, 2850 rpm' }).first();

@@ -110,7 +110,8 @@ export function* missesSteps(request: FindRequest): Steps<readonly Miss[]> {
     }
     yield (k + 1) / all.length;
   }
-  return found.sort((a, b) => b.opens - a.opens);
+  // With one speed in place of several it is another machine: that is told last.
+  return found.sort((a, b) => Number(a.wish === 'speeds') - Number(b.wish === 'speeds') || b.opens - a.opens);
 }
 
 function loosenings(request: FindRequest): Loosening[] {
@@ -219,8 +220,8 @@ function loosenings(request: FindRequest): Loosening[] {
     {
       wish: 'start',
       request: eachPace(() => ({ start_Nm: 0 })),
-      score: (drive) => -drive.start_Nm,
-      says: (drive) => sentence('if it started with {T}', { T: Nm(drive.start_Nm) }),
+      score: (drive) => -leastStart(drive),
+      says: (drive) => sentence('if it started with {T}', { T: Nm(leastStart(drive)) }),
     },
     {
       wish: 'speed',
@@ -232,16 +233,24 @@ function loosenings(request: FindRequest): Loosening[] {
     {
       wish: 'torque',
       request: eachPace(() => ({ torque_Nm: 0, start_Nm: 0 })),
-      score: (drive) => -Math.min(drive.torque_Nm / reserve, drive.start_Nm),
+      score: (drive) => -Math.min(leastTorque(drive) / reserve, leastStart(drive)),
       says: (drive) =>
         sentence('if the work needed {T}; or with a motor of {P}', {
-          T: Nm(drive.torque_Nm / reserve),
-          P: { value: (request.source.power_W * work.torque_Nm * reserve) / drive.torque_Nm, unit: 'W' },
+          T: Nm(leastTorque(drive) / reserve),
+          P: { value: request.source.power_W * Math.max(...pacesOf(work).map((pace, k) => shortBy(pace, drive.paces[k]))), unit: 'W' },
         }),
     },
   ];
   return all.filter((each) => each !== false);
 }
+
+/** Of several speeds where it has the least. */
+const leastStart = ({ paces }: Drive): number => Math.min(...paces.map(({ start_Nm }) => start_Nm));
+const leastTorque = ({ paces }: Drive): number => Math.min(...paces.map(({ torque_Nm }) => torque_Nm));
+
+/** So many times the motor would do. */
+const shortBy = ({ torque_Nm }: Pace, reached: Drive['paces'][number] | undefined): number =>
+  reached ? (torque_Nm * reserve) / reached.torque_Nm : 0;
 
 const slowestOnly = ({ faster: _, ...work }: FindRequest['work']): FindRequest['work'] => work;
 
