@@ -59,6 +59,7 @@ const plain = new Set([
   'N*m/A^2',
   '1/mm',
   'mm/min',
+  'mm^4',
   'A/mm^2',
   'K/s',
   'kg*m^2',
