@@ -1,6 +1,7 @@
 /** Shafts of the reference as they lie, as what is worked out of them. */
 import { readFileSync } from 'node:fs';
 import { readQuantity } from '../src/quantity/read-quantity.js';
+import type { Running } from '../src/shafts/judged.js';
 import { type Across, type LaidShaft, type Load, type Notch, placed } from '../src/shafts/laid-shaft.js';
 import { type MetalName, metals } from '../src/shafts/metals.js';
 import { crossHole, notchKinds, shoulder } from '../src/shafts/notches.js';
@@ -23,7 +24,12 @@ export interface KnownShaft {
   };
   readonly expect: {
     readonly overall: readonly string[];
-    readonly worst: { readonly what: string; readonly where?: string };
+    readonly worst: { readonly what: string; readonly where?: string; readonly figure?: string };
+    readonly cures?: readonly {
+      readonly change: string;
+      readonly cures: boolean;
+      readonly then?: Readonly<Record<string, { readonly v: number }>>;
+    }[];
     readonly assumes?: { readonly Sut?: { readonly v: number }; readonly Sy?: { readonly v: number }; readonly Se?: { readonly v: number } };
     readonly figures: Readonly<Record<string, { readonly v: number; readonly u: string; readonly tol_rel?: number; readonly tol_abs?: number }>>;
   };
@@ -134,3 +140,5 @@ export const runsOf = ({ shaft: { runs } }: KnownShaft): { readonly how: Runs; r
   how: runs.startsWith('heavy') ? 'heavy' : runs.startsWith('light') ? 'light' : 'steady',
   ...(runs.includes('pulses') ? { pulsing: 1 } : {}),
 });
+
+export const runningOf = (known: KnownShaft): Running => ({ ...runsOf(known), speed_rpm: read(known.shaft.speed, 'speed', 'rpm') });
