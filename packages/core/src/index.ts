@@ -54,6 +54,7 @@ export {
 export { nearestSize, nextSize } from './kinds/shared/stock-wheels.js';
 export type { Sizing } from './kinds/sizing.js';
 export type { Starter } from './kinds/starter.js';
+export { shaftAt, withoutPiece, withoutShaft, withPieceAdded, withShaftBegun } from './machine/begin-shaft.js';
 export { blankBuild } from './machine/blank-build.js';
 export { type BriefPart, briefParts, supplyFields, wishFields } from './machine/brief-fields.js';
 export {
@@ -80,7 +81,7 @@ export { mostRows, rowName, rowsOf } from './machine/field-types/rows.js';
 export { type FromMark, filledFromMark, fromMark } from './machine/fill-from-mark.js';
 export { finderFields } from './machine/finder-fields.js';
 export { begin, change, type History, rebase, redo, settle, undo } from './machine/history.js';
-export { type Holder, holdersOf, isHeld, isSetting, settableFields } from './machine/holders.js';
+export { type Holder, holdersOf, isHeld, isOnShaft, isSetting, settableFields } from './machine/holders.js';
 export { lineNameWrong, lineOf, withLineAdded, withLineMoved, withLineRemoved, withLineRenamed } from './machine/lines.js';
 export { meansTheSame } from './machine/means-the-same.js';
 export { type Conflict, type Merged, mergeBuilds, placeOfConflict } from './machine/merge.js';
@@ -145,6 +146,7 @@ export { type ListedPart, partsList } from './procedures/parts-list.js';
 export { procedureWords } from './procedures/procedure-words.js';
 export { type Cure, type Remedy, remedyFor, withEntries } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
+export type { EvaluatedShaft } from './procedures/shafts.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export { runningOrFull, sidesOf, stationsNamed } from './procedures/station-figures.js';
 export { atOnce, inSteps, type Steps } from './procedures/steps.js';

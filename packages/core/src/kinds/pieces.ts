@@ -1,5 +1,6 @@
 import type { Inputs } from '../machine/build.js';
-import { type Fields, quantity } from './fields.js';
+import { metalLabels } from '../shafts/metals.js';
+import { choice, type Fields, quantity } from './fields.js';
 
 /** What a build has besides the elements of its lines: kept, told and merged, and not worked out yet. */
 export type PieceRole = 'force' | 'section' | 'seat' | 'bearing';
@@ -40,35 +41,80 @@ const pull = {
   },
 } as const satisfies PieceHead;
 
-const round = {
-  role: 'section',
-  kind: 'round',
-  v: 1,
-  label: 'round section',
-  fields: {
-    length: quantity('Length', 'length', {
-      accepts: [0.1, 20_000],
-      bare: 'mm',
-      how: 'measured',
-      help: 'Of this section alone.',
-      measure: 'Tape along the shaft.',
-    }),
-    diameter: quantity('Diameter', 'length', {
-      accepts: [0.5, 2_000],
-      bare: 'mm',
-      how: 'measured',
-      help: 'Of this section.',
-      measure: 'Calliper across it.',
-    }),
-  },
-} as const satisfies PieceHead;
+const size = (label: string, help: string) =>
+  quantity(label, 'length', { accepts: [0.5, 2_000], bare: 'mm', how: 'measured', help, measure: 'Calliper across it.' });
+
+/** What every section has beside its size. */
+const ofSection = {
+  length: quantity('Length', 'length', {
+    accepts: [0.1, 20_000],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Of this section alone.',
+    measure: 'Tape along the shaft.',
+  }),
+  metal: choice('Made of', metalLabels, {
+    how: 'measured',
+    help: 'Of the first section; the others are taken as of the same. Left open, all that is usual is tried, from scrap to C45.',
+    measure:
+      'A file bites soft steel evenly and skates on hard; sparks of mild steel are long and plain, of axles shorter with forks; a strip that bends double is mild, one that snaps is not. Taken from an axle it is medium-carbon steel.',
+  }),
+  fillet: quantity('Fillet to the next section', 'length', {
+    accepts: [0, 100],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Radius in the corner where the next section begins. Left out it is taken as sharp: a fiftieth of the diameter.',
+    measure: 'A drill laid into the corner: which one fits?',
+  }),
+};
+const diameter = size('Diameter', 'Of this section.');
+const flats = size('Across the flats', 'Of this section.');
+const section = <K extends string, F extends Fields>(kind: K, label: string, fields: F) => ({ role: 'section', kind, v: 1, label, fields }) as const;
+const { length, ...others } = ofSection;
+const round = section('round', 'round section', { length, diameter, ...others });
+const tube = section('tube', 'tube', { length, diameter, bore: size('Bore', 'Of the tube: its diameter less two walls.'), ...others });
+const hexagon = section('hexagon', 'hexagon section', { length, flats, ...others });
+const square = section('square', 'square section', { length, flats, ...others });
 
 const wheel = {
   role: 'seat',
   kind: 'wheel',
   v: 1,
   label: 'seat of a wheel',
-  fields: { at: along('Middle of the wheel', 'Where its pull acts.') },
+  fields: {
+    at: along('Middle of the wheel', 'Where its pull acts.'),
+    mass: quantity('Weighs', 'mass', {
+      accepts: [0, 10_000],
+      bare: 'kg',
+      how: 'measured',
+      help: 'It bends the shaft, and decides at what speed it whirls. Left out, nothing.',
+      measure: 'A kitchen or luggage scale.',
+    }),
+    cut: choice(
+      'Held by',
+      {
+        'end-milled': 'a key in an end-milled way',
+        sled: 'a key in a way cut with a disc, which runs out',
+        dimple: 'set screws that mark the shaft',
+        flat: 'set screws on a flat',
+        hole: 'a pin through the shaft',
+        nothing: 'a clamp or a bush that leaves no mark',
+      },
+      {
+        how: 'measured',
+        help: 'What is cut into the shaft decides where it cracks. Left out, as the hub fixing of the stage says.',
+        measure: 'Look, with the wheel off.',
+      },
+    ),
+    wide: quantity('Hub is wide', 'length', {
+      accepts: [1, 1_000],
+      bare: 'mm',
+      how: 'measured',
+      help: 'The key is taken to be as long. Left out, 30 mm.',
+      measure: 'Calliper along the shaft.',
+      usual: { of: 'scatter', low: 30, value: 30, high: 30, source: 'Common practice, no source: hubs of shed machines are about 30 mm wide' },
+    }),
+  },
 } as const satisfies PieceHead;
 
 const bearing = {
@@ -76,10 +122,17 @@ const bearing = {
   kind: 'bearing',
   v: 1,
   label: 'bearing',
-  fields: { at: along('Middle of the bearing', 'Where it holds the shaft.') },
+  fields: {
+    at: along('Middle of the bearing', 'Where it holds the shaft.'),
+    marks: choice(
+      'On the shaft',
+      { screws: 'an insert with set screws, which mark it', seat: 'a ring on a smooth seat' },
+      { how: 'measured', help: 'Set screws of an insert bearing raise the stress where it is greatest anyway.', measure: '', usual: 'screws' },
+    ),
+  },
 } as const satisfies PieceHead;
 
-const heads: readonly PieceHead[] = [pull, round, wheel, bearing];
+const heads: readonly PieceHead[] = [pull, round, tube, hexagon, square, wheel, bearing];
 
 export const pieceHeads = (role: PieceRole): readonly PieceHead[] => heads.filter((head) => head.role === role);
 

@@ -39,6 +39,9 @@ const found = new WeakMap<Build, readonly Holder[]>();
 /** Whether it is a setting of a line, which is worked out; the others are only kept yet. */
 export const isSetting = (path: string): boolean => path.includes('/@settings/');
 
+/** Whether it is a piece of a shaft. */
+export const isOnShaft = (path: string): boolean => path.startsWith('@shafts/');
+
 export const isHeld = (path: string): boolean => path.includes('@');
 
 /** The list with other entries in one of its members. */

@@ -5,7 +5,7 @@ import { type Figure, unknown } from '../figure/figure.js';
 import { joined, joinedOnce } from '../joined.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Line, Setting } from '../machine/build.js';
-import { holdersOf, isSetting } from '../machine/holders.js';
+import { holdersOf, isOnShaft, isSetting } from '../machine/holders.js';
 import { meansTheSame } from '../machine/means-the-same.js';
 import { isOpen, openPlacesOf } from '../machine/open.js';
 import { inSetting } from '../machine/settings.js';
@@ -15,6 +15,7 @@ import { couldDrive } from './could-drive.js';
 import { type Need, needOf } from './need.js';
 import { ratioSays } from './need-says.js';
 import { runsAt } from './running.js';
+import { type EvaluatedShaft, evaluateShaft, shaftsOf } from './shafts.js';
 import { runningOrFull, turning } from './station-figures.js';
 import { walkLine } from './walk-line.js';
 import type { WalkedLine } from './walked.js';
@@ -35,6 +36,8 @@ export interface EvaluatedLine extends WalkedLine {
   readonly ledger: readonly Check[];
   /** What it does in each of its settings; left out where it has none, or a place is open. */
   readonly settings?: readonly EvaluatedSetting[];
+  /** Its shafts as they lie, where any is entered. */
+  readonly shafts?: readonly EvaluatedShaft[];
   /** Of a line with settings its checks as it is entered, outside of them. */
   readonly alone?: readonly Check[];
 }
@@ -72,7 +75,10 @@ export interface Evaluation {
 }
 
 /** Said behind every answer until it is built. */
-const never = ['shaft strength', 'bearing life'];
+const never = (build: Build) => [
+  build.shafts.some(({ sections }) => sections.length > 0) ? 'strength of shafts that are not entered' : 'shaft strength',
+  'bearing life',
+];
 
 /** What was worked out last, and of what. */
 export interface WorkedOut {
@@ -91,7 +97,7 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   const [only, ...others] = lines as [EvaluatedLine, ...EvaluatedLine[]];
   const isOne = others.length === 0;
   const notEntered = joined(lines, (line) => line.notEntered);
-  const what = [...never, ...linesNotJoined(build), ...onlyKept(build), ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
+  const what = [...never(build), ...linesNotJoined(build), ...onlyKept(build), ...joinedOnce(lines, (line) => line.notWorkedOut)].join(', ');
   const worst = worstLine(lines);
   const atOdds = linesAtOdds(build);
   return {
@@ -117,6 +123,7 @@ export const worstLine = (lines: readonly EvaluatedLine[]): EvaluatedLine => lin
 /** A line that nobody touched, under the same supply and wishes, is not worked out again. */
 function keptLine(build: Build, k: number, last: WorkedOut | undefined): EvaluatedLine | undefined {
   if (!last || last.build.supply !== build.supply || last.build.wishes !== build.wishes) return undefined;
+  if (last.build.shafts !== build.shafts || last.build.forces !== build.forces) return undefined;
   const was = last.build.lines.indexOf(build.lines[k] as Line);
   // What is wished of the tool is held against that of the first.
   return was < 0 || (was === 0) !== (k === 0) ? undefined : last.evaluation.lines[was];
@@ -128,7 +135,8 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): Evalua
   if (walked.isApart)
     return { ...walked, name: line.name, verdict: 'fails', says: walked.checks.map((check) => check.says), inJam: [], ledger: walked.checks };
   const ends = fromEitherEnd(build, kinds, line, walked);
-  const all = [...walked.checks, ...wishChecks(build, walked, k === 0)];
+  const shafts = shaftsOf(build, line).map((shaft) => evaluateShaft(shaft, build, [walked], line));
+  const all = [...walked.checks, ...shafts.flatMap((each) => each.checks), ...wishChecks(build, walked, k === 0)];
   // What hangs on a place that is still open is not told one by one: the sentence is about that.
   const alone = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
   const settings = open.size === 0 ? (line.settings ?? []).map((setting) => evaluateSetting(build, kinds, line, k, setting)) : [];
@@ -154,6 +162,7 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): Evalua
     inJam: open.size > 0 ? [] : walked.jam.says,
     ledger,
     ...(settings.length > 0 ? { settings, alone } : {}),
+    ...(shafts.length > 0 ? { shafts } : {}),
   };
 }
 
@@ -215,8 +224,8 @@ function linesAtOdds({ lines }: Build): Sentence[] {
 
 /** What is kept besides the elements of the lines. */
 function onlyKept(build: Build): string[] {
-  // Settings are worked out, each by itself.
-  const holders = holdersOf(build).filter(({ path }) => !isSetting(path));
+  // Settings are worked out, each by itself, and so are shafts.
+  const holders = holdersOf(build).filter(({ path }) => !isSetting(path) && !isOnShaft(path));
   return holders.length > 0 ? [`what is kept under Brief: ${listed(holders.map(({ called }) => called))}`] : [];
 }
 

@@ -38,7 +38,7 @@ import { leave, readyOf } from './ready.js';
 import { type Running, runningAt } from './running.js';
 import { type RunningUp, starts } from './starts.js';
 import { unfitted } from './unfitted.js';
-import type { StationFigures, WalkedLine } from './walked.js';
+import type { ActsOnShaft, StationFigures, WalkedLine, WheelOnShaft } from './walked.js';
 
 /** What of the brief goes into the sums. */
 type Brief = Partial<Pick<Build, 'supply' | 'wishes'>>;
@@ -158,6 +158,7 @@ export function walk(
     outlines: transfers.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
     ends: { source: { kind: line.source.kind, ...output.body }, work: { kind: line.work.kind, ...demand.body } },
     jam: stopped,
+    acts: at.map((port, k) => actsOn(port, k, { stages, transfers, results, neededAt, demand })),
     cautions: [...joinedOnce(everyone, (each) => each.cautions), ...started.cautions].map(asSentence),
     cautionsAt: new Map([
       [source.path, (output.cautions ?? []).map(asSentence)],
@@ -242,6 +243,33 @@ function effortsNeeded(steady: Effort<'rotary'>, transfers: readonly StageReady[
   const efforts = [steady];
   for (const { across } of transfers.toReversed()) efforts.unshift(across.effortBefore(efforts[0] as Effort<'rotary'>));
   return efforts;
+}
+
+interface Around {
+  readonly stages: readonly Opened[];
+  readonly transfers: readonly StageReady[];
+  readonly results: readonly StageResult[];
+  readonly neededAt: readonly Effort<'rotary'>[];
+  readonly demand: WorkDemand;
+}
+
+/** What the wheels on shaft `k` do to it: the driven one of the stage before it, the driving one of the stage behind. */
+function actsOn({ is, top }: Port<'rotary'>, k: number, { stages, transfers, results, neededAt, demand }: Around): ActsOnShaft {
+  const wheel = (at: number, end: 'in' | 'out'): WheelOnShaft[] => {
+    const [result, transfer, stage] = [results[at], transfers[at], stages[at]];
+    if (!result || !transfer || !stage) return [];
+    const { direction } = transfer;
+    const isEntered = direction?.known && direction.origin.by === 'given';
+    return [{ stage: stage.path, end, pull: result.pulls[end], ...(isEntered ? { direction } : {}), slips: stage.kind.kind === 'v-belt' }];
+  };
+  return {
+    is,
+    torque: neededAt[k] as Effort<'rotary'>,
+    top,
+    wheels: [...wheel(k - 1, 'out'), ...wheel(k, 'in')],
+    shock: demand.shock,
+    atTool: neededAt.at(-1) as Effort<'rotary'>,
+  };
 }
 
 function stationOf(

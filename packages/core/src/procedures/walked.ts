@@ -1,3 +1,4 @@
+import type { Shock } from '../catalog/service-factors.js';
 import type { Check } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
 import type { DrawnEnds, DrawnStage } from '../kinds/kind.js';
@@ -20,6 +21,29 @@ export interface StationFigures {
   readonly running: Running | null;
 }
 
+/** What a wheel does to its shaft. */
+export interface WheelOnShaft {
+  readonly stage: string;
+  readonly end: 'in' | 'out';
+  readonly pull: Figure<'N'>;
+  /** From the driving shaft to the driven one in the side view; left out where none is entered or the stage has none. */
+  readonly direction?: Figure<'rad'>;
+  /** A belt that slips pulls in a jam no harder than at work. */
+  readonly slips: boolean;
+}
+
+export interface ActsOnShaft {
+  readonly is: PortKind;
+  /** That the work needs there, N·m of a turning shaft. */
+  readonly torque: Figure;
+  /** Fastest that it is reached with. */
+  readonly top: Figure;
+  readonly wheels: readonly WheelOnShaft[];
+  readonly shock: Shock | undefined;
+  /** That the work needs at the tool, and in a jam. */
+  readonly atTool: Figure;
+}
+
 export interface WalkedLine {
   readonly id: string;
   readonly figures: ReadonlyMap<string, ReadonlyMap<string, Figure>>;
@@ -30,6 +54,8 @@ export interface WalkedLine {
   /** What drives it and what it drives; not of a line whose elements do not fit together. */
   readonly ends?: DrawnEnds;
   readonly jam: Jam;
+  /** What acts on each shaft, in the order of the stations; of a line whose elements do not fit together nothing. */
+  readonly acts?: readonly ActsOnShaft[];
   readonly cautions: readonly Sentence[];
   /** The same by the path of the element that each is about. */
   readonly cautionsAt: ReadonlyMap<string, readonly Sentence[]>;

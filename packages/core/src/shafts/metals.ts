@@ -25,6 +25,10 @@ export const metals = {
 } as const satisfies Record<string, Metal>;
 export type MetalName = keyof typeof metals;
 
+export const metalLabels = Object.fromEntries(Object.entries(metals).map(([name, { label }]) => [name, label])) as Readonly<
+  Record<MetalName, string>
+>;
+
 /** Of a hundred shafts ninety-nine last (Shigley, table 6-5). */
 const reliability = 0.814;
 /** Surface factor a·Sut^b, Sut in MPa (Shigley 10e, table 6-2). */

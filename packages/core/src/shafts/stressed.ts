@@ -63,11 +63,15 @@ function candidates(
 
 /**
  * How a shaft is stressed where it may break, the weakest place first.
+ * @param isFine with places between those where something is, of which only the middle of a long span may be weaker
  * @param pulsing share of the torque that comes and goes; the rest is steady
  * @returns empty where it is not held
  */
-export function stressed(shaft: LaidShaft, { how, pulsing = 0 }: { readonly how: Runs; readonly pulsing?: number }): Place[] {
-  const [at, peak] = [bent(shaft), bent(shaft, true)];
+export function stressed(
+  shaft: LaidShaft,
+  { how, pulsing = 0, isFine = true }: { readonly how: Runs; readonly pulsing?: number; readonly isFine?: boolean },
+): Place[] {
+  const [at, peak] = [bent(shaft, false, isFine), bent(shaft, true, isFine)];
   if (!at || !peak) return [];
   const there = placed(shaft);
   const { metal } = shaft;

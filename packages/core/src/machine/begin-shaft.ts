@@ -1,0 +1,95 @@
+import { type PieceRole, pieceHead } from '../kinds/pieces.js';
+import { kindHead } from '../kinds/registry.js';
+import type { Build, Line, Piece, Seat, Shaft, Station } from './build.js';
+import { typedInputs } from './reshape.js';
+
+/** Where the pieces of a shaft are put that nobody has measured, mm from its left end: each a guess to be typed over. */
+const usual = { long: 300, bearings: [60, 240], first: 30, second: 150 } as const;
+
+/** The bore of a wheel as it was typed, where it was. */
+const boreOf = (line: Line, stage: string, end: 'in' | 'out'): string | undefined =>
+  line.stages.find(({ id }) => id === stage)?.inputs[end === 'in' ? 'driverBore' : 'drivenBore']?.text;
+
+function piece(role: PieceRole, kind: string, id: string, name: string, entries: Readonly<Record<string, string>>): Piece {
+  const head = pieceHead(role, kind);
+  return { id, name, kind, v: head?.v ?? 1, inputs: head ? typedInputs(head, entries, 'guessed') : {} };
+}
+
+/** What may be told of a shaft before anything of it is entered: the wheels on it. The shaft of the source is the source's own. */
+function seatsAt(line: Line, at: number): Seat[] {
+  const [before, behind] = [line.stages[at - 1], line.stages[at]];
+  const seat = (stage: NonNullable<typeof before>, end: 'in' | 'out', place: number): Seat => {
+    const what = `${end === 'in' ? 'driving' : 'driven'} wheel of the ${kindHead('stage', stage.kind)?.noun ?? stage.kind}`;
+    return { ...piece('seat', 'wheel', `${stage.id}-${end}`, what, { at: `${place} mm` }), of: { line: line.id, stage: stage.id, end } };
+  };
+  return [...(before ? [seat(before, 'out', usual.first)] : []), ...(behind ? [seat(behind, 'in', usual.second)] : [])];
+}
+
+/**
+ * The build with a shaft at a place of a line, as far as it is known: its wheels, as thick as their bores, on two bearings; lengths and places are guesses.
+ * @throws RangeError when there is no such line or place, or a shaft is there already
+ */
+export function withShaftBegun(build: Build, lineId: string, stationId: string): Build {
+  const line = build.lines.find(({ id }) => id === lineId);
+  const at = line?.stations.findIndex(({ id }) => id === stationId) ?? -1;
+  const station = line?.stations[at];
+  if (!line || !station) throw new RangeError(`The build has no place ${lineId}/${stationId}`);
+  if (shaftAt(build, station)) throw new RangeError(`There is a shaft at ${stationId} already`);
+  const taken = new Set(build.shafts.map(({ id }) => id));
+  const id = [stationId, ...Array.from({ length: taken.size + 1 }, (_, k) => `${stationId}-${k + 2}`)].find((each) => !taken.has(each)) as string;
+  const seats = seatsAt(line, at);
+  const bore = seats.flatMap(({ of: { stage, end } }) => boreOf(line, stage, end) ?? [])[0];
+  const shaft: Shaft = {
+    id,
+    name: station.name,
+    sections: [piece('section', 'round', 'bar', 'bar', { length: `${usual.long} mm`, ...(bore ? { diameter: bore } : {}) })],
+    seats,
+    bearings: usual.bearings.map((place, k) => piece('bearing', 'bearing', `b${k + 1}`, `bearing ${'AB'[k]}`, { at: `${place} mm` })),
+  };
+  const lines = build.lines.map((each) =>
+    each.id === lineId ? { ...each, stations: each.stations.map((one) => (one.id === stationId ? { ...one, shaft: id } : one)) } : each,
+  );
+  return { ...build, lines, shafts: [...build.shafts, shaft] };
+}
+
+/** The shaft that is entered at a place of a line. */
+export const shaftAt = ({ shafts }: Pick<Build, 'shafts'>, { shaft }: Pick<Station, 'shaft'>): Shaft | undefined =>
+  shaft === undefined ? undefined : shafts.find(({ id }) => id === shaft);
+
+/** The build without a shaft: places that named it name none. */
+export const withoutShaft = (build: Build, id: string): Build => ({
+  ...build,
+  lines: build.lines.map((line) =>
+    line.stations.some(({ shaft }) => shaft === id)
+      ? { ...line, stations: line.stations.map(({ shaft, ...station }) => (shaft === undefined || shaft === id ? station : { ...station, shaft })) }
+      : line,
+  ),
+  shafts: build.shafts.filter((shaft) => shaft.id !== id),
+});
+
+/** Lists of a shaft to which more pieces are put. */
+type Listed = 'sections' | 'bearings';
+
+/** The build with one more section or bearing of a shaft, at its end, of which nothing is entered yet. */
+export function withPieceAdded(build: Build, shaftId: string, list: Listed, kind: string): Build {
+  const role = list === 'sections' ? 'section' : 'bearing';
+  return {
+    ...build,
+    shafts: build.shafts.map((shaft) => {
+      if (shaft.id !== shaftId) return shaft;
+      const taken = new Set(shaft[list].map(({ id }) => id));
+      const n = Array.from({ length: taken.size + 1 }, (_, k) => k + 1).find((k) => !taken.has(`${role}-${k}`)) as number;
+      const name =
+        role === 'section'
+          ? `${pieceHead(role, kind)?.label ?? kind} ${shaft[list].length + 1}`
+          : `bearing ${String.fromCharCode(65 + shaft[list].length)}`;
+      return { ...shaft, [list]: [...shaft[list], piece(role, kind, `${role}-${n}`, name, {})] };
+    }),
+  };
+}
+
+/** The build with a section or a bearing of a shaft less. */
+export const withoutPiece = (build: Build, shaftId: string, list: Listed, id: string): Build => ({
+  ...build,
+  shafts: build.shafts.map((shaft) => (shaft.id === shaftId ? { ...shaft, [list]: shaft[list].filter((each) => each.id !== id) } : shaft)),
+});

@@ -1,0 +1,127 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { afterTyping, crusher } from '../../test/crusher.js';
+import { type Kinds, loadKinds } from '../kinds/registry.js';
+import { shaftAt, withoutPiece, withoutShaft, withPieceAdded, withShaftBegun } from '../machine/begin-shaft.js';
+import type { Build } from '../machine/build.js';
+import { say, wordingFor } from '../wording/wording.js';
+import { evaluateBuild } from './evaluate-build.js';
+
+/** The roll of the crusher on a shaft of its own: pulley on the left, blocks at 60 and 240 mm. */
+function rolled(typed: Readonly<Record<string, string>> = {}): Build {
+  const build = crusher();
+  const last = build.lines[0]?.stations.at(-1)?.id ?? '';
+  const begun = withShaftBegun(build, 'main', last);
+  const path = `@shafts/${last}`;
+  return afterTyping(begun, {
+    [`${path}/@sections/bar/diameter`]: '25 mm',
+    [`${path}/@sections/bar/metal`]: 'c45',
+    ...Object.fromEntries(Object.entries(typed).map(([at, text]) => [`${path}/${at}`, text])),
+  });
+}
+
+describe('a shaft of a machine', () => {
+  let kinds: Kinds;
+  beforeAll(async () => {
+    kinds = await loadKinds();
+  });
+  const shaftOf = (build: Build) => {
+    const [shaft] = evaluateBuild(build, kinds).lines[0]?.shafts ?? [];
+    if (!shaft) throw new Error('there is none');
+    return shaft;
+  };
+  const check = (build: Build, which: string) => {
+    const found = evaluateBuild(build, kinds).lines[0]?.ledger.find(({ id }) => id.endsWith(`/check-${which}`));
+    if (!found) throw new Error(`no check ${which}`);
+    return found;
+  };
+
+  it('is begun with what is known: its wheels, two bearings, places to be typed over', () => {
+    const build = rolled();
+    const [shaft] = build.shafts;
+    expect(shaft?.seats.map(({ of }) => of.end)).toEqual(['out']);
+    expect(shaft?.bearings).toHaveLength(2);
+    expect(shaft?.sections[0]?.inputs.length?.how).toBe('guessed');
+    const station = build.lines[0]?.stations.at(-1);
+    expect(station && shaftAt(build, station)?.id).toBe(shaft?.id);
+    expect(() => withShaftBegun(build, 'main', station?.id ?? '')).toThrow(RangeError);
+    expect(() => withShaftBegun(build, 'main', 'nowhere')).toThrow(RangeError);
+    expect(withoutShaft(build, shaft?.id ?? '')).toEqual(crusher());
+  });
+
+  it('has the pull of its belt and the torque of its work, by hand', () => {
+    const build = rolled({ '@seats/belt-out/cut': 'end-milled', '@seats/belt-out/mass': '4 kg' });
+    const { laid, bent } = shaftOf(build);
+    const line = evaluateBuild(build, kinds).lines[0];
+    const pull = line?.acts?.at(-1)?.wheels[0]?.pull;
+    const torque = line?.acts?.at(-1)?.torque;
+    const [F, T] = [pull?.known ? pull.value : 0, torque?.known ? torque.value : 0];
+    expect(F).toBeGreaterThan(50);
+    expect(laid?.loads[0]?.torque_Nm).toBeCloseTo(T, 9);
+    // The tool takes out what the belt brings in, at the other end.
+    expect(laid?.loads.at(-1)).toMatchObject({ id: 'the tool', at_mm: 300, torque_Nm: expect.closeTo(-T, 9) });
+    // 30 mm outside of the first block: pull to the side, pulley and its part of the bar down.
+    const g = 9.80665;
+    const bar = ((Math.PI / 4) * 25 ** 2 * 7850e-9 * 60 * g * 30) / 1000;
+    const expected = Math.hypot((F * 30) / 1000, (4 * g * 30) / 1000 + bar);
+    const k = bent?.at_mm.findIndex((at) => Math.abs(at - 60) < 1e-6) ?? -1;
+    expect(Math.hypot(...(bent?.moment_Nm[k] ?? [0, 0]))).toBeCloseTo(expected, 6);
+  });
+
+  it('holds where it is thick, is too thin where it is thin, and the sentence over the machine says so', () => {
+    expect(check(rolled(), 'cracks').verdict).toBe('holds');
+    const thin = rolled({ '@sections/bar/diameter': '9 mm', '@seats/belt-out/at': '5 mm', '@bearings/b1/at': '100 mm' });
+    expect(check(thin, 'cracks').verdict).toBe('fails');
+    expect(evaluateBuild(thin, kinds).verdict).toBe('fails');
+    const said = say(check(thin, 'cracks').says, wordingFor(thin));
+    expect(said).toMatch(/is too thin: at bearing A it is stressed with .*MPa on every turn; it lasts with .*MPa, so it cracks in time/);
+  });
+
+  it('of unknown steel is not known where the steel decides, and names what to look at', () => {
+    const open = (diameter: string) => {
+      const build = rolled({ '@sections/bar/diameter': diameter, '@seats/belt-out/at': '5 mm', '@bearings/b1/at': '100 mm' });
+      const shafts = build.shafts.map((shaft) => ({
+        ...shaft,
+        sections: shaft.sections.map(({ inputs: { metal: _, ...inputs }, ...each }) => ({ ...each, inputs })),
+      }));
+      return { ...build, shafts };
+    };
+    expect(check(open('30 mm'), 'cracks').verdict).toBe('holds');
+    const sizes = ['10 mm', '11 mm', '12 mm', '13 mm', '14 mm', '15 mm', '16 mm'].map((size) => check(open(size), 'cracks'));
+    const decided = sizes.find(({ verdict }) => verdict === 'unknown');
+    expect(decided?.unseen?.some((field) => field.endsWith('/metal'))).toBe(true);
+  });
+
+  it('with two belts whose directions are not entered is judged the worst way round, and says so', () => {
+    const twice = afterTyping(crusher(), {});
+    const { lines } = twice;
+    expect(lines).toHaveLength(1);
+    const assumes = shaftOf(rolled()).assumes.map(({ template }) => template);
+    // One belt alone pulls to one side or the other: that is the same.
+    expect(assumes.some((each) => each.includes('which way'))).toBe(false);
+    expect(assumes.some((each) => each.includes('the tool itself'))).toBe(true);
+  });
+
+  it('that cannot lie so is named: a wheel off the end, one bearing', () => {
+    const off = rolled({ '@seats/belt-out/at': '400 mm' });
+    expect(say(check(off, 'cracks').says, wordingFor(off))).toMatch(/off the end of a shaft of 300 mm: driven wheel/);
+    const [shaft] = rolled().shafts;
+    const one = withoutPiece(rolled(), shaft?.id ?? '', 'bearings', 'b2');
+    expect(check(one, 'cracks').verdict).toBe('unknown');
+    expect(shaftOf(one).faults[0]).toMatch(/^only one bearing/);
+    const three = withPieceAdded(rolled(), shaft?.id ?? '', 'bearings', 'bearing');
+    // Where it is nobody has said yet.
+    expect(check(three, 'cracks').verdict).toBe('unknown');
+    const there = afterTyping(three, { [`@shafts/${shaft?.id}/@bearings/bearing-1/at`]: '280 mm' });
+    expect(shaftOf(there).bent?.reactions_N).toHaveLength(3);
+  });
+
+  it('is no longer said to be not worked out', () => {
+    const what = (build: Build) =>
+      evaluateBuild(build, kinds)
+        .notWorkedOut.map((each) => say(each, wordingFor(build)))
+        .join(' ');
+    expect(what(crusher())).toContain('shaft strength');
+    expect(what(rolled())).not.toContain('shaft strength');
+    expect(what(rolled())).toContain('strength of shafts that are not entered');
+  });
+});
