@@ -68,6 +68,7 @@ export {
   portionOfBytes,
   portionOfNotes,
   type Row,
+  type Shaft,
   type Source,
   type Stage,
   shedFormat,
@@ -146,7 +147,8 @@ export { type ListedPart, partsList } from './procedures/parts-list.js';
 export { procedureWords } from './procedures/procedure-words.js';
 export { type Cure, type Remedy, remedyFor, withEntries } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
-export type { EvaluatedShaft } from './procedures/shafts.js';
+export type { ShaftCureSaid } from './procedures/shaft-cures.js';
+export { type EvaluatedShaft, shaftsOf } from './procedures/shafts.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export { runningOrFull, sidesOf, stationsNamed } from './procedures/station-figures.js';
 export { atOnce, inSteps, type Steps } from './procedures/steps.js';
@@ -189,6 +191,8 @@ export {
 export { acceptedUnits, showAs } from './quantity/show-as.js';
 export { isNoShaft, showAtShaft } from './quantity/show-at-shaft.js';
 export { findUnit } from './quantity/units.js';
+export type { Bent } from './shafts/bent.js';
+export type { LaidShaft } from './shafts/laid-shaft.js';
 export type { Sentence, Told } from './wording/sentence.js';
 export { type Findable, nearness } from './wording/synonyms.js';
 export { type Term, terms, withTerms } from './wording/terms.js';

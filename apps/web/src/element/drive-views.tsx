@@ -2,6 +2,7 @@ import { ViewsBeside } from './views-beside.js';
 
 const views = [
   ['drive', 'What is there'],
+  ['shafts', 'Shafts'],
   ['finder', 'Find a drive'],
 ] as const;
 

@@ -18,9 +18,13 @@ import {
   withLineMoved,
   withLineRemoved,
   withLineRenamed,
+  withoutPiece,
   withoutSetting,
+  withoutShaft,
   withoutStage,
+  withPieceAdded,
   withShaftAt,
+  withShaftBegun,
   withSizedKind,
   withStageAdded,
   withStageAt,
@@ -67,6 +71,12 @@ export interface LineEvents {
   motorTaken(line: string, motor: InPlace, ratio: number | null): void;
   /** Stages that were found are between motor and tool, in place of whatever was there, in one step; with another motor where one came with them. */
   driveTaken(line: string, stages: readonly TypedStage[], source?: Source): void;
+  /** A shaft at a place of a line, begun with what is known of it; and away again. */
+  shaftBegun(line: string, station: string): void;
+  shaftTakenOut(id: string): void;
+  /** One more section or bearing of a shaft, or one less. */
+  pieceAdded(shaft: string, list: 'sections' | 'bearings', kind: string): void;
+  pieceTakenOut(shaft: string, list: 'sections' | 'bearings', id: string): void;
   /** One way less in which the line can be run. */
   settingRemoved(line: string, id: string): void;
   /** A stage was put in before the one at `at`, with what it begins with. */
@@ -144,6 +154,10 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     wallEntered: (wall) => reshape((each) => withWall(each, wall)),
     familyTaken: (path, family) => reshape((each) => left.changed(each, path, (now) => withWhatItIs(now, path, family))),
     motorTaken: (line, motor, ratio) => reshape((each) => drivenBuild(each, lineOf(each, line).id, motor, ratio)),
+    shaftBegun: (line, station) => reshape((each) => withShaftBegun(each, line, station)),
+    shaftTakenOut: (id) => reshape((each) => withoutShaft(each, id)),
+    pieceAdded: (shaft, list, kind) => reshape((each) => withPieceAdded(each, shaft, list, kind)),
+    pieceTakenOut: (shaft, list, id) => reshape((each) => withoutPiece(each, shaft, list, id)),
     settingRemoved: (line, id) => reshape((each) => withoutSetting(each, line, id)),
     driveTaken: (line, stages, source) => reshape((each) => withStages(each, lineOf(each, line).id, stages, source)),
     kindChosen: (path, kind) => reshape((each) => left.changed(each, path, () => withKind(each, path, kind))),

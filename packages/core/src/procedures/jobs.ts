@@ -13,6 +13,7 @@ import { evaluateBuild } from './evaluate-build.js';
 import { type FindGiven, type Found, findDrivesSteps } from './find-drives.js';
 import { guessesSteps, type OverGuesses } from './over-guesses.js';
 import { type Remedy, remedySteps } from './remedy.js';
+import { type ShaftCureSaid, type ShaftToCure, shaftCuresSteps } from './shaft-cures.js';
 import type { Steps } from './steps.js';
 import { type WayOut, waysOutSteps } from './ways-out.js';
 import { type DriveTarget, drivenWork, type InPlace, targetOf, type WouldDrive, whatItDrivesSteps } from './what-it-drives.js';
@@ -39,6 +40,8 @@ export interface Jobs {
   };
   /** What could lie between motor and tool, of stock and of one’s own parts; the best are each an evaluation. */
   readonly find: { readonly given: FindGiven; readonly answers: Found };
+  /** What would make a shaft last that does not; each change is tried in full. */
+  readonly shaftCures: { readonly given: ShaftToCure; readonly answers: readonly ShaftCureSaid[] };
 }
 
 export type JobName = keyof Jobs;
@@ -73,6 +76,7 @@ export const jobs: { readonly [N in JobName]: (given: Jobs[N]['given']) => Promi
     const open = await loadKinds(withStageAdded(blankBuild(''), 'main', 0, openKind));
     return whatItDrivesSteps(motor, targets, new Map([...open, ...kinds.flatMap((each) => [...each])]), units);
   },
+  shaftCures: async (given) => shaftCuresSteps(given),
   find: async (given) => findDrivesSteps(given, await kindsToFind(given.build)),
 };
 

@@ -1,19 +1,19 @@
-import { holdersOf, isSetting } from '@hobrek/core';
+import { holdersOf, isOnShaft, isSetting } from '@hobrek/core';
 import { HeldEntries } from '../../element/held-entries.js';
 import { useDocument } from '../../open-build/here.js';
 
-/** Parts of the duty, what is on shafts and stored forces: a build holds them, they can be changed here, and nothing is worked out of them yet. */
+/** Parts of the duty and stored forces: a build holds them, they can be changed here, and nothing is worked out of them yet. */
 export function Kept() {
   const all = useDocument(({ build }) => holdersOf(build));
-  // Settings are worked out, and stand beside the drive.
-  const holders = all.filter(({ path }) => !isSetting(path));
+  // Settings and shafts are worked out, and stand beside the drive.
+  const holders = all.filter(({ path }) => !isSetting(path) && !isOnShaft(path));
   if (holders.length === 0) return null;
   return (
     <section className="col-span-full">
       <h2 className="font-head mt-4 text-lg tracking-wide uppercase">
         Kept{' '}
         <span className="font-text text-sm tracking-normal text-soft normal-case">
-          parts of the duty, what is on the shafts, stored forces: in the file, and not worked out yet
+          parts of the duty, stored forces: in the file, and not worked out yet
         </span>
       </h2>
       {holders.map(({ path, called, where, fields, isWhole, inputs }) => (

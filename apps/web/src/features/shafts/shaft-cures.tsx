@@ -1,0 +1,40 @@
+import type { EvaluatedShaft, ShaftCureSaid } from '@hobrek/core';
+import { useEffect, useState } from 'react';
+import { VerdictMark } from '../../shared/verdict-mark.js';
+import { workOut } from '../../workers/calculator.js';
+
+/** What would make a shaft last that does not hold with room: looked for beside the page, each change in full. */
+export function ShaftCures({ shaft: { laid, how, speed_rpm, checks } }: { shaft: EvaluatedShaft }) {
+  const [found, setFound] = useState<{ readonly of: typeof laid; readonly cures: readonly ShaftCureSaid[] } | null>(null);
+  const isWanted = laid !== null && checks.some(({ verdict }) => verdict === 'fails' || verdict === 'close');
+  useEffect(() => {
+    if (!isWanted || !laid) return undefined;
+    const ending = new AbortController();
+    workOut('shaftCures', { laid, how, speed_rpm }, { signal: ending.signal }).then(
+      (cures) => setFound({ of: laid, cures }),
+      () => {},
+    );
+    return () => ending.abort();
+  }, [isWanted, laid, how, speed_rpm]);
+  if (!isWanted || found?.of !== laid) return null;
+  return (
+    <section aria-label="what would cure it" className="mt-3 border-t border-ink pt-1">
+      <h3 className="font-head text-lg tracking-wide uppercase">
+        What would do <span className="font-text text-sm tracking-normal text-soft normal-case">each alone, worked out in full</span>
+      </h3>
+      {found.cures.length === 0 ? (
+        <p>No single change that is tried does: thicker, of better steel, other places and pulls.</p>
+      ) : (
+        <ol>
+          {found.cures.map(({ says, verdict, reserve }) => (
+            <li key={says} className="grid grid-cols-[1.75rem_1fr_7rem] items-center gap-x-2 border-b border-hair py-1">
+              <VerdictMark verdict={verdict} />
+              <span className="first-letter:uppercase">{says}</span>
+              <span className="text-right text-sm text-soft">{reserve.toPrecision(2)} times</span>
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  );
+}

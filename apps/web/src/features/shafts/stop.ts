@@ -1,0 +1,11 @@
+import type { Stop } from '../../open-build/stop.js';
+
+export const stop: Stop = {
+  path: 'shafts',
+  beside: 'drive',
+  order: 41,
+  name: () => 'Shafts',
+  says: 'checks',
+  machine: 'strip',
+  load: async () => (await import('./shafts-stop.js')).ShaftsStop,
+};

@@ -1,0 +1,26 @@
+import type { Verdict } from '../checks/verdict.js';
+import { curesOf } from '../shafts/cures.js';
+import type { LaidShaft } from '../shafts/laid-shaft.js';
+import type { Runs } from '../shafts/stressed.js';
+import type { Steps } from './steps.js';
+
+/** A shaft as it lies, and how it is run. Plain data. */
+export interface ShaftToCure {
+  readonly laid: LaidShaft;
+  readonly how: Runs;
+  readonly speed_rpm: number;
+}
+
+/** A change that was tried in full. */
+export interface ShaftCureSaid {
+  /** `pulley 40 mm nearer to the bearing` */
+  readonly says: string;
+  readonly verdict: Verdict;
+  /** So many times what it has to bear, where it is nearest to its end. */
+  readonly reserve: number;
+}
+
+/** What would make a shaft last, the best first. */
+export function* shaftCuresSteps({ laid, how, speed_rpm }: ShaftToCure): Steps<readonly ShaftCureSaid[]> {
+  return curesOf(laid, { how, speed_rpm }).map(({ says, after }) => ({ says, verdict: after.verdict, reserve: after.findings[0]?.reserve ?? 0 }));
+}
