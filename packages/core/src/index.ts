@@ -191,7 +191,7 @@ export {
 export { acceptedUnits, showAs } from './quantity/show-as.js';
 export { isNoShaft, showAtShaft } from './quantity/show-at-shaft.js';
 export { findUnit } from './quantity/units.js';
-export type { Bent } from './shafts/bent.js';
+export { type Bent, bent } from './shafts/bent.js';
 export type { LaidShaft } from './shafts/laid-shaft.js';
 export type { Sentence, Told } from './wording/sentence.js';
 export { type Findable, nearness } from './wording/synonyms.js';

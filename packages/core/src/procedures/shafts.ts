@@ -5,12 +5,11 @@ import { defineProcedure, solve } from '../figure/formula.js';
 import type { Chosen, Fields, InputFigures } from '../kinds/fields.js';
 import { type PieceRole, pieceHead } from '../kinds/pieces.js';
 import type { Build, Element, Line, Piece, Seat, Shaft, StoredForce } from '../machine/build.js';
-import { type Bent, bent } from '../shafts/bent.js';
 import { type Across, faultsOf, type LaidShaft, type Load, lengthOf, type Notch, placed } from '../shafts/laid-shaft.js';
 import { enduranceOf, type Metal, type MetalName, metals } from '../shafts/metals.js';
 import { crossHole, notchKinds, shoulder } from '../shafts/notches.js';
 import type { Section } from '../shafts/section-shape.js';
-import { type Place, type Runs, stressed } from '../shafts/stressed.js';
+import { type BothBent, bothBent, type Place, type Runs, stressed } from '../shafts/stressed.js';
 import { whirls } from '../shafts/whirl.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { inputFigures } from './opened.js';
@@ -23,7 +22,6 @@ export interface EvaluatedShaft {
   readonly checks: readonly Check[];
   /** By its likely figures, for drawing; null while something is missing. */
   readonly laid: LaidShaft | null;
-  readonly bent: Bent | null;
   /** Where it is weakest, and how it is run. */
   readonly weakest: Place | null;
   readonly how: Runs;
@@ -82,7 +80,7 @@ const outputs = {
     closeBelow: 1 / 3,
     says: {
       holds: 'in a jam the {shaft} is stressed with {needs} at most; it stays bent from {has} on',
-      fails: 'in a jam the {shaft} is bent or twisted for good: {needs}, and it stays bent from {has} on',
+      fails: 'in a jam the {shaft} is bent or twisted for good: it is stressed with {needs}, and stays bent from {has} on',
     },
   },
   whirls: {
@@ -120,6 +118,8 @@ interface Template {
   readonly how: Runs;
   readonly top: Figure;
   readonly assumes: readonly Sentence[];
+  /** All that is no number: two templates that are alike lay the same numbers the same way. */
+  readonly alike: string;
 }
 
 interface WheelHere {
@@ -232,6 +232,13 @@ function templateOf(shaft: Shaft, build: Build, lines: readonly WalkedLine[], li
   if (isLast(shaft, line) && forces.length === 0)
     assumes.push(sentence('what the tool itself pushes on the shaft with is not entered, and left out'));
 
+  const alike = JSON.stringify([
+    metal,
+    acts?.shock,
+    wheels.map(({ seat, wheel, cut, angle }) => [seat.id, wheel.slips, wheel.end, cut, angle]),
+    forces.map(({ id }) => id),
+  ]);
+
   const lay: Template['lay'] = (n, ways) => {
     const laidSections = sections.map(
       (piece): Section => ({
@@ -290,7 +297,7 @@ function templateOf(shaft: Shaft, build: Build, lines: readonly WalkedLine[], li
       metal: { ...kind, Sut_MPa: n.Sut ?? kind.Sut_MPa, Sy_MPa: n.Sy ?? kind.Sy_MPa },
     };
   };
-  return { from, lay, open, how: runsOf(acts?.shock), top: acts?.top ?? unknown('rpm', []), assumes };
+  return { from, lay, open, how: runsOf(acts?.shock), top: acts?.top ?? unknown('rpm', []), assumes, alike };
 }
 
 /** What the wheels bring in and do not take out the tool does, at the end that is further from them. */
@@ -309,17 +316,61 @@ const isLast = ({ id, seats }: Shaft, { stations, stages }: Line): boolean =>
 const forcesOn = ({ id }: Shaft, { forces = [], lines }: Build): readonly StoredForce[] =>
   forces.filter(({ on }) => on && lines.find((line) => line.id === on.line)?.stations.find((station) => station.id === on.station)?.shaft === id);
 
-/** Of several ways round the one in which it is stressed most. */
-function worst(
-  template: Template,
-  numbers: Readonly<Record<string, number>>,
-  isFine: boolean,
-): { readonly shaft: LaidShaft; readonly places: readonly Place[] } {
-  const all = Array.from({ length: 1 << Math.min(4, template.open) }, (_, ways) => {
-    const shaft = template.lay(numbers, ways);
-    return { shaft, places: faultsOf(shaft).length > 0 ? [] : stressed(shaft, { how: template.how, isFine }) };
-  });
-  return all.reduce((a, b) => ((b.places[0]?.cracks ?? Number.POSITIVE_INFINITY) < (a.places[0]?.cracks ?? Number.POSITIVE_INFINITY) ? b : a));
+interface Kept {
+  readonly alike: string;
+  readonly known: Map<string, readonly { readonly shaft: LaidShaft; readonly both: BothBent | null }[]>;
+  readonly seen: Map<string, Corner>;
+  readonly whirl: Map<string, number>;
+}
+
+/** A shaft that nobody touched is not bent anew at every key, while the same pulls on it. */
+const keptFor = new WeakMap<Shaft, Kept>();
+/** Numbers of one shaft that are kept, at most. */
+const mostKept = 400;
+
+function keptOf(shaft: Shaft, alike: string): Kept {
+  const before = keptFor.get(shaft);
+  if (before?.alike === alike && before.seen.size < mostKept) return before;
+  const kept: Kept = { alike, known: new Map(), seen: new Map(), whirl: new Map() };
+  keptFor.set(shaft, kept);
+  return kept;
+}
+
+/** A shaft by numbers, with where it may break. */
+interface Corner {
+  readonly shaft: LaidShaft;
+  readonly places: readonly Place[];
+}
+
+/** How a shaft is bent hangs on neither strength of its metal: what was bent once is not bent again for another. */
+function corners(template: Template, of: Shaft): (numbers: Readonly<Record<string, number>>) => Corner {
+  const { known, seen } = keptOf(of, template.alike);
+  const names = Object.keys(template.from);
+  const bends = names.filter((name) => name !== 'Sut' && name !== 'Sy');
+  return (numbers) => {
+    const key = names.map((name) => numbers[name]).join();
+    const before = seen.get(key);
+    if (before) return before;
+    const bentBy = bends.map((name) => numbers[name]).join();
+    const ways =
+      known.get(bentBy) ??
+      Array.from({ length: 1 << Math.min(4, template.open) }, (_, way) => {
+        const shaft = template.lay(numbers, way);
+        return { shaft, both: faultsOf(shaft).length > 0 ? null : bothBent(shaft, 'coarse') };
+      });
+    known.set(bentBy, ways);
+    // Of several ways round the one in which it is stressed most.
+    const all = ways.map(({ shaft, both }): Corner => {
+      const metal = { ...shaft.metal, Sut_MPa: numbers.Sut ?? shaft.metal.Sut_MPa, Sy_MPa: numbers.Sy ?? shaft.metal.Sy_MPa };
+      const strong = { ...shaft, metal };
+      return { shaft: strong, places: both ? stressed(strong, { how: template.how }, both) : [] };
+    });
+    const worst = all.reduce((a, b) =>
+      (b.places[0]?.cracks ?? Number.POSITIVE_INFINITY) < (a.places[0]?.cracks ?? Number.POSITIVE_INFINITY) ? b : a,
+    );
+    seen.set(key, worst);
+    return worst;
+  };
 }
 
 const likely = (from: Template['from']): Record<string, number> | null => {
@@ -336,19 +387,19 @@ export function evaluateShaft(shaft: Shaft, build: Build, lines: readonly Walked
   const id = `${line.id}/@shafts/${shaft.id}`;
   const at = shaft.seats[0] ? `${shaft.seats[0].of.line}/${shaft.seats[0].of.stage}` : `${line.id}/work`;
   const numbers = likely(from);
-  const now = numbers && worst(template, numbers, true);
+  const cornerOf = corners(template, shaft);
+  const now = numbers && cornerOf(numbers);
   const faults = now ? faultsOf(now.shaft) : [];
   const weakest = now?.places[0] ?? null;
   const name = shaft.name;
   const place = weakest === null || weakest.id === 'shaft' ? 'the plain shaft' : weakest.id;
   const tells = { shaft: name, place };
-  // The same corners are asked for by both sides of a check.
-  const seen = new Map<string, ReturnType<typeof worst>>();
-  const cornerOf = (n: Readonly<Record<string, number>>) => {
+  const { whirl } = keptOf(shaft, template.alike);
+  const whirlOf = (n: Readonly<Record<string, number>>): number => {
     const key = Object.values(n).join();
-    const before = seen.get(key) ?? worst(template, n, false);
-    seen.set(key, before);
-    return before;
+    const speed = whirl.get(key) ?? whirls(template.lay(n, 0), 1, 'whirl')[0]?.speed_rpm ?? Number.NaN;
+    whirl.set(key, speed);
+    return speed;
   };
   const cracks = (n: Readonly<Record<string, number>>) => cornerOf(n).places[0]?.cracks ?? Number.NaN;
   const endures = (n: Readonly<Record<string, number>>) => {
@@ -358,6 +409,8 @@ export function evaluateShaft(shaft: Shaft, build: Build, lines: readonly Walked
   };
   const yields = (n: Readonly<Record<string, number>>) => Math.min(...cornerOf(n).places.map((each) => each.yields));
   const { Sut: _, Sy: __, ...still } = from;
+  // How fast it whirls hangs on neither what pulls nor what turns.
+  const lies = Object.fromEntries(Object.entries(still).filter(([name]) => !/ pull$| force$|^torque$|^jam/.test(name)));
   const checks =
     faults.length > 0
       ? [faultCheck(`${id}/check-cracks`, at, name, faults)]
@@ -376,7 +429,7 @@ export function evaluateShaft(shaft: Shaft, build: Build, lines: readonly Walked
             tells,
           }),
           hold(`${id}/check-whirls`, at, outputs.whirls, {
-            has: solve('rpm', whirling, still, (n) => 0.8 * (whirls(template.lay(n, 0), 1)[0]?.speed_rpm ?? Number.NaN)),
+            has: solve('rpm', whirling, lies, (n) => 0.8 * whirlOf(n)),
             needs: template.top as Figure<'rpm'>,
             tells,
           }),
@@ -386,13 +439,32 @@ export function evaluateShaft(shaft: Shaft, build: Build, lines: readonly Walked
     name,
     checks,
     laid: faults.length === 0 && now ? now.shaft : null,
-    bent: faults.length === 0 && now ? bent(now.shaft) : null,
     weakest,
     how,
     speed_rpm: template.top.known ? template.top.value : 0,
     faults,
-    assumes,
+    assumes: [...assumes, ...twoSchools(now?.places ?? [])],
   };
+}
+
+/** Two schools that are further apart than this are told both (docs/decisions/0049). */
+const apart = 0.15;
+
+/** What the quick code formula says, where it is not what Goodman’s line says. */
+function twoSchools(places: readonly Place[]): Sentence[] {
+  const least = (of: (place: Place) => number) => Math.min(...places.map(of));
+  const [goodman, code] = [least(({ cracks }) => cracks), least(({ code: factor }) => factor)];
+  if (places.length === 0 || Math.abs(code / goodman - 1) <= apart) return [];
+  const times = (value: number) => ({ value: Number(value.toPrecision(2)), unit: '1' as const });
+  return [
+    sentence(
+      'two schools: by Goodman’s line it bears {goodman} times what it has to, by the quick code formula with its shock factors {code} times',
+      {
+        goodman: times(goodman),
+        code: times(code),
+      },
+    ),
+  ];
 }
 
 /** What is wrong with how it lies: nothing can be said of it. */

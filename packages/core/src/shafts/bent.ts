@@ -31,11 +31,12 @@ export interface Beam {
   readonly held: ReadonlySet<number>;
 }
 
-/** No element is longer than this share of the shaft, so that curves are smooth and whirl is near. */
-const longestShare = 1 / 36;
+/** No element is longer than this share of the shaft: for curves and many modes, for the lowest whirl alone, and where only what sits on it counts. */
+export const meshes = { fine: 1 / 36, whirl: 1 / 10, coarse: 1 } as const;
+export type Mesh = keyof typeof meshes;
 
 /** Places of all that sits on a shaft, where its section changes, and between. */
-function placesOf(shaft: LaidShaft, isFine: boolean): number[] {
+function placesOf(shaft: LaidShaft, mesh: Mesh): number[] {
   const long = lengthOf(shaft);
   const sharp = [
     0,
@@ -50,9 +51,9 @@ function placesOf(shaft: LaidShaft, isFine: boolean): number[] {
   const apart = sharp.filter((at, k) => k === 0 || at - (sharp[k - 1] as number) > 1e-6);
   return apart.flatMap((at, k) => {
     const next = apart[k + 1];
-    if (next === undefined || !isFine) return [at];
+    if (next === undefined || mesh === 'coarse') return [at];
     // An even number of them, so that the middle between two is a place.
-    const pieces = Math.max(1, 2 * Math.ceil((next - at) / (2 * long * longestShare) - 1e-9));
+    const pieces = Math.max(1, 2 * Math.ceil((next - at) / (2 * long * meshes[mesh]) - 1e-9));
     return Array.from({ length: pieces }, (_, j) => at + ((next - at) * j) / pieces);
   });
 }
@@ -68,9 +69,9 @@ const elementOf = (EI: number, L: number): readonly (readonly number[])[] => {
   ];
 };
 
-/** @param isFine with places between those where something is, for curves and whirl */
-export function beamOf(shaft: LaidShaft, isFine = true): Beam {
-  const at_mm = placesOf(shaft, isFine);
+/** @param mesh how many places there are between those where something is */
+export function beamOf(shaft: LaidShaft, mesh: Mesh = 'fine'): Beam {
+  const at_mm = placesOf(shaft, mesh);
   const there = placed(shaft);
   const midOf = (k: number) => ((at_mm[k] as number) + (at_mm[k + 1] as number)) / 2;
   const pieces = at_mm.slice(1).map((_, k) => {
@@ -111,12 +112,12 @@ export function heldFast({ stiffness, held }: Pick<Beam, 'stiffness' | 'held'>):
 /**
  * How a shaft bends under what pulls on it: exact for a slender beam, with bearings that are rigid or give way and are in line. Shear deflection, a twentieth of it
  * where the span is five diameters, is left out.
- * @param isFine with places between those where something is
+ * @param mesh how many places there are between those where something is
  * @param isPeak with the forces and torques of a jam where those are entered
  * @returns null where it is not held
  */
-export function bent(shaft: LaidShaft, isPeak = false, isFine = true): Bent | null {
-  const beam = beamOf(shaft, isFine);
+export function bent(shaft: LaidShaft, isPeak = false, mesh: Mesh = 'fine'): Bent | null {
+  const beam = beamOf(shaft, mesh);
   const solve = factored(heldFast(beam));
   if (!solve) return null;
   const { at_mm } = beam;

@@ -1,4 +1,4 @@
-import { bent } from './bent.js';
+import { type Bent, bent, type Mesh } from './bent.js';
 import { type Across, alongAt, type LaidShaft, type Notch, placed } from './laid-shaft.js';
 import { enduranceOf } from './metals.js';
 import { stiffnessOf } from './section-shape.js';
@@ -61,18 +61,31 @@ function candidates(
   return [...notches, ...at_mm.map((at) => ({ notch: plain, id: 'shaft', at }))];
 }
 
+/** A shaft as it is bent at work and in a jam. */
+export interface BothBent {
+  readonly at: Bent;
+  readonly peak: Bent;
+}
+
+/** @returns null where it is not held */
+export function bothBent(shaft: LaidShaft, mesh: Mesh = 'fine'): BothBent | null {
+  const [at, peak] = [bent(shaft, false, mesh), bent(shaft, true, mesh)];
+  return at && peak ? { at, peak } : null;
+}
+
 /**
  * How a shaft is stressed where it may break, the weakest place first.
- * @param isFine with places between those where something is, of which only the middle of a long span may be weaker
  * @param pulsing share of the torque that comes and goes; the rest is steady
+ * @param both how it is bent, where that is known already: it does not hang on how strong its metal is
  * @returns empty where it is not held
  */
 export function stressed(
   shaft: LaidShaft,
-  { how, pulsing = 0, isFine = true }: { readonly how: Runs; readonly pulsing?: number; readonly isFine?: boolean },
+  { how, pulsing = 0 }: { readonly how: Runs; readonly pulsing?: number },
+  both: BothBent | null = bothBent(shaft),
 ): Place[] {
-  const [at, peak] = [bent(shaft, false, isFine), bent(shaft, true, isFine)];
-  if (!at || !peak) return [];
+  if (!both) return [];
+  const { at, peak } = both;
   const there = placed(shaft);
   const { metal } = shaft;
   const factors = runs[how];

@@ -1,5 +1,5 @@
 import { Banded, factored } from './banded.js';
-import { type Beam, beamOf, heldFast } from './bent.js';
+import { type Beam, beamOf, heldFast, type Mesh } from './bent.js';
 import type { LaidShaft } from './laid-shaft.js';
 
 /** One way in which a shaft whirls. */
@@ -44,8 +44,8 @@ const [mostRounds, near] = [400, 1e-10];
  * Speeds at which a shaft whirls, rpm, lowest first: those at which it would swing as a beam (inverse iteration). What turns with it as a flywheel (gyroscopic effect) is
  * left out: of wheels far out on a thin shaft the true speed is higher.
  */
-export function whirls(shaft: LaidShaft, many = 3): Mode[] {
-  const beam = beamOf(shaft);
+export function whirls(shaft: LaidShaft, many = 3, mesh: Mesh = 'fine'): Mode[] {
+  const beam = beamOf(shaft, mesh);
   const solve = factored(heldFast(beam));
   if (!solve) return [];
   const mass = massOf(shaft, beam);

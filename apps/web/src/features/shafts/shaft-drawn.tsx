@@ -1,6 +1,6 @@
-import type { Bent, EvaluatedShaft, LaidShaft } from '@hobrek/core';
+import { type Bent, bent, type EvaluatedShaft, type LaidShaft } from '@hobrek/core';
 import { scaleLinear } from 'd3-scale';
-import { memo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { Area, CartesianGrid, ComposedChart, ReferenceLine, XAxis, YAxis } from 'recharts';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
@@ -18,12 +18,16 @@ const side = 44;
 
 interface Shown {
   readonly laid: LaidShaft;
-  readonly bent: Bent;
   readonly weakest: EvaluatedShaft['weakest'];
 }
 
 /** A shaft to scale with its wheels and bearings, and under it how it is bent; the figures of a place under the pointer, by touch and by keys. */
-export const ShaftDrawn = memo(function ShaftDrawn({ laid, bent, weakest }: Shown) {
+export const ShaftDrawn = memo(function ShaftDrawn({ laid, weakest }: Shown) {
+  const is = useMemo(() => bent(laid), [laid]);
+  return is ? <Drawn laid={laid} bent={is} weakest={weakest} /> : null;
+});
+
+function Drawn({ laid, bent, weakest }: Shown & { readonly bent: Bent }) {
   useUnits();
   const [frame, width] = useWidth<HTMLDivElement>();
   const [curve, pick] = useState<Curve>('moment');
@@ -38,7 +42,7 @@ export const ShaftDrawn = memo(function ShaftDrawn({ laid, bent, weakest }: Show
   const nearest = (at: number) => rows.reduce((best, row, k) => (Math.abs(row.at - at) < Math.abs((rows[best]?.at ?? 0) - at) ? k : best), 0);
   const here = Math.min(rows.length - 1, picked ?? nearest(weakest?.at_mm ?? 0));
   const row = rows[here] as (typeof rows)[number];
-  const told = `at ${show(row.at, 'mm')}: moment ${show(row.moment, 'N·m')}, torque ${show(row.torque, 'N·m')}, deflection ${show(row.deflection, 'mm')}`;
+  const told = `at ${show(row.at, 'mm')}: moment ${show(row.moment, 'N·m')}, torque ${show(row.torque, 'N·m')}, ${row.deflection < 0.1 ? `deflection below ${show(0.1, 'mm')}` : `deflection ${show(row.deflection, 'mm')}`}`;
   const x = scaleLinear([0, long], [side, Math.max(side + 10, width - 12)]);
   const inside = Math.max(1, x(long) - x(0));
   return (
@@ -102,9 +106,10 @@ export const ShaftDrawn = memo(function ShaftDrawn({ laid, bent, weakest }: Show
       </p>
     </figure>
   );
-});
+}
 
 interface LyingShown extends Shown {
+  readonly bent: Bent;
   readonly x: (mm: number) => number;
   readonly px_mm: number;
   readonly width: number;

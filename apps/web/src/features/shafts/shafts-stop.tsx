@@ -80,8 +80,8 @@ const ShaftShown = memo(function ShaftShown({ shaft }: { shaft: Shaft }) {
       </div>
       <div className="grid grid-cols-[minmax(0,7fr)_minmax(0,4fr)] gap-x-8 max-lg:grid-cols-1">
         <div className="min-w-0">
-          {evaluated?.laid && evaluated.bent ? (
-            <ShaftDrawn laid={evaluated.laid} bent={evaluated.bent} weakest={evaluated.weakest} />
+          {evaluated?.laid ? (
+            <ShaftDrawn laid={evaluated.laid} weakest={evaluated.weakest} />
           ) : (
             <p className="text-soft">
               {evaluated && evaluated.faults.length > 0
@@ -129,7 +129,7 @@ function Pieces({ shaft }: { shaft: Shaft }) {
           <section key={path} aria-label={called} className="border-b border-hair pb-1">
             <h4 className="flex flex-wrap items-baseline gap-x-3">
               <span className="font-semibold first-letter:uppercase">{name}</span>
-              <span className="text-sm text-soft">{where}</span>
+              {which !== 'seats' && <span className="text-sm text-soft">{where}</span>}
               {which !== 'seats' && (
                 <button type="button" className={`${act} ml-auto text-sm`} onClick={() => pieceTakenOut(shaft.id, which, id)}>
                   take out<span className="sr-only"> {called}</span>
