@@ -1,6 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import { expect, type Page, test } from '@playwright/test';
-import { addBuild, dataFolder, demo, Hobrek } from '../parts/hobrek.js';
+import { addBuild, choose, dataFolder, demo, Hobrek } from '../parts/hobrek.js';
 
 // Begun with the tests: the file is read by more than the process that runs them.
 let data: ReturnType<typeof dataFolder>;
@@ -161,6 +161,24 @@ test('drives that were found', async ({ page }) => {
   await expect(page.getByTestId('found-says')).toHaveAttribute('aria-busy', 'false');
   await expect(page.getByRole('list', { name: 'drives that were found' })).toBeVisible();
   await keep(page, 'finder');
+});
+
+test('a shaft as it lies', async ({ page }) => {
+  const { id } = await addBuild(address, demo('kindling-splitter'));
+  await open(page, `builds/${id}/shafts`);
+  await page.getByRole('button', { name: 'Enter the cone' }).click();
+  const field = (end: string) => page.locator(`[data-path$="${end}"]`);
+  for (const [end, text] of [
+    ['/bar/diameter', '17 mm'],
+    ['/bar/length', '400 mm'],
+    ['/belt-out/at', '30 mm'],
+    ['/b1/at', '120 mm'],
+    ['/b2/at', '300 mm'],
+  ] as const)
+    await field(end).fill(text);
+  await choose(field('/bar/metal'), 'bright');
+  await expect(page.getByRole('region', { name: 'what would cure it' })).toBeVisible();
+  await keep(page, 'shafts');
 });
 
 test('what a motor could drive', async ({ page }) => {

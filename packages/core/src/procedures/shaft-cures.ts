@@ -1,5 +1,6 @@
 import type { Verdict } from '../checks/verdict.js';
 import { curesOf } from '../shafts/cures.js';
+import type { Finding } from '../shafts/judged.js';
 import type { LaidShaft } from '../shafts/laid-shaft.js';
 import type { Runs } from '../shafts/stressed.js';
 import type { Steps } from './steps.js';
@@ -15,12 +16,23 @@ export interface ShaftToCure {
 export interface ShaftCureSaid {
   /** `pulley 40 mm nearer to the bearing` */
   readonly says: string;
+  /** What it makes better: whether it cracks in time, bends in a jam or whirls. */
+  readonly of: Finding['of'];
+  /** Of that alone, then. */
   readonly verdict: Verdict;
-  /** So many times what it has to bear, where it is nearest to its end. */
+  /** So many times what it has to bear then; of whirl how far it is from it, as a share. */
   readonly reserve: number;
+  /** Nothing of it fails then. */
+  readonly isCured: boolean;
 }
 
 /** What would make a shaft last, the best first. */
 export function* shaftCuresSteps({ laid, how, speed_rpm }: ShaftToCure): Steps<readonly ShaftCureSaid[]> {
-  return curesOf(laid, { how, speed_rpm }).map(({ says, after }) => ({ says, verdict: after.verdict, reserve: after.findings[0]?.reserve ?? 0 }));
+  return curesOf(laid, { how, speed_rpm }).map(({ says, after, better: { of, verdict, reserve } }) => ({
+    says,
+    of,
+    verdict,
+    reserve,
+    isCured: after.verdict !== 'fails',
+  }));
 }

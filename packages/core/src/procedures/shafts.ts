@@ -1,6 +1,6 @@
 import { type Check, hold } from '../checks/check.js';
 import type { CheckOutput } from '../checks/check-output.js';
-import { type Figure, fixed, type Known, unknown, unseen } from '../figure/figure.js';
+import { type Figure, fixed, highEnd, type Known, unknown, unseen } from '../figure/figure.js';
 import { defineProcedure, solve } from '../figure/formula.js';
 import type { Chosen, Fields, InputFigures } from '../kinds/fields.js';
 import { type PieceRole, pieceHead } from '../kinds/pieces.js';
@@ -56,7 +56,7 @@ export const strength = defineProcedure({
 });
 export const whirling = defineProcedure({
   id: 'shaft-whirls',
-  says: 'Four fifths of the lowest speed at which the shaft with its wheels would swing as a beam',
+  says: 'Four fifths of the lowest speed at which the shaft with its wheels vibrates as a beam',
   source: 'Euler and Bernoulli’s beam with its own mass; the margin is common practice, no source',
 });
 
@@ -214,9 +214,14 @@ function templateOf(shaft: Shaft, build: Build, lines: readonly WalkedLine[], li
   const acts = wheels[0]?.acts;
   if (acts) {
     const { jam } = lines.find(({ id }) => id === line.id) as WalkedLine;
-    // As likely: it multiplies what has a range already.
-    const times = jam.torque.known && acts.atTool.known && acts.atTool.value > 0 ? Math.max(1, jam.torque.value / acts.atTool.value) : 1;
-    from['jam over work'] = fixed('1', times, 'Torque in a jam over that at work');
+    // As likely: it multiplies what has a range already. What slips or breaks first lets no more through than it bears.
+    const first = jam.rungs.reduce(
+      (least, { atTool, harm }) => (atTool.known && harm !== 'wearing' ? Math.min(least, highEnd(atTool)) : least),
+      Number.POSITIVE_INFINITY,
+    );
+    const most = jam.torque.known ? Math.min(jam.torque.value, first) : 0;
+    const times = acts.atTool.known && acts.atTool.value > 0 ? Math.max(1, most / acts.atTool.value) : 1;
+    from['jam over work'] = fixed('1', times, 'Torque in a jam over that at work, at most what slips or breaks first lets through');
   }
   const forces = forcesOn(shaft, build).map((force) => {
     const inputs = opened('force', `@forces/${force.id}`, force);

@@ -9,6 +9,8 @@ export interface ShaftCure {
   readonly says: string;
   readonly shaft: LaidShaft;
   readonly after: JudgedShaft;
+  /** What it makes better, as it is then. */
+  readonly better: Finding;
 }
 
 /** Diameters of bars and bearings that are sold, mm. */
@@ -186,31 +188,44 @@ function* changesOf(shaft: LaidShaft): Generator<Change> {
   yield* ofDiameter(shaft);
 }
 
-/** A cure is no cure that makes something else worse that did not hold with room before. */
-function isBetter(now: JudgedShaft, then: JudgedShaft): boolean {
-  const [worst] = now.findings;
-  const after = worst && then.findings.find(({ of }) => of === worst.of);
-  if (!worst || !after || then.faults.length > 0) return false;
-  const noWorse = then.findings.every((finding) => {
-    const before = now.findings.find(({ of }) => of === finding.of);
-    return before === undefined || finding.verdict === 'holds' || rankOf[finding.verdict] <= rankOf[before.verdict];
+/**
+ * What of a shaft a change makes better, of what does not hold: the worst that it does anything for. A cure is no cure that makes something else worse that did not hold
+ * with room before.
+ */
+function bettered(now: JudgedShaft, then: JudgedShaft): Finding | null {
+  if (then.faults.length > 0) return null;
+  const of = (judged: JudgedShaft, { of: which }: Finding) => judged.findings.find((each) => each.of === which);
+  const isWorse = then.findings.some((finding) => {
+    const before = of(now, finding);
+    return before !== undefined && finding.verdict !== 'holds' && rankOf[finding.verdict] > rankOf[before.verdict];
   });
-  return noWorse && (rankOf[after.verdict] < rankOf[worst.verdict] || after.reserve > worst.reserve * 1.1);
+  if (isWorse) return null;
+  const short = now.findings.filter(({ verdict }) => verdict !== 'holds');
+  const found = short.find((before) => {
+    const after = of(then, before);
+    return after && (rankOf[after.verdict] < rankOf[before.verdict] || after.reserve > before.reserve * least);
+  });
+  return (found && of(then, found)) ?? null;
 }
 
-const reserveOf = ({ findings: [first] }: JudgedShaft): Finding['reserve'] => first?.reserve ?? 0;
+/** So many times better is worth telling. */
+const least = 1.1;
 
 /**
  * What would make a shaft last that does not, each change worked out in full, alone, the best first; nothing that does not help, and nothing that makes another thing
  * worse. Those that cure it come before those that only help.
  * @param most so many of them
  */
-export function curesOf(shaft: LaidShaft, running: Running, most = 5): readonly ShaftCure[] {
+export function curesOf(shaft: LaidShaft, running: Running, most = 6): readonly ShaftCure[] {
   const now = judgeShaft(shaft, running);
   if (now.verdict === 'holds' || now.findings.length === 0) return [];
-  const tried = [...changesOf(shaft)].map((change) => ({ ...change, after: judgeShaft(change.shaft, running) }));
+  const tried = [...changesOf(shaft)].flatMap((change): ShaftCure[] => {
+    const after = judgeShaft(change.shaft, running);
+    const better = bettered(now, after);
+    return better ? [{ ...change, after, better }] : [];
+  });
+  const place = ({ better }: ShaftCure) => now.findings.findIndex(({ of }) => of === better.of);
   return tried
-    .filter(({ after }) => isBetter(now, after))
-    .sort((a, b) => rankOf[a.after.verdict] - rankOf[b.after.verdict] || reserveOf(b.after) - reserveOf(a.after))
+    .sort((a, b) => rankOf[a.after.verdict] - rankOf[b.after.verdict] || place(a) - place(b) || b.better.reserve - a.better.reserve)
     .slice(0, most);
 }

@@ -41,7 +41,7 @@ const dot = (a: Float64Array, b: Float64Array): number => a.reduce((sum, each, k
 const [mostRounds, near] = [400, 1e-10];
 
 /**
- * Speeds at which a shaft whirls, rpm, lowest first: those at which it would swing as a beam (inverse iteration). What turns with it as a flywheel (gyroscopic effect) is
+ * Speeds at which a shaft whirls, rpm, lowest first: those at which it vibrates as a beam (inverse iteration). What turns with it as a flywheel (gyroscopic effect) is
  * left out: of wheels far out on a thin shaft the true speed is higher.
  */
 export function whirls(shaft: LaidShaft, many = 3, mesh: Mesh = 'fine'): Mode[] {

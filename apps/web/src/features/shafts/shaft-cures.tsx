@@ -3,6 +3,8 @@ import { useEffect, useState } from 'react';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 import { workOut } from '../../workers/calculator.js';
 
+const does = { cracks: 'cracks', yields: 'bends' } as const;
+
 /** What would make a shaft last that does not hold with room: looked for beside the page, each change in full. */
 export function ShaftCures({ shaft: { laid, how, speed_rpm, checks } }: { shaft: EvaluatedShaft }) {
   const [found, setFound] = useState<{ readonly of: typeof laid; readonly cures: readonly ShaftCureSaid[] } | null>(null);
@@ -26,11 +28,16 @@ export function ShaftCures({ shaft: { laid, how, speed_rpm, checks } }: { shaft:
         <p>No single change that is tried does: thicker, of better steel, other places and pulls.</p>
       ) : (
         <ol>
-          {found.cures.map(({ says, verdict, reserve }) => (
+          {found.cures.map(({ says, of, verdict, reserve, isCured }) => (
             <li key={says} className="grid grid-cols-[1.75rem_1fr_7rem] items-center gap-x-2 border-b border-hair py-1">
               <VerdictMark verdict={verdict} />
-              <span className="first-letter:uppercase">{says}</span>
-              <span className="text-right text-sm text-soft">{reserve.toPrecision(2)} times</span>
+              <span>
+                <span className="block first-letter:uppercase">{says}</span>
+                <span className="block text-sm text-soft">{isCured ? 'nothing of it fails then' : 'helps, and is not enough alone'}</span>
+              </span>
+              <span className="text-right text-sm text-soft">
+                {of === 'whirls' ? `${Math.round(100 * reserve)}\u00a0% from whirl` : `${does[of]} at ${reserve.toPrecision(2)} times`}
+              </span>
             </li>
           ))}
         </ol>
