@@ -174,10 +174,15 @@ test('a shaft as it lies', async ({ page }) => {
     ['/belt-out/at', '30 mm'],
     ['/b1/at', '120 mm'],
     ['/b2/at', '300 mm'],
+    ['-tool/at', '390 mm'],
+    ['-tool/force', '450 N'],
   ] as const)
     await field(end).fill(text);
   await choose(field('/bar/metal'), 'bright');
   await expect(page.getByRole('region', { name: 'what would cure it' })).toBeVisible();
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.mouse.move(0, 0);
+  await page.evaluate(() => scrollTo(0, 0));
   await keep(page, 'shafts');
 });
 

@@ -41,6 +41,30 @@ const pull = {
   },
 } as const satisfies PieceHead;
 
+const tool = {
+  role: 'force',
+  kind: 'tool',
+  v: 1,
+  label: 'force of the tool',
+  fields: {
+    at: along('Place along the shaft', 'Where the tool pushes on it: the middle of a cutter, a drum or a wheel on the ground.'),
+    force: quantity('Force across the shaft', 'force', {
+      accepts: [0, 1_000_000],
+      bare: 'N',
+      how: 'measured',
+      help: 'At work: the cutting force, the weight of a drum with its load, what a wheel carries. The worst way round is taken. Left open, from nothing to ten times what its torque makes at the rim of the tool.',
+      measure: 'A scale under the wheel or drum; a cutting force is the torque over the radius of the tool, and half as much again.',
+    }),
+    peak: quantity('In a jam', 'force', {
+      accepts: [0, 1_000_000],
+      bare: 'N',
+      how: 'guessed',
+      help: 'Left out, as much more as the torque of a jam is over that at work.',
+      measure: '',
+    }),
+  },
+} as const satisfies PieceHead;
+
 const size = (label: string, help: string) =>
   quantity(label, 'length', { accepts: [0.5, 2_000], bare: 'mm', how: 'measured', help, measure: 'Calliper across it.' });
 
@@ -132,7 +156,7 @@ const bearing = {
   },
 } as const satisfies PieceHead;
 
-const heads: readonly PieceHead[] = [pull, round, tube, hexagon, square, wheel, bearing];
+const heads: readonly PieceHead[] = [pull, tool, round, tube, hexagon, square, wheel, bearing];
 
 export const pieceHeads = (role: PieceRole): readonly PieceHead[] => heads.filter((head) => head.role === role);
 

@@ -1,10 +1,10 @@
 import { type PieceRole, pieceHead } from '../kinds/pieces.js';
 import { kindHead } from '../kinds/registry.js';
-import type { Build, Line, Piece, Seat, Shaft, Station } from './build.js';
+import type { Build, Line, Piece, Seat, Shaft, Station, StoredForce } from './build.js';
 import { typedInputs } from './reshape.js';
 
 /** Where the pieces of a shaft are put that nobody has measured, mm from its left end: each a guess to be typed over. */
-const usual = { long: 300, bearings: [60, 240], first: 30, second: 150 } as const;
+const usual = { long: 300, bearings: [60, 240], first: 30, second: 150, tool: 270 } as const;
 
 /** The bore of a wheel as it was typed, where it was. */
 const boreOf = (line: Line, stage: string, end: 'in' | 'out'): string | undefined =>
@@ -49,15 +49,39 @@ export function withShaftBegun(build: Build, lineId: string, stationId: string):
   const lines = build.lines.map((each) =>
     each.id === lineId ? { ...each, stations: each.stations.map((one) => (one.id === stationId ? { ...one, shaft: id } : one)) } : each,
   );
-  return { ...build, lines, shafts: [...build.shafts, shaft] };
+  const begun = { ...build, lines, shafts: [...build.shafts, shaft] };
+  if (at < line.stations.length - 1) return begun;
+  // The tool pushes on its shaft, whatever it is: how hard, somebody has to say.
+  const push: StoredForce = {
+    ...piece('force', 'tool', freeId(build.forces ?? [], `${id}-tool`), `push of the tool`, { at: `${usual.tool} mm` }),
+    on: { line: lineId, station: stationId },
+  };
+  return { ...begun, forces: [...(build.forces ?? []), push] };
 }
+
+const freeId = (all: readonly { readonly id: string }[], like: string): string =>
+  [like, ...all.map((_, k) => `${like}-${k + 2}`)].find((id) => !all.some((each) => each.id === id)) ?? like;
 
 /** The shaft that is entered at a place of a line. */
 export const shaftAt = ({ shafts }: Pick<Build, 'shafts'>, { shaft }: Pick<Station, 'shaft'>): Shaft | undefined =>
   shaft === undefined ? undefined : shafts.find(({ id }) => id === shaft);
 
-/** The build without a shaft: places that named it name none. */
-export const withoutShaft = (build: Build, id: string): Build => ({
+/** What the tool pushes with on a shaft, where it is entered with it. */
+export const toolForcesOn = ({ forces = [], lines }: Pick<Build, 'forces' | 'lines'>, shaftId: string): readonly StoredForce[] =>
+  forces.filter(
+    ({ kind, on }) =>
+      kind === 'tool' && on && lines.find(({ id }) => id === on.line)?.stations.find(({ id }) => id === on.station)?.shaft === shaftId,
+  );
+
+/** The build without a shaft: places that named it name none, and what the tool pushes with goes with it. */
+export function withoutShaft(build: Build, id: string): Build {
+  const gone = toolForcesOn(build, id);
+  const { forces = [], ...bare } = withoutPlaces(build, id);
+  const left = forces.filter((force) => !gone.includes(force));
+  return left.length > 0 ? { ...bare, forces: left } : bare;
+}
+
+const withoutPlaces = (build: Build, id: string): Build => ({
   ...build,
   lines: build.lines.map((line) =>
     line.stations.some(({ shaft }) => shaft === id)

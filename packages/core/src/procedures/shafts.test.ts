@@ -7,8 +7,8 @@ import { bent } from '../shafts/bent.js';
 import { say, wordingFor } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
 
-/** The roll of the crusher on a shaft of its own: pulley on the left, blocks at 60 and 240 mm. */
-function rolled(typed: Readonly<Record<string, string>> = {}): Build {
+/** The roll of the crusher on a shaft of its own: pulley on the left, blocks at 60 and 240 mm; it pushes with nothing unless that is said. */
+function rolled(typed: Readonly<Record<string, string>> = {}, push: string | null = '0 N'): Build {
   const build = crusher();
   const last = build.lines[0]?.stations.at(-1)?.id ?? '';
   const begun = withShaftBegun(build, 'main', last);
@@ -16,6 +16,7 @@ function rolled(typed: Readonly<Record<string, string>> = {}): Build {
   return afterTyping(begun, {
     [`${path}/@sections/bar/diameter`]: '25 mm',
     [`${path}/@sections/bar/metal`]: 'c45',
+    ...(push === null ? {} : { [`@forces/${last}-tool/force`]: push }),
     ...Object.fromEntries(Object.entries(typed).map(([at, text]) => [`${path}/${at}`, text])),
   });
 }
@@ -60,7 +61,7 @@ describe('a shaft of a machine', () => {
     expect(F).toBeGreaterThan(50);
     expect(laid?.loads[0]?.torque_Nm).toBeCloseTo(T, 9);
     // The tool takes out what the belt brings in, at the other end.
-    expect(laid?.loads.at(-1)).toMatchObject({ id: 'the tool', at_mm: 300, torque_Nm: expect.closeTo(-T, 9) });
+    expect(laid?.loads.find(({ id }) => id === 'the tool')).toMatchObject({ at_mm: 300, torque_Nm: expect.closeTo(-T, 9) });
     // 30 mm outside of the first block: pull to the side, pulley and its part of the bar down.
     const g = 9.80665;
     const bar = ((Math.PI / 4) * 25 ** 2 * 7850e-9 * 60 * g * 30) / 1000;
@@ -93,14 +94,22 @@ describe('a shaft of a machine', () => {
     expect(decided?.unseen?.some((field) => field.endsWith('/metal'))).toBe(true);
   });
 
-  it('with two belts whose directions are not entered is judged the worst way round, and says so', () => {
-    const twice = afterTyping(crusher(), {});
-    const { lines } = twice;
-    expect(lines).toHaveLength(1);
-    const assumes = shaftOf(rolled()).assumes.map(({ template }) => template);
+  it('says what it takes for granted: which way two belts pull, and the tool', () => {
+    const assumes = (build: Build) => shaftOf(build).assumes.map(({ template }) => template);
     // One belt alone pulls to one side or the other: that is the same.
-    expect(assumes.some((each) => each.includes('which way'))).toBe(false);
-    expect(assumes.some((each) => each.includes('the tool itself'))).toBe(true);
+    expect(assumes(rolled()).some((each) => each.includes('which way'))).toBe(false);
+    expect(assumes(rolled()).some((each) => each.startsWith('the tool is taken to push'))).toBe(true);
+    const { forces: _, ...bare } = rolled();
+    expect(assumes(bare).some((each) => each.includes('left out'))).toBe(true);
+  });
+
+  it('is not known where what the tool pushes with decides, and never holds in silence; entered, it bends the shaft', () => {
+    const cart = (push: string | null) => rolled({ '@sections/bar/diameter': '17 mm' }, push);
+    expect(check(cart('0 N'), 'cracks').verdict).toBe('holds');
+    const open = check(rolled({ '@sections/bar/diameter': '13 mm' }, null), 'cracks');
+    expect(open.verdict).toBe('unknown');
+    expect(open.unseen?.some((field) => field.endsWith('-tool/force'))).toBe(true);
+    expect(check(cart('4 kN'), 'cracks').verdict).toBe('fails');
   });
 
   it('that cannot lie so is named: a wheel off the end, one bearing', () => {

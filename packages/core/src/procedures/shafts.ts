@@ -226,16 +226,23 @@ function templateOf(shaft: Shaft, build: Build, lines: readonly WalkedLine[], li
   const forces = forcesOn(shaft, build).map((force) => {
     const inputs = opened('force', `@forces/${force.id}`, force);
     from[`${force.id} at`] = figureAt(inputs, 'at');
-    from[`${force.id} force`] = figureAt(inputs, 'force');
+    const entered = figureAt(inputs, 'force');
+    from[`${force.id} force`] = entered.known || force.kind !== 'tool' ? entered : pushOfTool(`@forces/${force.id}/force`, lines, line, acts);
+    const peak = figureAt(inputs, 'peak');
+    if (force.kind === 'tool' && peak.known) from[`${force.id} peak`] = peak;
     return force;
   });
+  const hasTool = forces.some(({ kind }) => kind === 'tool');
   const openWheels = wheels.filter(({ angle, wheel: { pull } }) => angle === null && !(pull.known && pull.value === 0));
   // One alone may pull to either side: it is the same.
   const areAllOpen = openWheels.length === wheels.length;
-  const open = Math.max(0, openWheels.length - (areAllOpen ? 1 : 0));
-  if (open > 0) assumes.push(sentence('which way every belt or chain pulls is not entered: the worst way round is taken'));
-  if (isLast(shaft, line) && forces.length === 0)
-    assumes.push(sentence('what the tool itself pushes on the shaft with is not entered, and left out'));
+  const open = Math.max(0, openWheels.length - (areAllOpen ? 1 : 0)) + (hasTool ? 1 : 0);
+  /** The tool pushes along or against the first wheel, whichever is worse. */
+  const toolBit = open - 1;
+  if (openWheels.length - (areAllOpen ? 1 : 0) > 0)
+    assumes.push(sentence('which way every belt or chain pulls is not entered: the worst way round is taken'));
+  if (hasTool) assumes.push(sentence('the tool is taken to push along or against the first wheel, whichever is worse'));
+  else if (isLast(shaft, line)) assumes.push(sentence('what the tool itself pushes on the shaft with is not entered, and left out'));
 
   const alike = JSON.stringify([
     metal,
@@ -273,9 +280,14 @@ function templateOf(shaft: Shaft, build: Build, lines: readonly WalkedLine[], li
         mass_kg: n[`${seat.id} kg`] ?? 0,
       };
     });
-    const pushes = forces.map(
-      (force): Load => ({ id: force.name, at_mm: n[`${force.id} at`] ?? 0, force_N: [0, -(n[`${force.id} force`] ?? 0)], torque_Nm: 0 }),
-    );
+    const pushes = forces.map((force): Load => {
+      const [F, at_mm] = [n[`${force.id} force`] ?? 0, n[`${force.id} at`] ?? 0];
+      if (force.kind !== 'tool') return { id: force.name, at_mm, force_N: [0, -F], torque_Nm: 0 };
+      const toward = (wheels[0]?.angle ?? 0) + ((ways >> toolBit) & 1 ? Math.PI : 0);
+      const most = Math.max(F, n[`${force.id} peak`] ?? F * share);
+      const across = (size: number): Across => [size * Math.cos(toward), size * Math.sin(toward)];
+      return { id: force.name, at_mm, force_N: across(F), peak_N: across(most), torque_Nm: 0 };
+    });
     const shoulders = along.slice(1).flatMap(({ section, from_mm }, k): Notch[] => {
       const before = laidSections[k] as Section;
       const [thin, thick] = [Math.min(before.size_mm, section.size_mm), Math.max(before.size_mm, section.size_mm)];
@@ -378,6 +390,23 @@ function corners(template: Template, of: Shaft): (numbers: Readonly<Record<strin
   };
 }
 
+/** Rim of a tool of which nothing is known, mm across (common practice, no source). */
+const usualAcross_mm = 100;
+
+/** What the tool pushes with, where nobody says it: from nothing to ten times what its torque makes at its rim, which a weight may well be. */
+function pushOfTool(field: string, lines: readonly WalkedLine[], line: Line, acts: ActsOnShaft | undefined): Figure {
+  const across = lines.find(({ id }) => id === line.id)?.ends?.work.across;
+  const { torque } = acts ?? {};
+  if (!torque?.known) return unknown('N', [field]);
+  const rim_N = (2000 * torque.value) / (across ?? usualAcross_mm);
+  return unseen(
+    'N',
+    [0, 1.5 * rim_N, 10 * rim_N],
+    field,
+    'From nothing to ten times what the torque makes at the rim of the tool, common practice, no source',
+  );
+}
+
 const likely = (from: Template['from']): Record<string, number> | null => {
   const entries = Object.entries(from);
   return entries.every(([, figure]) => figure.known)
@@ -415,7 +444,7 @@ export function evaluateShaft(shaft: Shaft, build: Build, lines: readonly Walked
   const yields = (n: Readonly<Record<string, number>>) => Math.min(...cornerOf(n).places.map((each) => each.yields));
   const { Sut: _, Sy: __, ...still } = from;
   // How fast it whirls hangs on neither what pulls nor what turns.
-  const lies = Object.fromEntries(Object.entries(still).filter(([name]) => !/ pull$| force$|^torque$|^jam/.test(name)));
+  const lies = Object.fromEntries(Object.entries(still).filter(([name]) => !/ pull$| force$| peak$|^torque$|^jam/.test(name)));
   const checks =
     faults.length > 0
       ? [faultCheck(`${id}/check-cracks`, at, name, faults)]

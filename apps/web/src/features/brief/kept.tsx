@@ -1,4 +1,4 @@
-import { holdersOf, isOnShaft, isSetting } from '@hobrek/core';
+import { holdersOf, isOnShaft, isSetting, toolForcesOn } from '@hobrek/core';
 import { HeldEntries } from '../../element/held-entries.js';
 import { useDocument } from '../../open-build/here.js';
 
@@ -6,7 +6,8 @@ import { useDocument } from '../../open-build/here.js';
 export function Kept() {
   const all = useDocument(({ build }) => holdersOf(build));
   // Settings and shafts are worked out, and stand beside the drive.
-  const holders = all.filter(({ path }) => !isSetting(path) && !isOnShaft(path));
+  const tools = useDocument(({ build }) => build.shafts.flatMap(({ id }) => toolForcesOn(build, id).map((force) => `@forces/${force.id}`)).join());
+  const holders = all.filter(({ path }) => !isSetting(path) && !isOnShaft(path) && !tools.split(',').includes(path));
   if (holders.length === 0) return null;
   return (
     <section className="col-span-full">

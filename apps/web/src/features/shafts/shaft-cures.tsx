@@ -36,7 +36,9 @@ export function ShaftCures({ shaft: { laid, how, speed_rpm, checks } }: { shaft:
                 <span className="block text-sm text-soft">{isCured ? 'nothing of it fails then' : 'helps, and is not enough alone'}</span>
               </span>
               <span className="text-right text-sm text-soft">
-                {of === 'whirls' ? `${Math.round(100 * reserve)}\u00a0% from whirl` : `${does[of]} at ${reserve.toPrecision(2)} times`}
+                {of === 'whirls'
+                  ? `${Math.round(100 * reserve)}\u00a0% from whirl`
+                  : `${does[of]} at ${reserve < 2 ? reserve.toFixed(2) : reserve.toPrecision(2)} times`}
               </span>
             </li>
           ))}

@@ -1,4 +1,4 @@
-import { type Holder, holdersOf, lineOf, type Shaft, shaftsOf } from '@hobrek/core';
+import { type Holder, holdersOf, lineOf, type Shaft, shaftsOf, toolForcesOn } from '@hobrek/core';
 import { memo } from 'react';
 import { CheckRow } from '../../element/check-row.js';
 import { DriveViews } from '../../element/drive-views.js';
@@ -117,9 +117,15 @@ const kinds = { round: 'round section', tube: 'tube', hexagon: 'hexagon', square
 function Pieces({ shaft }: { shaft: Shaft }) {
   const { pieceAdded, pieceTakenOut } = useOpen();
   const holders = useDocument(({ build }) => holdersOf(build));
+  const tools = useDocument(({ build }) =>
+    toolForcesOn(build, shaft.id)
+      .map(({ id }) => `@forces/${id}`)
+      .join(),
+  );
   const mine = holders.filter(({ path }) => path.startsWith(`@shafts/${shaft.id}/`));
-  const of = (list: string): readonly Holder[] => mine.filter(({ path }) => path.split('/')[2] === `@${list}`);
-  const list = (which: 'sections' | 'bearings' | 'seats', title: string) => (
+  const of = (list: string): readonly Holder[] =>
+    list === 'forces' ? holders.filter(({ path }) => tools.split(',').includes(path)) : mine.filter(({ path }) => path.split('/')[2] === `@${list}`);
+  const list = (which: 'sections' | 'bearings' | 'seats' | 'forces', title: string) => (
     <section aria-label={title} className="mt-2">
       <h3 className="text-sm text-soft">{title}</h3>
       {of(which).map(({ path, called, where, fields, isWhole, inputs }) => {
@@ -129,8 +135,8 @@ function Pieces({ shaft }: { shaft: Shaft }) {
           <section key={path} aria-label={called} className="border-b border-hair pb-1">
             <h4 className="flex flex-wrap items-baseline gap-x-3">
               <span className="font-semibold first-letter:uppercase">{name}</span>
-              {which !== 'seats' && <span className="text-sm text-soft">{where}</span>}
-              {which !== 'seats' && (
+              {(which === 'sections' || which === 'bearings') && <span className="text-sm text-soft">{where}</span>}
+              {(which === 'sections' || which === 'bearings') && (
                 <button type="button" className={`${act} ml-auto text-sm`} onClick={() => pieceTakenOut(shaft.id, which, id)}>
                   take out<span className="sr-only"> {called}</span>
                 </button>
@@ -153,6 +159,7 @@ function Pieces({ shaft }: { shaft: Shaft }) {
         ))}
       </p>
       {list('seats', 'Wheels on it')}
+      {of('forces').length > 0 && list('forces', 'The tool on it')}
       {list('bearings', 'Bearings')}
       <p className="mt-1 text-sm">
         <button type="button" className={act} onClick={() => pieceAdded(shaft.id, 'bearings', 'bearing')}>
