@@ -8,8 +8,8 @@ test('an overhung pulley’s shaft: begun from what is known, found too thin, wh
   const { id } = await addBuild(address, { ...demo('kindling-splitter'), name: `Thin shaft ${Date.now()}` });
   await page.goto(`${address}/builds/${id}/drive`);
   await page.getByRole('link', { name: 'Shafts' }).click();
-  await page.getByRole('button', { name: 'Enter the cone' }).click();
-  const shaft = page.getByRole('region', { name: 'cone', exact: true });
+  await page.getByRole('button', { name: 'Enter the cone shaft' }).click();
+  const shaft = page.getByRole('region', { name: 'cone shaft', exact: true });
   await expect(shaft.getByRole('heading', { name: 'Bearings' })).toBeVisible();
   const field = (end: string) => shaft.locator(`[data-path$="${end}"]`);
   await field('/bar/diameter').fill('14 mm');
@@ -46,7 +46,7 @@ test('an overhung pulley’s shaft: begun from what is known, found too thin, wh
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(shaft.getByRole('region', { name: /^tube 2/ })).toBeHidden();
   await shaft.getByRole('button', { name: /^take it out/ }).click();
-  await expect(page.getByRole('button', { name: 'Enter the cone' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Enter the cone shaft' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(shaft.getByText(/is too thin/)).toBeVisible();
   await page.reload();

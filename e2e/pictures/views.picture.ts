@@ -166,7 +166,7 @@ test('drives that were found', async ({ page }) => {
 test('a shaft as it lies', async ({ page }) => {
   const { id } = await addBuild(address, demo('kindling-splitter'));
   await open(page, `builds/${id}/shafts`);
-  await page.getByRole('button', { name: 'Enter the cone' }).click();
+  await page.getByRole('button', { name: 'Enter the cone shaft' }).click();
   const field = (end: string) => page.locator(`[data-path$="${end}"]`);
   for (const [end, text] of [
     ['/bar/diameter', '17 mm'],

@@ -54,7 +54,7 @@ export {
 export { nearestSize, nextSize } from './kinds/shared/stock-wheels.js';
 export type { Sizing } from './kinds/sizing.js';
 export type { Starter } from './kinds/starter.js';
-export { shaftAt, toolForcesOn, withoutPiece, withoutShaft, withPieceAdded, withShaftBegun } from './machine/begin-shaft.js';
+export { shaftAt, shaftName, toolForcesOn, withoutPiece, withoutShaft, withPieceAdded, withShaftBegun } from './machine/begin-shaft.js';
 export { blankBuild } from './machine/blank-build.js';
 export { type BriefPart, briefParts, supplyFields, wishFields } from './machine/brief-fields.js';
 export {

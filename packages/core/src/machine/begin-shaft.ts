@@ -3,6 +3,9 @@ import { kindHead } from '../kinds/registry.js';
 import type { Build, Line, Piece, Seat, Shaft, Station, StoredForce } from './build.js';
 import { typedInputs } from './reshape.js';
 
+/** What a shaft is called by its place: `cone shaft`, `spindle`. */
+export const shaftName = (place: string): string => (/shaft|spindle|axle/i.test(place) ? place : `${place} shaft`);
+
 /** Where the pieces of a shaft are put that nobody has measured, mm from its left end: each a guess to be typed over. */
 const usual = { long: 300, bearings: [60, 240], first: 30, second: 150, tool: 270 } as const;
 
@@ -41,7 +44,7 @@ export function withShaftBegun(build: Build, lineId: string, stationId: string):
   const bore = seats.flatMap(({ of: { stage, end } }) => boreOf(line, stage, end) ?? [])[0];
   const shaft: Shaft = {
     id,
-    name: station.name,
+    name: shaftName(station.name),
     sections: [piece('section', 'round', 'bar', 'bar', { length: `${usual.long} mm`, ...(bore ? { diameter: bore } : {}) })],
     seats,
     bearings: usual.bearings.map((place, k) => piece('bearing', 'bearing', `b${k + 1}`, `bearing ${'AB'[k]}`, { at: `${place} mm` })),

@@ -1,4 +1,4 @@
-import { type Holder, holdersOf, lineOf, type Shaft, shaftsOf, toolForcesOn } from '@hobrek/core';
+import { type Holder, holdersOf, lineOf, type Shaft, shaftName, shaftsOf, toolForcesOn } from '@hobrek/core';
 import { memo } from 'react';
 import { CheckRow } from '../../element/check-row.js';
 import { DriveViews } from '../../element/drive-views.js';
@@ -42,7 +42,7 @@ export function ShaftsStop() {
                   className="min-h-9 cursor-pointer border border-blue px-3 text-blue hover:bg-wash pointer-coarse:min-h-11"
                   onClick={() => shaftBegun(line.id, id)}
                 >
-                  Enter the {name}
+                  Enter the {shaftName(name)}
                 </button>
               </li>
             ))}
