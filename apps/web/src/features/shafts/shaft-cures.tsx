@@ -18,7 +18,9 @@ export function ShaftCures({ shaft: { laid, how, speed_rpm, checks } }: { shaft:
     );
     return () => ending.abort();
   }, [isWanted, laid, how, speed_rpm]);
-  if (!isWanted || found?.of !== laid) return null;
+  // What is only close at the ends of what is guessed holds as likely: there is nothing to cure.
+  const isShort = checks.some(({ verdict }) => verdict === 'fails');
+  if (!isWanted || found?.of !== laid || (found.cures.length === 0 && !isShort)) return null;
   return (
     <section aria-label="what would cure it" className="mt-3 border-t border-ink pt-1">
       <h3 className="font-head text-lg tracking-wide uppercase">
