@@ -31,7 +31,7 @@ export function ShaftsStop() {
         <section aria-label="shafts that are not entered" className="mt-4 border-t border-ink pt-2">
           <p>
             {here.length === 0
-              ? 'Is the shaft strong enough? Its diameter, its length and where its bearings are give a first answer: pulls and torque are known from the drive.'
+              ? 'Is the shaft strong enough? Enter its diameter, its length and where its bearings are for a first answer: pulls and torque are known from the drive.'
               : 'Not entered yet:'}
           </p>
           <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
