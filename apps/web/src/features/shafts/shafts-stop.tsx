@@ -53,8 +53,8 @@ export function ShaftsStop() {
         </section>
       )}
       <p className="mt-4 text-sm text-soft">
-        A shaft that breaks throws what is on it. Where people stand beside it, or where it carries a load over somebody, it is worked out by somebody
-        who answers for it; local rules come first.
+        A shaft that breaks throws what is on it. Where people are near it, or where it holds a load over somebody, it is worked out by a licensed
+        engineer; local rules come first.
       </p>
     </div>
   );
