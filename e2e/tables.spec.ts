@@ -106,7 +106,10 @@ test('a cell that two tabs changed is left to choose, cells of other rows are jo
   await other.close();
 });
 
-test('what is only kept is on the Brief: changed there, undone, told in the log, and nothing is greyed by it', async ({ page, address }) => {
+test('what is only kept is on the Brief, what a setting changes beside the drive: changed there, undone, told in the log, and nothing is greyed by it', async ({
+  page,
+  address,
+}) => {
   const { id } = await addBuild(address, sample('build-17'));
   await page.goto(`${address}/builds/${id}`);
   // What is half typed in it is led to, and no figure is greyed for it.
@@ -116,6 +119,9 @@ test('what is only kept is on the Brief: changed there, undone, told in the log,
   const load = page.locator('[data-path="main/@phases/idle/load"]');
   await expect(load).toBeFocused();
   await load.fill('10 %');
+  await kept(page);
+  await goTo(page, 'drive');
+  await page.getByRole('region', { name: 'setting “slow”' }).locator('summary').click();
   const pulley = page.locator('[data-path="main/@settings/slow/belt/driver"]');
   await pulley.fill('');
   await pulley.fill('63 mm');

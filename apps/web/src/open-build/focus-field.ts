@@ -1,8 +1,8 @@
-import { fieldsThatDecide, isHeld } from '@hobrek/core';
+import { fieldsThatDecide, isHeld, isSetting, lineOf, shaftsOf, toolForcesOn } from '@hobrek/core';
 import { flushSync } from 'react-dom';
 import { focusOnce } from '../shared/focus-once.js';
 import type { OpenBuild } from './open-build.js';
-import { keptPart } from './stop.js';
+import { keptPart, shaftPart } from './stop.js';
 
 /** What is on the page of an open build: another may be beside it. */
 export const onPage = <E extends HTMLElement>({ id }: OpenBuild, selector: string): E[] => [
@@ -27,9 +27,25 @@ export function focusField(open: OpenBuild, path: string): void {
   const parts = path.split('/');
   // Picked first: a field is on the page only at the stop of its element.
   const held = isHeld(path);
-  flushSync(() => open.pick(held ? keptPart : parts.slice(0, parts.length > 2 ? 2 : 1).join('/')));
+  flushSync(() => (held ? goToHeld(open, path) : open.pick(parts.slice(0, parts.length > 2 ? 2 : 1).join('/'))));
   if (parts.length > 3 && !held) open.session.setState({ cell: path });
   focusWhenThere(open, `[data-path="${CSS.escape(path)}"]`, 'center');
+}
+
+/** Where what is held besides the elements of the lines is entered: settings beside the drive, pieces of shafts with the shafts, the others on the brief. */
+function goToHeld(open: OpenBuild, path: string): void {
+  const { build } = open.document.getState();
+  const [first = '', second] = path.split('/');
+  const shaft = build.shafts.find(({ id }) =>
+    first === '@shafts' ? id === second : toolForcesOn(build, id).some((force) => path.startsWith(`@forces/${force.id}/`)),
+  );
+  if (shaft) {
+    const line = build.lines.find((each) => shaftsOf(build, each).includes(shaft)) ?? lineOf(build, null);
+    open.wentTo(line.id, shaftPart);
+    return;
+  }
+  const stage = isSetting(path) ? build.lines.find(({ id }) => id === first)?.stages[0] : undefined;
+  open.pick(stage ? `${first}/${stage.id}` : keptPart);
 }
 
 /** On to the next field that a check waits for, behind this one, then from the first of the page, then at another stop; where none does, to the next on the page. */

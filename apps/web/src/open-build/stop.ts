@@ -3,7 +3,7 @@ import type { ComponentType } from 'react';
 import type { DerivedState } from './state.js';
 
 /** What a path is a part of: an element of a line by its role, what is written above all of them, or what is kept and not worked out yet. */
-export type PartIs = Role | BriefPart | 'kept';
+export type PartIs = Role | BriefPart | 'kept' | 'shaft';
 
 /** On a phone the checks of the first page are a place of their own, by this in the address. */
 export const checksHash = '#checks';
@@ -30,12 +30,15 @@ export interface Stop {
 
 /** What is kept besides the elements of the lines, as a part that can be picked. */
 export const keptPart = '@kept';
+/** A shaft as it lies, likewise. */
+export const shaftPart = '@shaft';
 
 /** What a path is a part of: `main/belt` a stage, `wishes` the wishes; null where there is no such thing. */
 export function partIs(build: Build, path: string): PartIs | null {
   const [first = ''] = path.split('/');
   if (first in briefParts) return first as BriefPart;
   if (path === keptPart) return 'kept';
+  if (path === shaftPart) return 'shaft';
   return build.lines.flatMap(elementsOf).find((each) => each.path === path)?.role ?? null;
 }
 

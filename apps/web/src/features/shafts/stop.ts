@@ -5,6 +5,7 @@ export const stop: Stop = {
   beside: 'drive',
   order: 41,
   name: () => 'Shafts',
+  of: ['shaft'],
   says: 'checks',
   machine: 'strip',
   load: async () => (await import('./shafts-stop.js')).ShaftsStop,
