@@ -180,11 +180,13 @@ for (const [where, routesOf] of Object.entries(held)) {
         ground: getComputedStyle(document.body).backgroundColor,
         has: ['main', 'h1'].filter((each) => document.querySelector(each) === null),
       }));
-      // What was typed stays as it was; whatever is told is in the units that were chosen.
+      // What was typed stays as it was, the path of a machine too (coupling 30 N·m → gearbox); whatever is told is in the units that were chosen.
       await page.waitForTimeout(300);
       const metric = await page.evaluate(() => {
         const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT, ({ parentElement, textContent }) =>
-          textContent?.includes('N·m') && !parentElement?.closest('.sr-only, summary') ? NodeFilter.FILTER_ACCEPT : NodeFilter.FILTER_SKIP,
+          textContent?.includes('N·m') && !textContent.includes(' → ') && !parentElement?.closest('.sr-only, summary')
+            ? NodeFilter.FILTER_ACCEPT
+            : NodeFilter.FILTER_SKIP,
         );
         return walk.nextNode()?.textContent ?? '';
       });
