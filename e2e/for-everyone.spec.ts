@@ -136,7 +136,8 @@ test('with the person’s own colours the sentence and every verdict still stand
 test('a build is seen after few files, each with what belongs together', async ({ page, crusher: _ }) => {
   const scripts = await page.evaluate(() => performance.getEntriesByType('resource').filter(({ name }) => name.endsWith('.js')).length);
   expect(scripts).toBeGreaterThan(3);
-  expect(scripts).toBeLessThan(40);
+  // The page's own are two dozen; those of its workers, which come after it, count as well.
+  expect(scripts).toBeLessThan(50);
 });
 
 test('the first screen is at most 250 kB, packed, fonts and all', async ({ page, address, crusher: _ }) => {

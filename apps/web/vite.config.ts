@@ -32,19 +32,7 @@ const written = (): Plugin => ({
 export default defineConfig({
   plugins: [react(), tailwindcss(), noted(), written()],
   resolve: { conditions: ['source', ...defaultClientConditions] },
-  worker: {
-    format: 'es',
-    plugins: () => [noted()],
-    rolldownOptions: {
-      output: {
-        // What is of no kind alone is one file: left alone, every two kinds that share a formula make a file of it.
-        codeSplitting: {
-          includeDependenciesRecursively: false,
-          groups: [{ name: 'computation', test: /packages\/core\/src\/(?!kinds\/(?:feed|source|stage|work)\/)/ }],
-        },
-      },
-    },
-  },
+  worker: { format: 'es', plugins: () => [noted()] },
   build: {
     target: 'es2022',
     assetsInlineLimit: 0,
