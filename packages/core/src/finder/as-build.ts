@@ -40,7 +40,7 @@ export function withStages(build: Build, lineId: string, stages: readonly TypedS
   const stepped = lineOf(laid, lineId).stages.flatMap(({ id, kind }, k) => (stages[k]?.steps ?? []).map((step) => ({ ...step, id, kind })));
   if (stepped.length === 0 && before.every(({ inputs }) => Object.keys(inputs).length > 0)) return laid;
   // A setting that changed a stage only changes nothing any more.
-  const kept = before.filter(({ inputs }) => Object.keys(inputs).length > 0).map(({ name, inputs }) => ({ name, inputs }));
+  const kept = before.filter(({ inputs }) => Object.keys(inputs).length > 0);
   const made = stepped.map(({ name, entries, id, kind }) => ({
     name,
     inputs: Object.fromEntries(

@@ -122,7 +122,7 @@ export function withEntriesOf(build: Build, path: string, before: Inputs): Build
 }
 
 /** An id that nothing in the line has, from a word: `chain`, `chain-2` … */
-function freeId(word: string, taken: readonly string[]): string {
+export function freeId(word: string, taken: readonly string[]): string {
   if (!taken.includes(word)) return word;
   let n = 2;
   while (taken.includes(`${word}-${n}`)) n++;

@@ -32,7 +32,7 @@ describe('settings of a line', () => {
   });
   const stepped = (): Build => {
     const asked = requestFor(drill(), kinds, drill().lines[0] as Build['lines'][number], []);
-    if (!asked.ok) throw new Error('nothing is asked for');
+    if (!asked.ok) throw new Error('no drive can be looked for');
     const [first] = search(asked.request).best;
     if (!first) throw new Error('nothing is found');
     return withStages(drill(), 'main', typedStages(first.drive));

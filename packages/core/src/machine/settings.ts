@@ -1,5 +1,6 @@
 import type { Build, Inputs, Line, Setting } from './build.js';
 import { withInput } from './paths.js';
+import { freeId } from './reshape.js';
 
 /**
  * The build with a line as it is in one of its settings: what that changes is entered, and the line has no settings.
@@ -18,23 +19,40 @@ export function inSetting(build: Build, lineId: string, { inputs }: Pick<Setting
   }, alone);
 }
 
-/** The build with these settings of a line and no others. @param settings what is otherwise in each, by element and field */
-export const withSettings = (build: Build, lineId: string, settings: readonly { readonly name: string; readonly inputs: Inputs }[]): Build => ({
+/** A line with these settings; parts of its duty that were in one that is gone are in none. */
+function lineWith({ settings: _, ...line }: Line, settings: readonly Setting[]): Line {
+  const phases = line.phases?.map(({ setting, ...phase }) =>
+    settings.some(({ id }) => id === setting) ? { ...phase, setting: setting as string } : phase,
+  );
+  return { ...line, ...(phases ? { phases } : {}), ...(settings.length === 0 ? {} : { settings }) };
+}
+
+const inLine = (build: Build, lineId: string, change: (line: Line) => Line): Build => ({
   ...build,
-  lines: build.lines.map((line): Line => {
-    if (line.id !== lineId) return line;
-    const { settings: _, ...bare } = line;
-    return settings.length === 0 ? bare : { ...bare, settings: settings.map((each, k) => ({ id: `setting-${k + 1}`, ...each })) };
-  }),
+  lines: build.lines.map((line) => (line.id === lineId ? change(line) : line)),
 });
 
+/** The build with these settings of a line and no others. @param settings what is otherwise in each, by element and field; one that was there keeps its id */
+export const withSettings = (
+  build: Build,
+  lineId: string,
+  settings: readonly { readonly id?: string; readonly name: string; readonly inputs: Inputs }[],
+): Build =>
+  inLine(build, lineId, (line) => {
+    const taken = settings.flatMap(({ id }) => id ?? []);
+    const named = settings.map((setting): Setting => {
+      const id = setting.id ?? freeId('setting', taken);
+      if (setting.id === undefined) taken.push(id);
+      return { ...setting, id };
+    });
+    return lineWith(line, named);
+  });
+
 /** The build with one setting of a line less; the last one takes the list with it. */
-export const withoutSetting = (build: Build, lineId: string, id: string): Build => ({
-  ...build,
-  lines: build.lines.map((line): Line => {
-    if (line.id !== lineId || !line.settings) return line;
-    const { settings, ...bare } = line;
-    const left = settings.filter((each) => each.id !== id);
-    return left.length === 0 ? bare : { ...bare, settings: left };
-  }),
-});
+export const withoutSetting = (build: Build, lineId: string, id: string): Build =>
+  inLine(build, lineId, (line) =>
+    lineWith(
+      line,
+      (line.settings ?? []).filter((each) => each.id !== id),
+    ),
+  );

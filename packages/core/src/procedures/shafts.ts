@@ -4,9 +4,11 @@ import { type Figure, fixed, highEnd, type Known, unknown, unseen } from '../fig
 import { defineProcedure, solve } from '../figure/formula.js';
 import type { Chosen, Fields, InputFigures } from '../kinds/fields.js';
 import { type PieceRole, pieceHead } from '../kinds/pieces.js';
+import type { Fixing } from '../kinds/shared/hub-fixing.js';
 import type { Build, Element, Line, Piece, Seat, Shaft, StoredForce } from '../machine/build.js';
+import { enough, nearWhirl } from '../shafts/judged.js';
 import { type Across, faultsOf, type LaidShaft, type Load, lengthOf, type Notch, placed } from '../shafts/laid-shaft.js';
-import { enduranceOf, type Metal, type MetalName, metals } from '../shafts/metals.js';
+import { type Metal, type MetalName, metals } from '../shafts/metals.js';
 import { crossHole, notchKinds, shoulder } from '../shafts/notches.js';
 import type { Section } from '../shafts/section-shape.js';
 import { type BothBent, bothBent, type Place, type Runs, stressed } from '../shafts/stressed.js';
@@ -65,8 +67,7 @@ const outputs = {
     name: 'the {shaft} cracking in time',
     subject: 'whether the {shaft} lasts',
     source: shigley,
-    // One and a half times as much, since shocks are guessed (common practice, no source).
-    closeBelow: 1 / 3,
+    closeBelow: 1 - 1 / enough,
     says: {
       holds: 'the {shaft} is stressed with {needs} on every turn at {place}; it lasts with {has}',
       fails: 'the {shaft} is too thin: at {place} it is stressed with {needs} on every turn; it lasts with {has}, so it cracks in time',
@@ -77,7 +78,7 @@ const outputs = {
     name: 'the {shaft} bending in a jam',
     subject: 'whether the {shaft} stays straight in a jam',
     source: 'Distortion energy (von Mises)',
-    closeBelow: 1 / 3,
+    closeBelow: 1 - 1 / enough,
     says: {
       holds: 'in a jam the {shaft} is stressed with {needs} at most; it stays bent from {has} on',
       fails: 'in a jam the {shaft} is bent or twisted for good: it is stressed with {needs}, and stays bent from {has} on',
@@ -87,7 +88,7 @@ const outputs = {
     name: 'the whirl of the {shaft}',
     subject: 'whether the {shaft} whirls',
     source: 'Euler and Bernoulli’s beam; the margin is common practice, no source',
-    closeBelow: 0.125,
+    closeBelow: 1 - nearWhirl.close[0] / nearWhirl.fails[0],
     says: {
       holds: 'the {shaft} turns at up to {needs}; up to {has} it is clear of its whirl',
       fails: 'the {shaft} turns at up to {needs}, and only up to {has} is it clear of its whirl: it shakes itself to pieces',
@@ -142,13 +143,24 @@ function wheelsOf({ seats }: Shaft, lines: readonly WalkedLine[]): WheelHere[] {
 const runsOf = (shock: ActsOnShaft['shock']): Runs => (shock === 'uniform' ? 'steady' : shock === 'heavy' ? 'heavy' : 'light');
 
 /** Hub fixing of a stage as what it cuts into the shaft. */
-const cutBy: Readonly<Record<string, string>> = { key: 'end-milled', 'set-screws': 'dimple', clamp: 'nothing', pin: 'hole' };
+const cutBy: Readonly<Record<Fixing, string>> = {
+  key: 'end-milled',
+  'set-screws': 'dimple',
+  dimple: 'dimple',
+  flat: 'flat',
+  clamp: 'nothing',
+  shrink: 'shrink',
+};
+
+/** Taken where nobody says how a wheel is held: nothing that is usual cuts deeper. */
+const worstCut = 'end-milled';
 
 function cutOf(seat: Seat, inputs: InputFigures<Fields>, build: Build): string | undefined {
   const own = chosenAt(inputs, 'cut');
   if (own) return own;
   const stage = build.lines.find(({ id }) => id === seat.of.line)?.stages.find(({ id }) => id === seat.of.stage);
-  return cutBy[stage?.inputs[seat.of.end === 'in' ? 'driverFixing' : 'drivenFixing']?.text ?? ''];
+  const fixing = stage?.inputs[seat.of.end === 'in' ? 'driverFixing' : 'drivenFixing']?.text;
+  return fixing !== undefined && fixing in cutBy ? cutBy[fixing as Fixing] : undefined;
 }
 
 /** A pin takes a quarter of the diameter (common practice, no source). */
@@ -159,6 +171,7 @@ function notchOf(id: string, cut: string | undefined, at_mm: number, wide_mm: nu
     const raises = notchKinds[cut === 'sled' ? 'sled-runner keyway' : 'end-milled keyway'];
     return [{ id, at_mm: at_mm - wide_mm / 2, to_mm: at_mm + wide_mm / 2, ...raises, isKeyway: true }];
   }
+  if (cut === 'shrink') return [{ id, at_mm: at_mm - wide_mm / 2, to_mm: at_mm + wide_mm / 2, ...notchKinds['shrink fit'] }];
   if (cut === 'dimple') return [{ id, at_mm, ...notchKinds['set-screw dimple'] }];
   if (cut === 'flat') return [{ id, at_mm, ...notchKinds.flat }];
   if (cut === 'hole' && section) return [{ id, at_mm, ...crossHole(pinShare * section.size_mm, section) }];
@@ -207,10 +220,12 @@ function templateOf(shaft: Shaft, build: Build, lines: readonly WalkedLine[], li
     from.torque = acts.torque;
     return {
       ...each,
-      cut: cutOf(seat, inputs, build),
+      cut: cutOf(seat, inputs, build) ?? worstCut,
       angle: wheel.direction?.known ? wheel.direction.value + (wheel.end === 'out' ? Math.PI : 0) : null,
     };
   });
+  if (shaft.seats.some((seat) => cutOf(seat, opened('seat', `${path}/@seats/${seat.id}`, seat), build) === undefined))
+    assumes.push(sentence('how every wheel is held is not entered: an end-milled keyway is taken'));
   const acts = wheels[0]?.acts;
   if (acts) {
     const { jam } = lines.find(({ id }) => id === line.id) as WalkedLine;
@@ -436,11 +451,7 @@ export function evaluateShaft(shaft: Shaft, build: Build, lines: readonly Walked
     return speed;
   };
   const cracks = (n: Readonly<Record<string, number>>) => cornerOf(n).places[0]?.cracks ?? Number.NaN;
-  const endures = (n: Readonly<Record<string, number>>) => {
-    const { shaft: laid, places } = cornerOf(n);
-    const d = placed(laid).find(({ to_mm }) => (places[0]?.at_mm ?? 0) <= to_mm + 1e-6)?.section.size_mm ?? 0;
-    return enduranceOf(laid.metal, d);
-  };
+  const endures = (n: Readonly<Record<string, number>>) => cornerOf(n).places[0]?.lasts_MPa ?? Number.NaN;
   const yields = (n: Readonly<Record<string, number>>) => Math.min(...cornerOf(n).places.map((each) => each.yields));
   const { Sut: _, Sy: __, ...still } = from;
   // How fast it whirls hangs on neither what pulls nor what turns.
@@ -463,7 +474,7 @@ export function evaluateShaft(shaft: Shaft, build: Build, lines: readonly Walked
             tells,
           }),
           hold(`${id}/check-whirls`, at, outputs.whirls, {
-            has: solve('rpm', whirling, lies, (n) => 0.8 * whirlOf(n)),
+            has: solve('rpm', whirling, lies, (n) => nearWhirl.fails[0] * whirlOf(n)),
             needs: template.top as Figure<'rpm'>,
             tells,
           }),

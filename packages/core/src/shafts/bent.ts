@@ -204,7 +204,7 @@ function byStatics({ loads, bearings }: LaidShaft, { at_mm, kg_mm }: Beam, force
 const spreadOf = (q: number, L: number): readonly number[] => [(q * L) / 2, (q * L ** 2) / 12, (q * L) / 2, (-q * L ** 2) / 12];
 
 /** m/s². */
-const gravity = 9.80665;
+export const gravity = 9.80665;
 
 interface Plane {
   readonly right: Float64Array;

@@ -1,4 +1,5 @@
 import { rankOf } from '../checks/verdict.js';
+import { gravity } from './bent.js';
 import { type Finding, type JudgedShaft, judgeShaft, type Running } from './judged.js';
 import { type LaidShaft, type Load, lengthOf } from './laid-shaft.js';
 import { metals } from './metals.js';
@@ -24,7 +25,7 @@ interface Change {
   readonly shaft: LaidShaft;
 }
 
-const pullOf = ({ force_N: [right, up], mass_kg = 0 }: Load): number => Math.hypot(right, up - 9.81 * mass_kg);
+const pullOf = ({ force_N: [right, up], mass_kg = 0 }: Load): number => Math.hypot(right, up - gravity * mass_kg);
 
 /** What sits at the same place moves together. */
 const moved = (shaft: LaidShaft, from_mm: number, to_mm: number): LaidShaft => ({

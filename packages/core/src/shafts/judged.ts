@@ -1,6 +1,5 @@
 import { rankOf, type Verdict, worstVerdict } from '../checks/verdict.js';
-import type { LaidShaft } from './laid-shaft.js';
-import { faultsOf } from './laid-shaft.js';
+import { faultsOf, type LaidShaft } from './laid-shaft.js';
 import { type Place, type Runs, stressed } from './stressed.js';
 import { whirls } from './whirl.js';
 
@@ -34,9 +33,9 @@ export interface JudgedShaft {
 }
 
 /** A shaft that turns for years has one and a half times as much, since shocks are guessed (common practice, no source). */
-const enough = 1.5;
-/** Whirl is kept from: between these shares of it nothing may run, and beyond them it is still close (common practice, no source; tables as in docs/checks.md). */
-const near = { fails: [0.8, 1.2], close: [0.7, 1.4] } as const;
+export const enough = 1.5;
+/** Whirl is kept from: between the one pair of shares of it nothing may run, between the other it is close (common practice, no source: under 0.7 to 0.8, over 1.3 to 1.4). */
+export const nearWhirl = { fails: [0.8, 1.3], close: [0.7, 1.4] } as const;
 
 const byReserve = (reserve: number): Verdict => (reserve < 1 ? 'fails' : reserve < enough ? 'close' : 'holds');
 
@@ -46,7 +45,7 @@ function whirlOf(shaft: LaidShaft, speed_rpm: number): Finding[] {
   if (nearest === undefined || speed_rpm <= 0) return [];
   const share = speed_rpm / nearest;
   const within = ([low, high]: readonly [number, number]) => share > low && share < high;
-  const verdict = within(near.fails) ? 'fails' : within(near.close) ? 'close' : 'holds';
+  const verdict = within(nearWhirl.fails) ? 'fails' : within(nearWhirl.close) ? 'close' : 'holds';
   return [{ of: 'whirls', verdict, reserve: Math.abs(1 - share), whirl_rpm: nearest }];
 }
 

@@ -6,12 +6,13 @@ export interface Raises {
   readonly Kfs: number;
 }
 
-/** First estimates by Shigley 10e, table 7-1; set screws, splines and flats are common practice, from memory. The sensitivity of the metal to notches is taken as full. */
+/** First estimates by Shigley 10e, table 7-1; set screws, splines, flats and shrink fits (Peterson) are common practice, from memory. The sensitivity of the metal to notches is taken as full. */
 export const notchKinds = {
   'end-milled keyway': { Kf: 2.14, Kfs: 3 },
   'sled-runner keyway': { Kf: 1.7, Kfs: 3 },
   'set-screw dimple': { Kf: 2, Kfs: 2 },
   'ring groove': { Kf: 5, Kfs: 3 },
+  'shrink fit': { Kf: 2, Kfs: 1.6 },
   spline: { Kf: 1.6, Kfs: 2.2 },
   flat: { Kf: 1.5, Kfs: 1.5 },
   'cut thread': { Kf: 2.8, Kfs: 2.8 },

@@ -3,7 +3,7 @@ import { type Across, alongAt, type LaidShaft, type Notch, placed } from './laid
 import { enduranceOf } from './metals.js';
 import { stiffnessOf } from './section-shape.js';
 
-/** How hard it is run: the code’s factors for bending and twist (ASME code for transmission shafting, 1927, from memory), and whether its torque comes in pulses. */
+/** How hard it is run: the code’s factors for bending and twist (ASME code for transmission shafting, 1927, from memory). */
 export const runs = {
   steady: { bending: 1.5, twist: 1 },
   light: { bending: 2, twist: 1.5 },
@@ -13,7 +13,7 @@ export type Runs = keyof typeof runs;
 
 /** A place at which a shaft may break: what it bears, by two schools, as so many times what it has to. */
 export interface Place {
-  /** What is there: a notch, by its id; plain shaft, by the load that is nearest. */
+  /** What is there: a notch, by its id; `shaft` where there is none. */
   readonly id: string;
   readonly at_mm: number;
   readonly moment_Nm: number;
@@ -21,6 +21,8 @@ export interface Place {
   /** Bending and shear without any notch, MPa. */
   readonly bending_MPa: number;
   readonly shear_MPa: number;
+  /** Bending back and forth that the metal lasts with there, MPa. */
+  readonly lasts_MPa: number;
   /** Bends for good in a jam, at so many times the load. */
   readonly yields: number;
   /** Cracks in time: distortion energy with Goodman’s line. */
@@ -110,15 +112,17 @@ export function stressed(
       const corner = flat_mm3 === W_mm3 ? 0 : (share * peakM) / W_mm3 + along;
       const jam = Math.max(corner, Math.hypot((share * peakM) / flat_mm3 + along, Math.sqrt(3) * jamShear));
       const allowed = Math.min(0.3 * metal.Sy_MPa, 0.18 * metal.Sut_MPa) * (notch.isKeyway ? 0.75 : 1);
+      const lasts_MPa = enduranceOf(metal, like_mm);
       return {
         id,
         at_mm: place,
+        lasts_MPa,
         moment_Nm: M + turning,
         torque_Nm: T,
         bending_MPa: bending,
         shear_MPa: shear,
         yields: metal.Sy_MPa / jam,
-        cracks: goodman({ bending, shear, steady, pulsing, ...notch }, enduranceOf(metal, like_mm), metal.Sut_MPa),
+        cracks: goodman({ bending, shear, steady, pulsing, ...notch }, lasts_MPa, metal.Sut_MPa),
         code: allowed / Math.hypot((factors.bending * (bending + steady)) / 2, factors.twist * shear),
       };
     })

@@ -8,6 +8,7 @@ import { useWidth } from '../../shared/use-width.js';
 
 const curves = {
   moment: { says: 'bending moment', unit: 'N·m' },
+  shear: { says: 'shear force', unit: 'N' },
   deflection: { says: 'deflection', unit: 'mm' },
   torque: { says: 'torque', unit: 'N·m' },
 } as const;
@@ -36,6 +37,7 @@ function Drawn({ laid, bent, weakest }: Shown & { readonly bent: Bent }) {
   const rows = bent.at_mm.map((at, k) => ({
     at,
     moment: size(bent.moment_Nm[k] as readonly [number, number]) + (bent.turning_Nm[k] as number),
+    shear: size(bent.shear_N[k] as readonly [number, number]),
     deflection: size(bent.deflection_mm[k] as readonly [number, number]),
     torque: Math.abs(bent.torque_Nm[k] as number),
   }));

@@ -29,7 +29,7 @@ export const fixings = {
   clamp: 'a clamped hub',
   shrink: 'a press or shrink fit',
 } as const;
-type Fixing = keyof typeof fixings;
+export type Fixing = keyof typeof fixings;
 
 const screws = Object.fromEntries(Object.keys(setScrews).map((size) => [size, size])) as Record<SetScrew, string>;
 

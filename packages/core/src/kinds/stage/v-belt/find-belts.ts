@@ -5,13 +5,15 @@ import { olderRating } from '../../../formulas/belt/older-rating.js';
 import { pullRating } from '../../../formulas/belt/pull-rating.js';
 import { rimSpeed } from '../../../formulas/belt/rim-speed.js';
 import type { Shelf, StageCandidate } from '../../finding.js';
-import { once } from '../../shared/find-loops.js';
+import { once, type TakeUp } from '../../shared/find-loops.js';
 import { vBeltMark } from './marks.js';
 
 /** Speed that a V-belt is run at, at most, m/s (common practice, no source). */
 const fastest_m_s = 25;
 /** Belts side by side, at most: more are for factories. */
 export const mostBelts = 3;
+/** How much of its length the shafts move to slip a V-belt on and to tighten it (RMA take-up rules, from memory). */
+export const takeUp: TakeUp = { in: 0.015, out: 0.03 };
 /** What a V-belt stage passes on at work, and the speed it loses (common practice, no source). */
 export const usual = { kept: 0.95, slip: 0.01 };
 

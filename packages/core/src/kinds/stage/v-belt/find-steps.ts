@@ -3,13 +3,11 @@ import { centresFromLength } from '../../../geometry/centres-from-length.js';
 import type { Bounds, From, Reach, Shelf, StageCandidate, Step } from '../../finding.js';
 import { beltBounds, nearest, once, told, typedLength, wrapAt } from '../../shared/find-loops.js';
 import { boughtWheel, keyed, onShafts, ownWheel, serviceOf } from '../../shared/goes-on.js';
-import { beltEntries, type Length, lengthsOf, passesBy, pointsOf, usual } from './find-belts.js';
+import { beltEntries, type Length, lengthsOf, passesBy, pointsOf, takeUp, usual } from './find-belts.js';
 
 /** One belt on all pairs: its shafts are not further than this from their middle, mm, which the slot of the motor takes up (common practice, no source). */
 const fromMiddle_mm = 1.5;
-/** As of a plain stage: how much of its length the shafts move to slip a belt on and to tighten it. */
-const takeUp = { in: 0.015, out: 0.03 };
-/** Sets of pairs of a section, at most: what comes first is what is nearest to the sizes at hand. */
+/** Sets of pairs of two pulleys of a section, at most, so that no shelf holds a search up; what shops usually have makes three thousand at most. */
 const mostSets = 4_000;
 
 /** A stepped pulley of one’s own, or pulleys side by side that are bought. */

@@ -3,7 +3,7 @@ import type { ConePart } from '../../../drawer/part.js';
 import type { Bounds, Finds, From, Shelf, StageCandidate } from '../../finding.js';
 import { beltBounds, beltReaches, nearest, once, told, typedLength } from '../../shared/find-loops.js';
 import { boughtWheel, keyed, madeWheel, onShafts, ownWheel, pairsOf, serviceOf } from '../../shared/goes-on.js';
-import { beltEntries, type Length, lengthsOf, mostBelts, passesBy, pointsOf, usual } from './find-belts.js';
+import { beltEntries, type Length, lengthsOf, mostBelts, passesBy, pointsOf, takeUp, usual } from './find-belts.js';
 import { steppedBelts } from './find-steps.js';
 
 interface Pulley {
@@ -58,7 +58,7 @@ function candidate(section: VBeltSection, driver: Pulley, driven: Pulley, length
   const [shortest, longest] = beltBounds(wheels);
   const those = lengths.filter(({ pitchLength_mm: L }) => L >= shortest - 1e-6 && L <= longest + 1e-6);
   if (those.length === 0) return null;
-  const reaches = once(() => beltReaches(wheels, those, { in: 0.015, out: 0.03 }));
+  const reaches = once(() => beltReaches(wheels, those, takeUp));
   const { service, leeway } = serviceOf('v-belt', bounds.shock);
   const nominal = driven.pitch_mm / driver.pitch_mm;
   return {
