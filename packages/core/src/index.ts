@@ -74,6 +74,7 @@ export {
   shedFormat,
   shedVersion,
 } from './machine/build.js';
+export { withShaftAs } from './machine/cure-shaft.js';
 export { describeChange } from './machine/describe-change.js';
 export { namesOfElements } from './machine/element-names.js';
 export { choose, enter } from './machine/enter.js';
@@ -147,8 +148,9 @@ export { type ListedPart, partsList } from './procedures/parts-list.js';
 export { procedureWords } from './procedures/procedure-words.js';
 export { type Cure, type Remedy, remedyFor, withEntries } from './procedures/remedy.js';
 export { asText, asWords, type Line as SetLine, setRelation, symbolLine } from './procedures/set-relation.js';
-export type { ShaftCureSaid } from './procedures/shaft-cures.js';
-export { type EvaluatedShaft, shaftsOf } from './procedures/shafts.js';
+export type { EvaluatedShaft } from './procedures/shafts/evaluate-shaft.js';
+export type { ShaftCureSaid } from './procedures/shafts/shaft-cures.js';
+export { shaftsOf } from './procedures/shafts/template.js';
 export { type Sized, sizeAsFirst } from './procedures/size-as-first.js';
 export { runningOrFull, sidesOf, stationsNamed } from './procedures/station-figures.js';
 export { atOnce, inSteps, type Steps } from './procedures/steps.js';

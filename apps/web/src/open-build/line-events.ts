@@ -5,6 +5,7 @@ import {
   elementsOf,
   type FamilyName,
   type InPlace,
+  type LaidShaft,
   layOut,
   lineOf,
   type Point,
@@ -23,6 +24,7 @@ import {
   withoutShaft,
   withoutStage,
   withPieceAdded,
+  withShaftAs,
   withShaftAt,
   withShaftBegun,
   withSizedKind,
@@ -74,6 +76,8 @@ export interface LineEvents {
   /** A shaft at a place of a line, begun with what is known of it; and away again. */
   shaftBegun(line: string, station: string): void;
   shaftTakenOut(id: string): void;
+  /** A change of a shaft that was tried is made. */
+  shaftCured(id: string, before: LaidShaft, after: LaidShaft): void;
   /** One more section or bearing of a shaft, or one less. */
   pieceAdded(shaft: string, list: 'sections' | 'bearings', kind: string): void;
   pieceTakenOut(shaft: string, list: 'sections' | 'bearings', id: string): void;
@@ -156,6 +160,7 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     motorTaken: (line, motor, ratio) => reshape((each) => drivenBuild(each, lineOf(each, line).id, motor, ratio)),
     shaftBegun: (line, station) => reshape((each) => withShaftBegun(each, line, station)),
     shaftTakenOut: (id) => reshape((each) => withoutShaft(each, id)),
+    shaftCured: (id, before, after) => reshape((each) => withShaftAs(each, id, before, after) ?? each),
     pieceAdded: (shaft, list, kind) => reshape((each) => withPieceAdded(each, shaft, list, kind)),
     pieceTakenOut: (shaft, list, id) => reshape((each) => withoutPiece(each, shaft, list, id)),
     settingRemoved: (line, id) => reshape((each) => withoutSetting(each, line, id)),

@@ -93,12 +93,55 @@ const ofSection = {
 };
 const diameter = size('Diameter', 'Of this section.');
 const flats = size('Across the flats', 'Of this section.');
+/** What is cut into a section beside the way of a key, which is entered with its wheel. */
+const holeOfSection = {
+  hole: quantity('Hole across it', 'length', {
+    accepts: [0, 1_000],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Diameter of a hole drilled through from side to side, of a split pin or a bolt. Left out, there is none. That of a wheel’s pin is entered with the wheel.',
+    measure: 'The drill that fits.',
+  }),
+  holeAt: along('The hole is at', 'From the left end of the shaft. Left out, in the middle of this section.'),
+};
+const cutsOfSection = {
+  cut: choice(
+    'Cut along it',
+    { thread: 'a thread', spline: 'splines', flat: 'a flat' },
+    {
+      how: 'measured',
+      help: 'Over all of this section: a part that is threaded is a section of its own. Left out, it is smooth.',
+      measure: 'Look.',
+    },
+  ),
+  pitch: quantity('Pitch of the thread', 'length', {
+    accepts: [0.2, 20],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Left out, that of a coarse metric thread of its diameter.',
+    measure: 'A thread gauge, or ten threads by rule.',
+  }),
+  groove: quantity('Ring groove at its end, deep', 'length', {
+    accepts: [0, 100],
+    bare: 'mm',
+    how: 'measured',
+    help: 'Of a circlip where the next section begins. A sharp groove raises the stress five times. Left out, there is none.',
+    measure: 'Diameter of the shaft less that in the groove, halved.',
+  }),
+};
 const section = <K extends string, F extends Fields>(kind: K, label: string, fields: F) => ({ role: 'section', kind, v: 1, label, fields }) as const;
 const { length, ...others } = ofSection;
-const round = section('round', 'round section', { length, diameter, ...others });
-const tube = section('tube', 'tube', { length, diameter, bore: size('Bore', 'Of the tube: its diameter less two walls.'), ...others });
-const hexagon = section('hexagon', 'hexagon section', { length, flats, ...others });
-const square = section('square', 'square section', { length, flats, ...others });
+const round = section('round', 'round section', { length, diameter, ...others, ...cutsOfSection, ...holeOfSection });
+const tube = section('tube', 'tube', {
+  length,
+  diameter,
+  bore: size('Bore', 'Of the tube: its diameter less two walls.'),
+  ...others,
+  ...cutsOfSection,
+  ...holeOfSection,
+});
+const hexagon = section('hexagon', 'hexagon section', { length, flats, ...others, ...holeOfSection });
+const square = section('square', 'square section', { length, flats, ...others, ...holeOfSection });
 
 const wheel = {
   role: 'seat',
@@ -138,6 +181,13 @@ const wheel = {
       measure: 'Calliper along the shaft.',
       usual: { of: 'scatter', low: 30, value: 30, high: 30, source: 'Common practice, no source: hubs of shed machines are about 30 mm wide' },
     }),
+    unbalance: quantity('Out of balance', 'unbalance', {
+      accepts: [0, 1_000],
+      bare: 'kg·mm',
+      how: 'measured',
+      help: 'It pulls all the way round as it turns, and shakes the machine. Left out, nothing.',
+      measure: 'Its shaft on two level rails: the weight that keeps it still at any angle, times how far from the middle it is.',
+    }),
   },
 } as const satisfies PieceHead;
 
@@ -153,6 +203,13 @@ const bearing = {
       { screws: 'an insert with set screws, which mark it', seat: 'a ring on a smooth seat' },
       { how: 'measured', help: 'Set screws of an insert bearing raise the stress where it is greatest anyway.', measure: '', usual: 'screws' },
     ),
+    gives: quantity('Gives way', 'spring-rate', {
+      accepts: [1, 10_000_000],
+      bare: 'N/mm',
+      how: 'measured',
+      help: 'Of a block on wood, rubber or thin sheet: the shaft whirls sooner on it. Left out, it is rigid.',
+      measure: 'A spring scale and a dial gauge: what it takes to push the block a tenth of a millimetre aside, times ten.',
+    }),
   },
 } as const satisfies PieceHead;
 

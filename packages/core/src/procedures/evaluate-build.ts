@@ -15,14 +15,15 @@ import { couldDrive } from './could-drive.js';
 import { type Need, needOf } from './need.js';
 import { ratioSays } from './need-says.js';
 import { runsAt } from './running.js';
-import { type EvaluatedShaft, evaluateShaft, shaftsOf } from './shafts.js';
+import { type EvaluatedShaft, evaluateShaft } from './shafts/evaluate-shaft.js';
+import { type ActsOfLine, shaftsOf } from './shafts/template.js';
 import { runningOrFull, turning } from './station-figures.js';
 import { walkLine } from './walk-line.js';
 import type { WalkedLine } from './walked.js';
 import { wishChecks } from './wishes.js';
 
 /** Number of the engine that made an evaluation; a cached verdict with another number is worked out again. */
-export const engineVersion = 22;
+export const engineVersion = 23;
 
 /** A line of a build with what is said of it alone. */
 export interface EvaluatedLine extends WalkedLine {
@@ -93,7 +94,8 @@ export interface WorkedOut {
  */
 export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Evaluation {
   if (last && meansTheSame(build, last.build)) return last.evaluation;
-  const lines = build.lines.map((line, k) => keptLine(build, k, last) ?? evaluateLine(build, kinds, line, k));
+  const acting = sharing(build, kinds);
+  const lines = build.lines.map((line, k) => (acting ? undefined : keptLine(build, k, last)) ?? evaluateLine(build, kinds, line, k, acting));
   const [only, ...others] = lines as [EvaluatedLine, ...EvaluatedLine[]];
   const isOne = others.length === 0;
   const notEntered = joined(lines, (line) => line.notEntered);
@@ -129,17 +131,26 @@ function keptLine(build: Build, k: number, last: WorkedOut | undefined): Evaluat
   return was < 0 || (was === 0) !== (k === 0) ? undefined : last.evaluation.lines[was];
 }
 
-function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): EvaluatedLine {
+/** Where a shaft has wheels of several lines, what each of them does to it; null where there is none. */
+function sharing(build: Build, kinds: Kinds): readonly ActsOfLine[] | null {
+  const isShared = build.shafts.some(({ seats }) => new Set(seats.map(({ of }) => of.line)).size > 1);
+  return isShared
+    ? build.lines.map((line) => walkLine(line, kinds, { supply: build.supply, ...(build.wishes ? { wishes: build.wishes } : {}) }))
+    : null;
+}
+
+function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number, acting: readonly ActsOfLine[] | null): EvaluatedLine {
   const open = openPlacesOf(line);
-  const walked = walkLine(line, kinds, build);
+  const others = (acting ?? []).filter(({ id }) => id !== line.id);
+  const walked = walkLine(line, kinds, { ...build, others });
   if (walked.isApart)
     return { ...walked, name: line.name, verdict: 'fails', says: walked.checks.map((check) => check.says), inJam: [], ledger: walked.checks };
   const ends = fromEitherEnd(build, kinds, line, walked);
-  const shafts = shaftsOf(build, line).map((shaft) => evaluateShaft(shaft, build, [walked], line));
+  const shafts = shaftsOf(build, line).map((shaft) => evaluateShaft(shaft, build, [walked, ...others], line, walked));
   const all = [...walked.checks, ...shafts.flatMap((each) => each.checks), ...wishChecks(build, walked, k === 0)];
   // What hangs on a place that is still open is not told one by one: the sentence is about that.
   const alone = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
-  const settings = open.size === 0 ? (line.settings ?? []).map((setting) => evaluateSetting(build, kinds, line, k, setting)) : [];
+  const settings = open.size === 0 ? (line.settings ?? []).map((setting) => evaluateSetting(build, kinds, line, k, setting, acting)) : [];
   const ledger = settings.length === 0 ? alone : overSettings(alone, settings);
   // The sentence is about the work first, then about whatever is worse.
   const headline = [walked.checks[0] as Check].filter((check) => !hangsOn(check, open))[0];
@@ -166,11 +177,18 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number): Evalua
   };
 }
 
-function evaluateSetting(build: Build, kinds: Kinds, line: Line, k: number, setting: Setting): EvaluatedSetting {
+function evaluateSetting(
+  build: Build,
+  kinds: Kinds,
+  line: Line,
+  k: number,
+  setting: Setting,
+  acting: readonly ActsOfLine[] | null,
+): EvaluatedSetting {
   // The speed that is wished is one of several: it is held against what is entered alone.
   const { leastSpeed: _, mostSpeed: __, ...wishes } = build.wishes ?? {};
   const alone = inSetting({ ...build, wishes }, line.id, setting);
-  const { stations, verdict, says, ledger, jam } = evaluateLine(alone, kinds, alone.lines[k] as Line, k);
+  const { stations, verdict, says, ledger, jam } = evaluateLine(alone, kinds, alone.lines[k] as Line, k, acting);
   const tool = stations.at(-1);
   return { id: setting.id, name: setting.name, ...atTool(tool), verdict, says, ledger, jam };
 }

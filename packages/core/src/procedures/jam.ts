@@ -13,7 +13,7 @@ import { remembering } from '../remembering.js';
 import type { Sentence } from '../wording/sentence.js';
 import { neverJams, weakestPart, whatFailsFirst } from './jam-says.js';
 import type { Jammed, Placed, Ranked } from './jammed.js';
-import { jamCheck, jamOutputs } from './line-outputs.js';
+import { jamCheck, jamOutputs, shaftInJam, startCheck } from './line-outputs.js';
 import { peakAtTool, waysToTheTool } from './wind-up.js';
 
 /** One rung: what fails, and at what torque as the tool feels it. */
@@ -58,7 +58,11 @@ export function jam(machine: Jammed): Jam {
     figures.set(limitName(limit.id), atTool);
     // The steady limit has its own check, against the duty: a jam may pass it for a moment.
     const isHeld = prepared && !each.fuse && limit.harm !== 'wearing';
-    const check = isHeld ? inJam(limit, loadAt(prepared, shaft, each.along), demand.jams) : null;
+    const check = isHeld
+      ? inJam(each, loadAt(prepared, shaft, each.along), demand.jams)
+      : !prepared && each.isShaft
+        ? atStart(each, all, machine)
+        : null;
     return { ...each, atTool, check };
   });
   const checks = ranked.flatMap(({ check }) => check ?? []);
@@ -75,18 +79,32 @@ export function jam(machine: Jammed): Jam {
 const likelyAt = ({ atTool }: Ranked): number => (atTool.known ? atTool.value : Number.POSITIVE_INFINITY);
 
 /** What a limit withstands, against what the jam loads it with. What should not be there at all makes it close at worst, and the sentence begins with it. */
-function inJam({ at, name, torque, words, source }: Limit, needs: Figure<'N·m'>, jams: WorkDemand['jams']): Check {
+function inJam({ limit: { at, name, torque, words, source }, isShaft }: Placed, needs: Figure<'N·m'>, jams: WorkDemand['jams']): Check {
   const { what, fails, may } = words;
+  const output = isShaft ? shaftInJam : jamCheck;
   // What a part withstands does not hang on what the jam loads it with: it is dear to look for, and there is nothing to find.
-  const check = hold(`${at}/check-${name}`, at, jamCheck, { has: torque, needs, source, tells: { what, fails, may }, areApart: true });
+  const check = hold(`${at}/check-${name}`, at, output, { has: torque, needs, source, tells: { what, fails, may }, areApart: true });
   if (jams !== 'only if steel falls in' || !check.margin || check.verdict === 'holds') return check;
   return noWorseThanClose({ ...check, says: { ...check.says, template: `${jams}: ${check.says.template}` } });
+}
+
+/** A shaft of what nothing can jam, against the most that reaches it when it starts: what stalls the source, or slips on the way. */
+function atStart({ limit: { at, name, torque, words, source }, shaft, along }: Placed, all: readonly Placed[], { transfers }: Jammed): Check {
+  const { what, fails, may } = words;
+  const before = all.filter((each) => each.fuse && each.along < along).map((fuse) => followed(fuse, 0, transfers).onShaft(shaft));
+  return hold(`${at}/check-${name}`, at, startCheck, {
+    has: torque,
+    needs: picked('least', 'N·m', before),
+    source,
+    tells: { what, fails, may },
+    areApart: true,
+  });
 }
 
 /** What the figure of a limit is called among those of the jam: its path without the line. Put together once, not at every key. */
 export const limitName = remembering(1_000, (id: string) => id.slice(id.indexOf('/') + 1).replaceAll('/', '-'));
 
-function placed({ output, results, demand }: Jammed): Placed[] {
+function placed({ output, results, demand, lying }: Jammed): Placed[] {
   const all: Placed[] = [{ limit: output.stall, shaft: 0, along: -0.1, fuse: true }];
   const put = (limit: Limit | null | undefined, shaft: number, along: number, fuse = false) => {
     if (limit) all.push({ limit, shaft, along, fuse });
@@ -99,6 +117,7 @@ function placed({ output, results, demand }: Jammed): Placed[] {
     put(hubs.out, k + 1, k + 0.8);
   }
   put(demand.slips, results.length, results.length + 0.9, true);
+  for (const { limit, at } of lying) all.push({ limit, shaft: at, along: at, fuse: false, isShaft: true });
   return all;
 }
 
@@ -160,8 +179,8 @@ function prepare(machine: Jammed, all: readonly Placed[]): Prepared {
   };
 }
 
-function wheelsOf({ transfers, results, output, at }: Jammed): Wheels {
-  const ways = waysToTheTool({ transfers, results });
+function wheelsOf({ transfers, results, output, at, lying }: Jammed): Wheels {
+  const ways = waysToTheTool({ transfers, results, lying });
   const all = [
     { J: output.moved, shaft: 0, along: 0, way: ways.arriving[0] },
     ...joined(transfers, ({ moved }, k) => [

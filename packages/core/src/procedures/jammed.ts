@@ -4,6 +4,7 @@ import type { OwnFigures } from '../kinds/context.js';
 import type { SourceOutput, StageReady, StageResult, WorkDemand } from '../kinds/kind.js';
 import type { Limit } from '../kinds/outputs.js';
 import type { Port } from '../kinds/ports.js';
+import type { ShaftInJam } from './shafts/in-jam.js';
 
 /** A line whose tool is stopped. */
 export interface Jammed {
@@ -17,6 +18,8 @@ export interface Jammed {
   /** Shafts from source to tool, and what they are called. */
   readonly at: readonly Port<'rotary'>[];
   readonly shafts: readonly string[];
+  /** Those of its shafts that are entered as they lie. */
+  readonly lying: readonly ShaftInJam[];
   /** Path and figures of the jam itself. */
   readonly path: string;
   readonly figures: OwnFigures;
@@ -28,6 +31,8 @@ export interface Placed {
   readonly shaft: number;
   readonly along: number;
   readonly fuse: boolean;
+  /** It is a shaft: held against the start where nothing jams it. */
+  readonly isShaft?: true;
 }
 
 /** The same, as the tool feels it, with what the jam makes of it; nothing of that for a fuse or a steady limit. */

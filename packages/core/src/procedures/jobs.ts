@@ -13,7 +13,7 @@ import { evaluateBuild } from './evaluate-build.js';
 import { type FindGiven, type Found, findDrivesSteps } from './find-drives.js';
 import { guessesSteps, type OverGuesses } from './over-guesses.js';
 import { type Remedy, remedySteps } from './remedy.js';
-import { type ShaftCureSaid, type ShaftToCure, shaftCuresSteps } from './shaft-cures.js';
+import { type ShaftCureSaid, type ShaftToCure, shaftCuresSteps } from './shafts/shaft-cures.js';
 import type { Steps } from './steps.js';
 import { type WayOut, waysOutSteps } from './ways-out.js';
 import { type DriveTarget, drivenWork, type InPlace, targetOf, type WouldDrive, whatItDrivesSteps } from './what-it-drives.js';

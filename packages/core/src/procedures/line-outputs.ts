@@ -3,6 +3,7 @@ import type { CheckOutput } from '../checks/check-output.js';
 import type { FigureOutputs, Outputs } from '../kinds/outputs.js';
 import { figure } from '../kinds/outputs.js';
 import { type PortKind, portKinds } from '../kinds/ports.js';
+import { enough } from '../shafts/judged.js';
 
 const key = { key: true } as const;
 
@@ -271,6 +272,22 @@ export const jamCheck = {
   },
 } as const satisfies CheckOutput;
 
+/** The same of a shaft: shocks are guessed, so that it has half as much again. */
+export const shaftInJam = { ...jamCheck, closeBelow: 1 - 1 / enough } as const satisfies CheckOutput;
+
+/** Of a shaft that nothing can jam. */
+export const startCheck = {
+  name: '{what} at the start',
+  subject: 'whether {what} {fails} at the start',
+  source: '',
+  closeBelow: 1 - 1 / enough,
+  says: {
+    holds: '{what} withstands {has}; starting loads it with {needs} at most',
+    may: 'when it starts {what} {may}: it withstands {has}; starting loads it with {needs} at most',
+    fails: 'when it starts {what} {fails}: it withstands {has}; starting loads it with {needs}',
+  },
+} as const satisfies CheckOutput;
+
 /** By role, what every element of it has beside its kind's own. */
 export const outputsOfRole = {
   source: sourceOutputs,
@@ -288,5 +305,7 @@ export const outputsOfLines = {
   jamOutputs,
   needOutputs,
   jamCheck,
+  shaftInJam,
+  startCheck,
   hangsSays,
 } as const;

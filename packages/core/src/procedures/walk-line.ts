@@ -36,12 +36,17 @@ import { type Opened, openElement } from './opened.js';
 import { pullOnShaft } from './pull-on-shaft.js';
 import { leave, readyOf } from './ready.js';
 import { type Running, runningAt } from './running.js';
+import { shaftsInJam } from './shafts/in-jam.js';
+import type { ActsOfLine, AroundShaft } from './shafts/template.js';
 import { type RunningUp, starts } from './starts.js';
 import { unfitted } from './unfitted.js';
 import type { ActsOnShaft, StationFigures, WalkedLine, WheelOnShaft } from './walked.js';
 
 /** What of the brief goes into the sums. */
-type Brief = Partial<Pick<Build, 'supply' | 'wishes'>>;
+interface Brief extends Partial<Pick<Build, 'supply' | 'wishes' | keyof AroundShaft>> {
+  /** What other lines do to shafts that are shared. */
+  readonly others?: readonly ActsOfLine[];
+}
 
 /**
  * Walks a line from source to work and back: speed and torque are handed on from element to element, what the work needs is handed back, every figure is
@@ -65,7 +70,7 @@ export function sourceSpeed(line: Line, kinds: Kinds, { supply = {} }: Brief = {
 export function walk(
   line: Line,
   kinds: Kinds,
-  { supply = {}, wishes }: Brief = {},
+  { supply = {}, wishes, lines = [line], shafts = [], forces, others: sharing = [] }: Brief = {},
 ): { readonly walked: WalkedLine; readonly runningUp: RunningUp | null } {
   const figures = new Map<string, OwnFigures>();
   const opened = elementsOf(line).map((placed): Opened => {
@@ -124,8 +129,24 @@ export function walk(
   for (const [k, transfer] of transfers.entries()) loses(stages[k] as Opened, stations[k] as StationFigures, transfer);
   const last = stations.at(-1) as StationFigures;
   const inJam: OwnFigures = new Map();
-  const shafts = stations.map(({ name }) => name);
-  const stopped = jam({ tool: last.name, noun, output, transfers, results, demand, at, shafts, figures: inJam, path: `${line.id}/jam` });
+  const acts = at.map((port, k) => actsOn(port, k, { stages, transfers, results, neededAt, demand }));
+  const ends = { source: { kind: line.source.kind, ...output.body }, work: { kind: line.work.kind, ...demand.body } };
+  const around: AroundShaft = { lines, shafts, ...(forces ? { forces } : {}) };
+  const lying = shafts.length > 0 ? shaftsInJam(line, around, [{ id: line.id, acts, ends }, ...sharing]) : [];
+  const names = stations.map(({ name }) => name);
+  const stopped = jam({
+    tool: last.name,
+    noun,
+    output,
+    transfers,
+    results,
+    demand,
+    at,
+    shafts: names,
+    lying,
+    figures: inJam,
+    path: `${line.id}/jam`,
+  });
   figures.set(`${line.id}/jam`, inJam);
   const everyone: readonly Said[] = [output, ...results, demand];
   const walked: WalkedLine = {
@@ -156,9 +177,9 @@ export function walk(
       ...stopped.checks,
     ],
     outlines: transfers.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
-    ends: { source: { kind: line.source.kind, ...output.body }, work: { kind: line.work.kind, ...demand.body } },
+    ends,
     jam: stopped,
-    acts: at.map((port, k) => actsOn(port, k, { stages, transfers, results, neededAt, demand })),
+    acts,
     cautions: [...joinedOnce(everyone, (each) => each.cautions), ...started.cautions].map(asSentence),
     cautionsAt: new Map([
       [source.path, (output.cautions ?? []).map(asSentence)],

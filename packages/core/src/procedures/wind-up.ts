@@ -3,6 +3,7 @@ import { rigidPeak } from '../formulas/dynamics/rigid-peak.js';
 import { seriesStiffness } from '../formulas/dynamics/series-stiffness.js';
 import { shaftStiffness } from '../formulas/dynamics/shaft-stiffness.js';
 import type { StageReady, StageResult } from '../kinds/kind.js';
+import type { ShaftInJam } from './shafts/in-jam.js';
 
 const steel = fixed('MPa', 79_300, "Shigley's Mechanical Engineering Design (10e), table A-5: carbon steel");
 const between = fixed('mm', 200, 'Common practice, no source: 0.1 to 0.4 m of shaft between what drives it and what it drives', [100, 400]);
@@ -15,6 +16,8 @@ type Stiffness = Figure<'N·m/rad'>;
 interface Line {
   readonly transfers: readonly StageReady[];
   readonly results: readonly StageResult[];
+  /** Those of its shafts that are entered as they lie. */
+  readonly lying: readonly ShaftInJam[];
 }
 
 /** Stiffness from each wheel to the tool, on its own shaft: of what comes in on a shaft, a rotor or a driven wheel, and of what goes out on it. */
@@ -23,8 +26,10 @@ export interface Ways {
   readonly leaving: readonly Stiffness[];
 }
 
-/** The shaft between what comes in on it and what goes out, by the thinner of the two hubs on it. Rigid where no hub says how thick it is. */
-function shaftBetween(s: number, { results }: Line): Stiffness | null {
+/** The shaft between what comes in on it and what goes out: as it lies where it is entered, else by the thinner of the two hubs on it. Rigid where no hub says how thick it is. */
+function shaftBetween(s: number, { results, lying }: Line): Stiffness | null {
+  const entered = lying.find(({ at }) => at === s)?.stiffness;
+  if (entered) return entered;
   const bores = [results[s - 1]?.hubs.out?.bore, results[s]?.hubs.in?.bore].filter((bore) => bore !== undefined);
   const known = bores.filter((bore) => bore.known);
   const [first] = bores;

@@ -6,6 +6,8 @@ export type Across = readonly [number, number];
 
 export interface Load {
   readonly id: string;
+  /** What it is entered with in a build: `@shafts/cone/@seats/belt-out`. */
+  readonly path?: string;
   /** From the left end, mm. */
   readonly at_mm: number;
   readonly force_N: Across;
@@ -25,6 +27,8 @@ export interface Load {
 
 export interface Bearing {
   readonly id: string;
+  /** What it is entered with in a build: `@shafts/cone/@seats/belt-out`. */
+  readonly path?: string;
   readonly at_mm: number;
   /** How far it gives way, N/mm; rigid where it is left out. */
   readonly stiffness_N_mm?: number;
@@ -33,6 +37,8 @@ export interface Bearing {
 /** What makes stress greater in one place. */
 export interface Notch {
   readonly id: string;
+  /** What it is entered with in a build: `@shafts/cone/@seats/belt-out`. */
+  readonly path?: string;
   readonly at_mm: number;
   /** Where it ends, of one that is long. */
   readonly to_mm?: number;

@@ -71,3 +71,29 @@ export function crossHole(
   const all = (Math.PI * (d ** 4 - bore ** 4)) / 64;
   return { Kf: 1.58934 - 0.63599 * Math.log10(hole_mm / d), Kfs: 1.56, left: Math.max(0.05, 1 - gone / all) };
 }
+
+/** Pitches of coarse metric threads by diameter, mm (ISO 261, from memory). */
+const coarse = [
+  [3, 0.5],
+  [4, 0.7],
+  [5, 0.8],
+  [6, 1],
+  [8, 1.25],
+  [10, 1.5],
+  [12, 1.75],
+  [16, 2],
+  [20, 2.5],
+  [24, 3],
+  [30, 3.5],
+  [36, 4],
+  [42, 4.5],
+  [48, 5],
+  [56, 5.5],
+  [64, 6],
+] as const;
+
+/** Diameter at the root of a metric thread, mm (ISO 724 and ISO 68-1, from memory: 1.2269 pitches less, with a rounded root). @param pitch_mm of a coarse thread where it is left out */
+export function threadRoot(d_mm: number, pitch_mm?: number): number {
+  const usual = coarse.find(([d]) => d >= d_mm - 0.5)?.[1] ?? 6;
+  return Math.max(0.1 * d_mm, d_mm - 1.2269 * (pitch_mm ?? usual));
+}

@@ -1,7 +1,7 @@
 import { type Bent, bent, type Mesh } from './bent.js';
 import { type Across, alongAt, type LaidShaft, type Notch, placed } from './laid-shaft.js';
 import { enduranceOf } from './metals.js';
-import { stiffnessOf } from './section-shape.js';
+import { type Section, type Stiffness, stiffnessOf } from './section-shape.js';
 
 /** How hard it is run: the code’s factors for bending and twist (ASME code for transmission shafting, 1927, from memory). */
 export const runs = {
@@ -52,16 +52,35 @@ export function goodman({ bending, shear, steady, pulsing, Kf, Kfs }: Swinging, 
 
 const plain = { Kf: 1, Kfs: 1 };
 
-/** Every place that may be the weakest: notches, from their beginning to their end, changes of section, and where it is bent most. */
-function candidates(
-  shaft: LaidShaft,
-  at_mm: readonly number[],
-): { readonly notch: Pick<Notch, 'Kf' | 'Kfs' | 'root_mm' | 'left' | 'isKeyway'>; readonly id: string; readonly at: number }[] {
-  const notches = shaft.notches.flatMap((notch) =>
-    at_mm.filter((at) => at >= notch.at_mm - 1e-6 && at <= (notch.to_mm ?? notch.at_mm) + 1e-6).map((at) => ({ notch, id: notch.id, at })),
-  );
-  return [...notches, ...at_mm.map((at) => ({ notch: plain, id: 'shaft', at }))];
+/** A place that may be the weakest, with its cross-section there: of two that meet the thinner, less what is cut out of it. */
+interface Candidate {
+  readonly id: string;
+  /** Which of the places of the beam it is. */
+  readonly k: number;
+  readonly at_mm: number;
+  readonly notch: Pick<Notch, 'Kf' | 'Kfs' | 'root_mm' | 'left' | 'isKeyway'>;
+  readonly section: Stiffness;
+  /** N·m over mm³ as MPa, by what a hole leaves of it. */
+  readonly share: number;
 }
+
+/** Every place that may be the weakest: notches, from their beginning to their end, changes of section, and where it is bent most. */
+function candidates(shaft: LaidShaft, at_mm: readonly number[]): Candidate[] {
+  const there = placed(shaft);
+  const made = (id: string, notch: Candidate['notch'], k: number): Candidate => {
+    const at = at_mm[k] as number;
+    const here = there.filter(({ from_mm, to_mm }) => at >= from_mm - 1e-6 && at <= to_mm + 1e-6).map(({ section }) => section);
+    const of = here.map((section) => stiffnessOf(notch.root_mm ? { ...section, shape: rooted(section), size_mm: notch.root_mm } : section));
+    return { id, k, at_mm: at, notch, section: of.reduce((a, b) => (b.W_mm3 < a.W_mm3 ? b : a)), share: 1000 / (notch.left ?? 1) };
+  };
+  const notches = shaft.notches.flatMap((notch) =>
+    at_mm.flatMap((at, k) => (at >= notch.at_mm - 1e-6 && at <= (notch.to_mm ?? notch.at_mm) + 1e-6 ? [made(notch.id, notch, k)] : [])),
+  );
+  return [...notches, ...at_mm.map((_, k) => made('shaft', plain, k))];
+}
+
+/** What is left at the root of a thread or a groove is round; of a tube still a tube. */
+const rooted = ({ shape }: Pick<Section, 'shape'>): Section['shape'] => (shape === 'tube' ? 'tube' : 'round');
 
 /** A shaft as it is bent at work and in a jam. */
 export interface BothBent {
@@ -73,6 +92,15 @@ export interface BothBent {
 export function bothBent(shaft: LaidShaft, mesh: Mesh = 'fine'): BothBent | null {
   const [at, peak] = [bent(shaft, false, mesh), bent(shaft, true, mesh)];
   return at && peak ? { at, peak } : null;
+}
+
+/** Torque at a place, N·m: of both sides of it the greater. */
+const torqueAt = ({ torque_Nm }: Bent, k: number): number => Math.max(Math.abs(torque_Nm[k] as number), Math.abs(torque_Nm[k - 1] ?? 0));
+
+/** Stress in a jam, MPa. The corners of a hexagon have the bending and no shear, the middle of its flats has the shear. */
+function jamStress({ section: { W_mm3, flat_mm3, Wt_mm3 }, share }: Candidate, M_Nm: number, T_Nm: number, along_MPa: number): number {
+  const corner = flat_mm3 === W_mm3 ? 0 : (share * M_Nm) / W_mm3 + along_MPa;
+  return Math.max(corner, Math.hypot((share * M_Nm) / flat_mm3 + along_MPa, (Math.sqrt(3) * share * T_Nm) / Wt_mm3));
 }
 
 /**
@@ -88,34 +116,22 @@ export function stressed(
 ): Place[] {
   if (!both) return [];
   const { at, peak } = both;
-  const there = placed(shaft);
   const { metal } = shaft;
   const factors = runs[how];
-  const index = new Map(at.at_mm.map((place, k) => [place, k]));
   return candidates(shaft, at.at_mm)
-    .map(({ notch, id, at: place }): Place => {
-      const k = index.get(place) as number;
-      // Where the section changes it is the thinner of both that breaks.
-      const here = there.filter(({ from_mm, to_mm }) => place >= from_mm - 1e-6 && place <= to_mm + 1e-6).map(({ section }) => section);
-      const of = here.map((section) => stiffnessOf(notch.root_mm ? { ...section, shape: 'round', size_mm: notch.root_mm } : section));
-      const { W_mm3, flat_mm3, Wt_mm3, like_mm, area_mm2 } = of.reduce((a, b) => (b.W_mm3 < a.W_mm3 ? b : a));
-      const torqueAt = (torques: readonly number[]) => Math.max(Math.abs(torques[k] as number), Math.abs(torques[k - 1] ?? 0));
-      const share = 1000 / (notch.left ?? 1);
+    .map((place): Place => {
+      const { id, k, at_mm, notch, share } = place;
+      const { W_mm3, Wt_mm3, like_mm, area_mm2 } = place.section;
       const turning = at.turning_Nm[k] as number;
-      const [M, T] = [Math.hypot(...(at.moment_Nm[k] as Across)), torqueAt(at.torque_Nm)];
-      const [peakM, peakT] = [Math.hypot(...(peak.moment_Nm[k] as Across)) + turning, torqueAt(peak.torque_Nm)];
+      const [M, T] = [Math.hypot(...(at.moment_Nm[k] as Across)), torqueAt(at, k)];
       const [bending, shear] = [(share * M) / W_mm3, (share * T) / Wt_mm3];
       const steady = (share * turning) / W_mm3;
-      const along = alongAt(shaft, place, true) / area_mm2;
-      const jamShear = (share * peakT) / Wt_mm3;
-      // The corners of a hexagon have the bending and no shear, the middle of its flats has the shear.
-      const corner = flat_mm3 === W_mm3 ? 0 : (share * peakM) / W_mm3 + along;
-      const jam = Math.max(corner, Math.hypot((share * peakM) / flat_mm3 + along, Math.sqrt(3) * jamShear));
+      const jam = jamStress(place, Math.hypot(...(peak.moment_Nm[k] as Across)) + turning, torqueAt(peak, k), alongAt(shaft, at_mm, true) / area_mm2);
       const allowed = Math.min(0.3 * metal.Sy_MPa, 0.18 * metal.Sut_MPa) * (notch.isKeyway ? 0.75 : 1);
       const lasts_MPa = enduranceOf(metal, like_mm);
       return {
         id,
-        at_mm: place,
+        at_mm,
         lasts_MPa,
         moment_Nm: M + turning,
         torque_Nm: T,
@@ -127,4 +143,48 @@ export function stressed(
       };
     })
     .sort((a, b) => a.cracks - b.cracks);
+}
+
+/** At so many halvings it is told within a ten-millionth. */
+const halvings = 34;
+
+/**
+ * At how many times the torque of work a shaft is bent or twisted for good. What follows the torque grows with it, weights and a slipping belt do not: the one shaft has
+ * what pulls in a jam of as much torque as at work, the other of twice as much, and all that lies between and beyond them is on a line.
+ * @returns nought where it stays bent at rest; without end where nothing loads it
+ */
+export function yieldsAtTimes(once: LaidShaft, twice: LaidShaft): number {
+  const [one, two] = [bent(once, true, 'coarse'), bent(twice, true, 'coarse')];
+  if (!one || !two) return Number.NaN;
+  const places = candidates(once, one.at_mm).map((place) => {
+    const { k } = place;
+    const [a, b] = [one.moment_Nm[k] as Across, two.moment_Nm[k] as Across];
+    return {
+      place,
+      a,
+      by: [b[0] - a[0], b[1] - a[1]] as Across,
+      turning: one.turning_Nm[k] as number,
+      T: torqueAt(one, k),
+      along: alongAt(once, place.at_mm, true) / place.section.area_mm2,
+    };
+  });
+  // A sum of lengths of what grows straight: it falls first, if at all, and rises then.
+  const stress = (times: number) =>
+    places.reduce((most, { place, a, by, turning, T, along }) => {
+      const M = Math.hypot(a[0] + (times - 1) * by[0], a[1] + (times - 1) * by[1]) + turning;
+      return Math.max(most, jamStress(place, M, T * times, along));
+    }, 0);
+  const { Sy_MPa } = once.metal;
+  if (stress(0) >= Sy_MPa) return 0;
+  let [low, high] = [0, 1];
+  while (stress(high) < Sy_MPa) {
+    [low, high] = [high, 2 * high];
+    if (high > 1e9) return Number.POSITIVE_INFINITY;
+  }
+  for (let round = 0; round < halvings; round += 1) {
+    const middle = (low + high) / 2;
+    if (stress(middle) < Sy_MPa) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
 }

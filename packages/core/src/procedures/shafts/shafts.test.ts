@@ -1,11 +1,11 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { afterTyping, crusher } from '../../test/crusher.js';
-import { type Kinds, loadKinds } from '../kinds/registry.js';
-import { shaftAt, withoutPiece, withoutShaft, withPieceAdded, withShaftBegun } from '../machine/begin-shaft.js';
-import type { Build } from '../machine/build.js';
-import { bent } from '../shafts/bent.js';
-import { say, wordingFor } from '../wording/wording.js';
-import { evaluateBuild } from './evaluate-build.js';
+import { afterTyping, crusher } from '../../../test/crusher.js';
+import { type Kinds, loadKinds } from '../../kinds/registry.js';
+import { shaftAt, withoutPiece, withoutShaft, withPieceAdded, withShaftBegun } from '../../machine/begin-shaft.js';
+import type { Build } from '../../machine/build.js';
+import { bent } from '../../shafts/bent.js';
+import { say, wordingFor } from '../../wording/wording.js';
+import { evaluateBuild } from '../evaluate-build.js';
 
 /** The roll of the crusher on a shaft of its own: pulley on the left, blocks at 60 and 240 mm; it pushes with nothing unless that is said. */
 function rolled(typed: Readonly<Record<string, string>> = {}, push: string | null = '0 N'): Build {
@@ -60,8 +60,8 @@ describe('a shaft of a machine', () => {
     const [F, T] = [pull?.known ? pull.value : 0, torque?.known ? torque.value : 0];
     expect(F).toBeGreaterThan(50);
     expect(laid?.loads[0]?.torque_Nm).toBeCloseTo(T, 9);
-    // The tool takes out what the belt brings in, at the other end.
-    expect(laid?.loads.find(({ id }) => id === 'the tool')).toMatchObject({ at_mm: 300, torque_Nm: expect.closeTo(-T, 9) });
+    // The tool takes out what the belt brings in, where it is entered.
+    expect(laid?.loads.find(({ id }) => id === 'the tool')).toMatchObject({ at_mm: 270, torque_Nm: expect.closeTo(-T, 9) });
     // 30 mm outside of the first block: pull to the side, pulley and its part of the bar down.
     const g = 9.80665;
     const bar = ((Math.PI / 4) * 25 ** 2 * 7850e-9 * 60 * g * 30) / 1000;
@@ -135,5 +135,62 @@ describe('a shaft of a machine', () => {
     expect(what(crusher())).toContain('shaft strength');
     expect(what(rolled())).not.toContain('shaft strength');
     expect(what(rolled())).toContain('strength of shafts that are not entered');
+  });
+
+  it('is a rung of the jam, and holds against what the jam loads it with', () => {
+    const rung = (build: Build) => evaluateBuild(build, kinds).lines[0]?.jam.rungs.find(({ id }) => id.endsWith('/bends'));
+    const thick = rung(rolled());
+    expect(thick).toMatchObject({ short: 'roll shaft bends', harm: 'breaking', verdict: 'holds' });
+    const thin = rolled({ '@sections/bar/diameter': '8 mm', '@seats/belt-out/cut': 'nothing' });
+    const [least, most] = [rung(thin), thick].map((each) => (each?.atTool.known ? each.atTool.value : Number.NaN));
+    expect(least).toBeLessThan(most as number);
+    expect(check(thin, 'bends').verdict).toBe('fails');
+    expect(say(check(thin, 'bends').says, wordingFor(thin))).toMatch(
+      /^In a jam the roll shaft is bent or twisted for good: it withstands .* N·m; the jam loads it with .* N·m\.$/,
+    );
+    // Slipping belts do not pull harder, so that between pulley and tool it is twist alone: Sy π d³ over 16 √3 of C45, less what bending takes of it.
+    expect(least).toBeLessThan((430 * Math.PI * 8 ** 3) / (16 * Math.sqrt(3)) / 1000);
+  });
+
+  it('stops what spins the harder, the stiffer it is', () => {
+    const jam = (diameter: string) => {
+      const torque = evaluateBuild(rolled({ '@sections/bar/diameter': diameter }), kinds).lines[0]?.jam.torque;
+      return torque?.known ? torque.value : Number.NaN;
+    };
+    expect(jam('40 mm')).toBeGreaterThan(jam('14 mm'));
+  });
+
+  it('has what is cut into its sections: a thread, a ring groove, a hole', () => {
+    const weakest = (typed: Readonly<Record<string, string>>) => shaftOf(rolled({ '@seats/belt-out/cut': 'nothing', ...typed })).weakest;
+    expect(weakest({ '@sections/bar/cut': 'thread' })?.id).toBe('the thread');
+    expect(weakest({ '@sections/bar/hole': '8 mm', '@sections/bar/holeAt': '70 mm' })).toMatchObject({ id: 'the hole across it', at_mm: 70 });
+    const groove = shaftOf(rolled({ '@sections/bar/groove': '2 mm' })).laid?.notches.find(({ id }) => id === 'the groove');
+    expect(groove).toMatchObject({ at_mm: 300, root_mm: 21, Kf: 5 });
+  });
+
+  it('leans in its bearings: a bearing on a seat bears less of it than an insert that turns in its block', () => {
+    const soft = { '@sections/bar/diameter': '12 mm', '@seats/belt-out/at': '0 mm', '@bearings/b1/at': '140 mm' };
+    expect(check(rolled(soft), 'leans').verdict).toBe('holds');
+    expect(check(rolled({ ...soft, '@bearings/b1/marks': 'seat', '@bearings/b2/marks': 'seat' }), 'leans').verdict).toBe('fails');
+  });
+
+  it('whirls sooner on bearings that give way, and a wheel out of balance turns with it', () => {
+    const whirl = (typed: Readonly<Record<string, string>>) => {
+      const { has } = check(rolled({ '@seats/belt-out/mass': '4 kg', ...typed }), 'whirls');
+      return has.known ? has.value : Number.NaN;
+    };
+    expect(whirl({ '@bearings/b1/gives': '50 N/mm', '@bearings/b2/gives': '50 N/mm' })).toBeLessThan(0.7 * whirl({}));
+    const build = rolled({ '@seats/belt-out/unbalance': '0.2 kg·mm' });
+    const { laid, speed_rpm } = shaftOf(build);
+    expect(laid?.loads[0]?.turning_N).toBeCloseTo(0.0002 * ((speed_rpm * Math.PI) / 30) ** 2, 6);
+  });
+
+  it('says where the bore of a wheel is not as thick as the shaft is', () => {
+    const apart = (diameter: string) => {
+      const build = afterTyping(rolled({ '@sections/bar/diameter': diameter }), { 'main/belt/drivenBore': '25 mm' });
+      return shaftOf(build).assumes.map((each) => say(each, wordingFor(build)));
+    };
+    expect(apart('25 mm').some((said) => said.startsWith('The bore of'))).toBe(false);
+    expect(apart('31 mm').some((said) => /^The bore of the driven wheel .* is entered as .* and the shaft is 31 mm there/.test(said))).toBe(true);
   });
 });

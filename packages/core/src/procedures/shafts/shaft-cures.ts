@@ -1,9 +1,9 @@
-import type { Verdict } from '../checks/verdict.js';
-import { curesOf } from '../shafts/cures.js';
-import type { Finding } from '../shafts/judged.js';
-import type { LaidShaft } from '../shafts/laid-shaft.js';
-import type { Runs } from '../shafts/stressed.js';
-import type { Steps } from './steps.js';
+import type { Verdict } from '../../checks/verdict.js';
+import { curesOf } from '../../shafts/cures.js';
+import type { Finding } from '../../shafts/judged.js';
+import type { LaidShaft } from '../../shafts/laid-shaft.js';
+import type { Runs } from '../../shafts/stressed.js';
+import type { Steps } from '../steps.js';
 
 /** A shaft as it lies, and how it is run. Plain data. */
 export interface ShaftToCure {
@@ -24,15 +24,18 @@ export interface ShaftCureSaid {
   readonly reserve: number;
   /** Nothing of it fails then. */
   readonly isCured: boolean;
+  /** As it lies then. */
+  readonly laid: LaidShaft;
 }
 
 /** What would make a shaft last, the best first. */
 export function* shaftCuresSteps({ laid, how, speed_rpm }: ShaftToCure): Steps<readonly ShaftCureSaid[]> {
-  return curesOf(laid, { how, speed_rpm }).map(({ says, after, better: { of, verdict, reserve } }) => ({
+  return curesOf(laid, { how, speed_rpm }).map(({ says, shaft, after, better: { of, verdict, reserve } }) => ({
     says,
     of,
     verdict,
     reserve,
     isCured: after.verdict !== 'fails',
+    laid: shaft,
   }));
 }

@@ -1,0 +1,73 @@
+import { type Figure, highEnd } from '../../figure/figure.js';
+import { defineProcedure, solve } from '../../figure/formula.js';
+import type { Limit } from '../../kinds/outputs.js';
+import type { Line } from '../../machine/build.js';
+import { faultsOf, lengthOf, placed } from '../../shafts/laid-shaft.js';
+import { stiffnessOf } from '../../shafts/section-shape.js';
+import { corners } from './corners.js';
+import { type ActsOfLine, type AroundShaft, likely, placeOf, shaftsOf, templateOf } from './template.js';
+
+export const bending = defineProcedure({
+  id: 'shaft-stays-bent',
+  says: 'Torque at which the shaft stays bent or twisted, at the place where that is least: what pulls on it grows with the torque, weights and slipping belts do not',
+  source: 'Distortion energy (von Mises), as in Shigley’s Mechanical Engineering Design 10e, eq. 5-15 (from memory)',
+});
+
+export const twisting = defineProcedure({
+  id: 'shaft-twists',
+  says: 'How hard the shaft is to twist between where its torque comes in and where it goes out, section by section',
+  source: 'Shigley’s Mechanical Engineering Design 10e, eq. 4-7 (from memory)',
+});
+
+/** A shaft of a line as a jam has it. */
+export interface ShaftInJam {
+  /** Which of the places of the line it is at. */
+  readonly at: number;
+  readonly limit: Limit;
+  /** How hard it is to twist; null where that is not known. */
+  readonly stiffness: Figure<'N·m/rad'> | null;
+}
+
+/** The shafts of a line that are entered, as a jam has them; those that cannot lie so are left out. */
+export function shaftsInJam(line: Line, build: AroundShaft, lines: readonly ActsOfLine[]): ShaftInJam[] {
+  return shaftsOf(build, line).flatMap((shaft): ShaftInJam[] => {
+    const at = placeOf(shaft, line);
+    const template = templateOf(shaft, build, lines, line);
+    const { from, torque } = template;
+    const numbers = likely(from);
+    if (at < 0 || !torque.known || !(highEnd(torque) > 0)) return [];
+    if (numbers && faultsOf(template.lay(numbers, 0, 1)).length > 0) return [];
+    const { yieldsAt } = corners(template, shaft);
+    const { Sut: _, ...bends } = from;
+    const lies = Object.fromEntries(Object.entries(from).filter(([name]) => / (length|size|bore|at)$/.test(name)));
+    const id = `${line.id}/@shafts/${shaft.id}`;
+    const limit: Limit = {
+      id: `${id}/bends`,
+      at: id,
+      name: 'bends',
+      words: {
+        short: `${shaft.name} bends`,
+        what: `the ${shaft.name}`,
+        fails: 'is bent or twisted for good',
+        may: 'may be bent or twisted for good',
+      },
+      torque: solve('N·m', bending, { ...bends, torque }, (n) => yieldsAt(n) * (n.torque ?? Number.NaN)),
+      harm: 'breaking',
+      source: bending.source,
+    };
+    const stiffness = solve('N·m/rad', twisting, lies, (n) => {
+      const laid = template.lay(n, 0, 1);
+      const [low, high] = template.twistsBetween(n);
+      const [start, end] = [Math.max(0, low), Math.min(lengthOf(laid), Math.max(high, low + leastTwisted_mm))];
+      const gives = placed(laid).reduce(
+        (sum, { section, from_mm, to_mm }) => sum + Math.max(0, Math.min(to_mm, end) - Math.max(from_mm, start)) / stiffnessOf(section).J_mm4,
+        0,
+      );
+      return laid.metal.G_MPa / gives / 1000;
+    });
+    return [{ at, limit, stiffness: stiffness.known ? stiffness : null }];
+  });
+}
+
+/** Nothing shorter twists than this, mm. */
+const leastTwisted_mm = 5;

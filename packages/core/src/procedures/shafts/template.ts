@@ -1,0 +1,433 @@
+import { type Figure, fixed, type Known, unknown, unseen } from '../../figure/figure.js';
+import type { Chosen, Fields, InputFigures } from '../../kinds/fields.js';
+import { type PieceRole, pieceHead } from '../../kinds/pieces.js';
+import type { Fixing } from '../../kinds/shared/hub-fixing.js';
+import { toolForcesOn } from '../../machine/begin-shaft.js';
+import type { Build, Element, Line, Piece, Seat, Shaft, StoredForce } from '../../machine/build.js';
+import { type Across, type Bearing, type LaidShaft, type Load, lengthOf, type Notch, placed } from '../../shafts/laid-shaft.js';
+import { type Metal, type MetalName, metals } from '../../shafts/metals.js';
+import { crossHole, notchKinds, shoulder, threadRoot } from '../../shafts/notches.js';
+import type { Section } from '../../shafts/section-shape.js';
+import type { Runs } from '../../shafts/stressed.js';
+import { type Sentence, sentence } from '../../wording/sentence.js';
+import { inputFigures } from '../opened.js';
+import type { ActsOnShaft, WalkedLine, WheelOnShaft } from '../walked.js';
+
+/** What the lines of a build do to a shaft that they share. */
+export type ActsOfLine = Pick<WalkedLine, 'id' | 'acts' | 'ends'>;
+
+/** Of a build what a shaft hangs on. */
+export type AroundShaft = Pick<Build, 'lines' | 'shafts' | 'forces'>;
+
+/** The shafts of a build that belong to a line: by their first wheel, else by the place that names them. */
+export const shaftsOf = ({ shafts }: Pick<Build, 'shafts'>, line: Line): readonly Shaft[] =>
+  shafts.filter(({ id, seats, sections }) =>
+    sections.length === 0 ? false : seats[0] ? seats[0].of.line === line.id : line.stations.some(({ shaft }) => shaft === id),
+  );
+
+/** Which of the places of a line a shaft is at; below nought where it is at none. */
+export function placeOf({ id, seats }: Shaft, { id: lineId, stages, stations }: Line): number {
+  const named = stations.findIndex(({ shaft }) => shaft === id);
+  if (named >= 0) return named;
+  const seat = seats.find(({ of }) => of.line === lineId);
+  const stage = seat ? stages.findIndex(({ id: each }) => each === seat.of.stage) : -1;
+  return stage < 0 ? -1 : stage + (seat?.of.end === 'out' ? 1 : 0);
+}
+
+const opened = (role: PieceRole, path: string, piece: Element): InputFigures<Fields> =>
+  inputFigures(path, piece, pieceHead(role, piece.kind)?.fields ?? {});
+const figureAt = (inputs: InputFigures<Fields>, name: string): Figure => (inputs[name] as Figure | undefined) ?? unknown('mm', []);
+const chosenAt = (inputs: InputFigures<Fields>, name: string): string | undefined => (inputs[name] as Chosen | undefined)?.is;
+const none = (unit: 'kg' | 'mm' | 'kg·mm'): Known => fixed(unit, 0, 'Nothing is entered');
+const orNone = (figure: Figure, unit: 'kg' | 'mm' | 'kg·mm'): Figure => (figure.known ? figure : none(unit));
+
+type Numbers = Readonly<Record<string, number>>;
+
+/** What a shaft is made of figures, by names, and how it is put together of their numbers. */
+export interface Template {
+  readonly from: Readonly<Record<string, Figure>>;
+  /**
+   * @param ways for each wheel whose direction nobody entered whether it pulls to the one side or the other
+   * @param times torque in a jam over that at work
+   */
+  readonly lay: (numbers: Numbers, ways: number, times: number) => LaidShaft;
+  /** What twists between where torque comes in and where it goes out: the places, mm. */
+  readonly twistsBetween: (numbers: Numbers) => readonly [number, number];
+  /** So many wheels may pull either way. */
+  readonly open: number;
+  readonly how: Runs;
+  readonly top: Figure;
+  /** Torque at work that the line itself puts through it. */
+  readonly torque: Figure;
+  readonly assumes: readonly Sentence[];
+  /** All that is no number: two templates that are alike lay the same numbers the same way. */
+  readonly alike: string;
+}
+
+interface WheelHere {
+  readonly seat: Seat;
+  readonly wheel: WheelOnShaft;
+  readonly acts: ActsOnShaft;
+}
+
+function wheelsOf({ seats }: Shaft, lines: readonly ActsOfLine[]): WheelHere[] {
+  return seats.flatMap((seat): WheelHere[] => {
+    const { line, stage, end } = seat.of;
+    const acts = lines.find(({ id }) => id === line)?.acts ?? [];
+    const found = acts.flatMap((each) =>
+      each.wheels.flatMap((wheel) => (wheel.stage === `${line}/${stage}` && wheel.end === end ? [{ acts: each, wheel }] : [])),
+    )[0];
+    return found && found.acts.is === 'rotary' ? [{ seat, ...found }] : [];
+  });
+}
+
+const runsOf = (shock: ActsOnShaft['shock']): Runs => (shock === 'uniform' ? 'steady' : shock === 'heavy' ? 'heavy' : 'light');
+
+/** Hub fixing of a stage as what it cuts into the shaft. */
+const cutBy: Readonly<Record<Fixing, string>> = {
+  key: 'end-milled',
+  'set-screws': 'dimple',
+  dimple: 'dimple',
+  flat: 'flat',
+  clamp: 'nothing',
+  shrink: 'shrink',
+};
+
+/** Taken where nobody says how a wheel is held: nothing that is usual cuts deeper. */
+const worstCut = 'end-milled';
+
+function cutOf(seat: Seat, inputs: InputFigures<Fields>, lines: readonly Line[]): string | undefined {
+  const own = chosenAt(inputs, 'cut');
+  if (own) return own;
+  const stage = lines.find(({ id }) => id === seat.of.line)?.stages.find(({ id }) => id === seat.of.stage);
+  const fixing = stage?.inputs[seat.of.end === 'in' ? 'driverFixing' : 'drivenFixing']?.text;
+  return fixing !== undefined && fixing in cutBy ? cutBy[fixing as Fixing] : undefined;
+}
+
+/** A pin takes a quarter of the diameter (common practice, no source). */
+const pinShare = 0.25;
+
+function notchOf(id: string, cut: string | undefined, at_mm: number, wide_mm: number, section: Section | undefined): Notch[] {
+  if (cut === 'end-milled' || cut === 'sled') {
+    const raises = notchKinds[cut === 'sled' ? 'sled-runner keyway' : 'end-milled keyway'];
+    return [{ id, at_mm: at_mm - wide_mm / 2, to_mm: at_mm + wide_mm / 2, ...raises, isKeyway: true }];
+  }
+  if (cut === 'shrink') return [{ id, at_mm: at_mm - wide_mm / 2, to_mm: at_mm + wide_mm / 2, ...notchKinds['shrink fit'] }];
+  if (cut === 'dimple') return [{ id, at_mm, ...notchKinds['set-screw dimple'] }];
+  if (cut === 'flat') return [{ id, at_mm, ...notchKinds.flat }];
+  if (cut === 'hole' && section) return [{ id, at_mm, ...crossHole(pinShare * section.size_mm, section) }];
+  return [];
+}
+
+const cutAlong = { thread: notchKinds['cut thread'], spline: notchKinds.spline, flat: notchKinds.flat } as const;
+
+/** What is cut into a section itself: along it, across it, at its end. */
+function cutIn(piece: Piece, cut: string | undefined, section: Section, [from_mm, to_mm]: readonly [number, number], n: Numbers): Notch[] {
+  const along: Notch[] =
+    cut !== undefined && cut in cutAlong
+      ? [
+          {
+            id: cut === 'thread' ? 'the thread' : cut === 'spline' ? 'the splines' : 'the flat',
+            at_mm: from_mm,
+            to_mm,
+            ...cutAlong[cut as keyof typeof cutAlong],
+            ...(cut === 'thread' ? { root_mm: threadRoot(section.size_mm, n[`${piece.id} pitch`] || undefined) } : {}),
+          },
+        ]
+      : [];
+  const [deep, wide] = [n[`${piece.id} groove`] ?? 0, n[`${piece.id} hole`] ?? 0];
+  const groove: Notch[] = deep > 0 ? [{ id: 'the groove', at_mm: to_mm, root_mm: section.size_mm - 2 * deep, ...notchKinds['ring groove'] }] : [];
+  const hole: Notch[] =
+    wide > 0 ? [{ id: 'the hole across it', at_mm: n[`${piece.id} holeAt`] ?? (from_mm + to_mm) / 2, ...crossHole(wide, section) }] : [];
+  return [...along, ...groove, ...hole];
+}
+
+const shapes = { round: 'round', tube: 'tube', hexagon: 'hexagon', square: 'square' } as const;
+export const sizeName = (kind: string): string => (kind === 'hexagon' || kind === 'square' ? 'flats' : 'diameter');
+
+/** @param lines what acts on its shafts, of every line that shares it; what of another is not there pulls with nothing */
+export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly ActsOfLine[], line: Line): Template {
+  const path = `@shafts/${shaft.id}`;
+  const from: Record<string, Figure> = {};
+  const assumes: Sentence[] = [];
+  const put = (name: string, figure: Figure) => {
+    if (figure.known) from[name] = figure;
+  };
+  const sections = shaft.sections.map((piece: Piece) => {
+    const inputs = opened('section', `${path}/@sections/${piece.id}`, piece);
+    from[`${piece.id} length`] = figureAt(inputs, 'length');
+    from[`${piece.id} size`] = figureAt(inputs, sizeName(piece.kind));
+    if (piece.kind === 'tube') from[`${piece.id} bore`] = figureAt(inputs, 'bore');
+    for (const name of ['fillet', 'pitch', 'groove', 'hole', 'holeAt']) put(`${piece.id} ${name}`, figureAt(inputs, name));
+    return { piece, cut: chosenAt(inputs, 'cut') };
+  });
+  const first = shaft.sections[0];
+  const metal = first && (chosenAt(opened('section', `${path}/@sections/${first.id}`, first), 'metal') as MetalName | undefined);
+  const metalField = `${path}/@sections/${first?.id}/metal`;
+  const why = 'From scrap to C45 (EN 10277, from memory), while nobody has looked what it is';
+  const strength = (of: 'Sut_MPa' | 'Sy_MPa') =>
+    metal
+      ? fixed('MPa', metals[metal][of], metals[metal].label)
+      : unseen('MPa', [metals.scrap[of], metals.bright[of], metals.c45[of]], metalField, why);
+  from.Sut = strength('Sut_MPa');
+  from.Sy = strength('Sy_MPa');
+  const kind: Metal = metals[metal ?? 'bright'];
+  const bearings = shaft.bearings.map((piece) => {
+    const inputs = opened('bearing', `${path}/@bearings/${piece.id}`, piece);
+    from[`bearing ${piece.id} at`] = figureAt(inputs, 'at');
+    put(`bearing ${piece.id} gives`, figureAt(inputs, 'gives'));
+    return { piece, marks: chosenAt(inputs, 'marks') !== 'seat' };
+  });
+  const here = wheelsOf(shaft, lines);
+  const wheels = here.map((each) => {
+    const { seat, wheel, acts } = each;
+    const inputs = opened('seat', `${path}/@seats/${seat.id}`, seat);
+    from[`${seat.id} at`] = figureAt(inputs, 'at');
+    from[`${seat.id} kg`] = orNone(figureAt(inputs, 'mass'), 'kg');
+    from[`${seat.id} wide`] = figureAt(inputs, 'wide');
+    from[`${seat.id} pull`] = wheel.pull;
+    from[`${seat.id} torque`] = acts.torque;
+    const unbalance = figureAt(inputs, 'unbalance');
+    if (unbalance.known) {
+      from[`${seat.id} unbalance`] = unbalance;
+      from.top = acts.top;
+    }
+    return {
+      ...each,
+      cut: cutOf(seat, inputs, build.lines) ?? worstCut,
+      angle: wheel.direction?.known ? wheel.direction.value + (wheel.end === 'out' ? Math.PI : 0) : null,
+    };
+  });
+  if (shaft.seats.some((seat) => cutOf(seat, opened('seat', `${path}/@seats/${seat.id}`, seat), build.lines) === undefined))
+    assumes.push(sentence('how every wheel is held is not entered: an end-milled keyway is taken'));
+  for (const said of boresApart(shaft, build, from)) assumes.push(said);
+  const acts = wheels.find(({ seat }) => seat.of.line === line.id)?.acts ?? wheels[0]?.acts;
+  const forces = forcesOn(shaft, build).map((force) => {
+    const inputs = opened('force', `@forces/${force.id}`, force);
+    from[`force ${force.id} at`] = figureAt(inputs, 'at');
+    const entered = figureAt(inputs, 'force');
+    from[`force ${force.id} force`] = entered.known || force.kind !== 'tool' ? entered : pushOfTool(`@forces/${force.id}/force`, lines, line, acts);
+    if (force.kind === 'tool') put(`force ${force.id} peak`, figureAt(inputs, 'peak'));
+    return force;
+  });
+  const hasTool = forces.some(({ kind }) => kind === 'tool');
+  const openWheels = wheels.filter(({ angle, wheel: { pull } }) => angle === null && !(pull.known && pull.value === 0));
+  // One alone may pull to either side: it is the same.
+  const areAllOpen = openWheels.length === wheels.length;
+  const open = Math.max(0, openWheels.length - (areAllOpen ? 1 : 0)) + (hasTool ? 1 : 0);
+  /** The tool pushes along or against the first wheel, whichever is worse. */
+  const toolBit = open - 1;
+  if (openWheels.length - (areAllOpen ? 1 : 0) > 0)
+    assumes.push(sentence('which way every belt or chain pulls is not entered: the worst way round is taken'));
+  if (hasTool) assumes.push(sentence('the tool is taken to push along or against the first wheel, whichever is worse'));
+  else if (isLast(shaft, line)) assumes.push(sentence('what the tool itself pushes on the shaft with is not entered, and left out'));
+
+  const alike = JSON.stringify([
+    metal,
+    acts?.shock,
+    sections.map(({ cut }) => cut),
+    wheels.map(({ seat, wheel, cut, angle }) => [seat.id, wheel.slips, wheel.end, cut, angle]),
+    forces.map(({ id }) => id),
+    isLast(shaft, line),
+  ]);
+
+  const lay: Template['lay'] = (n, ways, times) => {
+    const laidSections = sections.map(
+      ({ piece }): Section => ({
+        length_mm: n[`${piece.id} length`] ?? 0,
+        shape: shapes[piece.kind as keyof typeof shapes] ?? 'round',
+        size_mm: n[`${piece.id} size`] ?? 0,
+        ...(piece.kind === 'tube' ? { bore_mm: n[`${piece.id} bore`] ?? 0 } : {}),
+      }),
+    );
+    const along = placed({ sections: laidSections });
+    const there = (at: number) => along.find(({ to_mm }) => at <= to_mm + 1e-6)?.section;
+    const turns = ((n.top ?? 0) * Math.PI) / 30;
+    const loads = wheels.map(({ seat, wheel, angle }): Load => {
+      const k = openWheels.findIndex((each) => each.seat === seat) - (areAllOpen ? 1 : 0);
+      const toward = angle ?? (k >= 0 && (ways >> k) & 1 ? Math.PI : 0);
+      const F = n[`${seat.id} pull`] ?? 0;
+      const force_N: Across = [F * Math.cos(toward), F * Math.sin(toward)];
+      const T = (n[`${seat.id} torque`] ?? 0) * (wheel.end === 'out' ? 1 : -1);
+      const peak = wheel.slips ? 1 : times;
+      const unbalance = n[`${seat.id} unbalance`] ?? 0;
+      return {
+        id: seat.name,
+        path: `${path}/@seats/${seat.id}`,
+        at_mm: n[`${seat.id} at`] ?? 0,
+        force_N,
+        peak_N: [force_N[0] * peak, force_N[1] * peak],
+        torque_Nm: T,
+        peak_Nm: T * times,
+        mass_kg: n[`${seat.id} kg`] ?? 0,
+        ...(unbalance > 0 ? { turning_N: (unbalance / 1000) * turns ** 2 } : {}),
+      };
+    });
+    const pushes = forces.map((force): Load => {
+      const [F, at_mm] = [n[`force ${force.id} force`] ?? 0, n[`force ${force.id} at`] ?? 0];
+      const of = { id: force.name, path: `@forces/${force.id}`, at_mm, torque_Nm: 0 };
+      if (force.kind !== 'tool') return { ...of, force_N: [0, -F] };
+      const toward = (wheels[0]?.angle ?? 0) + ((ways >> toolBit) & 1 ? Math.PI : 0);
+      const most = n[`force ${force.id} peak`] ?? F * times;
+      const across = (size: number): Across => [size * Math.cos(toward), size * Math.sin(toward)];
+      return { ...of, force_N: across(F), peak_N: across(most) };
+    });
+    const shoulders = along.slice(1).flatMap(({ section, from_mm }, k): Notch[] => {
+      const before = laidSections[k] as Section;
+      const [thin, thick] = [Math.min(before.size_mm, section.size_mm), Math.max(before.size_mm, section.size_mm)];
+      return thick - thin < 1e-6 ? [] : [{ id: 'the shoulder', at_mm: from_mm, ...shoulder(thin, thick, n[`${sections[k]?.piece.id} fillet`] ?? 0) }];
+    });
+    const cuts = along.flatMap(({ section, from_mm, to_mm }, k) => {
+      const { piece, cut } = sections[k] as (typeof sections)[number];
+      return cutIn(piece, cut, section, [from_mm, to_mm], n).map((notch) => ({ ...notch, path: `${path}/@sections/${piece.id}` }));
+    });
+    const hubs = wheels.flatMap(({ seat, cut }) =>
+      notchOf(seat.name, cut, n[`${seat.id} at`] ?? 0, n[`${seat.id} wide`] ?? 0, there(n[`${seat.id} at`] ?? 0)).map((notch) => ({
+        ...notch,
+        path: `${path}/@seats/${seat.id}`,
+      })),
+    );
+    const long = lengthOf({ sections: laidSections });
+    const onIt = (notch: Notch): Notch => ({
+      ...notch,
+      at_mm: Math.max(0, notch.at_mm),
+      ...(notch.to_mm === undefined ? {} : { to_mm: Math.min(long, notch.to_mm) }),
+    });
+    const held = bearings.map(({ piece }): Bearing => {
+      const gives = n[`bearing ${piece.id} gives`];
+      return {
+        id: piece.name,
+        path: `${path}/@bearings/${piece.id}`,
+        at_mm: n[`bearing ${piece.id} at`] ?? 0,
+        ...(gives === undefined ? {} : { stiffness_N_mm: gives }),
+      };
+    });
+    const dimples = bearings.flatMap(({ piece, marks }): Notch[] =>
+      marks
+        ? [
+            {
+              id: piece.name,
+              path: `${path}/@bearings/${piece.id}`,
+              at_mm: n[`bearing ${piece.id} at`] ?? 0,
+              ...notchKinds['set-screw dimple'],
+            },
+          ]
+        : [],
+    );
+    return {
+      sections: laidSections,
+      loads: [...withTool(loads, laidSections, pushes[0]?.at_mm), ...pushes],
+      bearings: held,
+      // A key may reach to the end of the shaft, and no further.
+      notches: [...shoulders, ...cuts, ...hubs.map(onIt), ...dimples],
+      metal: { ...kind, Sut_MPa: n.Sut ?? kind.Sut_MPa, Sy_MPa: n.Sy ?? kind.Sy_MPa },
+    };
+  };
+  const twistsBetween: Template['twistsBetween'] = (n) => {
+    const places = wheels.map(({ seat }) => n[`${seat.id} at`] ?? 0);
+    const tool = forces.find((force) => force.kind === 'tool');
+    const end = tool
+      ? (n[`force ${tool.id} at`] ?? 0)
+      : farEnd(
+          places,
+          sections.reduce((sum, { piece }) => sum + (n[`${piece.id} length`] ?? 0), 0),
+        );
+    const all = isLast(shaft, line) || places.length < 2 ? [...places, end] : places;
+    return [Math.min(...all), Math.max(...all)];
+  };
+  return {
+    from,
+    lay,
+    twistsBetween,
+    open,
+    how: runsOf(acts?.shock),
+    top: acts?.top ?? unknown('rpm', []),
+    torque: acts?.torque ?? unknown('N·m', []),
+    assumes,
+    alike,
+  };
+}
+
+const farEnd = (places: readonly number[], long: number): number =>
+  places.reduce((sum, at) => sum + at, 0) / Math.max(1, places.length) < long / 2 ? long : 0;
+
+/** What the wheels bring in and do not take out the tool does: where it is entered, else at the end that is further from them. */
+function withTool(loads: readonly Load[], sections: readonly Section[], tool_mm: number | undefined): Load[] {
+  const sum = loads.reduce((total, { torque_Nm }) => total + torque_Nm, 0);
+  const peak = loads.reduce((total, { torque_Nm, peak_Nm }) => total + (peak_Nm ?? torque_Nm), 0);
+  if (loads.length === 0 || Math.abs(sum) < 1e-9) return [...loads];
+  const at_mm =
+    tool_mm ??
+    farEnd(
+      loads.map((load) => load.at_mm),
+      lengthOf({ sections }),
+    );
+  return [...loads, { id: 'the tool', at_mm, force_N: [0, 0], torque_Nm: -sum, peak_Nm: -peak }];
+}
+
+const isLast = ({ id, seats }: Shaft, { stations, stages }: Line): boolean =>
+  stations.at(-1)?.shaft === id || (seats.length > 0 && seats.every(({ of }) => of.stage === stages.at(-1)?.id && of.end === 'out'));
+
+/** What pulls and pushes on a shaft besides its wheels: the tool, and what is stored at the place that it is at. */
+const forcesOn = (shaft: Shaft, build: AroundShaft): readonly StoredForce[] => {
+  const tools = toolForcesOn(build, shaft.id);
+  const stored = (build.forces ?? []).filter(
+    ({ kind, on }) =>
+      kind !== 'tool' && on && build.lines.find(({ id }) => id === on.line)?.stations.find(({ id }) => id === on.station)?.shaft === shaft.id,
+  );
+  return [...tools, ...stored];
+};
+
+/** More apart than this a wheel does not go on its shaft, mm. */
+const fits_mm = 0.25;
+
+/** Wheels whose bore is not as thick as the shaft is where they sit. */
+function boresApart(shaft: Shaft, { lines }: AroundShaft, from: Readonly<Record<string, Figure>>): Sentence[] {
+  const value = (name: string): number | null => {
+    const figure = from[name];
+    return figure?.known ? figure.value : null;
+  };
+  return shaft.seats.flatMap((seat) => {
+    const stage = lines.find(({ id }) => id === seat.of.line)?.stages.find(({ id }) => id === seat.of.stage);
+    const bore = stage?.inputs[seat.of.end === 'in' ? 'driverBore' : 'drivenBore']?.value;
+    const at = value(`${seat.id} at`);
+    let end = 0;
+    const there = shaft.sections.find(({ id }) => {
+      end += value(`${id} length`) ?? Number.NaN;
+      return at !== null && at <= end + 1e-6;
+    });
+    const size = there && (there.kind === 'round' || there.kind === 'tube') ? value(`${there.id} size`) : null;
+    if (bore === undefined || size === null || Math.abs(bore - size) <= fits_mm) return [];
+    return [
+      sentence('the bore of the {wheel} is entered as {bore}, and the shaft is {size} there: one of the two has to follow', {
+        wheel: seat.name,
+        bore: { value: bore, unit: 'mm' as const },
+        size: { value: size, unit: 'mm' as const },
+      }),
+    ];
+  });
+}
+
+/** Rim of a tool of which nothing is known, mm across (common practice, no source). */
+const usualAcross_mm = 100;
+
+/** What the tool pushes with, where nobody says it: from nothing to ten times what its torque makes at its rim, which a weight may well be. */
+function pushOfTool(field: string, lines: readonly ActsOfLine[], line: Line, acts: ActsOnShaft | undefined): Figure {
+  const across = lines.find(({ id }) => id === line.id)?.ends?.work.across;
+  const { torque } = acts ?? {};
+  if (!torque?.known) return unknown('N', [field]);
+  const rim_N = (2000 * torque.value) / (across ?? usualAcross_mm);
+  return unseen(
+    'N',
+    [0, 1.5 * rim_N, 10 * rim_N],
+    field,
+    'From nothing to ten times what the torque makes at the rim of the tool, common practice, no source',
+  );
+}
+
+export const likely = (from: Template['from']): Record<string, number> | null => {
+  const entries = Object.entries(from);
+  return entries.every(([, figure]) => figure.known)
+    ? Object.fromEntries(entries.map(([name, figure]) => [name, figure.known ? figure.value : 0]))
+    : null;
+};
