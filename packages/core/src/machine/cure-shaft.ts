@@ -97,7 +97,7 @@ export function withShaftAs(build: Build, shaftId: string, before: LaidShaft, af
   for (const [k, section] of after.sections.entries()) {
     // A bar for a tube is another piece in its place.
     const piece = shaft.sections[k];
-    if (!piece || piece.kind !== 'tube' || section.shape !== 'round') continue;
+    if (piece?.kind !== 'tube' || section.shape !== 'round') continue;
     next = {
       ...next,
       shafts: next.shafts.map((each) =>

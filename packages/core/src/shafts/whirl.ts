@@ -8,6 +8,8 @@ export interface Mode {
   /** How far each place is out, the furthest is one. */
   readonly at_mm: readonly number[];
   readonly shape: readonly number[];
+  /** What swings so, kg: the mass that in the furthest place would have as much of it. */
+  readonly mass_kg: number;
 }
 
 /** Mass of an element over deflection and slope at its ends, kg in mm (consistent with how it bends). */
@@ -72,10 +74,38 @@ export function whirls(shaft: LaidShaft, many = 3, mesh: Mesh = 'fine'): Mode[] 
   return toldOf(found, beam);
 }
 
-const toldOf = (found: readonly { readonly x: Float64Array; readonly square: number }[], { at_mm }: Beam): Mode[] =>
-  found.map(({ x, square }) => {
+const toldOf = (found: readonly { readonly x: Float64Array; readonly Mx: Float64Array; readonly square: number }[], { at_mm }: Beam): Mode[] =>
+  found.map(({ x, Mx, square }) => {
     const shape = at_mm.map((_, k) => x[2 * k] as number);
     const most = shape.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a), 0) || 1;
     // N/mm over kg: a thousand per second squared.
-    return { speed_rpm: (Math.sqrt(1000 * Math.abs(square)) * 60) / (2 * Math.PI), at_mm, shape: shape.map((each) => each / most) };
+    return {
+      speed_rpm: (Math.sqrt(1000 * Math.abs(square)) * 60) / (2 * Math.PI),
+      at_mm,
+      shape: shape.map((each) => each / most),
+      mass_kg: dot(x, Mx) / most ** 2,
+    };
   });
+
+/**
+ * How far a shaft swings out of its line by what is out of balance on it, mm: the sum over the ways in which it whirls, without damping. Near a whirl it grows without
+ * end.
+ * @param modes of it, the lowest first: the more, the truer
+ * @param speed_rpm at which its `turning_N` are
+ * @returns the most along it; nought where nothing is out of balance
+ */
+export function swingsOut({ loads }: LaidShaft, modes: readonly Mode[], speed_rpm: number): number {
+  const [first] = modes;
+  const turning = loads.filter(({ turning_N = 0 }) => turning_N > 0);
+  if (!first || turning.length === 0) return 0;
+  const w = (speed_rpm * Math.PI) / 30;
+  const shares = modes.map((mode) => {
+    const at = (place: number) => mode.shape[mode.at_mm.findIndex((each) => Math.abs(each - place) < 1e-6)] ?? 0;
+    const pushed_N = turning.reduce((sum, { at_mm, turning_N = 0 }) => sum + at(at_mm) * turning_N, 0);
+    return (1000 * pushed_N) / (mode.mass_kg * (((mode.speed_rpm * Math.PI) / 30) ** 2 - w ** 2));
+  });
+  return first.at_mm.reduce(
+    (most, _, k) => Math.max(most, Math.abs(modes.reduce((sum, { shape }, j) => sum + (shape[k] as number) * (shares[j] as number), 0))),
+    0,
+  );
+}

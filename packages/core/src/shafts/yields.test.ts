@@ -3,6 +3,7 @@ import type { LaidShaft, Load } from './laid-shaft.js';
 import { metals } from './metals.js';
 import { threadRoot } from './notches.js';
 import { runs, stressed, yieldsAtTimes } from './stressed.js';
+import { swingsOut, whirls } from './whirl.js';
 
 /** A weightless bar of 25 mm on bearings at 0 and 400 mm. */
 function bar(loads: readonly Load[], rest: Partial<LaidShaft> = {}): LaidShaft {
@@ -85,5 +86,33 @@ describe('the quick code formula', () => {
       metal,
     };
     expect(Math.min(...stressed(shaft, { how: 'steady' }).map(({ code }) => code))).toBeCloseTo(1, 2);
+  });
+});
+
+describe('a shaft that is out of balance', () => {
+  /** 4 kg in the middle of a bar that weighs nothing, out by 0.1 mm. */
+  const wheel = (speed_rpm: number): LaidShaft => {
+    const w = (speed_rpm * Math.PI) / 30;
+    return bar([{ id: 'wheel', at_mm: 200, force_N: [0, 0], torque_Nm: 0, mass_kg: 4, turning_N: 0.0004 * w ** 2 }], {
+      sections: [{ length_mm: 400, shape: 'round', size_mm: 25 }],
+      metal: { ...metals.bright, density_kg_m3: 1e-6 },
+    });
+  };
+
+  it('swings out as a wheel on a light shaft does: e r² over 1 − r² (Jeffcott; Shigley and Uicker’s texts, from memory)', () => {
+    const [mode] = whirls(wheel(1000));
+    // 48 E I over l³ and the mass.
+    const k = (48 * metals.bright.E_MPa * ((Math.PI * 25 ** 4) / 64)) / 400 ** 3;
+    const critical = (Math.sqrt((1000 * k) / 4) * 30) / Math.PI;
+    expect(mode?.speed_rpm).toBeCloseTo(critical, 0);
+    expect(mode?.mass_kg).toBeCloseTo(4, 3);
+    for (const share of [0.3, 0.7, 0.95, 1.4]) {
+      const speed = share * critical;
+      expect(swingsOut(wheel(speed), whirls(wheel(speed), 1), speed) / ((0.1 * share ** 2) / Math.abs(1 - share ** 2))).toBeCloseTo(1, 3);
+    }
+  });
+
+  it('swings by nothing where nothing is out of balance', () => {
+    expect(swingsOut(bar(twisted(10)), whirls(bar(twisted(10))), 1000)).toBe(0);
   });
 });

@@ -81,7 +81,7 @@ const ShaftShown = memo(function ShaftShown({ shaft }: { shaft: Shaft }) {
       <div className="grid grid-cols-[minmax(0,7fr)_minmax(0,4fr)] gap-x-8 max-lg:grid-cols-1">
         <div className="min-w-0">
           {evaluated?.laid ? (
-            <ShaftDrawn laid={evaluated.laid} weakest={evaluated.weakest} />
+            <ShaftDrawn shaft={evaluated} laid={evaluated.laid} />
           ) : (
             <p className="text-soft">
               {evaluated && evaluated.faults.length > 0
