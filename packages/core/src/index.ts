@@ -54,7 +54,17 @@ export {
 export { nearestSize, nextSize } from './kinds/shared/stock-wheels.js';
 export type { Sizing } from './kinds/sizing.js';
 export type { Starter } from './kinds/starter.js';
-export { shaftAt, shaftName, toolForcesOn, withoutPiece, withoutShaft, withPieceAdded, withShaftBegun } from './machine/begin-shaft.js';
+export {
+  shaftAt,
+  shaftName,
+  toolForcesOn,
+  withoutPiece,
+  withoutPush,
+  withoutShaft,
+  withPieceAdded,
+  withPushAdded,
+  withShaftBegun,
+} from './machine/begin-shaft.js';
 export { blankBuild } from './machine/blank-build.js';
 export { type BriefPart, briefParts, supplyFields, wishFields } from './machine/brief-fields.js';
 export {

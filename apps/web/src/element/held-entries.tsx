@@ -1,4 +1,4 @@
-import type { Holder } from '@hobrek/core';
+import { applies, type Holder } from '@hobrek/core';
 import { useRef } from 'react';
 import { Entry } from '../open-build/entry.js';
 
@@ -9,7 +9,9 @@ export function HeldEntries({ path, fields, isWhole, inputs }: Pick<Holder, 'pat
   return (
     <div className="grid grid-cols-4 gap-x-6 gap-y-1 pointer-coarse:gap-y-2 max-lg:grid-cols-2 max-sm:grid-cols-1">
       {Object.entries(fields).map(([name, field]) =>
-        isWhole || seen.current.has(name) ? <Entry key={name} path={`${path}/${name}`} field={field} input={inputs[name]} /> : null,
+        (isWhole && applies(field, inputs)) || seen.current.has(name) ? (
+          <Entry key={name} path={`${path}/${name}`} field={field} input={inputs[name]} />
+        ) : null,
       )}
     </div>
   );

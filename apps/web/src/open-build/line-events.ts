@@ -20,10 +20,12 @@ import {
   withLineRemoved,
   withLineRenamed,
   withoutPiece,
+  withoutPush,
   withoutSetting,
   withoutShaft,
   withoutStage,
   withPieceAdded,
+  withPushAdded,
   withShaftAs,
   withShaftAt,
   withShaftBegun,
@@ -81,6 +83,9 @@ export interface LineEvents {
   /** One more section or bearing of a shaft, or one less. */
   pieceAdded(shaft: string, list: 'sections' | 'bearings', kind: string): void;
   pieceTakenOut(shaft: string, list: 'sections' | 'bearings', id: string): void;
+  /** One more place at which the tool pushes on a shaft, or one less. */
+  pushAdded(shaft: string): void;
+  pushTakenOut(id: string): void;
   /** One way less in which the line can be run. */
   settingRemoved(line: string, id: string): void;
   /** A stage was put in before the one at `at`, with what it begins with. */
@@ -163,6 +168,8 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     shaftCured: (id, before, after) => reshape((each) => withShaftAs(each, id, before, after) ?? each),
     pieceAdded: (shaft, list, kind) => reshape((each) => withPieceAdded(each, shaft, list, kind)),
     pieceTakenOut: (shaft, list, id) => reshape((each) => withoutPiece(each, shaft, list, id)),
+    pushAdded: (shaft) => reshape((each) => withPushAdded(each, shaft)),
+    pushTakenOut: (id) => reshape((each) => withoutPush(each, id)),
     settingRemoved: (line, id) => reshape((each) => withoutSetting(each, line, id)),
     driveTaken: (line, stages, source) => reshape((each) => withStages(each, lineOf(each, line).id, stages, source)),
     kindChosen: (path, kind) => reshape((each) => left.changed(each, path, () => withKind(each, path, kind))),

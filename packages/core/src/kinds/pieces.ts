@@ -55,11 +55,16 @@ const tool = {
       help: 'At work: the cutting force, the weight of a drum with its load, what a wheel carries. The worst way round is taken. Left open, from nothing to ten times what its torque makes at the rim of the tool.',
       measure: 'A scale under the wheel or drum; a cutting force is the torque over the radius of the tool, and half as much again.',
     }),
+    is: choice(
+      'It is',
+      { cuts: 'what it cuts with, and grows with the torque', weighs: 'a weight, and stays as it is' },
+      { how: 'measured', help: 'In a jam a cutter pushes harder; a drum or a cart weighs what it weighs.', measure: '', usual: 'cuts' },
+    ),
     peak: quantity('In a jam', 'force', {
       accepts: [0, 1_000_000],
       bare: 'N',
       how: 'guessed',
-      help: 'Left out, as much more as the torque of a jam is over that at work.',
+      help: 'Left out, as much more as the torque of a jam is over that at work; of a weight no more.',
       measure: '',
     }),
   },
@@ -120,12 +125,13 @@ const cutsOfSection = {
     how: 'measured',
     help: 'Left out, that of a coarse metric thread of its diameter.',
     measure: 'A thread gauge, or ten threads by rule.',
+    when: { field: 'cut', is: ['thread'] },
   }),
-  groove: quantity('Ring groove at its end, deep', 'length', {
+  groove: quantity('Groove at its end, deep', 'length', {
     accepts: [0, 100],
     bare: 'mm',
     how: 'measured',
-    help: 'Of a circlip where the next section begins. A sharp groove raises the stress five times. Left out, there is none.',
+    help: 'Of a ring groove for a circlip, where the next section begins. A sharp groove raises the stress five times. Left out, there is none.',
     measure: 'Diameter of the shaft less that in the groove, halved.',
   }),
 };

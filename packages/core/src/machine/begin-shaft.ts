@@ -1,7 +1,7 @@
 import { type PieceRole, pieceHead } from '../kinds/pieces.js';
 import { kindHead } from '../kinds/registry.js';
-import type { Build, Line, Piece, Seat, Shaft, Station, StoredForce } from './build.js';
-import { typedInputs } from './reshape.js';
+import type { At, Build, Line, Piece, Seat, Shaft, Station, StoredForce } from './build.js';
+import { freeId, typedInputs } from './reshape.js';
 
 /** What a shaft is called by its place: `cone shaft`, `spindle`. */
 export const shaftName = (place: string): string => (/shaft|spindle|axle/i.test(place) ? place : `${place} shaft`);
@@ -38,8 +38,10 @@ export function withShaftBegun(build: Build, lineId: string, stationId: string):
   const station = line?.stations[at];
   if (!line || !station) throw new RangeError(`The build has no place ${lineId}/${stationId}`);
   if (shaftAt(build, station)) throw new RangeError(`There is a shaft at ${stationId} already`);
-  const taken = new Set(build.shafts.map(({ id }) => id));
-  const id = [stationId, ...Array.from({ length: taken.size + 1 }, (_, k) => `${stationId}-${k + 2}`)].find((each) => !taken.has(each)) as string;
+  const id = freeId(
+    stationId,
+    build.shafts.map((each) => each.id),
+  );
   const seats = seatsAt(line, at);
   const bore = seats.flatMap(({ of: { stage, end } }) => boreOf(line, stage, end) ?? [])[0];
   const shaft: Shaft = {
@@ -55,15 +57,51 @@ export function withShaftBegun(build: Build, lineId: string, stationId: string):
   const begun = { ...build, lines, shafts: [...build.shafts, shaft] };
   if (at < line.stations.length - 1) return begun;
   // The tool pushes on its shaft, whatever it is: how hard, somebody has to say.
-  const push: StoredForce = {
-    ...piece('force', 'tool', freeId(build.forces ?? [], `${id}-tool`), `push of the tool`, { at: `${usual.tool} mm` }),
-    on: { line: lineId, station: stationId },
-  };
-  return { ...begun, forces: [...(build.forces ?? []), push] };
+  return withPush(begun, id, { line: lineId, station: stationId });
 }
 
-const freeId = (all: readonly { readonly id: string }[], like: string): string =>
-  [like, ...all.map((_, k) => `${like}-${k + 2}`)].find((id) => !all.some((each) => each.id === id)) ?? like;
+/** Work that loads its shaft with a weight, and not with what it cuts with. */
+const weighing: ReadonlySet<string> = new Set(['rotary-tumbler', 'wheel-drive']);
+
+/** The build with what a tool pushes on a shaft with, of which only the place is known, as a guess. */
+function withPush(build: Build, shaftId: string, on: At): Build {
+  const forces = build.forces ?? [];
+  const line = build.lines.find(({ id }) => id === on.line);
+  const many = toolForcesOn(build, shaftId).length;
+  const is = line && weighing.has(line.work.kind) ? { is: 'weighs' } : {};
+  const push: StoredForce = {
+    ...piece(
+      'force',
+      'tool',
+      freeId(
+        `${shaftId}-tool`,
+        forces.map(({ id }) => id),
+      ),
+      many === 0 ? 'push of the tool' : `push ${many + 1} of the tool`,
+      { at: `${usual.tool} mm`, ...is },
+    ),
+    on,
+  };
+  return { ...build, forces: [...forces, push] };
+}
+
+/**
+ * The build with one more place at which a tool pushes on a shaft.
+ * @throws RangeError when no place of a line is at that shaft
+ */
+export function withPushAdded(build: Build, shaftId: string): Build {
+  const line = build.lines.find(({ stations }) => stations.some(({ shaft }) => shaft === shaftId));
+  const station = line?.stations.find(({ shaft }) => shaft === shaftId);
+  if (!line || !station) throw new RangeError(`No place of the build is at ${shaftId}`);
+  return withPush(build, shaftId, { line: line.id, station: station.id });
+}
+
+/** The build with one less of them. */
+export function withoutPush(build: Build, id: string): Build {
+  const { forces = [], ...bare } = build;
+  const left = forces.filter((force) => force.id !== id);
+  return left.length > 0 ? { ...bare, forces: left } : bare;
+}
 
 /** The shaft that is entered at a place of a line. */
 export const shaftAt = ({ shafts }: Pick<Build, 'shafts'>, { shaft }: Pick<Station, 'shaft'>): Shaft | undefined =>
@@ -104,13 +142,15 @@ export function withPieceAdded(build: Build, shaftId: string, list: Listed, kind
     ...build,
     shafts: build.shafts.map((shaft) => {
       if (shaft.id !== shaftId) return shaft;
-      const taken = new Set(shaft[list].map(({ id }) => id));
-      const n = Array.from({ length: taken.size + 1 }, (_, k) => k + 1).find((k) => !taken.has(`${role}-${k}`)) as number;
+      const id = freeId(
+        `${role}-${shaft[list].length + 1}`,
+        shaft[list].map((each) => each.id),
+      );
       const name =
         role === 'section'
           ? `${pieceHead(role, kind)?.label ?? kind} ${shaft[list].length + 1}`
           : `bearing ${String.fromCharCode(65 + shaft[list].length)}`;
-      return { ...shaft, [list]: [...shaft[list], piece(role, kind, `${role}-${n}`, name, {})] };
+      return { ...shaft, [list]: [...shaft[list], piece(role, kind, id, name, {})] };
     }),
   };
 }

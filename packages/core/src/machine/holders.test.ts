@@ -33,9 +33,11 @@ it('are places: of each what is entered is found, and of a setting only what it 
     ...['feed/voltage', 'source/speed', 'belt/driver', 'work/jam'].map((at) => `main/@settings/slow/${at}`),
     ...['share', 'lasts', 'load', 'starts'].map((at) => `main/@phases/crush/${at}`),
     ...['share', 'lasts', 'load', 'starts'].map((at) => `main/@phases/idle/${at}`),
-    ...['left', 'middle'].flatMap((id) => ['length', 'diameter', 'metal', 'fillet'].map((name) => `@shafts/roll/@sections/${id}/${name}`)),
-    ...['at', 'mass', 'cut', 'wide'].map((name) => `@shafts/roll/@seats/pulley/${name}`),
-    ...['b1', 'b2'].flatMap((id) => ['at', 'marks'].map((name) => `@shafts/roll/@bearings/${id}/${name}`)),
+    ...['left', 'middle'].flatMap((id) =>
+      ['length', 'diameter', 'metal', 'fillet', 'cut', 'pitch', 'groove', 'hole', 'holeAt'].map((name) => `@shafts/roll/@sections/${id}/${name}`),
+    ),
+    ...['at', 'mass', 'cut', 'wide', 'unbalance'].map((name) => `@shafts/roll/@seats/pulley/${name}`),
+    ...['b1', 'b2'].flatMap((id) => ['at', 'marks', 'gives'].map((name) => `@shafts/roll/@bearings/${id}/${name}`)),
     ...['scraper/at', 'scraper/force', 'lid/at', 'lid/force'].map((at) => `@forces/${at}`),
   ]);
   expect(inputAt(build, 'main/@settings/slow/belt/driver')?.text).toBe('60 mm');

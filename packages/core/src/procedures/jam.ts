@@ -58,11 +58,9 @@ export function jam(machine: Jammed): Jam {
     figures.set(limitName(limit.id), atTool);
     // The steady limit has its own check, against the duty: a jam may pass it for a moment.
     const isHeld = prepared && !each.fuse && limit.harm !== 'wearing';
-    const check = isHeld
-      ? inJam(each, loadAt(prepared, shaft, each.along), demand.jams)
-      : !prepared && each.isShaft
-        ? atStart(each, all, machine)
-        : null;
+    const load = () =>
+      each.isShaft ? lessWhatGivesFirst(each, prepared as Prepared, all, machine.transfers) : loadAt(prepared as Prepared, shaft, each.along);
+    const check = isHeld ? inJam(each, load(), demand.jams) : !prepared && each.isShaft ? atStart(each, all, machine) : null;
     return { ...each, atTool, check };
   });
   const checks = ranked.flatMap(({ check }) => check ?? []);
@@ -86,6 +84,23 @@ function inJam({ limit: { at, name, torque, words, source }, isShaft }: Placed, 
   const check = hold(`${at}/check-${name}`, at, output, { has: torque, needs, source, tells: { what, fails, may }, areApart: true });
   if (jams !== 'only if steel falls in' || !check.margin || check.verdict === 'holds') return check;
   return noWorseThanClose({ ...check, says: { ...check.says, template: `${jams}: ${check.says.template}` } });
+}
+
+/** What a jam loads a shaft with: no more than slips or breaks beside it, with nothing between the two that spins. */
+function lessWhatGivesFirst(shaft: Placed, prepared: Prepared, all: readonly Placed[], transfers: readonly StageReady[]): Figure<'N·m'> {
+  const { along } = prepared.wheels;
+  const gives = all.filter(
+    (each) =>
+      !each.fuse &&
+      !each.isShaft &&
+      each.limit.harm === 'breaking' &&
+      each.limit.torque.known &&
+      !along.some((wheel) => wheel > each.along && wheel < shaft.along),
+  );
+  return picked('least', 'N·m', [
+    loadAt(prepared, shaft.shaft, shaft.along),
+    ...gives.map((each) => followed(each, 0, transfers).onShaft(shaft.shaft)),
+  ]);
 }
 
 /** A shaft of what nothing can jam, against the most that reaches it when it starts: what stalls the source, or slips on the way. */

@@ -6,9 +6,7 @@ import { metals } from './metals.js';
 import { notchKinds } from './notches.js';
 
 /** A change of a shaft that was tried in full. */
-export interface ShaftCure {
-  readonly says: string;
-  readonly shaft: LaidShaft;
+export interface ShaftCure extends Change {
   readonly after: JudgedShaft;
   /** What it makes better, as it is then. */
   readonly better: Finding;
@@ -23,7 +21,12 @@ const mm = (value: number): string => `${Math.round(value)} mm`;
 interface Change {
   readonly says: string;
   readonly shaft: LaidShaft;
+  /** One of several bars: only those are told with which something changes. */
+  readonly isThicker?: true;
 }
+
+/** Bars up to so many times as thick are tried. */
+const thickest = 3;
 
 const pullOf = ({ force_N: [right, up], mass_kg = 0 }: Load): number => Math.hypot(right, up - gravity * mass_kg);
 
@@ -65,12 +68,13 @@ function overhung({ loads, bearings }: LaidShaft): { readonly load: Load; readon
 function* ofDiameter(shaft: LaidShaft): Generator<Change> {
   const [largest] = shaft.sections.map(({ size_mm }) => size_mm).sort((a, b) => b - a);
   if (largest === undefined) return;
-  for (const bar of bars.filter((each) => each > largest + 0.1).slice(0, 3)) {
+  for (const bar of bars.filter((each) => each > largest + 0.1 && each <= thickest * largest)) {
     const times = bar / largest;
     const sections = shaft.sections.map((section) => ({ ...section, size_mm: section.size_mm * times }));
     yield {
       says: shaft.sections.length === 1 ? `a shaft of ${bar} mm, with its bearings` : `all of it thicker, the thickest ${bar} mm`,
       shaft: { ...shaft, sections },
+      isThicker: true,
     };
   }
   if (shaft.sections.some(({ shape }) => shape === 'tube')) {
@@ -209,6 +213,13 @@ function bettered(now: JudgedShaft, then: JudgedShaft): Finding | null {
   return (found && of(then, found)) ?? null;
 }
 
+/** Of bars the next one, the first with which nothing fails, and the first that holds with room. */
+function isStep(cure: ShaftCure, tried: readonly ShaftCure[]): boolean {
+  const bars = tried.filter(({ isThicker }) => isThicker);
+  const first = (rank: number) => bars.find(({ after }) => rankOf[after.verdict] <= rank);
+  return [bars[0], first(rankOf.close), first(rankOf.holds)].includes(cure);
+}
+
 /** So many times better is worth telling. */
 const least = 1.1;
 
@@ -225,8 +236,9 @@ export function curesOf(shaft: LaidShaft, running: Running, most = 6): readonly 
     const better = bettered(now, after);
     return better ? [{ ...change, after, better }] : [];
   });
+  const told = tried.filter((cure) => !cure.isThicker || isStep(cure, tried));
   const place = ({ better }: ShaftCure) => now.findings.findIndex(({ of }) => of === better.of);
-  return tried
+  return told
     .sort((a, b) => rankOf[a.after.verdict] - rankOf[b.after.verdict] || place(a) - place(b) || b.better.reserve - a.better.reserve)
     .slice(0, most);
 }

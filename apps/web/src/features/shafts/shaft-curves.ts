@@ -36,7 +36,8 @@ export function rowsOf(laid: LaidShaft, bent: Bent, how: EvaluatedShaft['how']):
       shear: size(bent.shear_N[k] as readonly [number, number]),
       deflection: size(bent.deflection_mm[k] as readonly [number, number]),
       slope: 1000 * size(bent.slope_rad[k] as readonly [number, number]),
-      torque: Math.abs(bent.torque_Nm[k] as number),
+      // Where it comes in or goes out, the greater of both sides.
+      torque: Math.max(Math.abs(bent.torque_Nm[k] as number), Math.abs(bent.torque_Nm[k - 1] ?? 0)),
       stress,
     };
   });

@@ -122,7 +122,7 @@ function Drawn({ shaft, laid, bent }: Shown & { readonly bent: Bent }) {
           ))}
         </fieldset>
       </figcaption>
-      <p className="text-sm text-soft">
+      <p className="text-sm text-soft first-letter:uppercase">
         {laid.bearings.map(({ id }, k) => `${id} pushes ${show(size(bent.reactions_N[k] as readonly [number, number]), 'N')}`).join(', ')}; it twists
         by {show(Math.abs(bent.twist_rad), 'rad')}.{whirling && swingSays(laid, whirling, shaft)}
       </p>
@@ -138,7 +138,7 @@ const modesAsRows = ({ modes }: Whirling) =>
   (modes[0]?.at_mm ?? []).map((at, k) => ({ at, ...Object.fromEntries(modes.map(({ shape }, n) => [`mode${n}`, shape[k]])) }));
 
 const whirlSays = ({ modes }: Whirling, { speed_rpm }: EvaluatedShaft): string =>
-  `it whirls at ${modes.map((mode) => show(mode.speed_rpm, 'rpm')).join(', ')}${speed_rpm > 0 ? `, and turns at up to ${show(speed_rpm, 'rpm')}` : ''}; what turns with it as a flywheel is left out`;
+  `it whirls at ${modes.map((mode) => show(Number(mode.speed_rpm.toPrecision(3)), 'rpm')).join(', ')}${speed_rpm > 0 ? `, and turns at up to ${show(speed_rpm, 'rpm')}` : ''}; what turns with it as a flywheel is left out`;
 
 function swingSays(laid: LaidShaft, { all }: Whirling, { speed_rpm }: EvaluatedShaft): string {
   const out = swingsOut(laid, all, speed_rpm);
@@ -160,6 +160,10 @@ function AsTable({ laid, rows }: { readonly laid: LaidShaft; readonly rows: read
   ];
   const shown = rows.filter(({ at }) => sharp.some((place) => Math.abs(place - at) < 1e-6));
   const columns = (Object.keys(curves) as Curve[]).filter((name): name is Exclude<Curve, 'whirl'> => name !== 'whirl');
+  const most = Object.fromEntries(columns.map((name) => [name, Math.max(...rows.map((row) => row[name]))])) as Record<
+    Exclude<Curve, 'whirl'>,
+    number
+  >;
   return (
     <details className="mt-1 text-sm">
       <summary className="min-h-8 cursor-pointer text-blue pointer-coarse:min-h-11">These figures as a table</summary>
@@ -185,7 +189,7 @@ function AsTable({ laid, rows }: { readonly laid: LaidShaft; readonly rows: read
                 </th>
                 {columns.map((name) => (
                   <td key={name} className="pl-3">
-                    {plain(row[name])}
+                    {plain(row[name], most[name])}
                   </td>
                 ))}
               </tr>
@@ -197,4 +201,6 @@ function AsTable({ laid, rows }: { readonly laid: LaidShaft; readonly rows: read
   );
 }
 
-const plain = (value: number): string => (value === 0 ? '0' : Number(value.toPrecision(3)).toString());
+/** What is left of nought after it was worked out is nought. */
+const nothing = 1e-6;
+const plain = (value: number, most: number): string => (value <= nothing * most ? '0' : Number(value.toPrecision(3)).toString());

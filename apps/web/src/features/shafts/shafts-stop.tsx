@@ -115,13 +115,14 @@ const kinds = { round: 'round section', tube: 'tube', hexagon: 'hexagon', square
 
 /** What is entered of it, piece by piece, from the left. */
 function Pieces({ shaft }: { shaft: Shaft }) {
-  const { pieceAdded, pieceTakenOut } = useOpen();
+  const { pieceAdded, pieceTakenOut, pushAdded, pushTakenOut } = useOpen();
   const holders = useDocument(({ build }) => holdersOf(build));
   const tools = useDocument(({ build }) =>
     toolForcesOn(build, shaft.id)
       .map(({ id }) => `@forces/${id}`)
       .join(),
   );
+  const isTool = useDocument(({ build }) => build.lines.some(({ stations }) => stations.at(-1)?.shaft === shaft.id));
   const mine = holders.filter(({ path }) => path.startsWith(`@shafts/${shaft.id}/`));
   const of = (list: string): readonly Holder[] =>
     list === 'forces' ? holders.filter(({ path }) => tools.split(',').includes(path)) : mine.filter(({ path }) => path.split('/')[2] === `@${list}`);
@@ -136,8 +137,12 @@ function Pieces({ shaft }: { shaft: Shaft }) {
             <h4 className="flex flex-wrap items-baseline gap-x-3">
               <span className="font-semibold first-letter:uppercase">{name}</span>
               {(which === 'sections' || which === 'bearings') && <span className="text-sm text-soft">{where}</span>}
-              {(which === 'sections' || which === 'bearings') && (
-                <button type="button" className={`${act} ml-auto text-sm`} onClick={() => pieceTakenOut(shaft.id, which, id)}>
+              {which !== 'seats' && (
+                <button
+                  type="button"
+                  className={`${act} ml-auto text-sm`}
+                  onClick={() => (which === 'forces' ? pushTakenOut(id) : pieceTakenOut(shaft.id, which, id))}
+                >
                   take out<span className="sr-only"> {called}</span>
                 </button>
               )}
@@ -159,7 +164,16 @@ function Pieces({ shaft }: { shaft: Shaft }) {
         ))}
       </p>
       {list('seats', 'Wheels on it')}
-      {of('forces').length > 0 && list('forces', 'The tool on it')}
+      {isTool && (
+        <>
+          {list('forces', 'The tool on it')}
+          <p className="mt-1 text-sm">
+            <button type="button" className={act} onClick={() => pushAdded(shaft.id)}>
+              + push of the tool
+            </button>
+          </p>
+        </>
+      )}
       {list('bearings', 'Bearings')}
       <p className="mt-1 text-sm">
         <button type="button" className={act} onClick={() => pieceAdded(shaft.id, 'bearings', 'bearing')}>

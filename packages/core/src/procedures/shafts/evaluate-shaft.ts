@@ -123,7 +123,8 @@ export function evaluateShaft(
   const faults = now ? faultsOf(now.shaft) : [];
   const weakest = now?.places[0] ?? null;
   const name = shaft.name;
-  const place = weakest === null || weakest.id === 'shaft' ? 'the plain shaft' : weakest.id;
+  const place =
+    weakest === null || weakest.id === 'shaft' ? 'the plain shaft' : /^(the|bearing) /.test(weakest.id) ? weakest.id : `the ${weakest.id}`;
   const cracks = (n: Readonly<Record<string, number>>) => of.at(n).places[0]?.cracks ?? Number.NaN;
   const endures = (n: Readonly<Record<string, number>>) => of.at(n).places[0]?.lasts_MPa ?? Number.NaN;
   const { Sut: _, Sy: __, ...still } = from;
@@ -141,7 +142,7 @@ export function evaluateShaft(
             tells: { shaft: name, place },
           }),
           hold(`${id}/check-whirls`, at, outputs.whirls, {
-            has: solve('rpm', whirling, lies, (n) => nearWhirl.fails[0] * of.whirl(n)),
+            has: solve('rpm', whirling, lies, (n) => Number((nearWhirl.fails[0] * of.whirl(n)).toPrecision(3))),
             needs: template.top as Figure<'rpm'>,
             tells: { shaft: name },
           }),

@@ -122,7 +122,7 @@ describe('a shaft of a machine', () => {
     const three = withPieceAdded(rolled(), shaft?.id ?? '', 'bearings', 'bearing');
     // Where it is nobody has said yet.
     expect(check(three, 'cracks').verdict).toBe('unknown');
-    const there = afterTyping(three, { [`@shafts/${shaft?.id}/@bearings/bearing-1/at`]: '280 mm' });
+    const there = afterTyping(three, { [`@shafts/${shaft?.id}/@bearings/bearing-3/at`]: '280 mm' });
     const { laid } = shaftOf(there);
     expect(laid && bent(laid)?.reactions_N).toHaveLength(3);
   });

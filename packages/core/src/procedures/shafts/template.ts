@@ -208,7 +208,7 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
     const entered = figureAt(inputs, 'force');
     from[`force ${force.id} force`] = entered.known || force.kind !== 'tool' ? entered : pushOfTool(`@forces/${force.id}/force`, lines, line, acts);
     if (force.kind === 'tool') put(`force ${force.id} peak`, figureAt(inputs, 'peak'));
-    return force;
+    return { ...force, weighs: chosenAt(inputs, 'is') === 'weighs' };
   });
   const hasTool = forces.some(({ kind }) => kind === 'tool');
   const openWheels = wheels.filter(({ angle, wheel: { pull } }) => angle === null && !(pull.known && pull.value === 0));
@@ -227,7 +227,7 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
     acts?.shock,
     sections.map(({ cut }) => cut),
     wheels.map(({ seat, wheel, cut, angle }) => [seat.id, wheel.slips, wheel.end, cut, angle]),
-    forces.map(({ id }) => id),
+    forces.map(({ id, weighs }) => [id, weighs]),
     isLast(shaft, line),
   ]);
 
@@ -263,12 +263,13 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
         ...(unbalance > 0 ? { turning_N: (unbalance / 1000) * turns ** 2 } : {}),
       };
     });
+    const toolsAt = forces.flatMap(({ id, kind: is }) => (is === 'tool' ? [n[`force ${id} at`] ?? 0] : []));
     const pushes = forces.map((force): Load => {
       const [F, at_mm] = [n[`force ${force.id} force`] ?? 0, n[`force ${force.id} at`] ?? 0];
       const of = { id: force.name, path: `@forces/${force.id}`, at_mm, torque_Nm: 0 };
       if (force.kind !== 'tool') return { ...of, force_N: [0, -F] };
       const toward = (wheels[0]?.angle ?? 0) + ((ways >> toolBit) & 1 ? Math.PI : 0);
-      const most = n[`force ${force.id} peak`] ?? F * times;
+      const most = n[`force ${force.id} peak`] ?? (force.weighs ? F : F * times);
       const across = (size: number): Across => [size * Math.cos(toward), size * Math.sin(toward)];
       return { ...of, force_N: across(F), peak_N: across(most) };
     });
@@ -316,7 +317,7 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
     );
     return {
       sections: laidSections,
-      loads: [...withTool(loads, laidSections, pushes[0]?.at_mm), ...pushes],
+      loads: [...withTool(loads, laidSections, toolsAt), ...pushes],
       bearings: held,
       // A key may reach to the end of the shaft, and no further.
       notches: [...shoulders, ...cuts, ...hubs.map(onIt), ...dimples],
@@ -351,18 +352,18 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
 const farEnd = (places: readonly number[], long: number): number =>
   places.reduce((sum, at) => sum + at, 0) / Math.max(1, places.length) < long / 2 ? long : 0;
 
-/** What the wheels bring in and do not take out the tool does: where it is entered, else at the end that is further from them. */
-function withTool(loads: readonly Load[], sections: readonly Section[], tool_mm: number | undefined): Load[] {
+/** What the wheels bring in and do not take out the tool does: in equal parts where it is entered, else at the end that is further from them. */
+function withTool(loads: readonly Load[], sections: readonly Section[], tools_mm: readonly number[]): Load[] {
   const sum = loads.reduce((total, { torque_Nm }) => total + torque_Nm, 0);
   const peak = loads.reduce((total, { torque_Nm, peak_Nm }) => total + (peak_Nm ?? torque_Nm), 0);
   if (loads.length === 0 || Math.abs(sum) < 1e-9) return [...loads];
-  const at_mm =
-    tool_mm ??
-    farEnd(
-      loads.map((load) => load.at_mm),
-      lengthOf({ sections }),
-    );
-  return [...loads, { id: 'the tool', at_mm, force_N: [0, 0], torque_Nm: -sum, peak_Nm: -peak }];
+  const far = farEnd(
+    loads.map((load) => load.at_mm),
+    lengthOf({ sections }),
+  );
+  const places = tools_mm.length > 0 ? tools_mm : [far];
+  const part = -1 / places.length;
+  return [...loads, ...places.map((at_mm): Load => ({ id: 'the tool', at_mm, force_N: [0, 0], torque_Nm: part * sum, peak_Nm: part * peak }))];
 }
 
 const isLast = ({ id, seats }: Shaft, { stations, stages }: Line): boolean =>
