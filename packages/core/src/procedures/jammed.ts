@@ -4,7 +4,15 @@ import type { OwnFigures } from '../kinds/context.js';
 import type { SourceOutput, StageReady, StageResult, WorkDemand } from '../kinds/kind.js';
 import type { Limit } from '../kinds/outputs.js';
 import type { Port } from '../kinds/ports.js';
-import type { ShaftInJam } from './shafts/in-jam.js';
+
+/** A shaft of a line as a jam has it. */
+export interface ShaftInJam {
+  /** Which of the places of the line it is at. */
+  readonly at: number;
+  readonly limit: Limit;
+  /** How hard it is to twist; null where that is not known. */
+  readonly stiffness: Figure<'N·m/rad'> | null;
+}
 
 /** A line whose tool is stopped. */
 export interface Jammed {

@@ -3,7 +3,7 @@ import { rigidPeak } from '../formulas/dynamics/rigid-peak.js';
 import { seriesStiffness } from '../formulas/dynamics/series-stiffness.js';
 import { shaftStiffness } from '../formulas/dynamics/shaft-stiffness.js';
 import type { StageReady, StageResult } from '../kinds/kind.js';
-import type { ShaftInJam } from './shafts/in-jam.js';
+import type { ShaftInJam } from './jammed.js';
 
 const steel = fixed('MPa', 79_300, "Shigley's Mechanical Engineering Design (10e), table A-5: carbon steel");
 const between = fixed('mm', 200, 'Common practice, no source: 0.1 to 0.4 m of shaft between what drives it and what it drives', [100, 400]);

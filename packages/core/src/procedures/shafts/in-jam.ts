@@ -4,6 +4,7 @@ import type { Limit } from '../../kinds/outputs.js';
 import type { Line } from '../../machine/build.js';
 import { faultsOf, lengthOf, placed } from '../../shafts/laid-shaft.js';
 import { stiffnessOf } from '../../shafts/section-shape.js';
+import type { ShaftInJam } from '../jammed.js';
 import { corners } from './corners.js';
 import { type ActsOfLine, type AroundShaft, likely, placeOf, shaftsOf, templateOf } from './template.js';
 
@@ -18,15 +19,6 @@ export const twisting = defineProcedure({
   says: 'How hard the shaft is to twist between where its torque comes in and where it goes out, section by section',
   source: 'Shigley’s Mechanical Engineering Design 10e, eq. 4-7 (from memory)',
 });
-
-/** A shaft of a line as a jam has it. */
-export interface ShaftInJam {
-  /** Which of the places of the line it is at. */
-  readonly at: number;
-  readonly limit: Limit;
-  /** How hard it is to twist; null where that is not known. */
-  readonly stiffness: Figure<'N·m/rad'> | null;
-}
 
 /** The shafts of a line that are entered, as a jam has them; those that cannot lie so are left out. */
 export function shaftsInJam(line: Line, build: AroundShaft, lines: readonly ActsOfLine[]): ShaftInJam[] {
