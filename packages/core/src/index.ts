@@ -102,6 +102,7 @@ export { kindsFitting } from './machine/neighbours.js';
 export { isOpen, openKind } from './machine/open.js';
 export { inchesMeant } from './machine/other-unit.js';
 export { applies, cellsOf, draftsIn, elementsOf, fieldLabel, type Place, placeAt, placesOf, withInput } from './machine/paths.js';
+export { readShaft, type ShaftSaid } from './machine/read-shaft.js';
 export { newNameOf, renamed } from './machine/renamed.js';
 export { withEntriesOf, withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';
 export { same } from './machine/same.js';

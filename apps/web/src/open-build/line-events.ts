@@ -9,6 +9,7 @@ import {
   layOut,
   lineOf,
   type Point,
+  type ShaftSaid,
   type Source,
   sizeAsFirst,
   type TypedStage,
@@ -76,7 +77,7 @@ export interface LineEvents {
   /** Stages that were found are between motor and tool, in place of whatever was there, in one step; with another motor where one came with them. */
   driveTaken(line: string, stages: readonly TypedStage[], source?: Source): void;
   /** A shaft at a place of a line, begun with what is known of it; and away again. */
-  shaftBegun(line: string, station: string): void;
+  shaftBegun(line: string, station: string, said?: ShaftSaid): void;
   shaftTakenOut(id: string): void;
   /** A change of a shaft that was tried is made. */
   shaftCured(id: string, before: LaidShaft, after: LaidShaft): void;
@@ -163,7 +164,7 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     wallEntered: (wall) => reshape((each) => withWall(each, wall)),
     familyTaken: (path, family) => reshape((each) => left.changed(each, path, (now) => withWhatItIs(now, path, family))),
     motorTaken: (line, motor, ratio) => reshape((each) => drivenBuild(each, lineOf(each, line).id, motor, ratio)),
-    shaftBegun: (line, station) => reshape((each) => withShaftBegun(each, line, station)),
+    shaftBegun: (line, station, said) => reshape((each) => withShaftBegun(each, line, station, said)),
     shaftTakenOut: (id) => reshape((each) => withoutShaft(each, id)),
     shaftCured: (id, before, after) => reshape((each) => withShaftAs(each, id, before, after) ?? each),
     pieceAdded: (shaft, list, kind) => reshape((each) => withPieceAdded(each, shaft, list, kind)),

@@ -1,13 +1,22 @@
 import { type PieceRole, pieceHead } from '../kinds/pieces.js';
 import { kindHead } from '../kinds/registry.js';
 import type { At, Build, Line, Piece, Seat, Shaft, Station, StoredForce } from './build.js';
+import type { ShaftSaid } from './read-shaft.js';
 import { freeId, typedInputs } from './reshape.js';
 
 /** What a shaft is called by its place: `cone shaft`, `spindle`. */
 export const shaftName = (place: string): string => (/shaft|spindle|axle/i.test(place) ? place : `${place} shaft`);
 
-/** Where the pieces of a shaft are put that nobody has measured, mm from its left end: each a guess to be typed over. */
-const usual = { long: 300, bearings: [60, 240], first: 30, second: 150, tool: 270 } as const;
+/** How long a shaft is of which nobody says it, mm, and where its pieces are put that nobody has measured, as shares of it: each a guess to be typed over. */
+const usual = { long_mm: 300, bearings: [0.2, 0.8], first: 0.1, second: 0.5, tool: 0.9 } as const;
+
+/** So many bearings spread from the first to the last. */
+const spread = (many: number): readonly number[] => {
+  const [from, to] = usual.bearings;
+  return many === 1 ? [0.5] : Array.from({ length: many }, (_, k) => from + ((to - from) * k) / (many - 1));
+};
+
+const mm = (share: number, long_mm: number): string => `${Math.round(share * long_mm)} mm`;
 
 /** The bore of a wheel as it was typed, where it was. */
 const boreOf = (line: Line, stage: string, end: 'in' | 'out'): string | undefined =>
@@ -19,20 +28,21 @@ function piece(role: PieceRole, kind: string, id: string, name: string, entries:
 }
 
 /** What may be told of a shaft before anything of it is entered: the wheels on it. The shaft of the source is the source's own. */
-function seatsAt(line: Line, at: number): Seat[] {
+function seatsAt(line: Line, at: number, long_mm: number): Seat[] {
   const [before, behind] = [line.stages[at - 1], line.stages[at]];
   const seat = (stage: NonNullable<typeof before>, end: 'in' | 'out', place: number): Seat => {
     const what = `${end === 'in' ? 'driving' : 'driven'} wheel of the ${kindHead('stage', stage.kind)?.noun ?? stage.kind}`;
-    return { ...piece('seat', 'wheel', `${stage.id}-${end}`, what, { at: `${place} mm` }), of: { line: line.id, stage: stage.id, end } };
+    return { ...piece('seat', 'wheel', `${stage.id}-${end}`, what, { at: mm(place, long_mm) }), of: { line: line.id, stage: stage.id, end } };
   };
   return [...(before ? [seat(before, 'out', usual.first)] : []), ...(behind ? [seat(behind, 'in', usual.second)] : [])];
 }
 
 /**
  * The build with a shaft at a place of a line, as far as it is known: its wheels, as thick as their bores, on two bearings; lengths and places are guesses.
+ * @param said what somebody says of it
  * @throws RangeError when there is no such line or place, or a shaft is there already
  */
-export function withShaftBegun(build: Build, lineId: string, stationId: string): Build {
+export function withShaftBegun(build: Build, lineId: string, stationId: string, said: ShaftSaid = nothingSaid): Build {
   const line = build.lines.find(({ id }) => id === lineId);
   const at = line?.stations.findIndex(({ id }) => id === stationId) ?? -1;
   const station = line?.stations[at];
@@ -42,14 +52,26 @@ export function withShaftBegun(build: Build, lineId: string, stationId: string):
     stationId,
     build.shafts.map((each) => each.id),
   );
-  const seats = seatsAt(line, at);
+  const long_mm = said.long_mm ?? usual.long_mm;
+  const seats = seatsAt(line, at, long_mm);
   const bore = seats.flatMap(({ of: { stage, end } }) => boreOf(line, stage, end) ?? [])[0];
+  const size = said.size ?? (said.kind === 'round' ? bore : undefined);
+  const isFlat = said.kind === 'hexagon' || said.kind === 'square';
   const shaft: Shaft = {
     id,
     name: shaftName(station.name),
-    sections: [piece('section', 'round', 'bar', 'bar', { length: `${usual.long} mm`, ...(bore ? { diameter: bore } : {}) })],
+    sections: [
+      piece('section', said.kind, 'bar', said.kind === 'tube' ? 'tube' : 'bar', {
+        length: said.long ?? `${usual.long_mm} mm`,
+        ...(size ? { [isFlat ? 'flats' : 'diameter']: size } : {}),
+        ...(said.bore ? { bore: said.bore } : {}),
+        ...(said.metal ? { metal: said.metal } : {}),
+      }),
+    ],
     seats,
-    bearings: usual.bearings.map((place, k) => piece('bearing', 'bearing', `b${k + 1}`, `bearing ${'AB'[k]}`, { at: `${place} mm` })),
+    bearings: spread(said.bearings ?? 2).map((share, k) =>
+      piece('bearing', 'bearing', `b${k + 1}`, `bearing ${String.fromCharCode(65 + k)}`, { at: mm(share, long_mm) }),
+    ),
   };
   const lines = build.lines.map((each) =>
     each.id === lineId ? { ...each, stations: each.stations.map((one) => (one.id === stationId ? { ...one, shaft: id } : one)) } : each,
@@ -57,14 +79,16 @@ export function withShaftBegun(build: Build, lineId: string, stationId: string):
   const begun = { ...build, lines, shafts: [...build.shafts, shaft] };
   if (at < line.stations.length - 1) return begun;
   // The tool pushes on its shaft, whatever it is: how hard, somebody has to say.
-  return withPush(begun, id, { line: lineId, station: stationId });
+  return withPush(begun, id, { line: lineId, station: stationId }, long_mm);
 }
+
+const nothingSaid: ShaftSaid = { kind: 'round', understood: '', notRead: [] };
 
 /** Work that loads its shaft with a weight, and not with what it cuts with. */
 const weighing: ReadonlySet<string> = new Set(['rotary-tumbler', 'wheel-drive']);
 
 /** The build with what a tool pushes on a shaft with, of which only the place is known, as a guess. */
-function withPush(build: Build, shaftId: string, on: At): Build {
+function withPush(build: Build, shaftId: string, on: At, long_mm: number = usual.long_mm): Build {
   const forces = build.forces ?? [];
   const line = build.lines.find(({ id }) => id === on.line);
   const many = toolForcesOn(build, shaftId).length;
@@ -78,7 +102,7 @@ function withPush(build: Build, shaftId: string, on: At): Build {
         forces.map(({ id }) => id),
       ),
       many === 0 ? 'push of the tool' : `push ${many + 1} of the tool`,
-      { at: `${usual.tool} mm`, ...is },
+      { at: mm(usual.tool, long_mm), ...is },
     ),
     on,
   };

@@ -17,6 +17,7 @@ import { ratioSays } from './need-says.js';
 import { runsAt } from './running.js';
 import { type EvaluatedShaft, evaluateShaft } from './shafts/evaluate-shaft.js';
 import { type ActsOfLine, shaftsOf } from './shafts/template.js';
+import { tooThin } from './shafts/too-thin.js';
 import { runningOrFull, turning } from './station-figures.js';
 import { walkLine } from './walk-line.js';
 import type { WalkedLine } from './walked.js';
@@ -147,7 +148,12 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number, acting:
     return { ...walked, name: line.name, verdict: 'fails', says: walked.checks.map((check) => check.says), inJam: [], ledger: walked.checks };
   const ends = fromEitherEnd(build, kinds, line, walked);
   const shafts = shaftsOf(build, line).map((shaft) => evaluateShaft(shaft, build, [walked, ...others], line, walked));
-  const all = [...walked.checks, ...shafts.flatMap((each) => each.checks), ...wishChecks(build, walked, k === 0)];
+  const all = [
+    ...walked.checks,
+    ...shafts.flatMap((each) => each.checks),
+    ...tooThin(build, line, walked.acts ?? []),
+    ...wishChecks(build, walked, k === 0),
+  ];
   // What hangs on a place that is still open is not told one by one: the sentence is about that.
   const alone = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
   const settings = open.size === 0 ? (line.settings ?? []).map((setting) => evaluateSetting(build, kinds, line, k, setting, acting)) : [];

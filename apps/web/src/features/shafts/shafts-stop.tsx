@@ -1,10 +1,11 @@
-import { type Holder, holdersOf, lineOf, type Shaft, shaftName, shaftsOf, toolForcesOn } from '@hobrek/core';
-import { memo } from 'react';
+import { type Holder, holdersOf, type Line, lineOf, readShaft, type Shaft, shaftName, shaftsOf, toolForcesOn } from '@hobrek/core';
+import { memo, useState } from 'react';
 import { CheckRow } from '../../element/check-row.js';
 import { DriveViews } from '../../element/drive-views.js';
 import { HeldEntries } from '../../element/held-entries.js';
 import { useDocument, useOpen } from '../../open-build/here.js';
 import { useDerived, useEvaluated, useLine } from '../../open-build/in-sight.js';
+import { usePreferences } from '../../shared/preferences.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { ShaftCures } from './shaft-cures.js';
 import { ShaftDrawn } from './shaft-drawn.js';
@@ -15,7 +16,6 @@ const act = 'min-h-8 cursor-pointer text-blue hover:underline pointer-coarse:min
 export function ShaftsStop() {
   const line = useLine((each) => each);
   const build = useDocument((document) => document.build);
-  const { shaftBegun } = useOpen();
   const here = shaftsOf(build, line);
   const isFirst = lineOf(build, null).id === line.id;
   // What lies at no place of any line is shown with the first.
@@ -27,36 +27,71 @@ export function ShaftsStop() {
       {[...here, ...lost].map((shaft) => (
         <ShaftShown key={shaft.id} shaft={shaft} />
       ))}
-      {bare.length > 0 && (
-        <section aria-label="shafts that are not entered" className="mt-4 border-t border-ink pt-2">
-          <p>
-            {here.length === 0
-              ? 'Is the shaft strong enough? Enter its diameter, its length and where its bearings are for a first answer: pulls and torque are known from the drive.'
-              : 'Not entered yet:'}
-          </p>
-          <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
-            {bare.map(({ id, name }) => (
-              <li key={id}>
-                <button
-                  type="button"
-                  className="min-h-9 cursor-pointer border border-blue px-3 text-blue hover:bg-wash pointer-coarse:min-h-11"
-                  onClick={() => shaftBegun(line.id, id)}
-                >
-                  Enter the {shaftName(name)}
-                </button>
-              </li>
-            ))}
-          </ul>
-          <p className="mt-1 text-sm text-soft">
-            The shaft of the motor is the motor’s own; what pulls on its bearing is among the checks of the motor.
-          </p>
-        </section>
-      )}
+      {bare.length > 0 && <Bare line={line.id} bare={bare} isFirst={here.length === 0} />}
       <p className="mt-4 text-sm text-soft">
         A shaft that breaks throws what is on it. Where people are near it, or where it holds a load over somebody, it is worked out by a licensed
         engineer; local rules come first.
       </p>
     </div>
+  );
+}
+
+interface BareShown {
+  readonly line: string;
+  readonly bare: Line['stations'];
+  readonly isFirst: boolean;
+}
+
+/** Shafts of which nothing is entered: one line of what is known of one is enough for an answer. */
+function Bare({ line, bare, isFirst }: BareShown) {
+  const { shaftBegun } = useOpen();
+  const [typed, type] = useState('');
+  const units = usePreferences((each) => each);
+  const said = typed.trim() === '' ? null : readShaft(typed, units);
+  return (
+    <section aria-label="shafts that are not entered" className="mt-4 border-t border-ink pt-2">
+      <p>
+        {isFirst
+          ? 'Is the shaft strong enough? Say what is known of it, its bearings and its length: pulls and torque are known from the drive.'
+          : 'Not entered yet:'}
+      </p>
+      <label className="mt-1 flex flex-wrap items-baseline gap-x-3">
+        <span className="text-soft">What is known of it</span>
+        <input
+          type="text"
+          value={typed}
+          maxLength={200}
+          placeholder="17 mm, about 300 long, two bearings"
+          className="min-h-9 w-96 max-w-full border-b border-ink bg-transparent px-1 pointer-coarse:min-h-11"
+          onChange={(event) => type(event.target.value)}
+        />
+      </label>
+      <p role="status" className="min-h-6 text-sm text-soft">
+        {said && said.understood !== '' && `Understood: ${said.understood}. `}
+        {said && said.notRead.length > 0 && (
+          <span className="text-fails-word">
+            Not understood: “{said.notRead.join('”, “')}”. Say a size, a length, so many bearings, a tube, hexagon or square, and what steel it is.
+          </span>
+        )}
+      </p>
+      <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
+        {bare.map(({ id, name }) => (
+          <li key={id}>
+            <button
+              type="button"
+              className="min-h-9 cursor-pointer border border-blue px-3 text-blue hover:bg-wash pointer-coarse:min-h-11"
+              onClick={() => {
+                shaftBegun(line, id, said ?? undefined);
+                type('');
+              }}
+            >
+              Enter the {shaftName(name)}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 text-sm text-soft">The shaft of the motor is the motor’s own; what pulls on its bearing is among the checks of the motor.</p>
+    </section>
   );
 }
 

@@ -1,4 +1,4 @@
-import { type Figure, highEnd } from '../../figure/figure.js';
+import { highEnd } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import type { Limit } from '../../kinds/outputs.js';
 import type { Line } from '../../machine/build.js';

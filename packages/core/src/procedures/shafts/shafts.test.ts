@@ -193,4 +193,39 @@ describe('a shaft of a machine', () => {
     expect(apart('25 mm').some((said) => said.startsWith('The bore of'))).toBe(false);
     expect(apart('31 mm').some((said) => /^The bore of the driven wheel .* is entered as .* and the shaft is 31 mm there/.test(said))).toBe(true);
   });
+
+  it('that two lines share has the wheels and torques of both', () => {
+    const build = rolled();
+    const [main] = build.lines as [Build['lines'][number]];
+    const other = { ...main, id: 'other', name: 'other' };
+    const [shaft] = build.shafts as [Build['shafts'][number]];
+    const [seat] = shaft.seats as [(typeof shaft.seats)[number]];
+    const second = {
+      ...seat,
+      id: 'other-out',
+      name: 'pulley of the other',
+      of: { ...seat.of, line: 'other' },
+      inputs: { at: { text: '150 mm', value: 150, unit: 'mm' as const, how: 'measured' as const } },
+    };
+    const both: Build = { ...build, lines: [main, other], shafts: [{ ...shaft, seats: [seat, second] }] };
+    const [alone, shared] = [shaftOf(build).laid, shaftOf(both).laid];
+    expect(shared?.loads.map(({ id }) => id)).toEqual(expect.arrayContaining([seat.name, 'pulley of the other']));
+    const taken = (laid: typeof alone) => laid?.loads.find(({ id }) => id === 'the tool')?.torque_Nm;
+    expect(taken(shared)).toBeCloseTo(2 * (taken(alone) ?? Number.NaN), 6);
+    // It is judged once, with the line of its first wheel.
+    const { lines } = evaluateBuild(both, kinds);
+    expect(lines.map(({ shafts }) => shafts?.length ?? 0)).toEqual([1, 0]);
+  });
+
+  it('that is not entered is silent where its bores are thick, and not known where they cannot do', () => {
+    const thin = (bore: string) =>
+      evaluateBuild(afterTyping(crusher(), { 'main/belt/drivenBore': bore }), kinds).lines[0]?.ledger.find(({ id }) =>
+        id.endsWith('/check-too-thin'),
+      );
+    expect(thin('25 mm')).toBeUndefined();
+    expect(thin('4 mm')?.verdict).toBe('unknown');
+    expect(say(thin('4 mm')?.says ?? { template: '', values: {} }, wordingFor(crusher()))).toMatch(
+      /^Whether the roll shaft lasts is not known yet: 4 mm thick, as its bores are, it hardly can with 8 N·m and a pull of .* N; enter it under Shafts\.$/,
+    );
+  });
 });
