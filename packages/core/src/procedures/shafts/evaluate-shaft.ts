@@ -40,9 +40,9 @@ export const lasting = defineProcedure({
   says: 'Bending back and forth that the metal lasts with at that place: half of its strength, less for surface, size and reliability',
   source: 'Shigley’s Mechanical Engineering Design 10e, eq. 6-18 (from memory)',
 });
-export const leaning = defineProcedure({
-  id: 'shaft-leans',
-  says: 'How far the bent shaft leans at the bearing that bears the least of it, at work',
+export const sloping = defineProcedure({
+  id: 'shaft-slope',
+  says: 'Slope of the bent shaft at work, at the bearing where it is nearest to what that allows',
   source: 'Euler and Bernoulli’s beam',
 });
 export const whirling = defineProcedure({
@@ -51,7 +51,7 @@ export const whirling = defineProcedure({
   source: 'Euler and Bernoulli’s beam with its own mass; the margin is common practice, no source',
 });
 
-const leaningSource =
+const slopeSource =
   'Shigley’s Mechanical Engineering Design 10e, table 7-2 (from memory): 0.003 rad of a ball bearing on a seat, 2° of an insert that turns in its block';
 
 const outputs = {
@@ -76,29 +76,29 @@ const outputs = {
       fails: 'the {shaft} turns at up to {needs}, and only up to {has} is it clear of its whirl: it shakes itself to pieces',
     },
   },
-  leans: {
+  slope: {
     name: 'the slope of the {shaft} in its bearings',
     subject: 'whether the {shaft} bends too far for its bearings',
-    source: leaningSource,
+    source: slopeSource,
     closeBelow: 0.1,
     says: {
-      holds: 'the {shaft} leans by {needs} at {bearing}, which bears {has}',
-      fails: 'the {shaft} bends too far: it leans by {needs} at {bearing}, which bears {has}, so that it wears out soon',
+      holds: 'the slope of the {shaft} at {bearing} is {needs}; the bearing allows {has}',
+      fails: 'the {shaft} bends too far: its slope at {bearing} is {needs}; the bearing allows {has}, and wears out soon',
     },
   },
 } as const satisfies Record<string, CheckOutput>;
 
-/** Slopes that a bearing bears, rad: Shigley 10e, table 7-2, deep-groove ball 0.001 to 0.003 and self-aligning 0.026 to 0.052 (from memory). */
-const bears = { seat: 0.003, screws: 0.035 } as const;
+/** Slopes that a bearing allows, rad: Shigley 10e, table 7-2, deep-groove ball 0.001 to 0.003 and self-aligning 0.026 to 0.052 (from memory). */
+const allows = { seat: 0.003, screws: 0.035 } as const;
 
-/** At which bearing the shaft leans most for what that bears: which one, by how much, and what it bears. */
-function leansAt({ shaft, both }: Corner, isSeat: readonly boolean[]): { readonly k: number; readonly leans: number; readonly bears: number } {
+/** At which bearing the slope is nearest to what that allows: which one, its slope, and what it allows. */
+function slopeAt({ shaft, both }: Corner, isSeat: readonly boolean[]): { readonly k: number; readonly slope: number; readonly allows: number } {
   const all = shaft.bearings.map(({ at_mm }, k) => {
     const at = both?.at.at_mm.findIndex((place) => Math.abs(place - at_mm) < 1e-6) ?? -1;
-    const leans = Math.hypot(...((both?.at.slope_rad[at] ?? [Number.NaN, 0]) as Across));
-    return { k, leans, bears: isSeat[k] ? bears.seat : bears.screws };
+    const slope = Math.hypot(...((both?.at.slope_rad[at] ?? [Number.NaN, 0]) as Across));
+    return { k, slope, allows: isSeat[k] ? allows.seat : allows.screws };
   });
-  return all.reduce((a, b) => (b.leans / b.bears > a.leans / a.bears ? b : a));
+  return all.reduce((a, b) => (b.slope / b.allows > a.slope / a.allows ? b : a));
 }
 
 /**
@@ -131,7 +131,7 @@ export function evaluateShaft(
   // How fast it whirls hangs on neither what pulls nor what turns.
   const lies = Object.fromEntries(Object.entries(still).filter(([each]) => !/ (pull|force|peak|torque|unbalance)$|^top$/.test(each)));
   const isSeat = shaft.bearings.map(({ inputs }) => inputs.marks?.text === 'seat');
-  const leaned = now && faults.length === 0 && shaft.bearings.length > 0 ? leansAt(now, isSeat) : null;
+  const sloped = now && faults.length === 0 && shaft.bearings.length > 0 ? slopeAt(now, isSeat) : null;
   const checks =
     faults.length > 0
       ? [faultCheck(`${id}/check-cracks`, at, name, faults)]
@@ -146,16 +146,16 @@ export function evaluateShaft(
             needs: template.top as Figure<'rpm'>,
             tells: { shaft: name },
           }),
-          ...(leaned
+          ...(sloped
             ? [
-                hold(`${id}/check-leans`, at, outputs.leans, {
-                  has: fixed('rad', leaned.bears, leaningSource),
-                  needs: solve('rad', leaning, still, (n) => {
-                    const worst = leansAt(of.at({ ...n, Sut: numbers?.Sut ?? Number.NaN, Sy: numbers?.Sy ?? Number.NaN }), isSeat);
-                    // Against what the one bears that is told of.
-                    return (worst.leans / worst.bears) * leaned.bears;
+                hold(`${id}/check-slope`, at, outputs.slope, {
+                  has: fixed('rad', sloped.allows, slopeSource),
+                  needs: solve('rad', sloping, still, (n) => {
+                    const worst = slopeAt(of.at({ ...n, Sut: numbers?.Sut ?? Number.NaN, Sy: numbers?.Sy ?? Number.NaN }), isSeat);
+                    // Against what the one allows that is told of.
+                    return (worst.slope / worst.allows) * sloped.allows;
                   }),
-                  tells: { shaft: name, bearing: shaft.bearings[leaned.k]?.name ?? 'its bearing' },
+                  tells: { shaft: name, bearing: shaft.bearings[sloped.k]?.name ?? 'its bearing' },
                 }),
               ]
             : []),
@@ -191,7 +191,7 @@ function twoSchools(places: readonly Place[]): Sentence[] {
   const times = (value: number) => ({ value: Number(value.toPrecision(2)), unit: '1' as const });
   return [
     sentence(
-      'two schools: by Goodman’s line it bears {goodman} times what it has to, by the quick code formula with its shock factors {code} times',
+      'two schools: by Goodman’s line it withstands {goodman} times what it has to, by the quick code formula with its shock factors {code} times',
       {
         goodman: times(goodman),
         code: times(code),

@@ -168,10 +168,10 @@ describe('a shaft of a machine', () => {
     expect(groove).toMatchObject({ at_mm: 300, root_mm: 21, Kf: 5 });
   });
 
-  it('leans in its bearings: a bearing on a seat bears less of it than an insert that turns in its block', () => {
+  it('has a slope in its bearings: a bearing on a seat allows less of it than an insert that turns in its block', () => {
     const soft = { '@sections/bar/diameter': '12 mm', '@seats/belt-out/at': '0 mm', '@bearings/b1/at': '140 mm' };
-    expect(check(rolled(soft), 'leans').verdict).toBe('holds');
-    expect(check(rolled({ ...soft, '@bearings/b1/marks': 'seat', '@bearings/b2/marks': 'seat' }), 'leans').verdict).toBe('fails');
+    expect(check(rolled(soft), 'slope').verdict).toBe('holds');
+    expect(check(rolled({ ...soft, '@bearings/b1/marks': 'seat', '@bearings/b2/marks': 'seat' }), 'slope').verdict).toBe('fails');
   });
 
   it('whirls sooner on bearings that give way, and a wheel out of balance turns with it', () => {
