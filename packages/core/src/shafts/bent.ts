@@ -109,17 +109,30 @@ export function heldFast({ stiffness, held }: Pick<Beam, 'stiffness' | 'held'>):
   return fast;
 }
 
+/** A beam whose equations are ready to be solved for any load on the same places. */
+export interface ReadyBeam {
+  readonly beam: Beam;
+  readonly solve: (right: Float64Array) => Float64Array;
+}
+
+/** @returns null where it is not held */
+export function readyBeam(shaft: LaidShaft, mesh: Mesh): ReadyBeam | null {
+  const beam = beamOf(shaft, mesh);
+  const solve = factored(heldFast(beam));
+  return solve ? { beam, solve } : null;
+}
+
 /**
  * How a shaft bends under what pulls on it: exact for a slender beam, with bearings that are rigid or give way and are in line. Shear deflection, a twentieth of it
  * where the span is five diameters, is left out.
  * @param mesh how many places there are between those where something is
  * @param isPeak with the forces and torques of a jam where those are entered
+ * @param ready its beam where that is there already: of another that differs by nothing but how hard it is pulled on
  * @returns null where it is not held
  */
-export function bent(shaft: LaidShaft, isPeak = false, mesh: Mesh = 'fine'): Bent | null {
-  const beam = beamOf(shaft, mesh);
-  const solve = factored(heldFast(beam));
-  if (!solve) return null;
+export function bent(shaft: LaidShaft, isPeak = false, mesh: Mesh = 'fine', ready: ReadyBeam | null = readyBeam(shaft, mesh)): Bent | null {
+  if (!ready) return null;
+  const { beam, solve } = ready;
   const { at_mm } = beam;
   const forces = shaft.loads.map(({ force_N, peak_N, mass_kg = 0 }): Across => {
     const [right, up] = (isPeak ? peak_N : undefined) ?? force_N;

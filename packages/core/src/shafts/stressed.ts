@@ -1,4 +1,4 @@
-import { type Bent, bent, type Mesh } from './bent.js';
+import { type Bent, bent, type Mesh, type ReadyBeam, readyBeam } from './bent.js';
 import { type Across, alongAt, type LaidShaft, type Notch, placed } from './laid-shaft.js';
 import { enduranceOf } from './metals.js';
 import { type Section, type Stiffness, stiffnessOf } from './section-shape.js';
@@ -151,10 +151,11 @@ const halvings = 34;
 /**
  * At how many times the torque of work a shaft is bent or twisted for good. What follows the torque grows with it, weights and a slipping belt do not: the one shaft has
  * what pulls in a jam of as much torque as at work, the other of twice as much, and all that lies between and beyond them is on a line.
+ * @param ready the beam of both, where that is there already
  * @returns nought where it stays bent at rest; without end where nothing loads it
  */
-export function yieldsAtTimes(once: LaidShaft, twice: LaidShaft): number {
-  const [one, two] = [bent(once, true, 'coarse'), bent(twice, true, 'coarse')];
+export function yieldsAtTimes(once: LaidShaft, twice: LaidShaft, ready: ReadyBeam | null = readyBeam(once, 'coarse')): number {
+  const [one, two] = [bent(once, true, 'coarse', ready), bent(twice, true, 'coarse', ready)];
   if (!one || !two) return Number.NaN;
   const places = candidates(once, one.at_mm).map((place) => {
     const { k } = place;

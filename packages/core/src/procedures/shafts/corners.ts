@@ -1,6 +1,7 @@
 import type { Shaft } from '../../machine/build.js';
+import { bent, type ReadyBeam, readyBeam } from '../../shafts/bent.js';
 import { faultsOf, type LaidShaft } from '../../shafts/laid-shaft.js';
-import { type BothBent, bothBent, type Place, stressed, yieldsAtTimes } from '../../shafts/stressed.js';
+import { type BothBent, type Place, stressed, yieldsAtTimes } from '../../shafts/stressed.js';
 import { whirls } from '../../shafts/whirl.js';
 import type { Template } from './template.js';
 
@@ -17,7 +18,7 @@ export interface Corner {
 
 interface Kept {
   readonly alike: string;
-  readonly bent: Map<string, readonly { readonly shaft: LaidShaft; readonly both: BothBent | null }[]>;
+  readonly bentAt: Map<string, readonly { readonly shaft: LaidShaft; readonly both: BothBent | null }[]>;
   readonly seen: Map<string, Corner>;
   readonly whirl: Map<string, number>;
   readonly yields: Map<string, number>;
@@ -31,7 +32,7 @@ const mostKept = 400;
 function keptOf(shaft: Shaft, alike: string): Kept {
   const before = keptFor.get(shaft);
   if (before?.alike === alike && Math.max(before.seen.size, before.whirl.size, before.yields.size) < mostKept) return before;
-  const kept: Kept = { alike, bent: new Map(), seen: new Map(), whirl: new Map(), yields: new Map() };
+  const kept: Kept = { alike, bentAt: new Map(), seen: new Map(), whirl: new Map(), yields: new Map() };
   keptFor.set(shaft, kept);
   return kept;
 }
@@ -50,7 +51,7 @@ export interface Corners {
 const mostOpen = 4;
 
 export function corners(template: Template, of: Shaft): Corners {
-  const { bent, seen, whirl, yields } = keptOf(of, template.alike);
+  const { bentAt, seen, whirl, yields } = keptOf(of, template.alike);
   const names = Object.keys(template.from);
   const bends = names.filter((name) => name !== 'Sut' && name !== 'Sy');
   const ways = 1 << Math.min(mostOpen, template.open);
@@ -64,13 +65,18 @@ export function corners(template: Template, of: Shaft): Corners {
       const before = seen.get(key);
       if (before) return before;
       const bentBy = bends.map((name) => numbers[name]).join();
+      let ready: ReadyBeam | null = null;
       const all =
-        bent.get(bentBy) ??
+        bentAt.get(bentBy) ??
         Array.from({ length: ways }, (_, way) => {
           const shaft = template.lay(numbers, way, 1);
-          return { shaft, both: faultsOf(shaft).length > 0 ? null : bothBent(shaft, 'coarse') };
+          if (faultsOf(shaft).length > 0) return { shaft, both: null };
+          // As many times as at work is as at work.
+          ready ??= readyBeam(shaft, 'coarse');
+          const at = bent(shaft, false, 'coarse', ready);
+          return { shaft, both: at && { at, peak: at } };
         });
-      bent.set(bentBy, all);
+      bentAt.set(bentBy, all);
       // Of several ways round the one in which it is stressed most.
       const worst = all
         .map(({ shaft, both }, way): Corner => {
@@ -85,9 +91,12 @@ export function corners(template: Template, of: Shaft): Corners {
       const key = names.map((name) => (name === 'Sut' ? '' : numbers[name])).join();
       const before = yields.get(key);
       if (before !== undefined) return before;
+      let ready: ReadyBeam | null = null;
       const least = Array.from({ length: ways }, (_, way) => {
         const once = strong(template.lay(numbers, way, 1), numbers);
-        return faultsOf(once).length > 0 ? Number.NaN : yieldsAtTimes(once, template.lay(numbers, way, 2));
+        if (faultsOf(once).length > 0) return Number.NaN;
+        ready ??= readyBeam(once, 'coarse');
+        return yieldsAtTimes(once, template.lay(numbers, way, 2), ready);
       }).reduce((a, b) => Math.min(a, b));
       yields.set(key, least);
       return least;

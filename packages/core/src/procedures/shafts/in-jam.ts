@@ -1,4 +1,4 @@
-import { highEnd } from '../../figure/figure.js';
+import { type Figure, fixed, highEnd } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import type { Limit } from '../../kinds/outputs.js';
 import type { Line } from '../../machine/build.js';
@@ -30,7 +30,10 @@ export function shaftsInJam(line: Line, build: AroundShaft, lines: readonly Acts
     if (at < 0 || !torque.known || !(highEnd(torque) > 0)) return [];
     if (numbers && faultsOf(template.lay(numbers, 0, 1)).length > 0) return [];
     const { yieldsAt } = corners(template, shaft);
-    const { Sut: _, ...bends } = from;
+    const { Sut: _, ...others } = from;
+    // What does not slip pulls so many newtons for each newton metre, however much that is: its range is that of the torque, and no range of what the shaft withstands.
+    const byTorque = new Set([...template.follow, ...Object.keys(from).filter((name) => name.endsWith(' torque'))]);
+    const bends = Object.fromEntries(Object.entries(others).map(([name, figure]) => [name, byTorque.has(name) ? asLikely(figure) : figure]));
     const lies = Object.fromEntries(Object.entries(from).filter(([name]) => / (length|size|bore|at)$/.test(name)));
     const id = `${line.id}/@shafts/${shaft.id}`;
     const limit: Limit = {
@@ -43,7 +46,7 @@ export function shaftsInJam(line: Line, build: AroundShaft, lines: readonly Acts
         fails: 'is bent or twisted for good',
         may: 'may be bent or twisted for good',
       },
-      torque: solve('N·m', bending, { ...bends, torque }, (n) => yieldsAt(n) * (n.torque ?? Number.NaN)),
+      torque: solve('N·m', bending, { ...bends, torque: asLikely(torque) }, (n) => yieldsAt(n) * (n.torque ?? Number.NaN)),
       harm: 'breaking',
       source: bending.source,
     };
@@ -60,6 +63,10 @@ export function shaftsInJam(line: Line, build: AroundShaft, lines: readonly Acts
     return [{ at, limit, stiffness: stiffness.known ? stiffness : null }];
   });
 }
+
+/** A figure without its ends. */
+const asLikely = (figure: Figure): Figure =>
+  figure.known ? fixed(figure.unit, figure.value, 'As likely at work: it grows with the torque') : figure;
 
 /** Nothing shorter twists than this, mm. */
 const leastTwisted_mm = 5;

@@ -53,6 +53,8 @@ export interface Template {
   readonly lay: (numbers: Numbers, ways: number, times: number) => LaidShaft;
   /** What twists between where torque comes in and where it goes out: the places, mm. */
   readonly twistsBetween: (numbers: Numbers) => readonly [number, number];
+  /** Of its figures the pulls that grow with the torque. */
+  readonly follow: readonly string[];
   /** So many wheels may pull either way. */
   readonly open: number;
   readonly how: Runs;
@@ -340,6 +342,7 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
     from,
     lay,
     twistsBetween,
+    follow: wheels.flatMap(({ seat, wheel }) => (wheel.slips ? [] : [`${seat.id} pull`])),
     open,
     how: runsOf(acts?.shock),
     top: acts?.top ?? unknown('rpm', []),
