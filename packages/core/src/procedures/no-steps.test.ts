@@ -23,6 +23,8 @@ const steps: readonly { readonly at: RegExp; readonly why: string }[] = [
   { at: /^belt\/(driver|driven|centres|belt) belt\/check-(belts|tension)$/, why: 'length and ratio factors are tabled by steps (Shigley, ch. 17)' },
   { at: /^belt\/driver /, why: 'the groove’s angle by diameter (ISO 4183)' },
   { at: /^belt\/(belt|driven|driver|centres) belt\/check-(reach|room-in|room-out)$/, why: 'a belt too short for the pulleys has no centres' },
+  { at: /^@(shafts|forces)\/\S*(length|at) (?!@shafts)/, why: 'a shaft that ends before what is on it is none: the usual length is taken' },
+  { at: /^@shafts\/\S*at @shafts\/\S*check-cracks$/, why: 'on one side of a wheel a shaft has its torque, on the other none' },
   { at: /^roller-chain\/links roller-chain\/check-(chain|pull)$/, why: 'a chain too short for the sprockets has no centres' },
 ];
 

@@ -35,6 +35,9 @@ export interface Beam {
 export const meshes = { fine: 1 / 36, whirl: 1 / 10, coarse: 1 } as const;
 export type Mesh = keyof typeof meshes;
 
+/** Nearer than this two places are one, mm: a shorter element is too stiff to be reckoned with. */
+export const together_mm = 0.02;
+
 /** Places of all that sits on a shaft, where its section changes, and between. */
 function placesOf(shaft: LaidShaft, mesh: Mesh): number[] {
   const long = lengthOf(shaft);
@@ -48,7 +51,7 @@ function placesOf(shaft: LaidShaft, mesh: Mesh): number[] {
   ]
     .map((at) => Math.min(long, Math.max(0, at)))
     .sort((a, b) => a - b);
-  const apart = sharp.filter((at, k) => k === 0 || at - (sharp[k - 1] as number) > 1e-6);
+  const apart = sharp.filter((at, k) => k === 0 || at - (sharp[k - 1] as number) > together_mm);
   return apart.flatMap((at, k) => {
     const next = apart[k + 1];
     if (next === undefined || mesh === 'coarse') return [at];
@@ -94,7 +97,8 @@ export function beamOf(shaft: LaidShaft, mesh: Mesh = 'fine'): Beam {
   return { at_mm, EI_Nmm2, kg_mm: pieces.map(({ area_mm2 }) => area_mm2 * shaft.metal.density_kg_m3 * 1e-9), stiffness, held };
 }
 
-const nearestTo = (places: readonly number[], at: number): number =>
+/** Which of the places of a beam is nearest. */
+export const nearestTo = (places: readonly number[], at: number): number =>
   places.reduce((best, place, k) => (Math.abs(place - at) < Math.abs((places[best] as number) - at) ? k : best), 0);
 
 /** The same matrix with what is held put out of the way: it stays where it is. */
@@ -236,7 +240,10 @@ function endOf({ at_mm, EI_Nmm2 }: Beam, moved: Float64Array, k: number, which: 
 
 function twisted(shaft: LaidShaft, { at_mm }: Beam, isPeak: boolean): Pick<Bent, 'torque_Nm' | 'twist_rad'> {
   const torque_Nm = at_mm.map((at) =>
-    shaft.loads.reduce((sum, { at_mm: place, torque_Nm: T, peak_Nm }) => (place <= at + 1e-6 ? sum + ((isPeak ? peak_Nm : undefined) ?? T) : sum), 0),
+    shaft.loads.reduce(
+      (sum, { at_mm: place, torque_Nm: T, peak_Nm }) => (place <= at + together_mm ? sum + ((isPeak ? peak_Nm : undefined) ?? T) : sum),
+      0,
+    ),
   );
   const there = placed(shaft);
   const twist_rad = at_mm.slice(1).reduce((sum, to, k) => {

@@ -1,4 +1,4 @@
-import { type Bent, bent, type Mesh, type ReadyBeam, readyBeam } from './bent.js';
+import { type Bent, bent, type Mesh, type ReadyBeam, readyBeam, together_mm } from './bent.js';
 import { type Across, alongAt, type LaidShaft, type Notch, placed } from './laid-shaft.js';
 import { enduranceOf } from './metals.js';
 import { type Section, type Stiffness, stiffnessOf } from './section-shape.js';
@@ -69,12 +69,12 @@ function candidates(shaft: LaidShaft, at_mm: readonly number[]): Candidate[] {
   const there = placed(shaft);
   const made = (id: string, notch: Candidate['notch'], k: number): Candidate => {
     const at = at_mm[k] as number;
-    const here = there.filter(({ from_mm, to_mm }) => at >= from_mm - 1e-6 && at <= to_mm + 1e-6).map(({ section }) => section);
+    const here = there.filter(({ from_mm, to_mm }) => at >= from_mm - together_mm && at <= to_mm + together_mm).map(({ section }) => section);
     const of = here.map((section) => stiffnessOf(notch.root_mm ? { ...section, shape: rooted(section), size_mm: notch.root_mm } : section));
     return { id, k, at_mm: at, notch, section: of.reduce((a, b) => (b.W_mm3 < a.W_mm3 ? b : a)), share: 1000 / (notch.left ?? 1) };
   };
   const notches = shaft.notches.flatMap((notch) =>
-    at_mm.flatMap((at, k) => (at >= notch.at_mm - 1e-6 && at <= (notch.to_mm ?? notch.at_mm) + 1e-6 ? [made(notch.id, notch, k)] : [])),
+    at_mm.flatMap((at, k) => (at >= notch.at_mm - together_mm && at <= (notch.to_mm ?? notch.at_mm) + together_mm ? [made(notch.id, notch, k)] : [])),
   );
   return [...notches, ...at_mm.map((_, k) => made('shaft', plain, k))];
 }

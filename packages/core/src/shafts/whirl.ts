@@ -1,5 +1,5 @@
 import { Banded, factored } from './banded.js';
-import { type Beam, beamOf, heldFast, type Mesh } from './bent.js';
+import { type Beam, beamOf, heldFast, type Mesh, nearestTo } from './bent.js';
 import type { LaidShaft } from './laid-shaft.js';
 
 /** One way in which a shaft whirls. */
@@ -31,8 +31,8 @@ function massOf(shaft: LaidShaft, { at_mm, kg_mm, held }: Beam): Banded {
     for (let i = 0; i < 4; i += 1) for (let j = 0; j <= i; j += 1) add(2 * k + i, 2 * k + j, (element[i] as readonly number[])[j] as number);
   }
   for (const { at_mm: at, mass_kg = 0 } of shaft.loads) {
-    const k = at_mm.findIndex((place) => Math.abs(place - at) < 1e-6);
-    if (k >= 0) add(2 * k, 2 * k, mass_kg);
+    const k = nearestTo(at_mm, at);
+    add(2 * k, 2 * k, mass_kg);
   }
   return mass;
 }
@@ -100,7 +100,7 @@ export function swingsOut({ loads }: LaidShaft, modes: readonly Mode[], speed_rp
   if (!first || turning.length === 0) return 0;
   const w = (speed_rpm * Math.PI) / 30;
   const shares = modes.map((mode) => {
-    const at = (place: number) => mode.shape[mode.at_mm.findIndex((each) => Math.abs(each - place) < 1e-6)] ?? 0;
+    const at = (place: number) => mode.shape[nearestTo(mode.at_mm, place)] ?? 0;
     const pushed_N = turning.reduce((sum, { at_mm, turning_N = 0 }) => sum + at(at_mm) * turning_N, 0);
     return (1000 * pushed_N) / (mode.mass_kg * (((mode.speed_rpm * Math.PI) / 30) ** 2 - w ** 2));
   });

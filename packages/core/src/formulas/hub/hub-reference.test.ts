@@ -114,6 +114,7 @@ function jammed(stages: readonly { i: number; eta: number }[], limits: readonly 
     demand,
     at: [...stages, 0].map(() => rotary),
     shafts: [],
+    lying: [],
     path: 'main/jam',
     figures: new Map(),
   };

@@ -1,5 +1,5 @@
 import type { Shaft } from '../../machine/build.js';
-import { bent, type ReadyBeam, readyBeam } from '../../shafts/bent.js';
+import { type Bent, bent, type ReadyBeam, readyBeam } from '../../shafts/bent.js';
 import { faultsOf, type LaidShaft } from '../../shafts/laid-shaft.js';
 import { type BothBent, type Place, stressed, yieldsAtTimes } from '../../shafts/stressed.js';
 import { whirls } from '../../shafts/whirl.js';
@@ -10,7 +10,8 @@ type Numbers = Readonly<Record<string, number>>;
 /** A shaft by numbers, with where it may break. */
 export interface Corner {
   readonly shaft: LaidShaft;
-  readonly both: BothBent | null;
+  /** How it is bent, every way round. */
+  readonly bent: readonly Bent[];
   /** Which of the ways round it is. */
   readonly way: number;
   readonly places: readonly Place[];
@@ -81,7 +82,12 @@ export function corners(template: Template, of: Shaft): Corners {
       const worst = all
         .map(({ shaft, both }, way): Corner => {
           const with_ = strong(shaft, numbers);
-          return { shaft: with_, both, way, places: both ? stressed(with_, { how: template.how }, both) : [] };
+          return {
+            shaft: with_,
+            bent: all.flatMap((each) => each.both?.at ?? []),
+            way,
+            places: both ? stressed(with_, { how: template.how }, both) : [],
+          };
         })
         .reduce((a, b) => ((b.places[0]?.cracks ?? Number.POSITIVE_INFINITY) < (a.places[0]?.cracks ?? Number.POSITIVE_INFINITY) ? b : a));
       seen.set(key, worst);

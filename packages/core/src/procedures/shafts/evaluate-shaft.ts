@@ -3,6 +3,7 @@ import type { CheckOutput } from '../../checks/check-output.js';
 import { type Figure, fixed, unknown } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
 import type { Line, Shaft } from '../../machine/build.js';
+import { nearestTo } from '../../shafts/bent.js';
 import { enough, nearWhirl } from '../../shafts/judged.js';
 import { type Across, faultsOf, type LaidShaft } from '../../shafts/laid-shaft.js';
 import type { Place, Runs } from '../../shafts/stressed.js';
@@ -92,11 +93,10 @@ const outputs = {
 const allows = { seat: 0.003, screws: 0.035 } as const;
 
 /** At which bearing the slope is nearest to what that allows: which one, its slope, and what it allows. */
-function slopeAt({ shaft, both }: Corner, isSeat: readonly boolean[]): { readonly k: number; readonly slope: number; readonly allows: number } {
+function slopeAt({ shaft, bent }: Corner, isSeat: readonly boolean[]): { readonly k: number; readonly slope: number; readonly allows: number } {
   const all = shaft.bearings.map(({ at_mm }, k) => {
-    const at = both?.at.at_mm.findIndex((place) => Math.abs(place - at_mm) < 1e-6) ?? -1;
-    const slope = Math.hypot(...((both?.at.slope_rad[at] ?? [Number.NaN, 0]) as Across));
-    return { k, slope, allows: isSeat[k] ? allows.seat : allows.screws };
+    const slopes = bent.map((each) => Math.hypot(...(each.slope_rad[nearestTo(each.at_mm, at_mm)] as Across)));
+    return { k, slope: Math.max(...slopes), allows: isSeat[k] ? allows.seat : allows.screws };
   });
   return all.reduce((a, b) => (b.slope / b.allows > a.slope / a.allows ? b : a));
 }
@@ -142,7 +142,7 @@ export function evaluateShaft(
             tells: { shaft: name, place },
           }),
           hold(`${id}/check-whirls`, at, outputs.whirls, {
-            has: solve('rpm', whirling, lies, (n) => Number((nearWhirl.fails[0] * of.whirl(n)).toPrecision(3))),
+            has: solve('rpm', whirling, lies, (n) => nearWhirl.fails[0] * of.whirl(n)),
             needs: template.top as Figure<'rpm'>,
             tells: { shaft: name },
           }),
