@@ -157,3 +157,34 @@ describe('ranges', () => {
     expect(ends(drivenSpeed({ n1: given('rpm', 1425), i: ratio, s: given('1', 0) }))).toEqual([(1425 * 74) / 252, (1425 * 76) / 248]);
   });
 });
+
+describe('a procedure whose ends are looked for one input after the other', () => {
+  const every = defineProcedure({ id: 'every', says: '', source: '' });
+  const few = defineProcedure({ id: 'few', says: '', source: '', oneByOne: true });
+  const many = 9;
+  const from = Object.fromEntries(Array.from({ length: many }, (_, k) => [`x${k}`, given('mm', 10 + k, `x${k}`, [8 + k, 13 + k])]));
+  const of = (numbers: Readonly<Record<string, number>>) => Array.from({ length: many }, (_, k) => numbers[`x${k}`] ?? Number.NaN);
+
+  it('has those of every corner, of sums, products and the worse of two, in far fewer looks', () => {
+    const functions: readonly ((x: readonly number[]) => number)[] = [
+      (x) => x.reduce((sum, each, k) => sum + (k % 2 ? -1 : 1) * each, 0),
+      (x) => x.reduce((product, each, k) => (k % 3 ? product * each : product / each), 1),
+      (x) => Math.max((x[0] ?? 0) * (x[1] ?? 0) - (x[2] ?? 0), 12 * (x[3] ?? 0) - (x[4] ?? 0)) / (x[5] ?? 1),
+    ];
+    for (const f of functions) {
+      let looks = 0;
+      const counted = (n: Readonly<Record<string, number>>) => {
+        looks++;
+        return f(of(n));
+      };
+      const [all, ends] = [solve('mm', every, from, (n) => f(of(n))), solve('mm', few, from, counted)] as [Known, Known];
+      expect([ends.low, ends.high]).toEqual([expect.closeTo(all.low ?? 0, 9), expect.closeTo(all.high ?? 0, 9)]);
+      expect(looks).toBeLessThan(5 * many);
+      expect(ends.value).toBe(all.value);
+    }
+  });
+
+  it('has no value where it has none on the way', () => {
+    expect(solve('mm', few, from, ({ x3 = 0 }) => (x3 > 14 ? Number.NaN : x3)).known).toBe(false);
+  });
+});

@@ -98,6 +98,8 @@ interface Described {
   readonly source: string;
   /** The inputs in which it does not rise or fall steadily: a range of them is searched. */
   readonly turns?: readonly string[];
+  /** It is dear, and may have many ranged inputs: its ends are looked for one input after the other, and not in every corner. */
+  readonly oneByOne?: true;
 }
 
 /** Describes a procedure, for `solve`. The words of all of them are gathered by `npm run generate`. */
@@ -114,14 +116,26 @@ export function solve<U extends Unit>(
   from: Readonly<Record<string, Figure>>,
   compute: (numbers: Readonly<Record<string, number>>) => number,
 ): Figure<U> {
-  const { id, turns, ready } = procedure;
+  const { id, turns, ready, oneByOne } = procedure;
   if (!sameNames(ready.names, from)) {
     ready.names = Object.keys(from);
     ready.tray = undefined;
   }
   const where = turns ? { says: '', turns, holds: never } : undefined;
   const again = (figures: Readonly<Record<string, Figure>>) => solve(unit, procedure, figures, compute);
-  const relation: Relation<U> = { by: 'solved', id, unit, title: '', names: ready.names, valid: noBounds, where, compute, again, tray: ready.tray };
+  const relation: Relation<U> = {
+    by: 'solved',
+    id,
+    unit,
+    title: '',
+    names: ready.names,
+    valid: noBounds,
+    where,
+    compute,
+    again,
+    oneByOne,
+    tray: ready.tray,
+  };
   ready.tray = undefined;
   const result = evaluate(relation, from);
   if (relation.names === ready.names) ready.tray = relation.tray;
@@ -147,6 +161,7 @@ interface Relation<U extends Unit> {
   readonly valid: readonly InputSlot['valid'][];
   readonly where: Where<Slots> | undefined;
   readonly compute: (numbers: Numbers<Slots>) => number;
+  readonly oneByOne?: true | undefined;
   /** The same over other figures. */
   readonly again: (figures: Readonly<Record<string, Figure>>) => Figure<U>;
   /** Lies ready between two calls; while one is under way it is not there, so that a call within a call takes its own. */
@@ -216,6 +231,11 @@ function workOut<U extends Unit>(relation: Relation<U>, tray: Tray, figures: Rea
   const { where } = relation;
   let outside = where !== undefined && !where.holds(numbers);
   let [low, high] = [likely, likely];
+  if (relation.oneByOne && !where && many > mostCorners) {
+    const ends = endsOneByOne(compute as (numbers: Numbers<Slots>) => number, names, tray, many, likely);
+    if (!ends) return noValue(relation, figures);
+    return flags & flag.unseen ? withUnseen(relation, tray, figures, likely, ends, flags) : known(unit, likely, origin, ends, flags);
+  }
   for (let k = 0; k < many; k++) put(names, tray, ranged[k] as number, lows[k] as number);
   // Least and most over every combination of the ranged inputs' ends, in an order in which from one to the next a single one goes to its other end
   // (Gray code): the k-th at the odd multiples of 2^k.
@@ -238,6 +258,58 @@ function workOut<U extends Unit>(relation: Relation<U>, tray: Tray, figures: Rea
   // A relation with a hole in the middle: what its corners say is a hint.
   if (!searched) return known(unit, likely, origin, [low, high], flags | flag.outsideValid);
   return known(unit, likely, origin, [Math.min(low, searched[0]), Math.max(high, searched[1])], flags | flag.searched);
+}
+
+/** Up to so many ranged inputs every corner is tried in any case. */
+const mostCorners = 3;
+
+/**
+ * Least and most with each input put to the end that makes it less or more, first alone, then beside the others as they are by then: exact where the inputs do not turn
+ * each other round, and close where they do.
+ * @returns null where there is no value on the way
+ */
+function endsOneByOne(
+  compute: (numbers: Numbers<Slots>) => number,
+  names: readonly string[],
+  tray: Tray,
+  many: number,
+  likely: number,
+): readonly [number, number] | null {
+  const { ranged, lows, highs, numbers } = tray;
+  const values = Array.from({ length: many }, (_, k) => tray.there[ranged[k] as number] as number);
+  let isBroken = false;
+  const at = () => {
+    const value = compute(numbers as Numbers<Slots>);
+    if (!Number.isFinite(value)) isBroken = true;
+    return value;
+  };
+  const set = (k: number, value: number) => put(names, tray, ranged[k] as number, value);
+  const byItself = Array.from({ length: many }, (_, k) => {
+    set(k, lows[k] as number);
+    const low = at();
+    set(k, highs[k] as number);
+    const high = at();
+    set(k, values[k] as number);
+    return { low, high };
+  });
+  const found = [-1, 1].map((way) => {
+    for (const [k, { low, high }] of byItself.entries()) set(k, (way * (high - low) >= 0 ? highs[k] : lows[k]) as number);
+    let best = at();
+    for (let k = 0; k < many; k++) {
+      const now = tray.there[ranged[k] as number] as number;
+      set(k, (now === lows[k] ? highs[k] : lows[k]) as number);
+      const other = at();
+      if (way * (other - best) > 0) best = other;
+      else set(k, now);
+    }
+    return best;
+  });
+  return isBroken
+    ? null
+    : [
+        Math.min(likely, ...byItself.flatMap(({ low, high }) => [low, high]), ...found),
+        Math.max(likely, ...byItself.flatMap(({ low, high }) => [low, high]), ...found),
+      ];
 }
 
 /**

@@ -33,21 +33,25 @@ const shigley = 'Shigley’s Mechanical Engineering Design 10e, chapters 6 and 7
 
 export const cracking = defineProcedure({
   id: 'shaft-cracks',
+  oneByOne: true,
   says: 'Where the shaft is stressed most on every turn for what it lasts, all of it together as bending back and forth: pulls, weights and torque in two planes, raised by what is cut into it',
   source: shigley,
 });
 export const lasting = defineProcedure({
   id: 'shaft-lasting',
+  oneByOne: true,
   says: 'Bending back and forth that the metal lasts with at that place: half of its strength, less for surface, size and reliability',
   source: 'Shigley’s Mechanical Engineering Design 10e, eq. 6-18 (from memory)',
 });
 export const sloping = defineProcedure({
   id: 'shaft-slope',
+  oneByOne: true,
   says: 'Slope of the bent shaft at work, at the bearing where it is nearest to what that allows',
   source: 'Euler and Bernoulli’s beam',
 });
 export const whirling = defineProcedure({
   id: 'shaft-whirls',
+  oneByOne: true,
   says: 'Four fifths of the lowest speed at which the shaft with its wheels vibrates as a beam',
   source: 'Euler and Bernoulli’s beam with its own mass; the margin is common practice, no source',
 });

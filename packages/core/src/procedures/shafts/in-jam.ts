@@ -10,12 +10,14 @@ import { type ActsOfLine, type AroundShaft, likely, placeOf, shaftsOf, templateO
 
 export const bending = defineProcedure({
   id: 'shaft-stays-bent',
+  oneByOne: true,
   says: 'Torque at which the shaft stays bent or twisted, at the place where that is least: what pulls on it grows with the torque, weights and slipping belts do not',
   source: 'Distortion energy (von Mises), as in Shigley’s Mechanical Engineering Design 10e, eq. 5-15 (from memory)',
 });
 
 export const twisting = defineProcedure({
   id: 'shaft-twists',
+  oneByOne: true,
   says: 'How hard the shaft is to twist between where its torque comes in and where it goes out, section by section',
   source: 'Shigley’s Mechanical Engineering Design 10e, eq. 4-7 (from memory)',
 });
