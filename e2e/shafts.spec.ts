@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Build } from '@hobrek/core';
-import { addBuild, choose, demo, expect, test } from './parts/hobrek.js';
+import { addBuild, choose, demo, expect, sample, test } from './parts/hobrek.js';
 
 /** A demo build of which no shaft is entered. */
 function bare(name: string): Build {
@@ -112,4 +112,50 @@ test('on a phone: a shaft is read and entered by thumb, and what cannot be is na
   await expect(page.getByRole('group', { name })).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await context.close();
+});
+
+test('a lathe’s spindle from a mower’s axle, begun from one line of words by keys alone', async ({ page, address }) => {
+  const { id } = await addBuild(address, bare('bowl-lathe'));
+  await page.goto(`${address}/builds/${id}/shafts`);
+  const known = page.getByRole('textbox', { name: 'What is known of it' });
+  await known.focus();
+  await page.keyboard.type('25 mm axle, about 320 long, two bearings, of purple');
+  await expect(page.getByText('Understood: 25 mm thick, 288 to 352 mm long, 2 bearings, an axle.')).toBeVisible();
+  await expect(page.getByText(/Not understood: “of purple”/)).toBeVisible();
+  await known.fill('25 mm axle, about 320 long, two bearings');
+  await page.getByRole('button', { name: 'Enter the spindle' }).focus();
+  await page.keyboard.press('Enter');
+  const shaft = page.getByRole('region', { name: 'spindle', exact: true });
+  await expect(shaft.getByText(/^The spindle is stressed with .* on every turn at .*; it lasts with .*MPa\.$/)).toBeVisible();
+  await expect(shaft.getByText(/^The spindle holds in a jam: it withstands .*N·m/)).toBeVisible();
+  await expect(shaft.locator('[data-path$="/bar/length"]')).toHaveValue('about 320');
+  // Its whirl is drawn, and its figures are a table.
+  await shaft.getByRole('radio', { name: 'whirl' }).focus();
+  await page.keyboard.press('Space');
+  await expect(shaft.getByText(/^it whirls at .*rpm, .*rpm, .*rpm, and turns at up to .*rpm/)).toBeVisible();
+  await shaft.getByText('These figures as a table').focus();
+  await page.keyboard.press('Enter');
+  await expect(shaft.getByRole('row').nth(2)).toContainText('mm');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});
+
+test('a shredder’s hexagon shaft is a rung of the jam: of scrap it bends before the motor stalls, a thicker one holds longer', async ({
+  page,
+  address,
+}) => {
+  const press = bare('cider-press');
+  const [line] = press.lines as [Build['lines'][number]];
+  const [pots] = sample('build-21').lines as [Build['lines'][number]];
+  const stations = line.stations.map((station, k) => (k === line.stations.length - 1 ? { ...station, name: 'shredder' } : station));
+  const { id } = await addBuild(address, { ...press, lines: [{ ...line, stations, work: pots.work }] });
+  await page.goto(`${address}/builds/${id}/shafts`);
+  await page.getByRole('textbox', { name: 'What is known of it' }).fill('hexagon 20, 400 long, two bearings, scrap');
+  await page.getByRole('button', { name: 'Enter the shredder shaft' }).click();
+  await page.locator('[data-path$="-tool/force"]').fill('3 kN');
+  await page.locator('[data-path$="-tool/force"]').press('Tab');
+  const shaft = page.getByRole('region', { name: 'shredder shaft', exact: true });
+  await expect(shaft.getByText(/^In a jam the shredder shaft is bent or twisted for good: it withstands/)).toBeVisible();
+  await page.goto(`${address}/builds/${id}`);
+  await expect(page.getByRole('button', { name: /^shredder shaft bends/ })).toBeVisible();
+  await expect(page.getByText(/In a jam the shredder shaft is bent or twisted for good: it withstands/).first()).toBeVisible();
 });
