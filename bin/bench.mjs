@@ -1,4 +1,4 @@
-// `npm run bench [-- evaluation|finder|reading|saves|keys|load|shed]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
+// `npm run bench [-- evaluation|finder|shafts|reading|saves|keys|load|shed]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
 // fails a test.
 import { spawn } from 'node:child_process';
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
@@ -10,6 +10,7 @@ import { builtAt, evaluationAgainst, keysAgainst, savesAgainst } from './bench/a
 import { finderRun } from './bench/finder.mjs';
 import { keystrokes, withBrowser } from './bench/keystrokes.mjs';
 import { writeReport } from './bench/report.mjs';
+import { shaftsRun } from './bench/shafts.mjs';
 import { largeShed } from './bench/shed.mjs';
 import { demo, sixStages } from './bench/six-stages.mjs';
 import { ms, share } from './bench/spread.mjs';
@@ -69,6 +70,16 @@ async function finder() {
   row(`of three stages, of ${rows(three)}`, ms(three.searched), '');
   row(`${again.looked} full evaluations of them`, ms(again.judged), 'wanted: 1,000 at most');
   row('memory of all that', `${three.heap_MB.toFixed(0)} MB`, 'wanted: 300 MB');
+}
+
+/** What shafts as they lie add: one by itself, and twelve of them at a key. */
+async function shafts() {
+  const { statics, whirl, quiet, loud } = JSON.parse(await run(process.execPath, [shaftsRun, 'shafts'], { quiet: true }));
+  const over = ([without, with_]) => `${ms(with_)} / ${ms(without)} = ${(with_ / without).toFixed(2)}`;
+  row('a shaft of 12 sections and 8 loads, where it is stressed', ms(statics), 'wanted: within a frame');
+  row('the same, bent and three ways in which it whirls', ms(whirl), 'wanted: 5 ms');
+  row('a key that moves nothing of twelve shafts, over without', over(quiet), 'wanted: 1.1');
+  row('a key that changes what pulls on six of twelve, over without', over(loud), 'wanted: 1.1');
 }
 
 async function withServer(work, tree = root) {
@@ -247,6 +258,7 @@ const before = Math.min(spin(), spin());
 if (commit !== null) await against(commit);
 if (wanted('evaluation')) await evaluation();
 if (wanted('finder')) await finder();
+if (wanted('shafts')) await shafts();
 if (wanted('reading')) await reading();
 if (wanted('saves') || wanted('keys') || parts.has('load')) {
   await withServer(async (base, client) => {

@@ -1,5 +1,5 @@
 import { Banded, factored } from './banded.js';
-import { type Across, type LaidShaft, lengthOf, placed } from './laid-shaft.js';
+import { type Across, type LaidShaft, type Load, lengthOf, placed } from './laid-shaft.js';
 import { stiffnessOf } from './section-shape.js';
 
 /** A shaft as it is bent, place by place: mm, rad, N·m, N. Two planes, to the right and up. */
@@ -114,13 +114,13 @@ export function heldFast({ stiffness, held }: Pick<Beam, 'stiffness' | 'held'>):
 }
 
 /** A beam whose equations are ready to be solved for any load on the same places. */
-export interface ReadyBeam {
+interface ReadyBeam {
   readonly beam: Beam;
   readonly solve: (right: Float64Array) => Float64Array;
 }
 
 /** @returns null where it is not held */
-export function readyBeam(shaft: LaidShaft, mesh: Mesh): ReadyBeam | null {
+function readyBeam(shaft: LaidShaft, mesh: Mesh): ReadyBeam | null {
   const beam = beamOf(shaft, mesh);
   const solve = factored(heldFast(beam));
   return solve ? { beam, solve } : null;
@@ -131,10 +131,10 @@ export function readyBeam(shaft: LaidShaft, mesh: Mesh): ReadyBeam | null {
  * where the span is five diameters, is left out.
  * @param mesh how many places there are between those where something is
  * @param isPeak with the forces and torques of a jam where those are entered
- * @param ready its beam where that is there already: of another that differs by nothing but how hard it is pulled on
  * @returns null where it is not held
  */
-export function bent(shaft: LaidShaft, isPeak = false, mesh: Mesh = 'fine', ready: ReadyBeam | null = readyBeam(shaft, mesh)): Bent | null {
+export function bent(shaft: LaidShaft, isPeak = false, mesh: Mesh = 'fine'): Bent | null {
+  const ready = readyBeam(shaft, mesh);
   if (!ready) return null;
   const { beam, solve } = ready;
   const { at_mm } = beam;
@@ -143,15 +143,7 @@ export function bent(shaft: LaidShaft, isPeak = false, mesh: Mesh = 'fine', read
     return [right, up - mass_kg * gravity];
   });
   const planes = [0, 1].map((plane) => {
-    const right = new Float64Array(2 * at_mm.length);
-    // Its own weight, spread over each element and its ends.
-    if (plane === 1)
-      for (const [k, m] of beam.kg_mm.entries()) {
-        const L = (at_mm[k + 1] as number) - (at_mm[k] as number);
-        spreadOf(m * gravity, L).forEach((each, j) => {
-          right[2 * k + j] = (right[2 * k + j] as number) - each;
-        });
-      }
+    const right = plane === 1 ? weightOf(beam) : new Float64Array(2 * at_mm.length);
     for (const [k, { at_mm: at }] of shaft.loads.entries()) {
       const dof = 2 * nearestTo(at_mm, at);
       right[dof] = (right[dof] as number) + ((forces[k] as Across)[plane] as number);
@@ -196,6 +188,75 @@ export function bent(shaft: LaidShaft, isPeak = false, mesh: Mesh = 'fine', read
   };
 }
 
+/** How a shaft is bent, as far as stress and slope hang on it. */
+export type Bending = Pick<Bent, 'at_mm' | 'moment_Nm' | 'slope_rad' | 'turning_Nm' | 'torque_Nm'>;
+
+/**
+ * The same shaft bent by any loads at the places of its own: worked out of what a newton at each does, which is solved once.
+ * @param shaft whose loads say where the others are
+ * @returns null where it is not held
+ */
+export function superposed(shaft: LaidShaft, mesh: Mesh): ((loads: readonly Load[], isPeak: boolean) => Bending) | null {
+  const ready = readyBeam(shaft, mesh);
+  if (!ready) return null;
+  const { beam, solve } = ready;
+  const { at_mm, kg_mm, held } = beam;
+  const response = (right: Float64Array, own: boolean) => {
+    const moved = solve(Float64Array.from(right, (each, dof) => (held.has(dof) ? 0 : each)));
+    return {
+      moment: at_mm.map((_, k) => {
+        const m = own ? kg_mm[k] : undefined;
+        const spread = m === undefined ? 0 : (spreadOf(m * gravity, (at_mm[k + 1] as number) - (at_mm[k] as number))[1] as number);
+        return (endOf(beam, moved, k, 1) + spread) / 1000;
+      }),
+      slope: at_mm.map((_, k) => moved[2 * k + 1] as number),
+    };
+  };
+  const units = shaft.loads.map(({ at_mm: at }) => {
+    const right = new Float64Array(2 * at_mm.length);
+    right[2 * nearestTo(at_mm, at)] = 1;
+    return response(right, false);
+  });
+  const weight = response(weightOf(beam), true);
+  return (loads, isPeak) => {
+    const moment_Nm = at_mm.map((_, k): Across => [0, weight.moment[k] as number]) as [number, number][];
+    const slope_rad = at_mm.map((_, k): Across => [0, weight.slope[k] as number]) as [number, number][];
+    const turning_Nm = at_mm.map(() => 0);
+    for (const [j, { force_N, peak_N, mass_kg = 0, turning_N = 0 }] of loads.entries()) {
+      const { moment, slope } = units[j] as (typeof units)[number];
+      const [right, all] = (isPeak ? peak_N : undefined) ?? force_N;
+      const up = all - mass_kg * gravity;
+      for (let k = 0; k < at_mm.length; k += 1) {
+        const [M, S] = [moment_Nm[k] as [number, number], slope_rad[k] as [number, number]];
+        M[0] += right * (moment[k] as number);
+        M[1] += up * (moment[k] as number);
+        S[0] += right * (slope[k] as number);
+        S[1] += up * (slope[k] as number);
+        if (turning_N !== 0) turning_Nm[k] = (turning_Nm[k] as number) + turning_N * (moment[k] as number);
+      }
+    }
+    return { at_mm, moment_Nm, slope_rad, turning_Nm: turning_Nm.map(Math.abs), torque_Nm: torquesOf(loads, at_mm, isPeak) };
+  };
+}
+
+/** Its own weight as loads at the places of the beam, down. */
+function weightOf({ at_mm, kg_mm }: Beam): Float64Array {
+  const right = new Float64Array(2 * at_mm.length);
+  for (const [k, m] of kg_mm.entries())
+    spreadOf(m * gravity, (at_mm[k + 1] as number) - (at_mm[k] as number)).forEach((each, j) => {
+      right[2 * k + j] = (right[2 * k + j] as number) - each;
+    });
+  return right;
+}
+
+const torquesOf = (loads: readonly Load[], at_mm: readonly number[], isPeak: boolean): number[] =>
+  at_mm.map((at) =>
+    loads.reduce(
+      (sum, { at_mm: place, torque_Nm: T, peak_Nm }) => (place <= at + together_mm ? sum + ((isPeak ? peak_Nm : undefined) ?? T) : sum),
+      0,
+    ),
+  );
+
 /** What two bearings push with follows from balance alone. @param forces of the loads, with the weight of what sits there */
 function byStatics({ loads, bearings }: LaidShaft, { at_mm, kg_mm }: Beam, forces: readonly Across[]): Across[] {
   const [first, second] = bearings as [LaidShaft['bearings'][number], LaidShaft['bearings'][number]];
@@ -239,12 +300,7 @@ function endOf({ at_mm, EI_Nmm2 }: Beam, moved: Float64Array, k: number, which: 
 }
 
 function twisted(shaft: LaidShaft, { at_mm }: Beam, isPeak: boolean): Pick<Bent, 'torque_Nm' | 'twist_rad'> {
-  const torque_Nm = at_mm.map((at) =>
-    shaft.loads.reduce(
-      (sum, { at_mm: place, torque_Nm: T, peak_Nm }) => (place <= at + together_mm ? sum + ((isPeak ? peak_Nm : undefined) ?? T) : sum),
-      0,
-    ),
-  );
+  const torque_Nm = torquesOf(shaft.loads, at_mm, isPeak);
   const there = placed(shaft);
   const twist_rad = at_mm.slice(1).reduce((sum, to, k) => {
     const from = at_mm[k] as number;

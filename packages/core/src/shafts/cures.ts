@@ -60,7 +60,7 @@ function overhung({ loads, bearings }: LaidShaft): { readonly load: Load; readon
       const near_mm = load.at_mm < low ? low : high;
       return { load, near_mm, out_mm: load.at_mm < low ? low - load.at_mm : load.at_mm - high };
     })
-    .filter(({ out_mm }) => out_mm > 1)
+    .filter(({ load, out_mm }) => out_mm > 1 && pullOf(load) > 0)
     .sort((a, b) => b.out_mm * pullOf(b.load) - a.out_mm * pullOf(a.load));
   return out[0] ?? null;
 }

@@ -1,4 +1,4 @@
-import { type Bent, bent, type Mesh, type ReadyBeam, readyBeam, together_mm } from './bent.js';
+import { type Bending, bent, type Mesh, together_mm } from './bent.js';
 import { type Across, alongAt, type LaidShaft, type Notch, placed } from './laid-shaft.js';
 import { enduranceOf } from './metals.js';
 import { type Section, type Stiffness, stiffnessOf } from './section-shape.js';
@@ -53,7 +53,7 @@ export function goodman({ bending, shear, steady, pulsing, Kf, Kfs }: Swinging, 
 const plain = { Kf: 1, Kfs: 1 };
 
 /** A place that may be the weakest, with its cross-section there: of two that meet the thinner, less what is cut out of it. */
-interface Candidate {
+export interface Candidate {
   readonly id: string;
   /** Which of the places of the beam it is. */
   readonly k: number;
@@ -65,7 +65,7 @@ interface Candidate {
 }
 
 /** Every place that may be the weakest: notches, from their beginning to their end, changes of section, and where it is bent most. */
-function candidates(shaft: LaidShaft, at_mm: readonly number[]): Candidate[] {
+export function candidates(shaft: LaidShaft, at_mm: readonly number[]): Candidate[] {
   const there = placed(shaft);
   const made = (id: string, notch: Candidate['notch'], k: number): Candidate => {
     const at = at_mm[k] as number;
@@ -84,8 +84,8 @@ const rooted = ({ shape }: Pick<Section, 'shape'>): Section['shape'] => (shape =
 
 /** A shaft as it is bent at work and in a jam. */
 export interface BothBent {
-  readonly at: Bent;
-  readonly peak: Bent;
+  readonly at: Bending;
+  readonly peak: Bending;
 }
 
 /** @returns null where it is not held */
@@ -95,7 +95,7 @@ export function bothBent(shaft: LaidShaft, mesh: Mesh = 'fine'): BothBent | null
 }
 
 /** Torque at a place, N·m: of both sides of it the greater. */
-const torqueAt = ({ torque_Nm }: Bent, k: number): number => Math.max(Math.abs(torque_Nm[k] as number), Math.abs(torque_Nm[k - 1] ?? 0));
+const torqueAt = ({ torque_Nm }: Bending, k: number): number => Math.max(Math.abs(torque_Nm[k] as number), Math.abs(torque_Nm[k - 1] ?? 0));
 
 /** Stress in a jam, MPa. The corners of a hexagon have the bending and no shear, the middle of its flats has the shear. */
 function jamStress({ section: { W_mm3, flat_mm3, Wt_mm3 }, share }: Candidate, M_Nm: number, T_Nm: number, along_MPa: number): number {
@@ -107,18 +107,20 @@ function jamStress({ section: { W_mm3, flat_mm3, Wt_mm3 }, share }: Candidate, M
  * How a shaft is stressed where it may break, the weakest place first.
  * @param pulsing share of the torque that comes and goes; the rest is steady
  * @param both how it is bent, where that is known already: it does not hang on how strong its metal is
+ * @param places where it may break, where those are
  * @returns empty where it is not held
  */
 export function stressed(
   shaft: LaidShaft,
   { how, pulsing = 0 }: { readonly how: Runs; readonly pulsing?: number },
   both: BothBent | null = bothBent(shaft),
+  places: readonly Candidate[] = both ? candidates(shaft, both.at.at_mm) : [],
 ): Place[] {
   if (!both) return [];
   const { at, peak } = both;
   const { metal } = shaft;
   const factors = runs[how];
-  return candidates(shaft, at.at_mm)
+  return places
     .map((place): Place => {
       const { id, k, at_mm, notch, share } = place;
       const { W_mm3, Wt_mm3, like_mm, area_mm2 } = place.section;
@@ -151,13 +153,17 @@ const halvings = 34;
 /**
  * At how many times the torque of work a shaft is bent or twisted for good. What follows the torque grows with it, weights and a slipping belt do not: the one shaft has
  * what pulls in a jam of as much torque as at work, the other of twice as much, and all that lies between and beyond them is on a line.
- * @param ready the beam of both, where that is there already
+ * @param one how the first is bent in that jam, and `two` the other
  * @returns nought where it stays bent at rest; without end where nothing loads it
  */
-export function yieldsAtTimes(once: LaidShaft, twice: LaidShaft, ready: ReadyBeam | null = readyBeam(once, 'coarse')): number {
-  const [one, two] = [bent(once, true, 'coarse', ready), bent(twice, true, 'coarse', ready)];
+export function yieldsAtTimes(
+  once: LaidShaft,
+  one: Bending | null,
+  two: Bending | null,
+  places: readonly Candidate[] = one ? candidates(once, one.at_mm) : [],
+): number {
   if (!one || !two) return Number.NaN;
-  const places = candidates(once, one.at_mm).map((place) => {
+  const loaded = places.map((place) => {
     const { k } = place;
     const [a, b] = [one.moment_Nm[k] as Across, two.moment_Nm[k] as Across];
     return {
@@ -171,7 +177,7 @@ export function yieldsAtTimes(once: LaidShaft, twice: LaidShaft, ready: ReadyBea
   });
   // A sum of lengths of what grows straight: it falls first, if at all, and rises then.
   const stress = (times: number) =>
-    places.reduce((most, { place, a, by, turning, T, along }) => {
+    loaded.reduce((most, { place, a, by, turning, T, along }) => {
       const M = Math.hypot(a[0] + (times - 1) * by[0], a[1] + (times - 1) * by[1]) + turning;
       return Math.max(most, jamStress(place, M, T * times, along));
     }, 0);

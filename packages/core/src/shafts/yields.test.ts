@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { bent, superposed } from './bent.js';
 import type { LaidShaft, Load } from './laid-shaft.js';
 import { metals } from './metals.js';
 import { threadRoot } from './notches.js';
@@ -20,6 +21,8 @@ function bar(loads: readonly Load[], rest: Partial<LaidShaft> = {}): LaidShaft {
   };
 }
 
+const yields = (once: LaidShaft, twice: LaidShaft): number => yieldsAtTimes(once, bent(once, true, 'coarse'), bent(twice, true, 'coarse'));
+
 const twisted = (T: number, M_N = 0): readonly Load[] => [
   { id: 'in', at_mm: 200, force_N: [M_N, 0], peak_N: [M_N, 0], torque_Nm: T, peak_Nm: T },
   { id: 'out', at_mm: 450, force_N: [0, 0], torque_Nm: -T, peak_Nm: -T },
@@ -30,27 +33,27 @@ describe('the torque at which a shaft stays bent', () => {
 
   it('of twist alone is that of distortion energy: Sy π d³ over 16 √3 (Shigley 10e, eq. 5-15, from memory)', () => {
     const byHand = (Sy_MPa * Math.PI * 25 ** 3) / (16 * Math.sqrt(3)) / 1000;
-    expect(10 * yieldsAtTimes(bar(twisted(10)), bar(twisted(20)))).toBeCloseTo(byHand, 3);
+    expect(10 * yields(bar(twisted(10)), bar(twisted(20)))).toBeCloseTo(byHand, 3);
   });
 
   it('of twist with a bending that grows with it, and with one that does not', () => {
     // 1 kN in the middle of 400 mm: 100 N·m.
     const W = (Math.PI * 25 ** 3) / 32 / 1000;
     const both = (M: number, T: number) => Math.hypot(M / W, (Math.sqrt(3) * T) / (2 * W));
-    const grows = yieldsAtTimes(bar(twisted(50, 1000)), bar(twisted(100, 2000)));
+    const grows = yields(bar(twisted(50, 1000)), bar(twisted(100, 2000)));
     expect(both(100 * grows, 50 * grows)).toBeCloseTo(Sy_MPa, 4);
-    const stays = yieldsAtTimes(bar(twisted(50, 1000)), bar(twisted(100, 1000)));
+    const stays = yields(bar(twisted(50, 1000)), bar(twisted(100, 1000)));
     expect(both(100, 50 * stays)).toBeCloseTo(Sy_MPa, 4);
     expect(stays).toBeGreaterThan(grows);
   });
 
   it('is nought where it is bent at rest already, and without end where nothing loads it', () => {
-    expect(yieldsAtTimes(bar(twisted(1, 50_000)), bar(twisted(2, 50_000)))).toBe(0);
-    expect(yieldsAtTimes(bar([]), bar([]))).toBe(Number.POSITIVE_INFINITY);
+    expect(yields(bar(twisted(1, 50_000)), bar(twisted(2, 50_000)))).toBe(0);
+    expect(yields(bar([]), bar([]))).toBe(Number.POSITIVE_INFINITY);
   });
 
   it('is what a jam of so much torque brings to its yield', () => {
-    const times = yieldsAtTimes(bar(twisted(50, 1000)), bar(twisted(100, 2000)));
+    const times = yields(bar(twisted(50, 1000)), bar(twisted(100, 2000)));
     const jammed = bar(
       twisted(50, 1000).map((load) => ({ ...load, peak_N: [load.force_N[0] * times, 0] as const, peak_Nm: load.torque_Nm * times })),
     );
@@ -61,7 +64,7 @@ describe('the torque at which a shaft stays bent', () => {
     expect(threadRoot(20)).toBeCloseTo(16.93, 2);
     expect(threadRoot(20, 1.5)).toBeCloseTo(18.16, 2);
     const cut = { notches: [{ id: 'thread', at_mm: 200, to_mm: 450, Kf: 1, Kfs: 1, root_mm: threadRoot(25, 2) }] };
-    const times = yieldsAtTimes(bar(twisted(10), cut), bar(twisted(20), cut)) / yieldsAtTimes(bar(twisted(10)), bar(twisted(20)));
+    const times = yields(bar(twisted(10), cut), bar(twisted(20), cut)) / yields(bar(twisted(10)), bar(twisted(20)));
     expect(times).toBeCloseTo((threadRoot(25, 2) / 25) ** 3, 5);
   });
 });
@@ -86,6 +89,25 @@ describe('the quick code formula', () => {
       metal,
     };
     expect(Math.min(...stressed(shaft, { how: 'steady' }).map(({ code }) => code))).toBeCloseTo(1, 2);
+  });
+});
+
+describe('a shaft bent by loads that are put together', () => {
+  it('is bent as it is by all of them at once, its own weight and what turns with it too', () => {
+    const loads: readonly Load[] = [
+      { id: 'a', at_mm: 70, force_N: [300, -120], peak_N: [900, -40], torque_Nm: 30, peak_Nm: 90, mass_kg: 3, turning_N: 25 },
+      { id: 'b', at_mm: 460, force_N: [-80, 500], torque_Nm: -30, peak_Nm: -90 },
+    ];
+    const shaft: LaidShaft = { ...bar(loads), metal: metals.bright, bearings: [...bar([]).bearings, { id: 'C', at_mm: 300, stiffness_N_mm: 4000 }] };
+    const put = superposed(shaft, 'coarse');
+    for (const isPeak of [false, true]) {
+      const [whole, parts] = [bent(shaft, isPeak, 'coarse'), put?.(loads, isPeak)];
+      for (const name of ['moment_Nm', 'slope_rad'] as const)
+        expect(parts?.[name].flat()).toEqual(whole?.[name].flat().map((each) => expect.closeTo(each, 8)));
+      expect(parts?.turning_Nm).toEqual(whole?.turning_Nm.map((each) => expect.closeTo(each, 8)));
+      expect(parts?.torque_Nm).toEqual(whole?.torque_Nm);
+    }
+    expect(superposed({ ...shaft, bearings: [] }, 'coarse')).toBeNull();
   });
 });
 

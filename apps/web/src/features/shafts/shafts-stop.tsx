@@ -113,7 +113,7 @@ const ShaftShown = memo(function ShaftShown({ shaft }: { shaft: Shaft }) {
           take it out<span className="sr-only">: {name}</span>
         </button>
       </div>
-      <div className="grid grid-cols-[minmax(0,7fr)_minmax(0,4fr)] gap-x-8 max-lg:grid-cols-1">
+      <div className="grid grid-cols-[minmax(0,7fr)_minmax(0,4fr)] grid-rows-[auto_1fr] gap-x-8 max-lg:grid-cols-1 max-lg:grid-rows-none">
         <div className="min-w-0">
           {evaluated?.laid ? (
             <ShaftDrawn shaft={evaluated} laid={evaluated.laid} />
@@ -124,9 +124,8 @@ const ShaftShown = memo(function ShaftShown({ shaft }: { shaft: Shaft }) {
                 : 'Enter what is missing below, and it is drawn.'}
             </p>
           )}
-          <Pieces shaft={shaft} />
         </div>
-        <div className="min-w-0">
+        <div className="row-span-2 min-w-0 max-lg:row-span-1">
           {ids !== '' && (
             <ul>
               {ids.split('\n').map((each) => (
@@ -140,6 +139,9 @@ const ShaftShown = memo(function ShaftShown({ shaft }: { shaft: Shaft }) {
             </p>
           ))}
           {evaluated && <ShaftCures shaft={evaluated} />}
+        </div>
+        <div className="min-w-0">
+          <Pieces shaft={shaft} />
         </div>
       </div>
     </section>

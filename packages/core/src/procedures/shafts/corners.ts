@@ -1,7 +1,8 @@
+import type { Figure } from '../../figure/figure.js';
 import type { Shaft } from '../../machine/build.js';
-import { type Bent, bent, type ReadyBeam, readyBeam } from '../../shafts/bent.js';
+import { type Bending, superposed } from '../../shafts/bent.js';
 import { faultsOf, type LaidShaft } from '../../shafts/laid-shaft.js';
-import { type BothBent, type Place, stressed, yieldsAtTimes } from '../../shafts/stressed.js';
+import { type BothBent, type Candidate, candidates, type Place, stressed, yieldsAtTimes } from '../../shafts/stressed.js';
 import { whirls } from '../../shafts/whirl.js';
 import type { Template } from './template.js';
 
@@ -11,14 +12,21 @@ type Numbers = Readonly<Record<string, number>>;
 export interface Corner {
   readonly shaft: LaidShaft;
   /** How it is bent, every way round. */
-  readonly bent: readonly Bent[];
+  readonly bent: readonly Bending[];
   /** Which of the ways round it is. */
   readonly way: number;
   readonly places: readonly Place[];
 }
 
+/** A shaft of one geometry: how any loads on it bend it, and where it may break. */
+interface Geometry {
+  readonly bend: ReturnType<typeof superposed>;
+  readonly places: readonly Candidate[];
+}
+
 interface Kept {
   readonly alike: string;
+  readonly geometry: Map<string, Geometry>;
   readonly bentAt: Map<string, readonly { readonly shaft: LaidShaft; readonly both: BothBent | null }[]>;
   readonly seen: Map<string, Corner>;
   readonly whirl: Map<string, number>;
@@ -32,10 +40,38 @@ const mostKept = 400;
 
 function keptOf(shaft: Shaft, alike: string): Kept {
   const before = keptFor.get(shaft);
-  if (before?.alike === alike && Math.max(before.seen.size, before.whirl.size, before.yields.size) < mostKept) return before;
-  const kept: Kept = { alike, bentAt: new Map(), seen: new Map(), whirl: new Map(), yields: new Map() };
+  if (before?.alike === alike) {
+    for (const kept of [before.geometry, before.bentAt, before.seen, before.whirl, before.yields]) if (kept.size > mostKept) kept.clear();
+    return before;
+  }
+  const kept: Kept = { alike, geometry: new Map(), bentAt: new Map(), seen: new Map(), whirl: new Map(), yields: new Map() };
   keptFor.set(shaft, kept);
   return kept;
+}
+
+/** What was made of a shaft for the same figures, whichever evaluation they are of. */
+const madeFor = new WeakMap<Shaft, Map<string, unknown>>();
+/** So many sets of figures are kept of a shaft: one for every setting. */
+const mostMade = 24;
+
+/** By values, ends and flags: figures that are alike are judged alike. */
+const signature = (figures: Readonly<Record<string, Figure>>): string =>
+  Object.entries(figures)
+    .map(([name, each]) =>
+      each.known ? `${name} ${each.value} ${each.low} ${each.high} ${each.flags} ${each.unseenLow} ${each.unseenHigh}` : `${name} ?${each.missing}`,
+    )
+    .join('\n');
+
+/** Made once while nothing that it is made of changes: the same object then. @param what name of what is made, with all else that it hangs on */
+export function madeOnce<M>(of: Shaft, { from, top, alike, torque }: Template, what: string, make: () => M): M {
+  const key = `${what}\n${alike}\n${signature({ ...from, 'top of it': top, 'torque of it': torque })}`;
+  const made = madeFor.get(of) ?? new Map<string, unknown>();
+  madeFor.set(of, made);
+  if (made.has(key)) return made.get(key) as M;
+  if (made.size >= mostMade) made.delete(made.keys().next().value as string);
+  const now = make();
+  made.set(key, now);
+  return now;
 }
 
 /** What is worked out of a shaft by numbers; the same numbers are worked out once. */
@@ -51,10 +87,25 @@ export interface Corners {
 /** Ways round are tried up to so many at most: of more wheels those beyond pull one way. */
 const mostOpen = 4;
 
+/** What of its figures moves nothing, and only pulls, turns or weighs. */
+const loading = / (pull|force|peak|torque|kg|unbalance)$|^(top|Sut|Sy)$/;
+
 export function corners(template: Template, of: Shaft): Corners {
-  const { bentAt, seen, whirl, yields } = keptOf(of, template.alike);
+  const { geometry, bentAt, seen, whirl, yields } = keptOf(of, template.alike);
   const names = Object.keys(template.from);
   const bends = names.filter((name) => name !== 'Sut' && name !== 'Sy');
+  const lies = names.filter((name) => !loading.test(name));
+  const geometryOf = (numbers: Numbers, shaft: LaidShaft): Geometry => {
+    // Where the tool takes out what is left of the torque there is one load more.
+    const key = `${lies.map((name) => numbers[name]).join()} ${shaft.loads.length}`;
+    const before = geometry.get(key);
+    if (before) return before;
+    const bend = faultsOf(shaft).length > 0 ? null : superposed(shaft, 'coarse');
+    const places = bend ? candidates(shaft, bend(shaft.loads, false).at_mm) : [];
+    const now = { bend, places };
+    geometry.set(key, now);
+    return now;
+  };
   const ways = 1 << Math.min(mostOpen, template.open);
   const strong = (shaft: LaidShaft, { Sut, Sy }: Numbers): LaidShaft => ({
     ...shaft,
@@ -66,16 +117,13 @@ export function corners(template: Template, of: Shaft): Corners {
       const before = seen.get(key);
       if (before) return before;
       const bentBy = bends.map((name) => numbers[name]).join();
-      let ready: ReadyBeam | null = null;
       const all =
         bentAt.get(bentBy) ??
         Array.from({ length: ways }, (_, way) => {
           const shaft = template.lay(numbers, way, 1);
-          if (faultsOf(shaft).length > 0) return { shaft, both: null };
           // As many times as at work is as at work.
-          ready ??= readyBeam(shaft, 'coarse');
-          const at = bent(shaft, false, 'coarse', ready);
-          return { shaft, both: at && { at, peak: at } };
+          const at = geometryOf(numbers, shaft).bend?.(shaft.loads, false);
+          return { shaft, both: at ? { at, peak: at } : null };
         });
       bentAt.set(bentBy, all);
       // Of several ways round the one in which it is stressed most.
@@ -97,12 +145,10 @@ export function corners(template: Template, of: Shaft): Corners {
       const key = names.map((name) => (name === 'Sut' ? '' : numbers[name])).join();
       const before = yields.get(key);
       if (before !== undefined) return before;
-      let ready: ReadyBeam | null = null;
       const least = Array.from({ length: ways }, (_, way) => {
-        const once = strong(template.lay(numbers, way, 1), numbers);
-        if (faultsOf(once).length > 0) return Number.NaN;
-        ready ??= readyBeam(once, 'coarse');
-        return yieldsAtTimes(once, template.lay(numbers, way, 2), ready);
+        const [once, twice] = [template.lay(numbers, way, 1), template.lay(numbers, way, 2)];
+        const { bend, places } = geometryOf(numbers, once);
+        return bend ? yieldsAtTimes(strong(once, numbers), bend(once.loads, true), bend(twice.loads, true), places) : Number.NaN;
       }).reduce((a, b) => Math.min(a, b));
       yields.set(key, least);
       return least;

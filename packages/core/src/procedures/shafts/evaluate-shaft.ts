@@ -9,8 +9,8 @@ import { type Across, faultsOf, type LaidShaft } from '../../shafts/laid-shaft.j
 import type { Place, Runs } from '../../shafts/stressed.js';
 import { type Sentence, sentence } from '../../wording/sentence.js';
 import type { WalkedLine } from '../walked.js';
-import { type Corner, corners } from './corners.js';
-import { type ActsOfLine, type AroundShaft, likely, templateOf } from './template.js';
+import { type Corner, corners, madeOnce } from './corners.js';
+import { type ActsOfLine, type AroundShaft, likely, type Template, templateOf } from './template.js';
 
 /** A shaft as it lies in a machine, with what is said of it. */
 export interface EvaluatedShaft {
@@ -118,9 +118,15 @@ export function evaluateShaft(
   { jam }: Pick<WalkedLine, 'jam'>,
 ): EvaluatedShaft {
   const template = templateOf(shaft, build, lines, line);
-  const { from, how, assumes } = template;
   const id = `${line.id}/@shafts/${shaft.id}`;
-  const at = shaft.seats[0] ? `${shaft.seats[0].of.line}/${shaft.seats[0].of.stage}` : `${line.id}/work`;
+  const times = timesInJam(jam, id, template.torque);
+  const assumes = JSON.stringify(template.assumes);
+  return madeOnce(shaft, template, `judged ${id} ${times} ${assumes}`, () => judged(shaft, template, id, times));
+}
+
+function judged(shaft: Shaft, template: Template, id: string, times: number): EvaluatedShaft {
+  const { from, how, assumes } = template;
+  const at = shaft.seats[0] ? `${shaft.seats[0].of.line}/${shaft.seats[0].of.stage}` : `${id.split('/')[0]}/work`;
   const numbers = likely(from);
   const of = corners(template, shaft);
   const now = numbers && of.at(numbers);
@@ -164,7 +170,6 @@ export function evaluateShaft(
               ]
             : []),
         ];
-  const times = timesInJam(jam, id, template.torque);
   return {
     id: shaft.id,
     name,
