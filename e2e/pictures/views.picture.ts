@@ -166,15 +166,11 @@ test('drives that were found', async ({ page }) => {
 test('a shaft as it lies', async ({ page }) => {
   const { id } = await addBuild(address, demo('kindling-splitter'));
   await open(page, `builds/${id}/shafts`);
-  await page.getByRole('button', { name: 'Enter the cone shaft' }).click();
   const field = (end: string) => page.locator(`[data-path$="${end}"]`);
   for (const [end, text] of [
     ['/bar/diameter', '17 mm'],
-    ['/bar/length', '400 mm'],
     ['/belt-out/at', '30 mm'],
     ['/b1/at', '120 mm'],
-    ['/b2/at', '300 mm'],
-    ['-tool/at', '390 mm'],
     ['-tool/force', '450 N'],
   ] as const)
     await field(end).fill(text);

@@ -207,7 +207,7 @@ export { findUnit } from './quantity/units.js';
 export { type Bent, bent } from './shafts/bent.js';
 export { type LaidShaft, lengthOf } from './shafts/laid-shaft.js';
 export { stressed } from './shafts/stressed.js';
-export { type Mode, swingsOut, whirls } from './shafts/whirl.js';
+export { deflectsBy, type Mode, whirls } from './shafts/whirl.js';
 export type { Sentence, Told } from './wording/sentence.js';
 export { type Findable, nearness } from './wording/synonyms.js';
 export { type Term, terms, withTerms } from './wording/terms.js';

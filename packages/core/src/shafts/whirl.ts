@@ -8,7 +8,7 @@ export interface Mode {
   /** How far each place is out, the furthest is one. */
   readonly at_mm: readonly number[];
   readonly shape: readonly number[];
-  /** What swings so, kg: the mass that in the furthest place would have as much of it. */
+  /** What moves so, kg: the mass that in the furthest place would have as much of it. */
   readonly mass_kg: number;
 }
 
@@ -88,13 +88,13 @@ const toldOf = (found: readonly { readonly x: Float64Array; readonly Mx: Float64
   });
 
 /**
- * How far a shaft swings out of its line by what is out of balance on it, mm: the sum over the ways in which it whirls, without damping. Near a whirl it grows without
+ * How far a shaft is bent out of its line by what is out of balance on it, mm: the sum over the ways in which it whirls, without damping. Near a whirl it grows without
  * end.
  * @param modes of it, the lowest first: the more, the truer
  * @param speed_rpm at which its `turning_N` are
  * @returns the most along it; nought where nothing is out of balance
  */
-export function swingsOut({ loads }: LaidShaft, modes: readonly Mode[], speed_rpm: number): number {
+export function deflectsBy({ loads }: LaidShaft, modes: readonly Mode[], speed_rpm: number): number {
   const [first] = modes;
   const turning = loads.filter(({ turning_N = 0 }) => turning_N > 0);
   if (!first || turning.length === 0) return 0;

@@ -4,7 +4,7 @@ import type { LaidShaft, Load } from './laid-shaft.js';
 import { metals } from './metals.js';
 import { threadRoot } from './notches.js';
 import { runs, stressed, yieldsAtTimes } from './stressed.js';
-import { swingsOut, whirls } from './whirl.js';
+import { deflectsBy, whirls } from './whirl.js';
 
 /** A weightless bar of 25 mm on bearings at 0 and 400 mm. */
 function bar(loads: readonly Load[], rest: Partial<LaidShaft> = {}): LaidShaft {
@@ -121,7 +121,7 @@ describe('a shaft that is out of balance', () => {
     });
   };
 
-  it('swings out as a wheel on a light shaft does: e r² over 1 − r² (Jeffcott; Shigley and Uicker’s texts, from memory)', () => {
+  it('deflects as a wheel on a light shaft does: e r² over 1 − r² (Jeffcott; Shigley and Uicker’s texts, from memory)', () => {
     const [mode] = whirls(wheel(1000));
     // 48 E I over l³ and the mass.
     const k = (48 * metals.bright.E_MPa * ((Math.PI * 25 ** 4) / 64)) / 400 ** 3;
@@ -130,11 +130,11 @@ describe('a shaft that is out of balance', () => {
     expect(mode?.mass_kg).toBeCloseTo(4, 3);
     for (const share of [0.3, 0.7, 0.95, 1.4]) {
       const speed = share * critical;
-      expect(swingsOut(wheel(speed), whirls(wheel(speed), 1), speed) / ((0.1 * share ** 2) / Math.abs(1 - share ** 2))).toBeCloseTo(1, 3);
+      expect(deflectsBy(wheel(speed), whirls(wheel(speed), 1), speed) / ((0.1 * share ** 2) / Math.abs(1 - share ** 2))).toBeCloseTo(1, 3);
     }
   });
 
-  it('swings by nothing where nothing is out of balance', () => {
-    expect(swingsOut(bar(twisted(10)), whirls(bar(twisted(10))), 1000)).toBe(0);
+  it('deflects by nothing where nothing is out of balance', () => {
+    expect(deflectsBy(bar(twisted(10)), whirls(bar(twisted(10))), 1000)).toBe(0);
   });
 });

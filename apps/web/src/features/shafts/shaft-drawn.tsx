@@ -1,4 +1,4 @@
-import { type Bent, bent, type EvaluatedShaft, type LaidShaft, swingsOut } from '@hobrek/core';
+import { type Bent, bent, deflectsBy, type EvaluatedShaft, type LaidShaft } from '@hobrek/core';
 import { scaleLinear } from 'd3-scale';
 import { memo, useMemo, useState } from 'react';
 import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, XAxis, YAxis } from 'recharts';
@@ -124,7 +124,7 @@ function Drawn({ shaft, laid, bent }: Shown & { readonly bent: Bent }) {
       </figcaption>
       <p className="text-sm text-soft first-letter:uppercase">
         {laid.bearings.map(({ id }, k) => `${id} pushes ${show(size(bent.reactions_N[k] as readonly [number, number]), 'N')}`).join(', ')}; it twists
-        by {show(Math.abs(bent.twist_rad), 'rad')}.{whirling && swingSays(laid, whirling, shaft)}
+        by {show(Math.abs(bent.twist_rad), 'rad')}.{whirling && unbalanceSays(laid, whirling, shaft)}
       </p>
       <AsTable laid={laid} rows={rows} />
     </figure>
@@ -140,11 +140,11 @@ const modesAsRows = ({ modes }: Whirling) =>
 const whirlSays = ({ modes }: Whirling, { speed_rpm }: EvaluatedShaft): string =>
   `it whirls at ${modes.map((mode) => show(Number(mode.speed_rpm.toPrecision(3)), 'rpm')).join(', ')}${speed_rpm > 0 ? `, and turns at up to ${show(speed_rpm, 'rpm')}` : ''}; what turns with it as a flywheel is left out`;
 
-function swingSays(laid: LaidShaft, { all }: Whirling, { speed_rpm }: EvaluatedShaft): string {
-  const out = swingsOut(laid, all, speed_rpm);
+function unbalanceSays(laid: LaidShaft, { all }: Whirling, { speed_rpm }: EvaluatedShaft): string {
+  const out = deflectsBy(laid, all, speed_rpm);
   if (out === 0) return '';
   const pull = laid.loads.reduce((sum, { turning_N = 0 }) => sum + turning_N, 0);
-  return ` What is out of balance pulls with ${show(pull, 'N')} at ${show(speed_rpm, 'rpm')}, and the shaft swings out by ${out < 0.01 ? `less than ${show(0.01, 'mm')}` : show(out, 'mm')}.`;
+  return ` What is out of balance pulls with ${show(pull, 'N')} at ${show(speed_rpm, 'rpm')}, and the shaft deflects by ${out < 0.01 ? `less than ${show(0.01, 'mm')}` : show(out, 'mm')}.`;
 }
 
 /** The figures of the places where something is, in numbers. */
