@@ -1,7 +1,6 @@
 import 'reflect-metadata';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { shapeLimits } from '@hobrek/contracts';
 import { type DynamicModule, Global, Inject, Module, type OnApplicationShutdown } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
@@ -14,8 +13,9 @@ import { HealthModule } from './modules/health/health.module.js';
 import { pairingModule } from './modules/pairing/pairing.module.js';
 import { SessionsRepository } from './modules/pairing/sessions.repository.js';
 import { whoAsks } from './modules/pairing/who-asks.js';
+import { bodies } from './platform/bodies.js';
 import type { Config } from './platform/config.js';
-import { photoTypes } from './platform/photo-types.js';
+import { holdLine } from './platform/hold-line.js';
 import { ProblemFilter } from './platform/problem-filter.js';
 import { guardShape, headers, knownTypesOnly, ownPagesOnly } from './platform/security.js';
 
@@ -52,10 +52,8 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     abortOnError: false,
   });
   app.disable('x-powered-by');
-  app.use(headers, ownPagesOnly, whoAsks(app.get(SessionsRepository, { strict: false })), knownTypesOnly);
-  app.useBodyParser('json', { limit: shapeLimits.bytes, strict: true });
-  app.useBodyParser('raw', { limit: '25mb', type: photoTypes });
-  app.use(guardShape);
+  app.use(headers, ownPagesOnly, whoAsks(app.get(SessionsRepository, { strict: false })), knownTypesOnly, bodies, guardShape);
+  holdLine(app.getHttpServer());
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();

@@ -6,17 +6,19 @@ export class ProblemError extends Error {
     readonly code: ProblemCode,
     readonly detail: string,
     readonly complaints: readonly Complaint[] = [],
+    /** The status of what refused it, where that is another than the code’s own. */
+    private readonly as: number | null = null,
   ) {
     super(detail);
   }
 
   get status(): number {
-    return problems[this.code].status;
+    return this.as ?? problems[this.code].status;
   }
 
   toJSON(): Problem {
-    const { status, title } = problems[this.code];
-    const { code, detail, complaints } = this;
+    const { title } = problems[this.code];
+    const { status, code, detail, complaints } = this;
     return { type: `/problems/${code}`, code, status, title, detail, ...(complaints.length > 0 ? { complaints } : {}) };
   }
 }

@@ -40,6 +40,9 @@ export function problemFrom(thrown: unknown): ProblemError {
   if (status === 415) return new ProblemError('wrong-type', 'Send the build as plain JSON in UTF-8.');
   if (status === 404) return new ProblemError('not-found', 'There is no such page or build.');
   if (status === 400) return new ProblemError('bad-json', 'The request could not be read. Nothing was changed.');
+  // What the framework refuses is refused, whatever by: a path that escapes, a range or a version that a page does not have.
+  if (status > 400 && status < 500)
+    return new ProblemError('request-refused', 'The request cannot be answered as it is. Nothing was changed.', [], status);
   // Whatever it is called by what failed: with no room left, that is what to mend first.
   if (isWithoutRoom()) return new ProblemError('disk-full', makeRoom);
   return new ProblemError('fault', 'It was written to the log. Nothing was changed.');

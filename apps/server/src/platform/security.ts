@@ -49,13 +49,18 @@ export function ownPagesOnly(request: Request, _response: Response, next: NextFu
   next();
 }
 
-/** Where a picture may be sent. */
 const picturePath = /^\/api\/builds\/[^/]+(\/notes\/[^/]+)?\/photos(\/[^/]+)?$/;
+
+/** Where a picture may be sent. */
+export const isPicturePath = (path: string): boolean => picturePath.test(path);
+
+/** Where a device is let in. */
+export const pairingPath = '/api/pairing';
 
 /** A change must be sent as JSON, a picture as a picture: any other type is what a form on a foreign page could send. */
 export function knownTypesOnly(request: Request, _response: Response, next: NextFunction): void {
   const sendsBody = request.method === 'POST' || request.method === 'PUT' || request.method === 'PATCH';
-  const picture = picturePath.test(request.path);
+  const picture = isPicturePath(request.path);
   const known = !sendsBody || request.is(picture ? photoTypes : 'application/json');
   const says = picture ? `A picture is sent as ${photoTypes.join(', ')}.` : 'Send the build as application/json.';
   next(known ? undefined : new ProblemError('wrong-type', says));

@@ -23,8 +23,8 @@ const tries = { points: 5, duration: 60 };
 export class PairingController {
   private readonly code = new ShownCode();
   private readonly perDevice = new RateLimiterMemory(tries);
-  /** Of all devices together: who has many addresses has no more tries. */
-  private readonly together = new RateLimiterMemory({ points: 20, duration: 60 });
+  /** Of all devices together: far more than it takes to lock one out, since a code is gone after ten wrong tries anyway. */
+  private readonly together = new RateLimiterMemory({ points: 200, duration: 60 });
 
   constructor(
     private readonly sessions: SessionsRepository,
@@ -70,6 +70,13 @@ export class PairingController {
         'This code does not fit: it may have run out or been used. The main screen shows a new one under Phone.',
       );
     const { token } = await this.sessions.make(name);
+    // The same phone let in again: what it had ends.
+    const asker = askerOf(request);
+    if (asker.from === 'network' && asker.session) {
+      await this.sessions.end(asker.session.id);
+      const { id } = asker.session;
+      response.once('finish', () => breakOff(id));
+    }
     // Not Secure: plain http could not send it then.
     response.cookie(sessionCookie, token, { httpOnly: true, sameSite: 'strict', path: '/api', maxAge: staysDays * 24 * 3600 * 1000 });
     return { from: 'network', device: name };
@@ -97,6 +104,7 @@ export class PairingController {
   }
 
   private async count(request: Request, response: Response): Promise<void> {
+    if (askerOf(request).from === 'main') return;
     try {
       await this.perDevice.consume(request.socket.remoteAddress ?? '');
       await this.together.consume('all');

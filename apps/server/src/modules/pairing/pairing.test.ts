@@ -188,6 +188,15 @@ describe.skipIf(!address)('on the network', () => {
     await client.end();
   });
 
+  it('ends the old session of a phone that is let in again', async () => {
+    const first = await far('POST', 'pairing', { code: await code(), name: 'phone' });
+    const [old = ''] = (first.headers.getSetCookie()[0] ?? '').split(';');
+    const again = await far('POST', 'pairing', { code: await code(), name: 'phone' }, { cookie: old });
+    const [fresh = ''] = (again.headers.getSetCookie()[0] ?? '').split(';');
+    expect([again.status, (await far('GET', 'builds', undefined, { cookie: old })).status]).toEqual([201, 401]);
+    expect((await far('GET', 'builds', undefined, { cookie: fresh })).status).toBe(200);
+  });
+
   it('slows guessing down to a few tries a minute, and says how long to wait', async () => {
     const statuses: number[] = [];
     for (let k = 0; k < 8; k++) statuses.push((await far('POST', 'pairing', { code: '000000', name: 'x' })).status);
@@ -196,5 +205,8 @@ describe.skipIf(!address)('on the network', () => {
     const answer = await far('POST', 'pairing', { code: right, name: 'x' });
     expect([answer.status, await refusal(answer)]).toEqual([429, 'too-many-tries']);
     expect(Number(answer.headers.get('retry-after'))).toBeGreaterThan(0);
+    // That is the stranger’s alone: on the machine itself a code is shown and takes one in as before.
+    const own = await served.ask('POST', 'pairing', { code: await code(), name: 'own' });
+    expect(own.status).toBe(201);
   });
 });

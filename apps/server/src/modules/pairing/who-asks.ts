@@ -3,7 +3,7 @@ import { Reflector } from '@nestjs/core';
 import { parseCookie } from 'cookie';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import { ProblemError } from '../../platform/problem-error.js';
-import { isLoopback } from '../../platform/security.js';
+import { isLoopback, pairingPath } from '../../platform/security.js';
 import { type SessionRow, SessionsRepository } from './sessions.repository.js';
 
 /** Who asks: someone at the machine itself, or a device on the network with its session, if it has one. */
@@ -30,6 +30,8 @@ function remember(session: string, response: Response): void {
   });
 }
 
+const hasBody = ({ headers }: Request): boolean => headers['transfer-encoding'] !== undefined || Number(headers['content-length'] ?? 0) > 0;
+
 /** Finds out who asks before anything else is read. A device that was not let in may send nothing but a code. */
 export const whoAsks =
   (sessions: SessionsRepository): RequestHandler =>
@@ -45,7 +47,9 @@ export const whoAsks =
         askers.set(request, { from: 'network', session: session ?? null });
         if (session) remember(session.id, response);
         const sends = request.method !== 'GET' && request.method !== 'HEAD';
-        next(sends && !session && request.path !== '/api/pairing' ? notPaired() : undefined);
+        // What a stranger sends is not waited for: the line is closed behind the answer.
+        if (!session && (sends || hasBody(request))) response.shouldKeepAlive = false;
+        next(sends && !session && request.path !== pairingPath ? notPaired() : undefined);
       })
       .catch(next);
   };
