@@ -1,6 +1,6 @@
 import { networkInterfaces } from 'node:os';
 import AxeBuilder from '@axe-core/playwright';
-import { type Browser, expect, type Page, test } from '@playwright/test';
+import { type Browser, type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { addBuild, at, dataFolder, demo, enter, Hobrek } from './parts/hobrek.js';
 
 const P = 'main/source/power';
@@ -109,6 +109,45 @@ test('a phone is sent away while it types; what was typed goes in when it is let
     await phone.getByRole('button', { name: 'Send this device away' }).click();
     await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
     expect(wrong).toEqual([]);
+  } finally {
+    await end();
+  }
+});
+
+/** Nine tabs of one browser on the list of builds: all load, all follow, and go on when the first ones are closed or frozen. */
+async function nineFollow(address: string, base: string, context: BrowserContext): Promise<void> {
+  const tabs: Page[] = [];
+  for (let k = 0; k < 9; k++) {
+    const tab = await context.newPage();
+    await tab.goto(`${base}/`);
+    await expect(tab.getByRole('link', { name: 'Crusher in the shed' })).toBeVisible();
+    tabs.push(tab);
+  }
+  const tell = async (name: string, among: readonly Page[]) => {
+    await addBuild(address, { ...demo(), name });
+    for (const tab of among) await expect(tab.getByRole('link', { name })).toBeVisible({ timeout: 10_000 });
+  };
+  await tell(`Told to all ${base}`, tabs);
+  await tabs[0]?.close();
+  await tell(`Told after one was closed ${base}`, tabs.slice(1));
+  // Whichever of them holds the stream now: all but the last are frozen, as a phone does with what is not seen.
+  for (const tab of tabs.slice(1, -1)) {
+    const client = await context.newCDPSession(tab);
+    await client.send('Page.setWebLifecycleState', { state: 'frozen' });
+  }
+  await tell(`Told to the last ${base}`, tabs.slice(-1));
+  for (const tab of tabs.slice(1)) await tab.close();
+}
+
+test('nine tabs of a phone on plain http, and nine on the machine itself, all load and all follow', async ({ page: main, browser }) => {
+  test.skip(!onNetwork, 'this machine is on no network');
+  test.setTimeout(180_000);
+  const { address, code, far, phone, letIn, end } = await onShedNetwork(browser, main);
+  try {
+    await letIn(code);
+    await expect(phone.getByTestId('sentence')).toBeVisible();
+    await nineFollow(address, far, phone.context());
+    await nineFollow(address, address, main.context());
   } finally {
     await end();
   }

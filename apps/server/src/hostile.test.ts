@@ -209,7 +209,7 @@ describe.skipIf(!address)('a stranger on the network', () => {
     interface Layer {
       readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> };
     }
-    const { router } = served.app.getHttpAdapter().getInstance() as { readonly router: { readonly stack: readonly Layer[] } };
+    const { router } = served.app.getHttpAdapter().getInstance() as unknown as { readonly router: { readonly stack: readonly Layer[] } };
     const ways = router.stack.flatMap(({ route }) =>
       route ? Object.keys(route.methods).map((method) => [method === '_all' ? 'GET' : method.toUpperCase(), route.path] as const) : [],
     );
