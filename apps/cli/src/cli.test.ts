@@ -348,3 +348,21 @@ describe('find', () => {
     expect([line.exit, line.err]).toEqual([2, expect.stringContaining('there is no line “second”')]);
   });
 });
+
+describe('a file that means harm', () => {
+  const controls = /[^\P{Cc}\n\r\t]|\u202e/u;
+
+  it('puts nothing on the terminal that is a command to it, in words, in JSON and in what it refuses', async () => {
+    const build = JSON.parse(readFileSync(demo, 'utf8'));
+    const named = { ...build, lines: build.lines.map((line: object) => ({ ...line, name: 'roll \u001b[2J\u0007 \u009b31m \u202etxt' })) };
+    for (const args of [['check'], ['check', '--json'], ['markdown'], ['draw'], ['table']]) {
+      const [command = '', ...more] = args;
+      const said = await hobrek(command, file('harm.json', JSON.stringify(named)), ...(command === 'table' ? ['figures'] : more));
+      expect(`${said.out}${said.err}`, args.join(' ')).not.toMatch(controls);
+      expect(`${said.out}${said.err}`.length).toBeGreaterThan(20);
+    }
+    const refused = await hobrek('check', file('broken.json', JSON.stringify({ ...build, 'x\u001b]0;owned\u0007': 1 })));
+    expect(refused.exit).toBe(2);
+    expect(refused.err).not.toMatch(controls);
+  });
+});

@@ -1,3 +1,4 @@
+import { safeJson, withoutControls } from '@hobrek/core';
 import { Command, CommanderError } from 'commander';
 import { check } from './commands/check.js';
 import { draw } from './commands/draw.js';
@@ -15,7 +16,8 @@ const badInput = 2;
 
 async function print(outcome: Outcome | Promise<Outcome>, { json }: { json?: boolean }): Promise<void> {
   const done = await outcome;
-  process.stdout.write(`${json ? JSON.stringify(done.json, null, 2) : done.text}\n`);
+  // A name may hold what a terminal takes for a command.
+  process.stdout.write(`${json ? safeJson(JSON.stringify(done.json, null, 2)) : withoutControls(done.text)}\n`);
   process.exitCode = done.exit;
 }
 
@@ -107,7 +109,7 @@ try {
 } catch (error) {
   if (error instanceof CommanderError) process.exitCode = error.exitCode === 0 ? 0 : badInput;
   else if (error instanceof Refusal) {
-    process.stderr.write(`${error.message.replace(/\s*\n\s*/g, ' ')}\n`);
+    process.stderr.write(`${withoutControls(error.message).replace(/\s*\n\s*/g, ' ')}\n`);
     process.exitCode = badInput;
   } else throw error;
 }

@@ -208,6 +208,7 @@ export { type Bent, bent } from './shafts/bent.js';
 export { type LaidShaft, lengthOf } from './shafts/laid-shaft.js';
 export { stressed } from './shafts/stressed.js';
 export { deflectsBy, type Mode, whirls } from './shafts/whirl.js';
+export { plainInMarkdown, safeJson, withoutControls } from './wording/plain-text.js';
 export type { Sentence, Told } from './wording/sentence.js';
 export { type Findable, nearness } from './wording/synonyms.js';
 export { type Term, terms, withTerms } from './wording/terms.js';

@@ -1,4 +1,4 @@
-import type { At, MachineDrawing, Stroke } from '@hobrek/core';
+import { type At, type MachineDrawing, type Stroke, withoutControls } from '@hobrek/core';
 import { Colors, DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
 
 /** Words in a drawing of a machine, mm. */
@@ -6,7 +6,7 @@ const words_mm = 10;
 
 const layerName = (name: string) => name.replace(/[^\w-]/g, '_');
 /** Words are UTF-8 from AC1021 on, which is what is written; a line break would end the value. */
-const plain = (text: string) => text.replace(/\s+/g, ' ');
+const plain = (text: string) => withoutControls(text).replace(/\s+/g, ' ');
 
 /** Points of a path one after the other, each with the next. */
 const legs = ({ through, closed }: Extract<Stroke, { is: 'path' }>): readonly (readonly [At, At])[] =>

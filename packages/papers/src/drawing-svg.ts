@@ -1,6 +1,7 @@
-import { type At, type MachineDrawing, type Pen, type Stroke, ticksOf } from '@hobrek/core';
+import { type At, type MachineDrawing, type Pen, type Stroke, ticksOf, withoutControls } from '@hobrek/core';
 
-const escaped = (text: string) => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
+/** XML has no sign for control characters, not even escaped. */
+const escaped = (text: string) => withoutControls(text).replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
 const n = (value: number) => String(Math.round(value * 1000) / 1000);
 
 export interface SvgWords {

@@ -7,6 +7,7 @@ import { isHeld } from '../machine/holders.js';
 import { placesOf } from '../machine/paths.js';
 import { textsOf } from '../machine/table.js';
 import type { UnitHabit } from '../quantity/show.js';
+import { plainInMarkdown, withoutControls } from '../wording/plain-text.js';
 import { say, sayAll, wordingFor } from '../wording/wording.js';
 import type { Evaluation } from './evaluate-build.js';
 import { showFigure, sumsOf } from './explain.js';
@@ -14,12 +15,18 @@ import { labelledFigures } from './figure-labels.js';
 import { sidesOf, stationsNamed } from './station-figures.js';
 import { unreadIn } from './unread.js';
 
-/** A cell of a table: a bar or a line break would end it. */
-const cell = (text: string) => text.replaceAll('|', '\\|').replaceAll(/\s*\n\s*/g, ' ');
-const table = (head: readonly string[], rows: readonly (readonly string[])[]): string[] => [
-  `| ${head.join(' | ')} |`,
+/** On one line: a cell, a heading, a point of a list. */
+const cell = (text: string) => plainInMarkdown(text.replaceAll(/\s*\n\s*/g, ' '));
+/** A sum as it stands: in code nothing is kept from being anything, and only its own sign ends it. */
+const code = (line: string) => `\`${withoutControls(line).replaceAll('`', '’')}\``;
+/** What stands in a cell as it is. */
+interface AsIs {
+  readonly asIs: string;
+}
+const table = (head: readonly string[], rows: readonly (readonly (string | AsIs)[])[]): string[] => [
+  `| ${head.map(cell).join(' | ')} |`,
   `|${head.map(() => '---').join('|')}|`,
-  ...rows.map((row) => `| ${row.map(cell).join(' | ')} |`),
+  ...rows.map((row) => `| ${row.map((each) => (typeof each === 'string' ? cell(each) : each.asIs)).join(' | ')} |`),
 ];
 
 /** A build on paper: the sentence, figures at each shaft and of each element, everything entered, every check with its source, every sum, and what to beware of. */
@@ -33,9 +40,9 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
   const [flow, effort] = sidesOf(stations);
   const sources = [...new Set(evaluation.checks.map((check) => check.source))];
   const sections = [
-    [`# ${build.name}`],
-    build.brief ? [build.brief] : [],
-    [evaluation.says, evaluation.jam, unreadIn(build), evaluation.notWorkedOut].map((said) => sayAll(said, wording)).filter(Boolean),
+    [`# ${cell(build.name)}`],
+    build.brief ? [plainInMarkdown(build.brief)] : [],
+    [evaluation.says, evaluation.jam, unreadIn(build), evaluation.notWorkedOut].map((said) => cell(sayAll(said, wording))).filter(Boolean),
     ['## At each shaft'],
     table(
       ['shaft', flow, effort, 'power', `at full load: ${flow}`, effort, 'power'],
@@ -49,19 +56,24 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
     ['## Checks, worst first'],
     table(
       ['verdict', 'reserve', 'what', 'source'],
-      evaluation.checks.map((check) => [verdictOf(check), reserveOf(check), say(check.says, wording), `[${sources.indexOf(check.source) + 1}]`]),
+      evaluation.checks.map((check) => [
+        verdictOf(check),
+        reserveOf(check),
+        say(check.says, wording),
+        { asIs: `[${sources.indexOf(check.source) + 1}]` },
+      ]),
     ),
     ['## Key figures'],
     table(['of', 'figure', 'value'], keyed(build, evaluation, units)),
     ['## How it was worked out'],
-    sumsOf(build, evaluation, units).map(({ called, line }) => `- ${called}: \`${line}\``),
+    sumsOf(build, evaluation, units).map(({ called, line }) => `- ${cell(called)}: ${code(line)}`),
     ['## Entered'],
     table(['field', 'of', 'as typed', 'known', 'note'], entered),
     ...tablesIn(build),
     ['## Beware'],
-    evaluation.cautions.map((caution) => `- ${say(caution, wording)}`),
+    evaluation.cautions.map((caution) => `- ${cell(say(caution, wording))}`),
     ['## Sources'],
-    sources.map((source, k) => `${k + 1}. ${source}`),
+    sources.map((source, k) => `${k + 1}. ${cell(source)}`),
   ];
   return `${sections
     .filter((lines) => lines.length > 0)
@@ -75,7 +87,7 @@ const tablesIn = (build: Build): string[][] =>
     if (field.is !== 'table' || !input?.rows) return [];
     const [head = [], ...rows] = textsOf(field, input);
     return [
-      [`### ${field.label}, ${called(build, path)}`],
+      [`### ${cell(`${field.label}, ${called(build, path)}`)}`],
       table(
         [field.row, ...head],
         rows.map((row, k) => [String(k + 1), ...row]),
