@@ -3,7 +3,7 @@ export { shapeLimits } from './build/limits.js';
 export { type BuildRead, readBuild } from './build/read-build.js';
 export { buildSchema } from './build/schema.js';
 export { type Drawer, DrawerContract } from './drawer.js';
-export { NoteContract } from './note.js';
+export { mostOfNote, NoteContract } from './note.js';
 export { type Device, PairContract, type PairingCode, type Standing } from './pairing.js';
 export { type Complaint, type Problem, type ProblemCode, problems } from './problem.js';
 export {

@@ -2,6 +2,9 @@ import 'reflect-metadata';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsString, IsUUID, MaxLength } from 'class-validator';
 import { all, given } from './decorators.js';
 
+/** Photos of one note, at most. */
+export const mostOfNote = 8;
+
 /** Words under which a note is found again. */
 export const tags = (): PropertyDecorator => all(IsArray(), ArrayMaxSize(8), IsString({ each: true }), MaxLength(24, { each: true }));
 
@@ -22,7 +25,7 @@ export class NoteContract {
   /** Photos that were sent before it; with one, the note may be without words. */
   @given()
   @IsArray()
-  @ArrayMaxSize(8)
+  @ArrayMaxSize(mostOfNote)
   @ArrayUnique()
   @IsUUID(undefined, { each: true })
   photos?: string[];

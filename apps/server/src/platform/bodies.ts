@@ -9,6 +9,31 @@ const json = express.json({ limit: shapeLimits.bytes, strict: true });
 const pairing = express.json({ limit: 1_000, strict: true });
 const picture = express.raw({ limit: '25mb', type: photoTypes });
 
+/** So many pictures are taken in at once, until each is answered; others wait their turn before a byte of them is read. */
+const atOnce = 3;
+let taken = 0;
+const waiting: (() => void)[] = [];
+
+function inTurn(response: Response, read: () => void): void {
+  const begin = () => {
+    taken += 1;
+    response.once('close', () => {
+      taken -= 1;
+      waiting.shift()?.();
+    });
+    read();
+  };
+  if (taken < atOnce) begin();
+  else {
+    waiting.push(begin);
+    // Gone before its turn: it does not come up.
+    response.once('close', () => {
+      const at = waiting.indexOf(begin);
+      if (at >= 0) waiting.splice(at, 1);
+    });
+  }
+}
+
 const sending: ReadonlySet<string> = new Set(['POST', 'PUT', 'PATCH']);
 
 /**
@@ -21,5 +46,6 @@ export const bodies: RequestHandler = (request: Request, response: Response, nex
   const isKnown = asker.from === 'main' || asker.session !== null;
   if (request.path === pairingPath && request.method === 'POST') return pairing(request, response, next);
   if (!isKnown) return next();
-  return (isPicturePath(request.path) ? picture : json)(request, response, next);
+  if (!isPicturePath(request.path)) return json(request, response, next);
+  return inTurn(response, () => picture(request, response, next));
 };

@@ -1,6 +1,7 @@
 import type { Build, Element, Role, Stage } from '@hobrek/core';
 
-const most = 2_000;
+/** Letters of all that is kept, and of one: what is longer is judged each time. */
+const most = { all: 4_000_000, one: 100_000 } as const;
 
 /**
  * Elements that were judged good once, letter for letter. A person changes one element at a time and every change is a save: the others need not be
@@ -8,6 +9,12 @@ const most = 2_000;
  */
 export class GoodElements {
   private readonly known = new Set<string>();
+  private letters = 0;
+
+  /** Letters of all that is kept. */
+  get held(): number {
+    return this.letters;
+  }
 
   /** The document with the inputs of what is known to be good left out, and what to call once the rest is good as well. */
   without(raw: Partial<Build>): { readonly left: object; readonly passed: () => void } {
@@ -30,8 +37,15 @@ export class GoodElements {
       };
     });
     const passed = () => {
-      if (this.known.size + unknown.length > most) this.known.clear();
-      for (const text of unknown) this.known.add(text);
+      for (const text of unknown) {
+        if (text.length > most.one || this.known.has(text)) continue;
+        if (this.letters + text.length > most.all) {
+          this.known.clear();
+          this.letters = 0;
+        }
+        this.known.add(text);
+        this.letters += text.length;
+      }
     };
     return { left: { ...raw, lines }, passed };
   }

@@ -120,6 +120,15 @@ export class NotesRepository {
     return rows.length;
   }
 
+  /** Ids of the photos of a note. */
+  async photosOf(build: string, note: string): Promise<string[]> {
+    const rows = await this.database
+      .select({ id: photos.id })
+      .from(photos)
+      .where(and(eq(photos.build, build), eq(photos.note, note)));
+    return rows.map(({ id }) => id);
+  }
+
   /** How many photos a build has. */
   countPhotos(build: string): Promise<number> {
     return this.database.$count(photos, eq(photos.build, build));

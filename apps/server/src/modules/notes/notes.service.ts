@@ -1,5 +1,6 @@
-import type { Note, NoteContract, NotePhoto } from '@hobrek/contracts';
+import { mostOfNote, type Note, type NoteContract, type NotePhoto } from '@hobrek/contracts';
 import { Injectable } from '@nestjs/common';
+import { idOutOf } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
 import { makePhoto } from './make-photo.js';
 import { type NoteRow, NotesRepository } from './notes.repository.js';
@@ -29,17 +30,32 @@ export class NotesService {
     if (!(await this.repository.remove(build, note))) throw new ProblemError('not-found', 'There is no such note.');
   }
 
-  async addPhoto(build: string, bytes: Buffer): Promise<NotePhoto> {
-    if ((await this.repository.countPhotos(build)) >= mostPhotos)
-      throw new ProblemError('photo-refused', `There are ${mostPhotos} photos with this build: take some out first.`);
-    const row = await this.repository.addPhoto(build, await this.drawn(bytes));
-    if (!row) throw gone();
-    const { id, width, height } = row;
-    return { id, width, height };
+  addPhoto(build: string, bytes: Buffer): Promise<NotePhoto> {
+    return this.inTurn(async () => {
+      await this.roomFor(build);
+      const row = await this.repository.addPhoto(build, await makePhoto(bytes));
+      if (!row) throw gone();
+      const { id, width, height } = row;
+      return { id, width, height };
+    });
   }
 
-  async bringPhoto(build: string, note: string, id: string, bytes: Buffer): Promise<void> {
-    if (!(await this.repository.bringPhoto(build, note, id, await this.drawn(bytes)))) throw new ProblemError('not-found', 'There is no such note.');
+  /** Out of a file, to a note that is there: within the same limits as one that is added. One that is there already takes no room. */
+  bringPhoto(build: string, note: string, id: string, bytes: Buffer): Promise<void> {
+    return this.inTurn(async () => {
+      const there = await this.repository.photosOf(build, note);
+      if (!there.includes(id) && !there.includes(idOutOf(build, note, id))) {
+        if (there.length >= mostOfNote) throw new ProblemError('photo-refused', `A note has at most ${mostOfNote} photos; this one has as many.`);
+        await this.roomFor(build);
+      }
+      const isBrought = await this.repository.bringPhoto(build, note, id, await makePhoto(bytes));
+      if (!isBrought) throw new ProblemError('not-found', 'There is no such note.');
+    });
+  }
+
+  private async roomFor(build: string): Promise<void> {
+    if ((await this.repository.countPhotos(build)) >= mostPhotos)
+      throw new ProblemError('photo-refused', `There are ${mostPhotos} photos with this build: take some out first.`);
   }
 
   async photo(build: string, id: string, size: 'whole' | 'small'): Promise<Buffer> {
@@ -52,16 +68,13 @@ export class NotesService {
     if (!(await this.repository.removeLoose(build, id))) throw new ProblemError('not-found', 'There is no such photo outside of a note.');
   }
 
-  /** One picture at a time: each takes a lot of memory while it is drawn. */
+  /** One picture at a time: each takes a lot of memory while it is drawn, and whether there is room for it is asked before. */
   private turn: Promise<unknown> = Promise.resolve();
 
-  private drawn(bytes: Buffer): ReturnType<typeof makePhoto> {
-    const drawing = this.turn.then(
-      () => makePhoto(bytes),
-      () => makePhoto(bytes),
-    );
-    this.turn = drawing.catch(() => {});
-    return drawing;
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const done = this.turn.then(work, work);
+    this.turn = done.catch(() => {});
+    return done;
   }
 }
 

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { request } from 'node:http';
 import type { BuildLog, Looked, Note, NotePhoto, StoredBuild } from '@hobrek/contracts';
 import { blankBuild } from '@hobrek/core';
 import pg from 'pg';
@@ -269,4 +270,49 @@ it('an index finds the photos of a note', async () => {
   const { rows } = await client.query(`explain select id from photos where note = any($1)`, [[randomUUID()]]);
   await client.end();
   expect(rows.map((row) => row['QUERY PLAN']).join('\n')).toContain('photos_of_note');
+});
+
+describe('limits', () => {
+  it('hold for what comes out of a file as well: eight photos a note, and one that is there already takes no room', async () => {
+    const note = (await (await write({ text: 'brought' })).json()) as Note;
+    const bytes = await fromPhone(80, 60);
+    const put = (id: string) => sent(bytes, 'image/jpeg', `builds/${build}/notes/${note.id}/photos/${id}`, 'PUT');
+    const ids = Array.from({ length: 9 }, () => randomUUID());
+    const statuses = await Promise.all(ids.map(async (id) => (await put(id)).status));
+    expect(statuses.filter((status) => status === 204)).toHaveLength(8);
+    expect(statuses.filter((status) => status === 400)).toHaveLength(1);
+    expect((await put(ids[statuses.indexOf(204)] as string)).status).toBe(204);
+    const [there] = (await notesOf()).filter(({ id }) => id === note.id);
+    expect(there?.photos).toHaveLength(8);
+  });
+
+  it('of twenty-four large pictures at once a few are taken in, the others wait, and saves go on', async () => {
+    // It begins as a JPEG does, and is none: it is read whole before that is known.
+    const large = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(23_000_000, 7)]);
+    const before = process.memoryUsage().arrayBuffers;
+    let most = 0;
+    const watch = setInterval(() => {
+      most = Math.max(most, process.memoryUsage().arrayBuffers - before);
+    }, 5);
+    // The same bytes for all, sent as they lie: what grows is the server’s.
+    const post = () =>
+      new Promise<number | undefined>((done, fail) => {
+        const headers = { 'content-type': 'image/jpeg', 'content-length': String(large.length) };
+        const asked = request({ host: '127.0.0.1', port: served.port, path: `/api/builds/${build}/photos`, method: 'POST', headers }, (answer) => {
+          answer.resume();
+          done(answer.statusCode);
+        });
+        asked.on('error', fail);
+        asked.end(large);
+      });
+    const all = Promise.all(Array.from({ length: 24 }, post));
+    const saves: number[] = [];
+    for (let k = 0; k < 10; k++) saves.push((await served.ask('POST', 'builds', blankBuild(`Beside ${k}`))).status);
+    const statuses = await all;
+    clearInterval(watch);
+    expect(new Set(statuses)).toEqual(new Set([400]));
+    expect(new Set(saves)).toEqual(new Set([201]));
+    // Three pieced together, each once more as a whole; all of them would be half a gigabyte and more.
+    expect(most).toBeLessThan(250_000_000);
+  }, 60_000);
 });
