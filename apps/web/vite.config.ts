@@ -1,4 +1,7 @@
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig, type Plugin } from 'vite';
@@ -29,8 +32,26 @@ const written = (): Plugin => ({
   },
 });
 
+/** Texts smaller than this are not worth packing, bytes. */
+const leastPacked = 1_000;
+
+/** Beside every text of the bundle the same packed, once for all who ask for it. */
+const packed = (): Plugin => ({
+  name: 'hobrek:packed',
+  apply: 'build',
+  writeBundle({ dir }, bundle) {
+    for (const [name, file] of Object.entries(bundle)) {
+      const text = Buffer.from(file.type === 'chunk' ? file.code : file.source);
+      if (!/\.(js|css|svg|html|json)$/.test(name) || name.startsWith('.') || text.length < leastPacked) continue;
+      const path = join(dir ?? '', name);
+      writeFileSync(`${path}.br`, brotliCompressSync(text));
+      writeFileSync(`${path}.gz`, gzipSync(text, { level: 9 }));
+    }
+  },
+});
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), noted(), written()],
+  plugins: [react(), tailwindcss(), noted(), written(), packed()],
   resolve: { conditions: ['source', ...defaultClientConditions] },
   worker: { format: 'es', plugins: () => [noted()] },
   build: {

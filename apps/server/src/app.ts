@@ -4,7 +4,9 @@ import { join } from 'node:path';
 import { type DynamicModule, Global, Inject, Module, type OnApplicationShutdown } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import express, { type NextFunction, type Request, type Response } from 'express';
+import compression from 'compression';
+import type { NextFunction, Request, Response } from 'express';
+import staticPacked from 'express-static-gzip';
 import { DATABASE, type Database, openDatabase } from './db/database.js';
 import { backupsModule } from './modules/backups/backups.module.js';
 import { BuildsModule } from './modules/builds/builds.module.js';
@@ -43,6 +45,10 @@ class AppModule {
   }
 }
 
+/** Texts, but for a stream: that is told piece by piece. */
+const isPackable = (request: Request, response: Response): boolean =>
+  !String(response.getHeader('Content-Type')).startsWith('text/event-stream') && compression.filter(request, response);
+
 /** The whole server, not yet listening: the interface under /api, the web application everywhere else. */
 export async function createApp(config: Config): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
@@ -52,7 +58,15 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     abortOnError: false,
   });
   app.disable('x-powered-by');
-  app.use(headers, ownPagesOnly, whoAsks(app.get(SessionsRepository, { strict: false })), knownTypesOnly, bodies, guardShape);
+  app.use(
+    headers,
+    compression({ filter: isPackable, level: 1, threshold: 1_000 }),
+    ownPagesOnly,
+    whoAsks(app.get(SessionsRepository, { strict: false })),
+    knownTypesOnly,
+    bodies,
+    guardShape,
+  );
   holdLine(app.getHttpServer());
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());
@@ -65,8 +79,14 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
 function serveWeb(app: NestExpressApplication, web: string): void {
   const page = join(web, 'index.html');
   if (!existsSync(page)) return;
-  app.use('/assets', express.static(join(web, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
-  app.use(express.static(web, { index: false }));
+  const files = (serveStatic: staticPacked.ExpressStaticGzipOptions['serveStatic'] & object) => ({
+    enableBrotli: true,
+    orderPreference: ['br', 'gz'],
+    index: false,
+    serveStatic,
+  });
+  app.use('/assets', staticPacked(join(web, 'assets'), files({ immutable: true, maxAge: '1y', fallthrough: false })));
+  app.use(staticPacked(web, files({ index: false })));
   app.use((request: Request, response: Response, next: NextFunction) => {
     const wantsPage = request.method === 'GET' && !request.path.startsWith('/api/') && request.accepts('html');
     if (!wantsPage) return next();
