@@ -1,6 +1,5 @@
-import { gzipSync } from 'node:zlib';
 import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { expect, test } from './parts/hobrek.js';
 
 /** What hangs on colours. All else is the same by day and in the evening, and is looked at once. */
@@ -140,14 +139,36 @@ test('a build is seen after few files, each with what belongs together', async (
   expect(scripts).toBeLessThan(50);
 });
 
-test('the first screen is at most 250 kB, packed, fonts and all', async ({ page, address, crusher: _ }) => {
-  await page.goto(address);
-  await page.waitForLoadState('networkidle');
-  const loaded = await page.evaluate(() => performance.getEntriesByType('resource').map(({ name }) => name));
-  const urls = [...new Set(loaded)].filter((url) => /\.(js|css|woff2)(\?|$)/.test(url));
-  const sizes = await Promise.all(urls.map(async (url) => gzipSync(await (await page.request.get(url)).body()).byteLength));
-  expect(sizes.length).toBeGreaterThan(3);
-  expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(250_000);
+/** What comes over the wire for a page of somebody who was never here, kB, and in how many requests: as the browser counts it, heads and all. */
+async function onTheWire(browser: Browser, url: string): Promise<{ readonly kB: number; readonly requests: number; readonly packed: boolean }> {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  const client = await context.newCDPSession(page);
+  await client.send('Network.enable');
+  let [bytes, requests] = [0, 0];
+  const encodings = new Set<string>();
+  client.on('Network.responseReceived', ({ response }) => {
+    if (/\.(js|css)$/.test(response.url)) encodings.add(response.headers['content-encoding'] ?? response.headers['Content-Encoding'] ?? 'none');
+  });
+  client.on('Network.loadingFinished', ({ encodedDataLength }) => {
+    bytes += encodedDataLength;
+    requests += 1;
+  });
+  await page.goto(url);
+  await page.locator('h1').waitFor();
+  await page.waitForTimeout(3_000);
+  await context.close();
+  return { kB: bytes / 1000, requests, packed: !encodings.has('none') || encodings.size > 1 };
+}
+
+test('what comes over the wire is packed: the list, and a build without the library of charts', async ({ browser, address, crusher }) => {
+  const list = await onTheWire(browser, `${address}/`);
+  expect(list.packed).toBe(true);
+  expect(list.kB).toBeLessThan(250);
+  expect(list.requests).toBeLessThanOrEqual(25);
+  const build = await onTheWire(browser, `${address}/builds/${crusher.id}`);
+  expect(build.kB).toBeLessThan(660);
+  expect(build.requests).toBeLessThanOrEqual(32);
 });
 
 const nowhere = '00000000-0000-4000-8000-000000000000';

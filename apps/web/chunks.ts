@@ -47,9 +47,12 @@ interface Parts {
   readonly core: ReadonlySet<string>;
   readonly build: ReadonlySet<string>;
   readonly kinds: ReadonlySet<string>;
+  readonly charts: ReadonlySet<string>;
 }
 
-/** What is loaded together: the list; the computation; the page of a build with its stops; the kinds. Each needs only what is before it. */
+const ofCharts = /node_modules\/recharts\//;
+
+/** What is loaded together: the list; the computation; the page of a build with its stops; the kinds; what has charts. Each needs only what is before it. */
 function partsOf(known: Known, main: string): Parts {
   const indexes = new Map<string, ReadonlyMap<string, string>>();
   const needed = (from: readonly string[]): Set<string> => {
@@ -67,10 +70,13 @@ function partsOf(known: Known, main: string): Parts {
   const entry = needed([main]);
   const first = needed([main, ...loadedBy(entry, /features\/builds\/index/)]);
   const page = needed(loadedBy(entry, /app\/build-page/));
-  const build = needed([...page, ...loadedBy(page, /features\/[^/]+\/[^/]+-stop\.tsx$/)]);
+  const stops = loadedBy(page, /features\/[^/]+\/[^/]+-stop\.tsx$/);
+  const drawn = stops.filter((stop) => [...needed([stop])].some((id) => ofCharts.test(id)));
+  const build = needed([...page, ...stops.filter((stop) => !drawn.includes(stop))]);
+  const charts = needed(drawn);
   const kinds = needed(loadedBy(build, /kinds\/(?:feed|source|stage|work)\/[^/]+\/kind\.ts$/));
-  const core = needed([...build].filter((id) => isOwn(id) && id.includes('/packages/core/')));
-  return { first, core, build, kinds };
+  const core = needed([...build, ...charts].filter((id) => isOwn(id) && id.includes('/packages/core/')));
+  return { first, core, build, kinds, charts };
 }
 
 /**
@@ -84,6 +90,7 @@ export function chunkOf(main: string): (id: string, context: { readonly getModul
     if (parts.first.has(id)) return null;
     if (parts.core.has(id)) return 'core';
     if (parts.build.has(id)) return 'build';
-    return parts.kinds.has(id) ? 'kinds' : null;
+    if (parts.kinds.has(id)) return 'kinds';
+    return parts.charts.has(id) ? 'charts' : null;
   };
 }

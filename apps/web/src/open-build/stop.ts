@@ -26,6 +26,8 @@ export interface Stop {
   /** How much of the frame is above it: its own large drawing, or a strip of the machine. */
   readonly machine: 'whole' | 'strip';
   readonly load: () => Promise<ComponentType>;
+  /** It has charts, whose library is heavy: fetched once it is shown, or when nothing else has been for a while. */
+  readonly hasCharts?: true;
 }
 
 /** What is kept besides the elements of the lines, as a part that can be picked. */

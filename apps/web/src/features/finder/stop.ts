@@ -8,5 +8,6 @@ export const stop: Stop = {
   of: ['finder'],
   says: 'checks',
   machine: 'strip',
+  hasCharts: true,
   load: async () => (await import('./finder-stop.js')).FinderStop,
 };

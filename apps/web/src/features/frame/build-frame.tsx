@@ -117,12 +117,15 @@ const Head = memo(function Head({ stops, isFirst }: { stops: readonly Stop[]; is
 
 const loaded = new Map<Stop, ComponentType>();
 
-/** The page of a stop, once its code is there, or that it could not come; the pages of the other stops come in meanwhile. */
+/** So long after a page is there what is heavy of the others is fetched, so that they are there when the machine is gone. */
+const heavyAfter_ms = 8_000;
+
+/** The page of a stop, once its code is there, or that it could not come; the pages of the other stops come in meanwhile, those with charts last. */
 function usePageOf(stop: Stop | undefined, stops: readonly Stop[]): ComponentType | 'away' | null {
   const [, setLoaded] = useState(loaded.size);
   const [away, setAway] = useState<Stop | null>(null);
   useEffect(() => {
-    for (const each of stop ? [stop, ...stops] : stops) {
+    const load = (each: Stop) =>
       each.load().then(
         (page) => {
           loaded.set(each, page);
@@ -130,7 +133,12 @@ function usePageOf(stop: Stop | undefined, stops: readonly Stop[]): ComponentTyp
         },
         () => setAway(each),
       );
-    }
+    const isLater = (each: Stop) => each.hasCharts === true && each !== stop;
+    for (const each of stop ? [stop, ...stops] : stops) if (!isLater(each)) void load(each);
+    const later = setTimeout(() => {
+      for (const each of stops) if (isLater(each)) void load(each);
+    }, heavyAfter_ms);
+    return () => clearTimeout(later);
   }, [stop, stops]);
   if (!stop) return null;
   return loaded.get(stop) ?? (away === stop ? 'away' : null);

@@ -8,5 +8,6 @@ export const stop: Stop = {
   of: ['shaft'],
   says: 'checks',
   machine: 'strip',
+  hasCharts: true,
   load: async () => (await import('./shafts-stop.js')).ShaftsStop,
 };
