@@ -1,6 +1,8 @@
 import type { Proposal } from '@hobrek/core';
 import { scaleLinear } from 'd3-scale';
+import { memo } from 'react';
 import { CartesianGrid, ComposedChart, Line, ReferenceArea, Scatter, XAxis, YAxis } from 'recharts';
+import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useWidth } from '../../shared/use-width.js';
 import type { Group } from './proposals.js';
 
@@ -26,6 +28,8 @@ interface Point {
   readonly at: number | null;
   readonly isPicked: boolean;
   readonly fails: boolean;
+  /** Drawn beside its point, where it is one of the best trade-offs and there is room. */
+  readonly drawn?: Proposal;
 }
 
 /** The best for its money: nothing that costs as little has more reserve. */
@@ -53,6 +57,29 @@ function withNumbers(points: readonly Point[], groups: readonly Group[]): readon
   return points.map((each) => ({ ...each, at: numbers.get(each.id) ?? null })).sort((a, b) => rank(a) - rank(b));
 }
 
+/** Size of a machine beside its point, px, and how far from it: up and to the left of a best trade-off no other drive is. */
+const machine = { width: 62, height: 32, away: 11 } as const;
+
+/** Which of the best trade-offs are drawn: one after the other by cost, those that would lie over the one before are not. */
+function drawnOf(
+  front: readonly Point[],
+  proposals: readonly Proposal[],
+  at: (point: Point) => readonly [number, number],
+): ReadonlyMap<string, Proposal> {
+  const drawn = new Map<string, Proposal>();
+  let last: readonly [number, number] | null = null;
+  for (const point of front) {
+    const [x, y] = at(point);
+    const isApart = last === null || Math.abs(x - last[0]) > machine.width + 4 || Math.abs(y - last[1]) > machine.height + 4;
+    const fits = x > machine.width + machine.away && y > machine.height + machine.away;
+    const proposal = proposals.find(({ id }) => id === point.id);
+    if (!proposal || !isApart || !fits) continue;
+    drawn.set(point.id, proposal);
+    last = [x, y];
+  }
+  return drawn;
+}
+
 /** Cost against reserve: each point is a drive, the line joins those than which nothing has more reserve for as little. */
 export function CostChart({ groups, proposals, picked, pick }: Shown) {
   const [frame, width] = useWidth<HTMLDivElement>();
@@ -65,11 +92,17 @@ export function CostChart({ groups, proposals, picked, pick }: Shown) {
   const kept = new Set([...front.map(({ id }) => id), ...groups.map(({ best }) => best.id), picked.id]);
   const points = all.filter(({ id }, k) => k < mostDrawn || kept.has(id));
   if (points.length === 0) return null;
-  const numbered = withNumbers(points, groups);
-  const top = Math.max(30, ...points.map(({ reserve }) => reserve));
+  // Room above and to the left of the best for the machines that they are.
+  const top = 1.3 * Math.max(30, ...points.map(({ reserve }) => reserve));
   const right = Math.max(4, ...points.map(({ cost }) => cost)) + 1;
   const upright = scaleLinear([0, top], [height_px, 0]).nice(5);
-  const along = scaleLinear([0, right], [0, width]);
+  const before = -0.25 * right;
+  const along = scaleLinear([before, right], [0, width]);
+  const drawn = drawnOf(front, proposals, ({ cost, reserve: left }) => [along(cost), upright(left)]);
+  const numbered = withNumbers(points, groups).map((point): Point => {
+    const proposal = drawn.get(point.id);
+    return proposal ? { ...point, drawn: proposal } : point;
+  });
   const order = [...points].sort((a, b) => a.cost - b.cost || a.reserve - b.reserve || (a.id < b.id ? -1 : 1));
   const walk = (by: 1 | -1) => {
     const at = order.findIndex(({ isPicked }) => isPicked);
@@ -109,8 +142,8 @@ export function CostChart({ groups, proposals, picked, pick }: Shown) {
           <XAxis
             dataKey="cost"
             type="number"
-            domain={[0, right]}
-            ticks={along.ticks(5)}
+            domain={[before, right]}
+            ticks={along.ticks(5).filter((tick) => tick >= 0)}
             stroke="var(--soft)"
             fontSize={12}
             label={{ value: 'cost, points', position: 'insideBottom', offset: -10, fill: 'var(--soft)', fontSize: 12 }}
@@ -157,6 +190,7 @@ function Dot({ cx, cy, at: point, pick }: DotShown) {
     // biome-ignore lint/a11y/noStaticElementInteractions: a row of the list does the same by keys
     <g className="cursor-pointer" onClick={() => pick(id)}>
       <circle cx={cx} cy={cy} r={14} fill="transparent" />
+      {point.drawn && <Machine proposal={point.drawn} x={cx - machine.away} y={cy - machine.away} />}
       {at !== null || isPicked ? (
         <>
           <circle
@@ -179,3 +213,20 @@ function Dot({ cx, cy, at: point, pick }: DotShown) {
     </g>
   );
 }
+
+/** A drive as it would lie, small, its lower right corner at a place. */
+const Machine = memo(function Machine({ proposal: { outlines, ends }, x, y }: { proposal: Proposal; x: number; y: number }) {
+  const drawn = fitDrawing(outlines, { width: machine.width, height: machine.height, ends: ends ?? undefined });
+  return (
+    <svg
+      x={x - drawn.width}
+      y={y - drawn.height}
+      width={drawn.width}
+      height={drawn.height}
+      viewBox={`0 0 ${drawn.width} ${drawn.height}`}
+      aria-hidden="true"
+    >
+      <MachineDrawing stages={outlines} ends={ends ?? undefined} drawn={drawn} />
+    </svg>
+  );
+});
