@@ -1,4 +1,4 @@
-import { type Check, hold } from '../../checks/check.js';
+import { type Check, hold, noWorseThanClose } from '../../checks/check.js';
 import type { CheckOutput } from '../../checks/check-output.js';
 import { type Figure, fixed, unknown } from '../../figure/figure.js';
 import { defineProcedure, solve } from '../../figure/formula.js';
@@ -46,7 +46,7 @@ export const lasting = defineProcedure({
 export const sloping = defineProcedure({
   id: 'shaft-slope',
   oneByOne: true,
-  says: 'Slope of the bent shaft at work, at the bearing where it is nearest to what that allows',
+  says: 'Slope of the bent shaft at work, at the bearing or the gear where it is nearest to what that allows',
   source: 'Euler and Bernoulli’s beam',
 });
 export const whirling = defineProcedure({
@@ -58,6 +58,10 @@ export const whirling = defineProcedure({
 
 const slopeSource =
   'Shigley’s Mechanical Engineering Design 10e, table 7-2 (from memory): 0.003 rad of a ball bearing on a seat, 2° of an insert that turns in its block';
+
+/** Of spur gears that are not crowned, rad. */
+const meshAllows = 0.0005;
+const meshSource = 'Shigley’s Mechanical Engineering Design 10e, table 7-2 (from memory): 0.0005 rad of spur gears that are not crowned';
 
 const outputs = {
   cracks: {
@@ -89,6 +93,16 @@ const outputs = {
     says: {
       holds: 'the slope of the {shaft} at {bearing} is {needs}; the bearing allows {has}',
       fails: 'the {shaft} bends too far: its slope at {bearing} is {needs}; the bearing allows {has}, and wears out soon',
+    },
+  },
+  mesh: {
+    name: 'the slope of the {shaft} at its gear',
+    subject: 'whether the {shaft} bends too far for its gear',
+    source: meshSource,
+    closeBelow: 0,
+    says: {
+      holds: 'the slope of the {shaft} at {gear} is {needs}; teeth as they are cut allow {has}',
+      fails: 'the slope of the {shaft} at {gear} is {needs}; teeth as they are cut allow {has}, and wear at one end beyond that',
     },
   },
 } as const satisfies Record<string, CheckOutput>;
@@ -169,6 +183,7 @@ function judged(shaft: Shaft, template: Template, id: string, times: number): Ev
                 }),
               ]
             : []),
+          ...meshOf(template, of, still, numbers, { id, at, shaft: name }),
         ];
   return {
     id: shaft.id,
@@ -181,6 +196,26 @@ function judged(shaft: Shaft, template: Template, id: string, times: number): Ev
     faults,
     assumes: [...assumes, ...twoSchools(now?.places ?? [])],
   };
+}
+
+/** The slope at a gear that meshes with another: it wears then, and breaks nothing, so that it is close at worst. */
+function meshOf(
+  { gears }: Template,
+  of: ReturnType<typeof corners>,
+  from: Readonly<Record<string, Figure>>,
+  numbers: Readonly<Record<string, number>> | null,
+  { id, at, shaft }: { readonly id: string; readonly at: string; readonly shaft: string },
+): Check[] {
+  const now = numbers && of.at(numbers);
+  if (!now || gears.length === 0 || now.bent.length === 0) return [];
+  const slope = ({ bent, shaft: { loads } }: Corner) =>
+    Math.max(...gears.flatMap((k) => bent.map((each) => Math.hypot(...(each.slope_rad[nearestTo(each.at_mm, loads[k]?.at_mm ?? 0)] as Across)))));
+  const check = hold(`${id}/check-mesh`, at, outputs.mesh, {
+    has: fixed('rad', meshAllows, meshSource),
+    needs: solve('rad', sloping, from, (n) => slope(of.at({ ...n, Sut: numbers.Sut ?? Number.NaN, Sy: numbers.Sy ?? Number.NaN }))),
+    tells: { shaft, gear: `the ${now.shaft.loads[gears[0] as number]?.id ?? 'gear'}` },
+  });
+  return [noWorseThanClose(check)];
 }
 
 /** So many times the torque of work a jam, or the start of what nothing jams, brings to a shaft, as likely. */

@@ -229,4 +229,23 @@ describe('a shaft of a machine', () => {
       /^Whether the roll shaft lasts is not known yet: 4 mm thick, as its bores are, it hardly can with 8 N·m and a pull of .* N; enter it under Shafts\.$/,
     );
   });
+
+  it('bends under a gear that meshes: close at worst, and said of gears alone', () => {
+    const build = rolled({ '@sections/bar/diameter': '16 mm', '@seats/belt-out/at': '0 mm', '@bearings/b1/at': '140 mm' });
+    expect(evaluateBuild(build, kinds).lines[0]?.ledger.some(({ id }) => id.endsWith('/check-mesh'))).toBe(false);
+    const [line] = build.lines as [Build['lines'][number]];
+    const gear = { id: 'belt', kind: 'gear-pair', v: 1, inputs: {} };
+    const entered = afterTyping(
+      { ...build, lines: [{ ...line, stages: [gear] }] },
+      { 'main/belt/module': '2 mm', 'main/belt/z1': '20', 'main/belt/z2': '66', 'main/belt/face': '20 mm' },
+    );
+    const mesh = (of: Build) => evaluateBuild(of, kinds).lines[0]?.ledger.find(({ id }) => id.endsWith('/check-mesh'));
+    expect(mesh(entered)?.verdict).toBe('close');
+    const stiff = afterTyping(entered, {
+      '@shafts/roll/@sections/bar/diameter': '50 mm',
+      '@shafts/roll/@seats/belt-out/at': '110 mm',
+      '@shafts/roll/@bearings/b1/at': '60 mm',
+    });
+    expect(mesh(stiff)?.verdict).toBe('holds');
+  });
 });

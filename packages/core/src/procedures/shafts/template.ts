@@ -55,6 +55,8 @@ export interface Template {
   readonly twistsBetween: (numbers: Numbers) => readonly [number, number];
   /** Of its figures the pulls that grow with the torque. */
   readonly follow: readonly string[];
+  /** Which of its loads are gears that mesh with another. */
+  readonly gears: readonly number[];
   /** So many wheels may pull either way. */
   readonly open: number;
   readonly how: Runs;
@@ -85,6 +87,8 @@ function wheelsOf({ seats }: Shaft, lines: readonly ActsOfLine[]): WheelHere[] {
 
 const runsOf = (shock: ActsOnShaft['shock']): Runs => (shock === 'uniform' ? 'steady' : shock === 'heavy' ? 'heavy' : 'light');
 
+const stageOf = (lines: readonly Line[], { line, stage }: Seat['of']) => lines.find(({ id }) => id === line)?.stages.find(({ id }) => id === stage);
+
 /** Hub fixing of a stage as what it cuts into the shaft. */
 const cutBy: Readonly<Record<Fixing, string>> = {
   key: 'end-milled',
@@ -101,7 +105,7 @@ const worstCut = 'end-milled';
 function cutOf(seat: Seat, inputs: InputFigures<Fields>, lines: readonly Line[]): string | undefined {
   const own = chosenAt(inputs, 'cut');
   if (own) return own;
-  const stage = lines.find(({ id }) => id === seat.of.line)?.stages.find(({ id }) => id === seat.of.stage);
+  const stage = stageOf(lines, seat.of);
   const fixing = stage?.inputs[seat.of.end === 'in' ? 'driverFixing' : 'drivenFixing']?.text;
   return fixing !== undefined && fixing in cutBy ? cutBy[fixing as Fixing] : undefined;
 }
@@ -342,6 +346,7 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
     from,
     lay,
     twistsBetween,
+    gears: wheels.flatMap(({ seat: { of } }, k) => (stageOf(build.lines, of)?.kind === 'gear-pair' ? [k] : [])),
     follow: wheels.flatMap(({ seat, wheel }) => (wheel.slips ? [] : [`${seat.id} pull`])),
     open,
     how: runsOf(acts?.shock),
@@ -392,7 +397,7 @@ function boresApart(shaft: Shaft, { lines }: AroundShaft, from: Readonly<Record<
     return figure?.known ? figure.value : null;
   };
   return shaft.seats.flatMap((seat) => {
-    const stage = lines.find(({ id }) => id === seat.of.line)?.stages.find(({ id }) => id === seat.of.stage);
+    const stage = stageOf(lines, seat.of);
     const bore = stage?.inputs[seat.of.end === 'in' ? 'driverBore' : 'drivenBore']?.value;
     const at = value(`${seat.id} at`);
     let end = 0;
