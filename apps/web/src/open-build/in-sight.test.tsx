@@ -30,7 +30,12 @@ const typed = (path: string, text: string) => at.typed(path, text);
 
 beforeEach(async () => {
   vi.stubGlobal('fetch', () => new Promise(() => {}));
-  vi.stubGlobal('EventSource', class {});
+  vi.stubGlobal(
+    'EventSource',
+    class {
+      close() {}
+    },
+  );
   at = await openBuild({ id: 'b', version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
   vi.useFakeTimers();
   typed('main/source/speed', '1425');

@@ -35,7 +35,12 @@ beforeEach(async () => {
     return new Response(JSON.stringify({ version: saved.length + 1, changedAt: '2026-11-25T10:42:00Z' }));
   });
   // What a page has and this environment has not; nothing is heard through it.
-  vi.stubGlobal('EventSource', class {});
+  vi.stubGlobal(
+    'EventSource',
+    class {
+      close() {}
+    },
+  );
   await reopen({ id: 'b', version: 1, changedAt: '', notices: [], build: blankBuild('Crusher') });
   for (const [path, text] of [
     ['source/power', '0.55 kW'],

@@ -25,7 +25,12 @@ beforeEach(() => {
     saved.set(id, [...(saved.get(id) ?? []), JSON.parse(init.body as string)]);
     return new Response(JSON.stringify({ version: (saved.get(id)?.length ?? 0) + 1, changedAt: '2026-11-25T10:42:00Z' }));
   });
-  vi.stubGlobal('EventSource', class {});
+  vi.stubGlobal(
+    'EventSource',
+    class {
+      close() {}
+    },
+  );
 });
 afterEach(() => {
   cleanup();

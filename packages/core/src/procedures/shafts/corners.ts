@@ -1,4 +1,4 @@
-import type { Figure } from '../../figure/figure.js';
+import type { Figure, Known } from '../../figure/figure.js';
 import type { Shaft } from '../../machine/build.js';
 import { type Bending, superposed } from '../../shafts/bent.js';
 import { faultsOf, type LaidShaft } from '../../shafts/laid-shaft.js';
@@ -26,6 +26,8 @@ interface Geometry {
 
 interface Kept {
   readonly alike: string;
+  /** What does not change from corner to corner, by a short name. */
+  readonly bases: Map<string, string>;
   readonly geometry: Map<string, Geometry>;
   readonly bentAt: Map<string, readonly { readonly shaft: LaidShaft; readonly both: BothBent | null }[]>;
   readonly seen: Map<string, Corner>;
@@ -40,11 +42,12 @@ const mostKept = 400;
 
 function keptOf(shaft: Shaft, alike: string): Kept {
   const before = keptFor.get(shaft);
-  if (before?.alike === alike) {
+  // What is kept goes by the short names of its bases: they go together.
+  if (before?.alike === alike && before.bases.size <= mostKept) {
     for (const kept of [before.geometry, before.bentAt, before.seen, before.whirl, before.yields]) if (kept.size > mostKept) kept.clear();
     return before;
   }
-  const kept: Kept = { alike, geometry: new Map(), bentAt: new Map(), seen: new Map(), whirl: new Map(), yields: new Map() };
+  const kept: Kept = { alike, bases: new Map(), geometry: new Map(), bentAt: new Map(), seen: new Map(), whirl: new Map(), yields: new Map() };
   keptFor.set(shaft, kept);
   return kept;
 }
@@ -90,14 +93,37 @@ const mostOpen = 4;
 /** What of its figures moves nothing, and only pulls, turns or weighs. */
 const loading = / (pull|force|peak|torque|kg|unbalance)$|^(top|Sut|Sy)$/;
 
+type Key = (numbers: Numbers) => string;
+
+/** A key of numbers, made thousands of times: of what has a range its value, of all else only what is not as it was. */
+function keysOf(from: Template['from'], bases: Map<string, string>): (names: readonly string[]) => Key {
+  const isRanged = (name: string) => from[name]?.known === true && (from[name] as Known).low !== undefined;
+  const still = Object.entries(from).flatMap(([name, figure]) => (isRanged(name) || !figure.known ? [] : [[name, figure.value] as const]));
+  const whole = still.map(([name, value]) => `${name} ${value}`).join();
+  const base = bases.get(whole) ?? String(bases.size);
+  bases.set(whole, base);
+  return (names) => {
+    const moving = names.filter(isRanged);
+    const kept = still.filter(([name]) => names.includes(name));
+    return (numbers) => {
+      let key = base;
+      for (const name of moving) key += ` ${numbers[name]}`;
+      for (const [name, value] of kept) if (numbers[name] !== value) key += ` ${name}=${numbers[name]}`;
+      return key;
+    };
+  };
+}
+
 export function corners(template: Template, of: Shaft): Corners {
-  const { geometry, bentAt, seen, whirl, yields } = keptOf(of, template.alike);
+  const { bases, geometry, bentAt, seen, whirl, yields } = keptOf(of, template.alike);
   const names = Object.keys(template.from);
   const bends = names.filter((name) => name !== 'Sut' && name !== 'Sy');
   const lies = names.filter((name) => !loading.test(name));
+  const keyed = keysOf(template.from, bases);
+  const [all, bent, lying, yielding] = [names, bends, lies, names.filter((name) => name !== 'Sut')].map(keyed) as [Key, Key, Key, Key];
   const geometryOf = (numbers: Numbers, shaft: LaidShaft): Geometry => {
     // Where the tool takes out what is left of the torque there is one load more.
-    const key = `${lies.map((name) => numbers[name]).join()} ${shaft.loads.length}`;
+    const key = `${lying(numbers)} ${shaft.loads.length}`;
     const before = geometry.get(key);
     if (before) return before;
     const bend = faultsOf(shaft).length > 0 ? null : superposed(shaft, 'coarse');
@@ -113,11 +139,11 @@ export function corners(template: Template, of: Shaft): Corners {
   });
   return {
     at: (numbers) => {
-      const key = names.map((name) => numbers[name]).join();
+      const key = all(numbers);
       const before = seen.get(key);
       if (before) return before;
-      const bentBy = bends.map((name) => numbers[name]).join();
-      const all =
+      const bentBy = bent(numbers);
+      const everyWay =
         bentAt.get(bentBy) ??
         Array.from({ length: ways }, (_, way) => {
           const shaft = template.lay(numbers, way, 1);
@@ -125,16 +151,16 @@ export function corners(template: Template, of: Shaft): Corners {
           const at = geometryOf(numbers, shaft).bend?.(shaft.loads, false);
           return { shaft, both: at ? { at, peak: at } : null };
         });
-      bentAt.set(bentBy, all);
+      bentAt.set(bentBy, everyWay);
       // Of several ways round the one in which it is stressed most.
-      const worst = all
+      const worst = everyWay
         .map(({ shaft, both }, way): Corner => {
           const with_ = strong(shaft, numbers);
           return {
             shaft: with_,
-            bent: all.flatMap((each) => each.both?.at ?? []),
+            bent: everyWay.flatMap((each) => each.both?.at ?? []),
             way,
-            places: both ? stressed(with_, { how: template.how }, both) : [],
+            places: both ? stressed(with_, { how: template.how }, both, geometryOf(numbers, shaft).places) : [],
           };
         })
         .reduce((a, b) => ((b.places[0]?.cracks ?? Number.POSITIVE_INFINITY) < (a.places[0]?.cracks ?? Number.POSITIVE_INFINITY) ? b : a));
@@ -142,7 +168,7 @@ export function corners(template: Template, of: Shaft): Corners {
       return worst;
     },
     yieldsAt: (numbers) => {
-      const key = names.map((name) => (name === 'Sut' ? '' : numbers[name])).join();
+      const key = yielding(numbers);
       const before = yields.get(key);
       if (before !== undefined) return before;
       const least = Array.from({ length: ways }, (_, way) => {
@@ -154,7 +180,7 @@ export function corners(template: Template, of: Shaft): Corners {
       return least;
     },
     whirl: (numbers) => {
-      const key = Object.values(numbers).join();
+      const key = lying(numbers);
       const speed = whirl.get(key) ?? whirls(template.lay(numbers, 0, 1), 1, 'whirl')[0]?.speed_rpm ?? Number.NaN;
       whirl.set(key, speed);
       return speed;
