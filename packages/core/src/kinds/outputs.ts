@@ -75,6 +75,8 @@ export interface Limit {
   readonly id: string;
   /** Path of the element it belongs to, and the name it has there. */
   readonly at: string;
+  /** The element that it is shown with, where it belongs to none. */
+  readonly shownAt?: string;
   readonly name: string;
   readonly words: LimitWords;
   readonly torque: Figure<'N·m'>;

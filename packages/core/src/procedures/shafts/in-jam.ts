@@ -46,6 +46,7 @@ function inJam(shaft: Shaft, template: Template, at: number, id: string): ShaftI
   const limit: Limit = {
     id: `${id}/bends`,
     at: id,
+    shownAt: shaft.seats[0] ? `${shaft.seats[0].of.line}/${shaft.seats[0].of.stage}` : `${id.split('/')[0]}/work`,
     name: 'bends',
     words: {
       short: `${shaft.name} bends`,

@@ -144,7 +144,7 @@ describe('a shaft of a machine', () => {
     const thin = rolled({ '@sections/bar/diameter': '8 mm', '@seats/belt-out/cut': 'nothing' });
     const [least, most] = [rung(thin), thick].map((each) => (each?.atTool.known ? each.atTool.value : Number.NaN));
     expect(least).toBeLessThan(most as number);
-    expect(check(thin, 'bends').verdict).toBe('fails');
+    expect(check(thin, 'bends')).toMatchObject({ verdict: 'fails', at: 'main/belt', id: 'main/@shafts/roll/check-bends' });
     expect(say(check(thin, 'bends').says, wordingFor(thin))).toMatch(
       /^In a jam the roll shaft is bent or twisted for good: it withstands .* N·m; the jam loads it with .* N·m\.$/,
     );
