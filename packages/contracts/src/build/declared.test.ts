@@ -67,7 +67,9 @@ function gather(build: Build): void {
     for (const { role, path, element } of elementsOf(line)) {
       const of = madeBy(role, element);
       for (const name of walked?.figures.get(path)?.keys() ?? []) of.figures.add(name);
-      for (const { at, id } of walked?.checks ?? []) if (at === path) of.checks.add(id.slice(path.length + '/check-'.length));
+      // What a shaft says is shown with its first stage, and is none of that stage’s own.
+      for (const { at, id } of walked?.checks ?? [])
+        if (at === path && id.startsWith(`${path}/`)) of.checks.add(id.slice(path.length + '/check-'.length));
       for (const { at, id } of walked?.jam.rungs ?? []) if (at === path) of.limits.add(id.slice(path.length + 1));
     }
   }
