@@ -8,6 +8,7 @@ import fc from 'fast-check';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type Served, serve } from '../test/serve.js';
+import { lines } from './platform/hold-line.js';
 import { lanAddresses } from './platform/lan.js';
 
 const [address] = lanAddresses();
@@ -239,17 +240,16 @@ describe.skipIf(!address)('a stranger on the network', () => {
   it('by two hundred at once takes neither memory nor the lines of the machine itself', async () => {
     const before = process.memoryUsage();
     const strangers = Array.from({ length: 200 }, () => slowly('POST', '/api/pairing', 'application/json'));
-    const times: number[] = [];
     for (let k = 0; k < 40; k++) {
-      const from = performance.now();
       expect((await served.ask('GET', 'builds')).status).toBe(200);
-      times.push(performance.now() - from);
       await new Promise((done) => setTimeout(done, 20));
     }
+    // Those over what one address may hold open are closed at once.
+    const closed = await Promise.all(strangers.map(({ said }) => Promise.race([said, new Promise((done) => setTimeout(done, 200))])));
+    expect(closed.filter((each) => each === 'closed').length).toBeGreaterThanOrEqual(200 - lines.each);
     const now = process.memoryUsage();
     for (const { stop } of strangers) stop();
     const grown = now.arrayBuffers + now.heapUsed - before.arrayBuffers - before.heapUsed;
     expect(grown).toBeLessThan(50_000_000);
-    expect(times.sort((a, b) => a - b)[Math.floor(times.length / 2)]).toBeLessThan(1_000);
   });
 });

@@ -54,7 +54,7 @@ describe('of several tabs', () => {
     expect(three.late[three.holder()]).toBe(true);
   });
 
-  it('another takes it within five seconds of one that is frozen, and that one lets go when it wakes', async () => {
+  it('another takes over within five seconds from one that is frozen, and that one stops when it runs again', async () => {
     const two = tabs(2);
     await until(() => two.many() === 1, 2_000);
     // One that says that it holds it, later than all, and answers no more.

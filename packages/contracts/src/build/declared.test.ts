@@ -68,9 +68,9 @@ function gather(build: Build): void {
       const of = madeBy(role, element);
       for (const name of walked?.figures.get(path)?.keys() ?? []) of.figures.add(name);
       // What a shaft says is shown with its first stage, and is none of that stage’s own.
-      for (const { at, id } of walked?.checks ?? [])
-        if (at === path && id.startsWith(`${path}/`)) of.checks.add(id.slice(path.length + '/check-'.length));
-      for (const { at, id } of walked?.jam.rungs ?? []) if (at === path) of.limits.add(id.slice(path.length + 1));
+      const isOwn = ({ at, id }: { readonly at: string; readonly id: string }) => at === path && id.startsWith(`${path}/`);
+      for (const { id } of (walked?.checks ?? []).filter(isOwn)) of.checks.add(id.slice(path.length + '/check-'.length));
+      for (const { id } of (walked?.jam.rungs ?? []).filter(isOwn)) of.limits.add(id.slice(path.length + 1));
     }
   }
 }

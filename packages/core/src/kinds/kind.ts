@@ -72,6 +72,8 @@ export interface KindHead<R extends Role = Role, F extends Fields = Fields> exte
   readonly wheels?: Readonly<Record<'driver' | 'driven', StockWheel>>;
   /** Of work, machines to begin from that do it. */
   readonly starters?: readonly Starter[];
+  /** Of work that loads its shaft with a weight, and not with what it cuts with. */
+  readonly weighs?: true;
   /** Of work, what it is sized by. */
   readonly sizing?: Sizing;
   /** What a mark on the thing itself, or its plate in one line, fills in. */

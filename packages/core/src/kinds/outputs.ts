@@ -73,10 +73,8 @@ export type HeldFor<C extends CheckOutput, U extends Unit> = BothSides<U> &
 /** A limit as it was worked out: its torque on the shaft it acts on. */
 export interface Limit {
   readonly id: string;
-  /** Path of the element it belongs to, and the name it has there. */
+  /** Path of the element that it is shown with, and the name it has there. */
   readonly at: string;
-  /** The element that it is shown with, where it belongs to none. */
-  readonly shownAt?: string;
   readonly name: string;
   readonly words: LimitWords;
   readonly torque: Figure<'N·m'>;

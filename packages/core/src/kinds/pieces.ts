@@ -135,6 +135,9 @@ const cutsOfSection = {
     measure: 'Diameter of the shaft less that in the groove, halved.',
   }),
 };
+/** What the size of a section is entered as. */
+export const sizeField = (kind: string): 'flats' | 'diameter' => (kind === 'hexagon' || kind === 'square' ? 'flats' : 'diameter');
+
 const section = <K extends string, F extends Fields>(kind: K, label: string, fields: F) => ({ role: 'section', kind, v: 1, label, fields }) as const;
 const { length, ...others } = ofSection;
 const round = section('round', 'round section', { length, diameter, ...others, ...cutsOfSection, ...holeOfSection });

@@ -1,4 +1,4 @@
-import { type PieceRole, pieceHead } from '../kinds/pieces.js';
+import { type PieceRole, pieceHead, sizeField } from '../kinds/pieces.js';
 import { kindHead } from '../kinds/registry.js';
 import type { At, Build, Line, Piece, Seat, Shaft, Station, StoredForce } from './build.js';
 import type { ShaftSaid } from './read-shaft.js';
@@ -56,14 +56,13 @@ export function withShaftBegun(build: Build, lineId: string, stationId: string, 
   const seats = seatsAt(line, at, long_mm);
   const bore = seats.flatMap(({ of: { stage, end } }) => boreOf(line, stage, end) ?? [])[0];
   const size = said.size ?? (said.kind === 'round' ? bore : undefined);
-  const isFlat = said.kind === 'hexagon' || said.kind === 'square';
   const shaft: Shaft = {
     id,
     name: shaftName(station.name),
     sections: [
       piece('section', said.kind, 'bar', said.kind === 'tube' ? 'tube' : 'bar', {
         length: said.long ?? `${usual.long_mm} mm`,
-        ...(size ? { [isFlat ? 'flats' : 'diameter']: size } : {}),
+        ...(size ? { [sizeField(said.kind)]: size } : {}),
         ...(said.bore ? { bore: said.bore } : {}),
         ...(said.metal ? { metal: said.metal } : {}),
       }),
@@ -84,15 +83,12 @@ export function withShaftBegun(build: Build, lineId: string, stationId: string, 
 
 const nothingSaid: ShaftSaid = { kind: 'round', understood: '', notRead: [] };
 
-/** Work that loads its shaft with a weight, and not with what it cuts with. */
-const weighing: ReadonlySet<string> = new Set(['rotary-tumbler', 'wheel-drive']);
-
 /** The build with what a tool pushes on a shaft with, of which only the place is known, as a guess. */
 function withPush(build: Build, shaftId: string, on: At, long_mm: number = usual.long_mm): Build {
   const forces = build.forces ?? [];
   const line = build.lines.find(({ id }) => id === on.line);
   const many = toolForcesOn(build, shaftId).length;
-  const is = line && weighing.has(line.work.kind) ? { is: 'weighs' } : {};
+  const is = line && kindHead('work', line.work.kind)?.weighs ? { is: 'weighs' } : {};
   const push: StoredForce = {
     ...piece(
       'force',

@@ -1,11 +1,10 @@
-import { kindHead } from '../kinds/registry.js';
-import type { LaidShaft } from '../shafts/laid-shaft.js';
+import { sizeField } from '../kinds/pieces.js';
+import { type LaidShaft, placed } from '../shafts/laid-shaft.js';
 import { metals } from '../shafts/metals.js';
 import { withoutPiece, withPieceAdded } from './begin-shaft.js';
 import type { Build, Shaft } from './build.js';
 import { choose } from './enter.js';
-import { holdersOf } from './holders.js';
-import { withInput } from './paths.js';
+import { placeAt, withInput } from './paths.js';
 
 /** An entry that follows from a change of a shaft. */
 interface Entry {
@@ -31,8 +30,7 @@ function* entriesOf(shaft: Shaft, before: LaidShaft, after: LaidShaft): Generato
     const [was, piece] = [before.sections[k], shaft.sections[k]];
     if (!was || !piece) continue;
     const at = `${path}/@sections/${piece.id}`;
-    const size = piece.kind === 'hexagon' || piece.kind === 'square' ? 'flats' : 'diameter';
-    if (isApart(section.size_mm, was.size_mm)) yield { path: `${at}/${size}`, text: mm(section.size_mm) };
+    if (isApart(section.size_mm, was.size_mm)) yield { path: `${at}/${sizeField(piece.kind)}`, text: mm(section.size_mm) };
     if (isApart(section.length_mm, was.length_mm)) yield { path: `${at}/length`, text: mm(section.length_mm) };
   }
   const metal = Object.entries(metals).find(([, { label }]) => label === after.metal.label)?.[0];
@@ -56,25 +54,17 @@ function* entriesOf(shaft: Shaft, before: LaidShaft, after: LaidShaft): Generato
 
 /** Wheels whose bore was as thick as the shaft follow it: they are bored out, or bought again. */
 function* boresOf(build: Build, shaft: Shaft, before: LaidShaft, after: LaidShaft): Generator<Entry> {
-  const ends = (shaft_: LaidShaft) => {
-    let end_mm = 0;
-    return shaft_.sections.map(({ length_mm, size_mm }) => {
-      end_mm += length_mm;
-      return { end_mm, size_mm };
-    });
-  };
-  const sizeAt = (shaft_: LaidShaft, at: number) => ends(shaft_).find(({ end_mm }) => at <= end_mm + 1e-6)?.size_mm;
+  const sizeAt = (laid: LaidShaft, at: number) => placed(laid).find(({ to_mm }) => at <= to_mm + 1e-6)?.section.size_mm;
   for (const { id, of } of shaft.seats) {
     const path = `@shafts/${shaft.id}/@seats/${id}`;
     const [was, then] = [before, after].map((each) => {
       const load = each.loads.find((one) => one.path === path);
       return load && sizeAt(each, load.at_mm);
     });
-    const stage = build.lines.find((line) => line.id === of.line)?.stages.find((each) => each.id === of.stage);
-    const name = of.end === 'in' ? 'driverBore' : 'drivenBore';
-    const bore = stage?.inputs[name]?.value;
+    const bores = `${of.line}/${of.stage}/${of.end === 'in' ? 'driverBore' : 'drivenBore'}`;
+    const bore = placeAt(build, bores)?.input?.value;
     if (was === undefined || then === undefined || bore === undefined || isApart(bore, was) || !isApart(was, then)) continue;
-    yield { path: `${of.line}/${of.stage}/${name}`, text: mm(then) };
+    yield { path: bores, text: mm(then) };
   }
 }
 
@@ -89,10 +79,8 @@ export function withShaftAs(build: Build, shaftId: string, before: LaidShaft, af
   if (!shaft || flips(before, after) || after.sections.length !== shaft.sections.length) return null;
   let next = build;
   const enter = ({ path, text }: Entry) => {
-    const name = path.split('/').at(-1) ?? '';
-    const holder = holdersOf(next).find((each) => path === `${each.path}/${name}`);
-    const field = holder?.fields[name];
-    if (holder && field) next = withInput(next, path, choose(field, text, holder.inputs[name]));
+    const place = placeAt(next, path);
+    if (place) next = withInput(next, path, choose(place.field, text, place.input));
   };
   for (const [k, section] of after.sections.entries()) {
     // A bar for a tube is another piece in its place.
@@ -121,13 +109,6 @@ export function withShaftAs(build: Build, shaftId: string, before: LaidShaft, af
   }
   for (const bearing of before.bearings.filter((each) => each.path !== undefined && !sameAs(after.bearings, each)))
     next = withoutPiece(next, shaftId, 'bearings', bearing.path?.split('/').at(-1) ?? '');
-  for (const { path, text } of boresOf(build, shaft, before, after)) next = withBore(next, path, text);
+  for (const each of boresOf(build, shaft, before, after)) enter(each);
   return next === build ? null : next;
 }
-
-const withBore = (build: Build, path: string, text: string): Build => {
-  const [lineId, stageId, name] = path.split('/') as [string, string, string];
-  const stage = build.lines.find(({ id }) => id === lineId)?.stages.find(({ id }) => id === stageId);
-  const field = stage && kindHead('stage', stage.kind)?.fields[name];
-  return field ? withInput(build, path, choose(field, text, stage.inputs[name])) : build;
-};

@@ -28,7 +28,7 @@ const steels: readonly (readonly [RegExp, MetalName])[] = [
   [/scrap|unknown/i, 'scrap'],
 ];
 const shapes: readonly (readonly [RegExp, ShaftSaid['kind']])[] = [
-  [/\btube|pipe\b/i, 'tube'],
+  [/\b(?:tube|pipe)\b/i, 'tube'],
   [/\bhex(agon)?\b/i, 'hexagon'],
   [/\bsquare\b/i, 'square'],
 ];
@@ -42,6 +42,7 @@ const filler = /\b(?:long|length|thick|diameter|dia|round|bar|shaft|spindle|stee
 export function readShaft(text: string, settings: ReadingSettings = {}): ShaftSaid {
   const said: { -readonly [K in keyof ShaftSaid]: ShaftSaid[K] } = { kind: 'round', understood: '', notRead: [] };
   const notRead: string[] = [];
+  let isLongSaid = false;
   const told = (typed: string): string | null => {
     const bare = typed.replaceAll(filler, ' ').replace(/\s+/g, ' ').trim();
     const read = bare === '' ? null : readQuantity(bare, length, settings);
@@ -72,13 +73,13 @@ export function readShaft(text: string, settings: ReadingSettings = {}): ShaftSa
       continue;
     }
     const size = told(rest);
-    if (size !== null && /\blong|length\b/i.test(piece)) said.long = size;
+    if (size !== null && /\b(?:long|length)\b/i.test(piece)) [said.long, isLongSaid] = [size, true];
     else if (size !== null && said.size === undefined) said.size = size;
     else if (size !== null && said.long === undefined) said.long = size;
     else if (rest.replaceAll(filler, '').trim() !== '' || (!kind && !metal)) notRead.push(piece);
   }
   // Of two lengths without a word the longer is how long it is.
-  if (said.size !== undefined && said.long !== undefined && mmOf(said.size, settings) > mmOf(said.long, settings))
+  if (!isLongSaid && said.size !== undefined && said.long !== undefined && mmOf(said.size, settings) > mmOf(said.long, settings))
     [said.size, said.long] = [said.long, said.size];
   return {
     ...said,

@@ -17,7 +17,7 @@ import { unreadIn } from './unread.js';
 
 /** On one line: a cell, a heading, a point of a list. */
 const cell = (text: string) => plainInMarkdown(text.replaceAll(/\s*\n\s*/g, ' '));
-/** A sum as it stands: in code nothing is kept from being anything, and only its own sign ends it. */
+/** A sum, as code: Markdown changes nothing in it, and only a backtick ends it. */
 const code = (line: string) => `\`${withoutControls(line).replaceAll('`', '’')}\``;
 /** What stands in a cell as it is. */
 interface AsIs {

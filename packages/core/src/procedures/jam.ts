@@ -66,7 +66,7 @@ export function jam(machine: Jammed): Jam {
   const checks = ranked.flatMap(({ check }) => check ?? []);
   ranked.sort((a, b) => likelyAt(a) - likelyAt(b));
   const shaftNames = machine.shafts;
-  const rungs = ranked.map(({ limit: { id, at: own_, shownAt: at = own_, words, harm, torque: own }, shaft, along, fuse, atTool, check }): Rung => {
+  const rungs = ranked.map(({ limit: { id, at, words, harm, torque: own }, shaft, along, fuse, atTool, check }): Rung => {
     const verdict = check?.verdict ?? 'holds';
     const rung = { id, at, short: words.short, atTool, harm, verdict, along, fuse };
     return shaft === tool ? rung : { ...rung, own: { torque: own, shaft: shaftNames[shaft] ?? '' } };
@@ -76,12 +76,16 @@ export function jam(machine: Jammed): Jam {
 
 const likelyAt = ({ atTool }: Ranked): number => (atTool.known ? atTool.value : Number.POSITIVE_INFINITY);
 
+/** `main/belt/check-breaks` of the limit `main/belt/breaks`. */
+const checkId = ({ id, name }: Limit): string => `${id.slice(0, id.length - name.length)}check-${name}`;
+
 /** What a limit withstands, against what the jam loads it with. What should not be there at all makes it close at worst, and the sentence begins with it. */
-function inJam({ limit: { at, shownAt = at, name, torque, words, source }, isShaft }: Placed, needs: Figure<'N·m'>, jams: WorkDemand['jams']): Check {
+function inJam({ limit, isShaft }: Placed, needs: Figure<'N·m'>, jams: WorkDemand['jams']): Check {
+  const { at, torque, words, source } = limit;
   const { what, fails, may } = words;
   const output = isShaft ? shaftInJam : jamCheck;
   // What a part withstands does not hang on what the jam loads it with: it is dear to look for, and there is nothing to find. What pulls on a shaft does.
-  const check = hold(`${at}/check-${name}`, shownAt, output, {
+  const check = hold(checkId(limit), at, output, {
     has: torque,
     needs,
     source,
@@ -110,14 +114,11 @@ function lessWhatGivesFirst(shaft: Placed, prepared: Prepared, all: readonly Pla
 }
 
 /** A shaft of what nothing can jam, against the most that reaches it when it starts: what stalls the source, or slips on the way. */
-function atStart(
-  { limit: { at, shownAt = at, name, torque, words, source }, shaft, along }: Placed,
-  all: readonly Placed[],
-  { transfers }: Jammed,
-): Check {
+function atStart({ limit, shaft, along }: Placed, all: readonly Placed[], { transfers }: Jammed): Check {
+  const { at, torque, words, source } = limit;
   const { what, fails, may } = words;
   const before = all.filter((each) => each.fuse && each.along < along).map((fuse) => followed(fuse, 0, transfers).onShaft(shaft));
-  return hold(`${at}/check-${name}`, shownAt, startCheck, {
+  return hold(checkId(limit), at, startCheck, {
     has: torque,
     needs: picked('least', 'N·m', before),
     source,

@@ -147,3 +147,22 @@ describe('cures that are found', () => {
     expect(says('ks-bad-01').some((each) => /^a third bearing outside of pulley/.test(each))).toBe(true);
   });
 });
+
+it('a thicker bar is thicker at the root of its thread as well', () => {
+  const load = (id: string, at_mm: number, pull: number, torque_Nm: number): Load => ({ id, at_mm, force_N: [pull, 0], torque_Nm });
+  const shaft: LaidShaft = {
+    sections: [{ length_mm: 300, shape: 'round', size_mm: 12 }],
+    loads: [load('pulley', 20, 500, 10), load('tool', 290, 0, -10)],
+    bearings: [
+      { id: 'A', at_mm: 60 },
+      { id: 'B', at_mm: 260 },
+    ],
+    notches: [{ id: 'the thread', at_mm: 0, to_mm: 300, Kf: 2.8, Kfs: 2.8, root_mm: 9.8 }],
+    metal: metals.bright,
+  };
+  const running = { how: 'light', speed_rpm: 400 } as const;
+  expect(judgeShaft(shaft, running).verdict).toBe('fails');
+  const thicker = curesOf(shaft, running, 20).filter(({ isThicker, after }) => isThicker && after.verdict !== 'fails');
+  expect(thicker.length).toBeGreaterThan(0);
+  for (const { shaft: then } of thicker) expect((then.notches[0]?.root_mm ?? 0) / (then.sections[0]?.size_mm ?? 1)).toBeCloseTo(9.8 / 12, 9);
+});

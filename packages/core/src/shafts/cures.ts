@@ -73,7 +73,12 @@ function* ofDiameter(shaft: LaidShaft): Generator<Change> {
     const sections = shaft.sections.map((section) => ({ ...section, size_mm: section.size_mm * times }));
     yield {
       says: shaft.sections.length === 1 ? `a shaft of ${bar} mm, with its bearings` : `all of it thicker, the thickest ${bar} mm`,
-      shaft: { ...shaft, sections },
+      // A thread or a groove is as deep in proportion.
+      shaft: {
+        ...shaft,
+        sections,
+        notches: shaft.notches.map((notch) => (notch.root_mm === undefined ? notch : { ...notch, root_mm: notch.root_mm * times })),
+      },
       isThicker: true,
     };
   }

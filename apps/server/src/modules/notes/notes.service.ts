@@ -1,5 +1,6 @@
 import { mostOfNote, type Note, type NoteContract, type NotePhoto } from '@hobrek/contracts';
 import { Injectable } from '@nestjs/common';
+import pLimit from 'p-limit';
 import { idOutOf } from '../../platform/ids.js';
 import { ProblemError } from '../../platform/problem-error.js';
 import { makePhoto } from './make-photo.js';
@@ -10,6 +11,9 @@ const mostAtOnce = 200;
 
 @Injectable()
 export class NotesService {
+  /** One picture at a time: each takes a lot of memory while it is drawn, and the limits are checked in the same turn. */
+  private readonly inTurn = pLimit(1);
+
   constructor(private readonly repository: NotesRepository) {}
 
   async write(build: string, { text, by, tags = [], photos = [] }: NoteContract): Promise<Note> {
@@ -66,15 +70,6 @@ export class NotesService {
 
   async removeLoose(build: string, id: string): Promise<void> {
     if (!(await this.repository.removeLoose(build, id))) throw new ProblemError('not-found', 'There is no such photo outside of a note.');
-  }
-
-  /** One picture at a time: each takes a lot of memory while it is drawn, and whether there is room for it is asked before. */
-  private turn: Promise<unknown> = Promise.resolve();
-
-  private inTurn<T>(work: () => Promise<T>): Promise<T> {
-    const done = this.turn.then(work, work);
-    this.turn = done.catch(() => {});
-    return done;
   }
 }
 

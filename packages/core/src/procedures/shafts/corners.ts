@@ -1,4 +1,4 @@
-import type { Figure, Known } from '../../figure/figure.js';
+import { type Figure, flag, type Known, unseenUnder } from '../../figure/figure.js';
 import type { Shaft } from '../../machine/build.js';
 import { type Bending, superposed } from '../../shafts/bent.js';
 import { faultsOf, type LaidShaft } from '../../shafts/laid-shaft.js';
@@ -57,15 +57,21 @@ const madeFor = new WeakMap<Shaft, Map<string, unknown>>();
 /** So many sets of figures are kept of a shaft: one for every setting. */
 const mostMade = 24;
 
-/** By values, ends and flags: figures that are alike are judged alike. */
+/** By values, ends, flags and where they come from: figures that are alike are judged alike. */
 const signature = (figures: Readonly<Record<string, Figure>>): string =>
   Object.entries(figures)
-    .map(([name, each]) =>
-      each.known ? `${name} ${each.value} ${each.low} ${each.high} ${each.flags} ${each.unseenLow} ${each.unseenHigh}` : `${name} ?${each.missing}`,
-    )
+    .map(([name, each]) => {
+      if (!each.known) return `${name} ?${each.missing}`;
+      const { value, low, high, flags, unseenLow, unseenHigh, origin } = each;
+      return [name, value, low, high, flags, unseenLow, unseenHigh, origin.by, ...(flags & flag.unseen ? unseenUnder(each) : [])].join(' ');
+    })
     .join('\n');
 
-/** Made once while nothing that it is made of changes: the same object then. @param what name of what is made, with all else that it hangs on */
+/**
+ * Made once while nothing that it is made of changes: the same object then. Not for what is held against figures of another making: what they have in common is found by
+ * their being the same object.
+ * @param what name of what is made, with all else that it hangs on
+ */
 export function madeOnce<M>(of: Shaft, { from, top, alike, torque }: Template, what: string, make: () => M): M {
   const key = `${what}\n${alike}\n${signature({ ...from, 'top of it': top, 'torque of it': torque })}`;
   const made = madeFor.get(of) ?? new Map<string, unknown>();
@@ -98,13 +104,15 @@ type Key = (numbers: Numbers) => string;
 /** A key of numbers, made thousands of times: of what has a range its value, of all else only what is not as it was. */
 function keysOf(from: Template['from'], bases: Map<string, string>): (names: readonly string[]) => Key {
   const isRanged = (name: string) => from[name]?.known === true && (from[name] as Known).low !== undefined;
-  const still = Object.entries(from).flatMap(([name, figure]) => (isRanged(name) || !figure.known ? [] : [[name, figure.value] as const]));
-  const whole = still.map(([name, value]) => `${name} ${value}`).join();
-  const base = bases.get(whole) ?? String(bases.size);
-  bases.set(whole, base);
   return (names) => {
     const moving = names.filter(isRanged);
-    const kept = still.filter(([name]) => names.includes(name));
+    const kept = names.flatMap((name) => {
+      const figure = from[name];
+      return figure?.known && !isRanged(name) ? [[name, figure.value] as const] : [];
+    });
+    const whole = kept.map(([name, value]) => `${name} ${value}`).join();
+    const base = bases.get(whole) ?? String(bases.size);
+    bases.set(whole, base);
     return (numbers) => {
       let key = base;
       for (const name of moving) key += ` ${numbers[name]}`;
@@ -119,11 +127,19 @@ export function corners(template: Template, of: Shaft): Corners {
   const names = Object.keys(template.from);
   const bends = names.filter((name) => name !== 'Sut' && name !== 'Sy');
   const lies = names.filter((name) => !loading.test(name));
+  // What sits on it weighs nothing for how it is bent by a newton, and slows its whirl.
+  const whirling = names.filter((name) => !loading.test(name) || name.endsWith(' kg'));
   const keyed = keysOf(template.from, bases);
-  const [all, bent, lying, yielding] = [names, bends, lies, names.filter((name) => name !== 'Sut')].map(keyed) as [Key, Key, Key, Key];
+  const keyOf = {
+    all: keyed(names),
+    bent: keyed(bends),
+    lying: keyed(lies),
+    whirl: keyed(whirling),
+    yields: keyed(names.filter((name) => name !== 'Sut')),
+  };
   const geometryOf = (numbers: Numbers, shaft: LaidShaft): Geometry => {
     // Where the tool takes out what is left of the torque there is one load more.
-    const key = `${lying(numbers)} ${shaft.loads.length}`;
+    const key = `${keyOf.lying(numbers)} ${shaft.loads.length}`;
     const before = geometry.get(key);
     if (before) return before;
     const bend = faultsOf(shaft).length > 0 ? null : superposed(shaft, 'coarse');
@@ -139,10 +155,10 @@ export function corners(template: Template, of: Shaft): Corners {
   });
   return {
     at: (numbers) => {
-      const key = all(numbers);
+      const key = keyOf.all(numbers);
       const before = seen.get(key);
       if (before) return before;
-      const bentBy = bent(numbers);
+      const bentBy = keyOf.bent(numbers);
       const everyWay =
         bentAt.get(bentBy) ??
         Array.from({ length: ways }, (_, way) => {
@@ -168,7 +184,7 @@ export function corners(template: Template, of: Shaft): Corners {
       return worst;
     },
     yieldsAt: (numbers) => {
-      const key = yielding(numbers);
+      const key = keyOf.yields(numbers);
       const before = yields.get(key);
       if (before !== undefined) return before;
       const least = Array.from({ length: ways }, (_, way) => {
@@ -180,7 +196,7 @@ export function corners(template: Template, of: Shaft): Corners {
       return least;
     },
     whirl: (numbers) => {
-      const key = lying(numbers);
+      const key = keyOf.whirl(numbers);
       const speed = whirl.get(key) ?? whirls(template.lay(numbers, 0, 1), 1, 'whirl')[0]?.speed_rpm ?? Number.NaN;
       whirl.set(key, speed);
       return speed;

@@ -5,7 +5,7 @@ import type { Line, Shaft } from '../../machine/build.js';
 import { faultsOf, lengthOf, placed } from '../../shafts/laid-shaft.js';
 import { stiffnessOf } from '../../shafts/section-shape.js';
 import type { ShaftInJam } from '../jammed.js';
-import { corners, madeOnce } from './corners.js';
+import { corners } from './corners.js';
 import { type ActsOfLine, type AroundShaft, likely, placeOf, shaftsOf, type Template, templateOf } from './template.js';
 
 export const bending = defineProcedure({
@@ -27,7 +27,7 @@ export function shaftsInJam(line: Line, build: AroundShaft, lines: readonly Acts
   return shaftsOf(build, line).flatMap((shaft) => {
     const at = placeOf(shaft, line);
     const template = templateOf(shaft, build, lines, line);
-    return madeOnce(shaft, template, `in a jam ${line.id} ${at}`, () => inJam(shaft, template, at, `${line.id}/@shafts/${shaft.id}`)) ?? [];
+    return inJam(shaft, template, at, `${line.id}/@shafts/${shaft.id}`) ?? [];
   });
 }
 
@@ -45,8 +45,8 @@ function inJam(shaft: Shaft, template: Template, at: number, id: string): ShaftI
   const lies = Object.fromEntries(Object.entries(from).filter(([name]) => / (length|size|bore|at)$/.test(name)));
   const limit: Limit = {
     id: `${id}/bends`,
-    at: id,
-    shownAt: shaft.seats[0] ? `${shaft.seats[0].of.line}/${shaft.seats[0].of.stage}` : `${id.split('/')[0]}/work`,
+    // Shown with the stage of its first wheel.
+    at: shaft.seats[0] ? `${shaft.seats[0].of.line}/${shaft.seats[0].of.stage}` : `${id.split('/')[0]}/work`,
     name: 'bends',
     words: {
       short: `${shaft.name} bends`,

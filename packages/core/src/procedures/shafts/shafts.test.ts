@@ -226,7 +226,7 @@ describe('a shaft of a machine', () => {
     expect(thin('4 mm')?.verdict).toBe('unknown');
     const said = thin('4 mm')?.says;
     expect(said && say(said, wordingFor(crusher()))).toMatch(
-      /^Whether the roll shaft lasts is not known yet: 4 mm thick, as its bores are, it hardly can with 8 N·m and a pull of .* N; enter it under Shafts\.$/,
+      /^Whether the roll shaft lasts is not known yet: as thick as its bores, 4 mm, it would crack with 8 N·m and a pull of .* N; enter it under Shafts\.$/,
     );
   });
 
@@ -247,5 +247,31 @@ describe('a shaft of a machine', () => {
       '@shafts/roll/@bearings/b1/at': '60 mm',
     });
     expect(mesh(stiff)?.verdict).toBe('holds');
+  });
+
+  it('whirls over a range where the weight of a wheel has one', () => {
+    const { has } = check(rolled({ '@seats/belt-out/mass': '2 to 12 kg' }), 'whirls');
+    const at = (mass: string) => {
+      const sure = check(rolled({ '@seats/belt-out/mass': mass }), 'whirls').has;
+      return sure.known ? sure.value : Number.NaN;
+    };
+    expect(has).toMatchObject({ low: expect.closeTo(at('12 kg'), 6), high: expect.closeTo(at('2 kg'), 6) });
+  });
+
+  it('is judged as one that was never judged before, whatever was typed between', () => {
+    const told = (build: Build) => {
+      const { checks, lines } = evaluateBuild(build, kinds);
+      return [
+        checks.map(({ id, verdict, margin }) => [id, verdict, margin]),
+        lines[0]?.jam.rungs.map(({ id, atTool }) => [id, atTool.known && [atTool.low, atTool.high]]),
+      ];
+    };
+    const build = rolled({ '@sections/bar/diameter': '13 mm' }, null);
+    const first = told(structuredClone(build));
+    told(build);
+    for (const torque of ['5 N·m', '9 to 14 N·m', '30 N·m']) told(afterTyping(build, { 'main/work/torque': torque }));
+    expect(told({ ...build })).toEqual(first);
+    const other = afterTyping(build, { 'main/work/torque': '9 to 14 N·m' });
+    expect(told(other)).toEqual(told(structuredClone(other)));
   });
 });

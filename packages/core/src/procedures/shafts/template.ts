@@ -1,17 +1,17 @@
-import { type Figure, fixed, type Known, unknown, unseen } from '../../figure/figure.js';
+import { type Figure, fixed, unknown, unseen } from '../../figure/figure.js';
 import type { Chosen, Fields, InputFigures } from '../../kinds/fields.js';
-import { type PieceRole, pieceHead } from '../../kinds/pieces.js';
-import type { Fixing } from '../../kinds/shared/hub-fixing.js';
+import { type PieceRole, pieceHead, sizeField } from '../../kinds/pieces.js';
 import { toolForcesOn } from '../../machine/begin-shaft.js';
 import type { Build, Element, Line, Piece, Seat, Shaft, StoredForce } from '../../machine/build.js';
 import { type Across, type Bearing, type LaidShaft, type Load, lengthOf, type Notch, placed } from '../../shafts/laid-shaft.js';
 import { type Metal, type MetalName, metals } from '../../shafts/metals.js';
-import { crossHole, notchKinds, shoulder, threadRoot } from '../../shafts/notches.js';
+import { notchKinds, shoulder } from '../../shafts/notches.js';
 import type { Section } from '../../shafts/section-shape.js';
 import type { Runs } from '../../shafts/stressed.js';
 import { type Sentence, sentence } from '../../wording/sentence.js';
 import { inputFigures } from '../opened.js';
 import type { ActsOnShaft, WalkedLine, WheelOnShaft } from '../walked.js';
+import { cutIn, cutOf, notchOf, stageOf, worstCut } from './cut-into.js';
 
 /** What the lines of a build do to a shaft that they share. */
 export type ActsOfLine = Pick<WalkedLine, 'id' | 'acts' | 'ends'>;
@@ -38,8 +38,7 @@ const opened = (role: PieceRole, path: string, piece: Element): InputFigures<Fie
   inputFigures(path, piece, pieceHead(role, piece.kind)?.fields ?? {});
 const figureAt = (inputs: InputFigures<Fields>, name: string): Figure => (inputs[name] as Figure | undefined) ?? unknown('mm', []);
 const chosenAt = (inputs: InputFigures<Fields>, name: string): string | undefined => (inputs[name] as Chosen | undefined)?.is;
-const none = (unit: 'kg' | 'mm' | 'kg·mm'): Known => fixed(unit, 0, 'Nothing is entered');
-const orNone = (figure: Figure, unit: 'kg' | 'mm' | 'kg·mm'): Figure => (figure.known ? figure : none(unit));
+const orNone = (figure: Figure): Figure => (figure.known ? figure : fixed('kg', 0, 'Nothing is entered'));
 
 type Numbers = Readonly<Record<string, number>>;
 
@@ -87,69 +86,7 @@ function wheelsOf({ seats }: Shaft, lines: readonly ActsOfLine[]): WheelHere[] {
 
 const runsOf = (shock: ActsOnShaft['shock']): Runs => (shock === 'uniform' ? 'steady' : shock === 'heavy' ? 'heavy' : 'light');
 
-const stageOf = (lines: readonly Line[], { line, stage }: Seat['of']) => lines.find(({ id }) => id === line)?.stages.find(({ id }) => id === stage);
-
-/** Hub fixing of a stage as what it cuts into the shaft. */
-const cutBy: Readonly<Record<Fixing, string>> = {
-  key: 'end-milled',
-  'set-screws': 'dimple',
-  dimple: 'dimple',
-  flat: 'flat',
-  clamp: 'nothing',
-  shrink: 'shrink',
-};
-
-/** Taken where nobody says how a wheel is held: nothing that is usual cuts deeper. */
-const worstCut = 'end-milled';
-
-function cutOf(seat: Seat, inputs: InputFigures<Fields>, lines: readonly Line[]): string | undefined {
-  const own = chosenAt(inputs, 'cut');
-  if (own) return own;
-  const stage = stageOf(lines, seat.of);
-  const fixing = stage?.inputs[seat.of.end === 'in' ? 'driverFixing' : 'drivenFixing']?.text;
-  return fixing !== undefined && fixing in cutBy ? cutBy[fixing as Fixing] : undefined;
-}
-
-/** A pin takes a quarter of the diameter (common practice, no source). */
-const pinShare = 0.25;
-
-function notchOf(id: string, cut: string | undefined, at_mm: number, wide_mm: number, section: Section | undefined): Notch[] {
-  if (cut === 'end-milled' || cut === 'sled') {
-    const raises = notchKinds[cut === 'sled' ? 'sled-runner keyway' : 'end-milled keyway'];
-    return [{ id, at_mm: at_mm - wide_mm / 2, to_mm: at_mm + wide_mm / 2, ...raises, isKeyway: true }];
-  }
-  if (cut === 'shrink') return [{ id, at_mm: at_mm - wide_mm / 2, to_mm: at_mm + wide_mm / 2, ...notchKinds['shrink fit'] }];
-  if (cut === 'dimple') return [{ id, at_mm, ...notchKinds['set-screw dimple'] }];
-  if (cut === 'flat') return [{ id, at_mm, ...notchKinds.flat }];
-  if (cut === 'hole' && section) return [{ id, at_mm, ...crossHole(pinShare * section.size_mm, section) }];
-  return [];
-}
-
-const cutAlong = { thread: notchKinds['cut thread'], spline: notchKinds.spline, flat: notchKinds.flat } as const;
-
-/** What is cut into a section itself: along it, across it, at its end. */
-function cutIn(piece: Piece, cut: string | undefined, section: Section, [from_mm, to_mm]: readonly [number, number], n: Numbers): Notch[] {
-  const along: Notch[] =
-    cut !== undefined && cut in cutAlong
-      ? [
-          {
-            id: cut === 'thread' ? 'the thread' : cut === 'spline' ? 'the splines' : 'the flat',
-            at_mm: from_mm,
-            to_mm,
-            ...cutAlong[cut as keyof typeof cutAlong],
-            ...(cut === 'thread' ? { root_mm: threadRoot(section.size_mm, n[`${piece.id} pitch`] || undefined) } : {}),
-          },
-        ]
-      : [];
-  const [deep, wide] = [n[`${piece.id} groove`] ?? 0, n[`${piece.id} hole`] ?? 0];
-  const groove: Notch[] = deep > 0 ? [{ id: 'the groove', at_mm: to_mm, root_mm: section.size_mm - 2 * deep, ...notchKinds['ring groove'] }] : [];
-  const hole: Notch[] =
-    wide > 0 ? [{ id: 'the hole across it', at_mm: n[`${piece.id} holeAt`] ?? (from_mm + to_mm) / 2, ...crossHole(wide, section) }] : [];
-  return [...along, ...groove, ...hole];
-}
-
 const shapes = { round: 'round', tube: 'tube', hexagon: 'hexagon', square: 'square' } as const;
-export const sizeName = (kind: string): string => (kind === 'hexagon' || kind === 'square' ? 'flats' : 'diameter');
 
 /** @param lines what acts on its shafts, of every line that shares it; what of another is not there pulls with nothing */
 export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly ActsOfLine[], line: Line): Template {
@@ -162,7 +99,7 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
   const sections = shaft.sections.map((piece: Piece) => {
     const inputs = opened('section', `${path}/@sections/${piece.id}`, piece);
     from[`${piece.id} length`] = figureAt(inputs, 'length');
-    from[`${piece.id} size`] = figureAt(inputs, sizeName(piece.kind));
+    from[`${piece.id} size`] = figureAt(inputs, sizeField(piece.kind));
     if (piece.kind === 'tube') from[`${piece.id} bore`] = figureAt(inputs, 'bore');
     for (const name of ['fillet', 'pitch', 'groove', 'hole', 'holeAt']) put(`${piece.id} ${name}`, figureAt(inputs, name));
     return { piece, cut: chosenAt(inputs, 'cut') };
@@ -189,7 +126,7 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
     const { seat, wheel, acts } = each;
     const inputs = opened('seat', `${path}/@seats/${seat.id}`, seat);
     from[`${seat.id} at`] = figureAt(inputs, 'at');
-    from[`${seat.id} kg`] = orNone(figureAt(inputs, 'mass'), 'kg');
+    from[`${seat.id} kg`] = orNone(figureAt(inputs, 'mass'));
     from[`${seat.id} wide`] = figureAt(inputs, 'wide');
     from[`${seat.id} pull`] = wheel.pull;
     from[`${seat.id} torque`] = acts.torque;
@@ -200,11 +137,11 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
     }
     return {
       ...each,
-      cut: cutOf(seat, inputs, build.lines) ?? worstCut,
+      cut: cutOf(seat, chosenAt(inputs, 'cut'), build.lines) ?? worstCut,
       angle: wheel.direction?.known ? wheel.direction.value + (wheel.end === 'out' ? Math.PI : 0) : null,
     };
   });
-  if (shaft.seats.some((seat) => cutOf(seat, opened('seat', `${path}/@seats/${seat.id}`, seat), build.lines) === undefined))
+  if (shaft.seats.some((seat) => cutOf(seat, seat.inputs.cut?.text, build.lines) === undefined))
     assumes.push(sentence('how every wheel is held is not entered: an end-milled keyway is taken'));
   for (const said of boresApart(shaft, build, from)) assumes.push(said);
   const acts = wheels.find(({ seat }) => seat.of.line === line.id)?.acts ?? wheels[0]?.acts;
@@ -232,7 +169,7 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
     metal,
     acts?.shock,
     sections.map(({ cut }) => cut),
-    wheels.map(({ seat, wheel, cut, angle }) => [seat.id, wheel.slips, wheel.end, cut, angle]),
+    wheels.map(({ seat, wheel, cut, angle }) => [seat.id, stageOf(build.lines, seat.of)?.kind, wheel.slips, wheel.end, cut, angle]),
     forces.map(({ id, weighs }) => [id, weighs]),
     isLast(shaft, line),
   ]);

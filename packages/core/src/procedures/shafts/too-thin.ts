@@ -35,7 +35,7 @@ export function tooThin({ shafts }: Pick<Build, 'shafts'>, line: Line, acts: rea
     const name = shaftName(station.name);
     const id = `${line.id}/${station.id}/check-too-thin`;
     const says = sentence(
-      'whether the {shaft} lasts is not known yet: {bore} thick, as its bores are, it hardly can with {torque} and a pull of {pull}; enter it under Shafts',
+      'whether the {shaft} lasts is not known yet: as thick as its bores, {bore}, it would crack with {torque} and a pull of {pull}; enter it under Shafts',
       {
         shaft: name,
         bore: { value: d, unit: 'mm' as const },

@@ -160,6 +160,7 @@ export const rotaryTumblerHead = {
   label: 'tumbling drum',
   noun: 'drum',
   ports: ['rotary', null],
+  weighs: true,
   fields,
   groups: {
     'Bearings, inertia': ['empty', 'shell', 'tilt'],

@@ -103,6 +103,7 @@ export const wheelDriveHead = {
   label: 'wheels on the ground',
   noun: 'wheels',
   ports: ['rotary', null],
+  weighs: true,
   fields,
   groups: {
     'The way': ['kerb', 'beside'],

@@ -1,8 +1,9 @@
 import { shapeLimits } from '@hobrek/contracts';
 import express, { type NextFunction, type Request, type RequestHandler, type Response } from 'express';
-import { askerOf } from '../modules/pairing/who-asks.js';
-import { photoTypes } from './photo-types.js';
-import { isPicturePath, pairingPath } from './security.js';
+import pLimit from 'p-limit';
+import { photoTypes } from '../../platform/photo-types.js';
+import { isPicturePath, pairingPath } from '../../platform/security.js';
+import { askerOf } from './who-asks.js';
 
 const json = express.json({ limit: shapeLimits.bytes, strict: true });
 /** A code and a name. */
@@ -10,29 +11,9 @@ const pairing = express.json({ limit: 1_000, strict: true });
 const picture = express.raw({ limit: '25mb', type: photoTypes });
 
 /** So many pictures are taken in at once, until each is answered; others wait their turn before a byte of them is read. */
-const atOnce = 3;
-let taken = 0;
-const waiting: (() => void)[] = [];
+const inTurn = pLimit(3);
 
-function inTurn(response: Response, read: () => void): void {
-  const begin = () => {
-    taken += 1;
-    response.once('close', () => {
-      taken -= 1;
-      waiting.shift()?.();
-    });
-    read();
-  };
-  if (taken < atOnce) begin();
-  else {
-    waiting.push(begin);
-    // Gone before its turn: it does not come up.
-    response.once('close', () => {
-      const at = waiting.indexOf(begin);
-      if (at >= 0) waiting.splice(at, 1);
-    });
-  }
-}
+const answered = (response: Response): Promise<void> => new Promise((done) => response.once('close', done));
 
 const sending: ReadonlySet<string> = new Set(['POST', 'PUT', 'PATCH']);
 
@@ -47,5 +28,11 @@ export const bodies: RequestHandler = (request: Request, response: Response, nex
   if (request.path === pairingPath && request.method === 'POST') return pairing(request, response, next);
   if (!isKnown) return next();
   if (!isPicturePath(request.path)) return json(request, response, next);
-  return inTurn(response, () => picture(request, response, next));
+  return inTurn(async () => {
+    // Gone before its turn.
+    if (response.closed) return;
+    const end = answered(response);
+    picture(request, response, next);
+    await end;
+  });
 };
