@@ -66,7 +66,7 @@ describe('texts on the wire', () => {
             done(piece.toString());
             asked.destroy();
           });
-          void served.ask('POST', 'builds', blankBuild('Told of'));
+          served.ask('POST', 'builds', blankBuild('Told of')).catch(fail);
         },
       );
       asked.on('error', fail);
