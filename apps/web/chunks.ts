@@ -42,17 +42,13 @@ function importsOf(known: Known, id: string, indexes: Map<string, ReadonlyMap<st
   });
 }
 
-interface Parts {
-  readonly first: ReadonlySet<string>;
-  readonly core: ReadonlySet<string>;
-  readonly build: ReadonlySet<string>;
-  readonly kinds: ReadonlySet<string>;
-  readonly charts: ReadonlySet<string>;
-}
+/** What a chunk is called, by the module, for each of them. */
+type Parts = ReadonlyMap<string, string>;
 
-const ofCharts = /node_modules\/recharts\//;
-
-/** What is loaded together: the list; the computation; the page of a build with its stops; the kinds; what has charts. Each needs only what is before it. */
+/**
+ * What is loaded together: what every page has; the first screen of a build, with the computation and the kinds; the other stops with what belongs to a kind;
+ * what has charts. Each needs only what is before it. The list, and pages by themselves, are left as they are.
+ */
 function partsOf(known: Known, main: string): Parts {
   const indexes = new Map<string, ReadonlyMap<string, string>>();
   const needed = (from: readonly string[]): Set<string> => {
@@ -68,15 +64,36 @@ function partsOf(known: Known, main: string): Parts {
   const loadedBy = (ids: Iterable<string>, test: RegExp): string[] =>
     [...ids].flatMap((id) => (known(id)?.dynamicallyImportedIds ?? []).filter((each) => test.test(each)));
   const entry = needed([main]);
-  const first = needed([main, ...loadedBy(entry, /features\/builds\/index/)]);
+  const list = needed(loadedBy(entry, /features\/builds\/index/));
   const page = needed(loadedBy(entry, /app\/build-page/));
   const stops = loadedBy(page, /features\/[^/]+\/[^/]+-stop\.tsx$/);
-  const drawn = stops.filter((stop) => [...needed([stop])].some((id) => ofCharts.test(id)));
-  const build = needed([...page, ...stops.filter((stop) => !drawn.includes(stop))]);
+  const drawn = stops.filter((stop) => [...needed([stop])].some((id) => /node_modules\/recharts\//.test(id)));
+  const first = needed([...page, ...stops.filter((stop) => /overview-stop/.test(stop))]);
+  const kinds = needed(loadedBy(first, /kinds\/(?:feed|source|stage|work)\/[^/]+\/kind\.ts$/));
+  const beside = loadedBy(first, /src\/kinds\/[^/]+\/[^/]+\.tsx$|frame\/all-commands|text-sheet/);
+  const rest = needed([...stops.filter((stop) => !drawn.includes(stop)), ...beside]);
   const charts = needed(drawn);
-  const kinds = needed(loadedBy(build, /kinds\/(?:feed|source|stage|work)\/[^/]+\/kind\.ts$/));
-  const core = needed([...build, ...charts].filter((id) => isOwn(id) && id.includes('/packages/core/')));
-  return { first, core, build, kinds, charts };
+  // Dialogs, dates and the like, which pages without a build have as well: those are not to fetch the computation with them.
+  const elsewhere = needed(loadedBy(new Set([...entry, ...list, ...needed(loadedBy(entry, /features\/commands/))]), /^(?!.*app\/build-page)/));
+  const isOfCore = (id: string) => isOwn(id) && id.includes('/packages/core/');
+  const isShared = (id: string) => elsewhere.has(id) && ![...needed([id])].some(isOfCore);
+  const parts = new Map<string, string>();
+  const put = (name: string, ids: Iterable<string>) => {
+    for (const id of ids) if (!parts.has(id)) parts.set(id, name);
+  };
+  put('index', entry);
+  put('shared', needed([...list].filter((id) => first.has(id))));
+  put('builds-list', list);
+  put('long-rows', needed(loadedBy(list, /long-rows/)));
+  put('core', needed([...first].filter(isOfCore)));
+  put('dialogs', [...first].filter(isShared));
+  put('build', first);
+  put('kinds', kinds);
+  put('core-more', needed([...rest, ...charts].filter(isOfCore)));
+  put('commands', [...rest].filter(isShared));
+  put('stops', rest);
+  put('charts', charts);
+  return parts;
 }
 
 /**
@@ -87,10 +104,6 @@ export function chunkOf(main: string): (id: string, context: { readonly getModul
   let parts: Parts | null = null;
   return (id, context) => {
     parts ??= partsOf((each) => context.getModuleInfo(each), main);
-    if (parts.first.has(id)) return null;
-    if (parts.core.has(id)) return 'core';
-    if (parts.build.has(id)) return 'build';
-    if (parts.kinds.has(id)) return 'kinds';
-    return parts.charts.has(id) ? 'charts' : null;
+    return parts.get(id) ?? null;
   };
 }

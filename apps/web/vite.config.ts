@@ -6,6 +6,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig, type Plugin } from 'vite';
 import { chunkOf } from './chunks.js';
+import { writeFonts } from './fonts.js';
 
 /**
  * Packages that went into the bundle, the workers' too, by where they lie: what ships must be in the notices (bin/licences.mjs). Tailwind's base styles are
@@ -50,8 +51,11 @@ const packed = (): Plugin => ({
   },
 });
 
+/** Written before anything is resolved: the style sheet names them. */
+const fonts = (): Plugin => ({ name: 'hobrek:fonts', config: () => writeFonts(fileURLToPath(new URL('.cache/fonts', import.meta.url))) });
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), noted(), written(), packed()],
+  plugins: [fonts(), react(), tailwindcss(), noted(), written(), packed()],
   resolve: { conditions: ['source', ...defaultClientConditions] },
   worker: { format: 'es', plugins: () => [noted()] },
   build: {

@@ -11,7 +11,7 @@ export async function build(say) {
   await alone(join(cache, 'build.lock'), 600, async () => {
     await compile();
     await bundleCommandLine();
-    const web = [...core, 'apps/web/src', 'apps/web/index.html', 'apps/web/vite.config.ts'];
+    const web = [...core, 'apps/web/src', 'apps/web/index.html', 'apps/web/vite.config.ts', 'apps/web/chunks.ts', 'apps/web/fonts.ts'];
     if (isOlder('apps/web/dist/.packages.json', web)) {
       say('Building the web application …');
       await run(tool('vite'), ['build', '--logLevel', 'warn'], { cwd: join(root, 'apps/web'), quiet: true });

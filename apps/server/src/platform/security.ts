@@ -22,6 +22,10 @@ export const headers: RequestHandler = helmet({
     },
   },
   strictTransportSecurity: false,
+  // For browsers and plug-ins that are no more.
+  xDownloadOptions: false,
+  xPermittedCrossDomainPolicies: false,
+  xXssProtection: false,
 });
 
 const ownNames = new Set(['127.0.0.1', 'localhost', '[::1]']);

@@ -29,7 +29,7 @@ const router = createBrowserRouter([
         children: [
           { path: '/', lazy: async () => ({ Component: (await import('../features/builds/index.js')).BuildsPage }) },
           { path: '/start/:id?', lazy: async () => ({ Component: (await import('../features/start/index.js')).StartPage }) },
-          { path: '/deleted', lazy: async () => ({ Component: (await import('../features/builds/index.js')).DeletedPage }) },
+          { path: '/deleted', lazy: async () => ({ Component: (await import('../features/deleted/index.js')).DeletedPage }) },
           { path: '/backups', lazy: async () => ({ Component: (await import('../features/backups/index.js')).BackupsPage }) },
           { path: '/phone', lazy: async () => ({ Component: (await import('../features/phone/index.js')).PhonePage }) },
           { path: '/compare/:a/:b', lazy: async () => ({ Component: (await import('../features/compare/index.js')).ComparePage }) },

@@ -6,7 +6,7 @@ import { tools } from '../kinds/tools.js';
 const all: Readonly<Record<string, readonly Tool[] | undefined>> = tools;
 const loaded = new Map<Tool, ComponentType<ToolShown>>();
 
-/** Loads the tools of all kinds, as kinds are loaded: one that came later would move what is below it. One that cannot be loaded is not shown. */
+/** Loads the tools of all kinds, before a page shows any: one that came later would move what is below it. One that cannot be loaded is not shown. */
 export async function loadTools(): Promise<void> {
   const missing = Object.values(all).flatMap((some) => (some ?? []).filter((tool) => !loaded.has(tool)));
   await Promise.all(

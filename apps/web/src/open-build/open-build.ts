@@ -10,7 +10,6 @@ import { follow } from './follow.js';
 import { findUnsent, type Left } from './journal.js';
 import { type Keeping, keep, savedAs } from './keep.js';
 import { type LineEvents, lineEvents } from './line-events.js';
-import { loadTools } from './loaded-tools.js';
 import type { SaveState } from './save-queue.js';
 import { createSayer } from './say.js';
 import { settled } from './settled.js';
@@ -61,7 +60,7 @@ export async function openBuild(stored: StoredBuild, sizing = false): Promise<Op
     if ('missed' in each || (each.id === stored.id && each.version > stored.version)) isOld = true;
   });
   // All of them: the person, or someone on another page, may add any.
-  const [kinds, left] = await Promise.all([loadKinds(), findUnsent(stored.id), loadTools()]);
+  const [kinds, left] = await Promise.all([loadKinds(), findUnsent(stored.id)]);
   const now = isOld ? await ask<StoredBuild>(`builds/${stored.id}`).catch(() => stored) : stored;
   stop();
   const open = createOpenBuild({ stored: now, kinds, sizing, left });

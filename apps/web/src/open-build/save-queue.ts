@@ -2,7 +2,7 @@ import type { StoredBuild } from '@hobrek/contracts';
 import type { Build } from '@hobrek/core';
 import { v4 as newId } from 'uuid';
 import { AskError, ask, send } from '../shared/ask.js';
-import { clock } from '../shared/dates.js';
+import { clock } from '../shared/clock.js';
 import { deviceName } from '../shared/device-name.js';
 import { isSafe } from './journal.js';
 

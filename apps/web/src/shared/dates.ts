@@ -3,9 +3,6 @@ import { addDays, differenceInCalendarDays, format, formatDistanceToNow } from '
 /** A moment as it is written beside what was done then: `29 Nov 2026, 14:05`. */
 export const when = (at: string): string => format(new Date(at), 'd MMM yyyy, HH:mm');
 
-/** The time of day of a moment: `14:05`. */
-export const clock = (at: string): string => format(new Date(at), 'HH:mm');
-
 /** How long ago a moment is: `3 minutes ago`. */
 export const ago = (at: string): string => formatDistanceToNow(new Date(at), { addSuffix: true });
 

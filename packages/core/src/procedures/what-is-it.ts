@@ -1,3 +1,4 @@
+import { usualWall_V } from '../catalog/usual-wall.js';
 import { withFamily } from '../identify/become.js';
 import { type Estimate, estimate } from '../identify/estimate.js';
 import type { FamilyName } from '../identify/families.js';
@@ -11,7 +12,6 @@ import { lookedAtOf, measuredOf, outOf } from '../kinds/source/no-plate/looked.j
 import type { Build, Element } from '../machine/build.js';
 import { elementsOf } from '../machine/paths.js';
 import { inputFigures } from './opened.js';
-import { usualWall_V } from './what-it-needs.js';
 
 /** What a motor without a plate likely is. */
 export interface WhatIsIt extends Identified {

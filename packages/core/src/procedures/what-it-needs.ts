@@ -1,3 +1,4 @@
+import { usualWall_V } from '../catalog/usual-wall.js';
 import { highEnd, lowEnd } from '../figure/figure.js';
 import { estimate, type Range } from '../identify/estimate.js';
 import { type FamilyName, familyLabel, familyOfKind } from '../identify/families.js';
@@ -20,8 +21,6 @@ export interface WhatItNeeds {
 }
 
 const nothingSeen: LookedAt = { looks: {}, readings: [] };
-/** A household socket where nothing of the wall is entered. */
-export const usualWall_V = 230;
 
 /**
  * What the motor of a line needs: what feeds it, its first power, what breaks it.

@@ -1,2 +1,1 @@
 export { BuildsPage } from './builds-page.js';
-export { DeletedPage } from './deleted-page.js';

@@ -1,9 +1,10 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { useQuery } from '@tanstack/react-query';
-import { type ComponentType, memo, type ReactNode, useEffect, useState } from 'react';
+import { type ComponentType, memo, type ReactNode, useCallback, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { OpenBuildHere, useDocument, useOpen } from '../../open-build/here.js';
 import { isSafe } from '../../open-build/journal.js';
+import { loadTools } from '../../open-build/loaded-tools.js';
 import { MergeConflict } from '../../open-build/merge-conflict.js';
 import { SaveWord } from '../../open-build/save-word.js';
 import type { Stop } from '../../open-build/stop.js';
@@ -13,7 +14,7 @@ import { ask } from '../../shared/ask.js';
 import { OneStop } from '../../shared/one-stop.js';
 import { PageHead } from '../../shared/page-head.js';
 import { PreferencesSheet } from '../../shared/preferences-sheet.js';
-import { CommandList } from './command-list.js';
+import { CommandList, fetchCommands } from './command-list.js';
 import { Lines } from './lines.js';
 import { MachineStrip } from './machine-strip.js';
 import { usePathKeys } from './path-keys.js';
@@ -38,7 +39,7 @@ export function BuildFrame({ stops }: { stops: readonly Stop[] }) {
   });
   const open = useOpened(stored.data);
   const stop = stops.find((each) => each.path === path);
-  const Content = usePageOf(stop, stops);
+  const Content = usePageOf(stop, stops, open !== null);
   if (!stop) return <Message says="There is no such stop of the work." />;
   if (stored.error) return <Message says={stored.error.message} />;
   if (Content === 'away') return <Message says="This page did not come: the server does not answer. Load it again when it does." />;
@@ -58,7 +59,8 @@ function Page({ stops, stop, children }: { stops: readonly Stop[]; stop: Stop; c
   usePathKeys();
   useRounds();
   return (
-    <div className="flex min-h-dvh flex-col">
+    // Above the thumbs a page can be scrolled to its end.
+    <div className="flex min-h-dvh flex-col max-sm:pb-[4.5rem]">
       <a href="#content" className="sr-only focus:not-sr-only focus:px-6 focus:py-2">
         To what is entered here
       </a>
@@ -117,29 +119,37 @@ const Head = memo(function Head({ stops, isFirst }: { stops: readonly Stop[]; is
 
 const loaded = new Map<Stop, ComponentType>();
 
-/** So long after a page is there what is heavy of the others is fetched, so that they are there when the machine is gone. */
-const heavyAfter_ms = 8_000;
+/** So long after a page is there the others are fetched, and last what is heavy of them, so that they are there when the machine is gone. */
+const [othersAfter_ms, heavyAfter_ms] = [1_000, 8_000];
 
-/** The page of a stop, once its code is there, or that it could not come; the pages of the other stops come in meanwhile, those with charts last. */
-function usePageOf(stop: Stop | undefined, stops: readonly Stop[]): ComponentType | 'away' | null {
+/** The page of a stop, once its code is there, or that it could not come. The other pages come once this one is seen, those with charts last. */
+function usePageOf(stop: Stop | undefined, stops: readonly Stop[], isSeen: boolean): ComponentType | 'away' | null {
   const [, setLoaded] = useState(loaded.size);
   const [away, setAway] = useState<Stop | null>(null);
-  useEffect(() => {
-    const load = (each: Stop) =>
-      each.load().then(
-        (page) => {
+  const load = useCallback(
+    (each: Stop) =>
+      // Where something is entered, the tools of its kind are beside it.
+      Promise.all([each.load(), each.of && loadTools()]).then(
+        ([page]) => {
           loaded.set(each, page);
           setLoaded(loaded.size);
         },
         () => setAway(each),
-      );
-    const isLater = (each: Stop) => each.hasCharts === true && each !== stop;
-    for (const each of stop ? [stop, ...stops] : stops) if (!isLater(each)) void load(each);
-    const later = setTimeout(() => {
-      for (const each of stops) if (isLater(each)) void load(each);
-    }, heavyAfter_ms);
-    return () => clearTimeout(later);
-  }, [stop, stops]);
+      ),
+    [],
+  );
+  useEffect(() => {
+    if (stop) void load(stop);
+  }, [stop, load]);
+  useEffect(() => {
+    if (!isSeen) return undefined;
+    const fetchAll = (areHeavy: boolean) => () => {
+      for (const each of stops) if ((each.hasCharts === true) === areHeavy) void load(each);
+      if (!areHeavy) fetchCommands();
+    };
+    const timers = [setTimeout(fetchAll(false), othersAfter_ms), setTimeout(fetchAll(true), heavyAfter_ms)];
+    return () => timers.forEach(clearTimeout);
+  }, [isSeen, stops, load]);
   if (!stop) return null;
   return loaded.get(stop) ?? (away === stop ? 'away' : null);
 }

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useOpen } from '../../open-build/here.js';
 import { useFollowed, useLine } from '../../open-build/in-sight.js';
 import { checksHash, type Stop } from '../../open-build/stop.js';
+import { useIsTyping } from '../../shared/is-typing.js';
 import { PreferencesSheet } from '../../shared/preferences-sheet.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 import { showCommands } from './command-list.js';
@@ -20,6 +21,8 @@ const looks = (isHere: boolean): string =>
 export function Thumbs({ stops }: { stops: readonly Stop[] }) {
   const { id } = useOpen();
   const here = useThumbPlaces(id);
+  // They make room for the device's keyboard.
+  const isTyping = useIsTyping();
   const verdict = useFollowed(true, ({ evaluation }) => evaluation.verdict);
   const firstField = stops.find(({ of }) => of?.includes('work'))?.path ?? '';
   const first: Readonly<Record<Thumb, string>> = {
@@ -38,7 +41,10 @@ export function Thumbs({ stops }: { stops: readonly Stop[] }) {
     </Link>
   );
   return (
-    <nav aria-label="places" className="thumbs fixed inset-x-0 bottom-0 z-10 grid grid-cols-4 gap-x-2 border-t border-ink bg-ground sm:hidden">
+    <nav
+      aria-label="places"
+      className={`thumbs fixed inset-x-0 bottom-0 z-10 grid grid-cols-4 gap-x-2 border-t border-ink bg-ground sm:hidden ${isTyping ? 'pointer-coarse:hidden' : ''}`}
+    >
       {to('machine', 'Machine')}
       {to(
         'checks',

@@ -45,7 +45,7 @@ export function SizeRuler({ need: { atMotor, motor } }: { need: Need }) {
                 y={top}
                 textAnchor="middle"
                 fill={size === motor.output_W ? 'var(--ink)' : 'var(--soft)'}
-                fontWeight={size === motor.output_W ? 700 : 400}
+                fontWeight={size === motor.output_W ? 600 : 400}
               >
                 {named(size)}
               </text>

@@ -7,6 +7,7 @@ import { createStore, useStore } from 'zustand';
 import { SketchDrawing } from '../../kinds/sketch-drawing.js';
 import { focusField } from '../../open-build/focus-field.js';
 import { OpenBuildHere, useDocument, useOpen } from '../../open-build/here.js';
+import { loadTools } from '../../open-build/loaded-tools.js';
 import { MergeConflict } from '../../open-build/merge-conflict.js';
 import { type OpenBuild, openBuild } from '../../open-build/open-build.js';
 import { SaveWord } from '../../open-build/save-word.js';
@@ -144,6 +145,7 @@ function useBegun(id: string | undefined, kind: string | null): { readonly open:
 /** @returns why it could not be, in words; `nothing` where there is none of that id */
 async function beginOrOpen(id: string, kind: string | null): Promise<OpenBuild | string> {
   const isMotor = kind === motorInHand;
+  await loadTools();
   try {
     return await openBuild(await ask<StoredBuild>(`builds/${id}`), !isMotor);
   } catch (error) {

@@ -87,6 +87,9 @@ function useAnswers(path: string, kept: Element, change: ToolShown['change']): r
 
 const nextOf = ({ next }: WhatIsIt, now: string): string | null => next.map(({ look }) => look).filter((look) => look !== now)[0] ?? null;
 
+/** A press takes no focus to what is gone a moment later: a browser lays the whole page out once more to take it away again. */
+const unfocused = (event: React.MouseEvent): void => event.preventDefault();
+
 interface LookShown extends Pick<ToolShown, 'Entry'> {
   readonly path: string;
   readonly element: Element;
@@ -135,6 +138,7 @@ function Look({ Entry, path, element, look, is, answer, later }: LookShown) {
               type="button"
               aria-pressed={now === is_}
               className="grid min-h-[60px] w-full cursor-pointer content-center border border-hair bg-plate px-4 text-left hover:border-ink aria-pressed:border-brass"
+              onMouseDown={unfocused}
               onClick={() => answer(name, is_)}
             >
               <span>{says}</span>
@@ -164,11 +168,11 @@ function Besides({ later, out }: { later: () => void; out?: () => void }) {
   return (
     <div className="mt-2 grid grid-cols-2 gap-2">
       {out && (
-        <button type="button" className={beside} onClick={out}>
+        <button type="button" className={beside} onMouseDown={unfocused} onClick={out}>
           Cannot reach
         </button>
       )}
-      <button type="button" className={beside} onClick={later}>
+      <button type="button" className={beside} onMouseDown={unfocused} onClick={later}>
         Another look first
       </button>
     </div>

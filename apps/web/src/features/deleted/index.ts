@@ -1,0 +1,1 @@
+export { DeletedPage } from './deleted-page.js';
