@@ -159,3 +159,19 @@ test('a shredder’s hexagon shaft is a rung of the jam: of scrap it bends befor
   await expect(page.getByRole('button', { name: /^shredder shaft bends/ })).toBeVisible();
   await expect(page.getByText(/In a jam the shredder shaft is bent or twisted for good: it withstands/).first()).toBeVisible();
 });
+
+test('shafts are taken to the lathe as a drawing, once they are entered', async ({ page, address }) => {
+  const { id } = await addBuild(address, demo('kelp-cart'));
+  await page.goto(`${address}/builds/${id}`);
+  await page.getByRole('button', { name: 'Export' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'the shafts in true millimetres (DXF)' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toMatch(/-shafts\.dxf$/);
+  const none = await addBuild(address, bare('kelp-cart'));
+  await page.goto(`${address}/builds/${none.id}`);
+  await page.getByRole('button', { name: 'Export' }).click();
+  await expect(page.getByRole('menuitem', { name: 'the drawing in true millimetres (DXF)' })).toBeVisible();
+  await expect(page.getByRole('menuitem', { name: /^the shafts/ })).toHaveCount(0);
+});

@@ -50,11 +50,9 @@ if (process.argv[2] === 'shafts') {
   const kinds = await loadKinds(build);
   const keyed = (of, field, value) => {
     let last;
-    const typed = (k) => {
-      const lines = structuredClone(of.lines);
-      lines[0].stages[3].inputs[field] = { text: `${value + k / 1000}`, value: value + k / 1000, unit: 'mm', how: 'measured' };
-      return { ...of, lines };
-    };
+    // As a page does it: what nobody touched stays the same object.
+    const path = `${of.lines[0].id}/${of.lines[0].stages[3].id}/${field}`;
+    const typed = (k) => core.withInput(of, path, { text: `${value + k / 1000}`, value: value + k / 1000, unit: 'mm', how: 'measured' });
     return timed((k) => {
       const next = typed(k);
       last = { build: next, evaluation: evaluateBuild(next, kinds, last) };

@@ -141,6 +141,16 @@ describe('a build of several lines', () => {
     expect([none.exit, none.err.trim()]).toEqual([2, expect.stringContaining('The build has 2 lines: --line takes “motor to roll” or “fan”')]);
     expect((await hobrek('draw', two(), '--line', 'pump')).err).toContain('--line takes “motor to roll” or “fan”, not “pump”');
   });
+
+  it('has its shafts drawn for whoever makes them; where none is entered it says what would be needed', async () => {
+    const axle = await hobrek('draw', 'demo/kelp-cart.json', '--shafts', '--as', 'dxf');
+    expect([axle.exit, axle.out.includes('Keyway from 100 mm to 130 mm')]).toEqual([0, true]);
+    const none = await hobrek('draw', 'demo/apple-crusher.json', '--shafts');
+    expect([none.exit, none.err.trim()]).toEqual([
+      2,
+      expect.stringContaining('No shaft of the build is entered whole: its sections and two bearings'),
+    ]);
+  });
 });
 
 describe('need', () => {

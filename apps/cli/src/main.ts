@@ -58,11 +58,12 @@ program
 
 program
   .command('draw')
-  .description('the machine in side view: DXF in true millimetres, or SVG on paper to a scale')
+  .description('the machine in side view, or its shafts: DXF in true millimetres, or SVG on paper to a scale')
   .argument('<file>', 'a build file')
   .option('--as <form>', 'svg or dxf', 'svg')
   .option('--scale <times>', '5 for 1:5, SVG only', '5')
   .option('--line <name>', 'which one, of several lines')
+  .option('--shafts', 'its shafts with their sections and places, for whoever makes them')
   .option('--json', 'its lines and circles as JSON')
   .action((file: string, options) => print(draw(file, options), options));
 

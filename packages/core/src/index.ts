@@ -8,6 +8,7 @@ export { type DrawerRead, readDrawer } from './drawer/read-part.js';
 export { drawFromAbove, rim_mm } from './drawing/from-above.js';
 export { drawLine } from './drawing/line.js';
 export { drawMachine, type MachineDrawing, type MachineStroke } from './drawing/machine.js';
+export { drawShafts } from './drawing/shaft.js';
 export { type At, besideOf, extent, type Pen, type Sketch, type Stroke, ticksOf } from './drawing/sketch.js';
 export { type FieldPath, type Figure, flag, highEnd, type Known, lowEnd, type Origin, restsOn, type Unknown } from './figure/figure.js';
 export type { Formula, InputSlot } from './figure/formula.js';

@@ -3,6 +3,7 @@ import {
   type Build,
   type DrawnStage,
   drawMachine,
+  drawShafts,
   evaluateBuild,
   figuresByPath,
   loadKinds,
@@ -199,5 +200,58 @@ describe('a table that is entered', () => {
   ])('is read whatever stands between its cells: %j', (text) => {
     const { input } = withPasted(field, undefined, { texts: textsIn(text), newId: () => 'r1' });
     expect(textsOf(field, input).at(-1)).toEqual(['1,2 kW', 'oak, wet']);
+  });
+});
+
+describe('shafts for whoever makes them', () => {
+  const cart = demo('kelp-cart');
+  const [axle] = cart.shafts;
+  const drawn = (build: Build, units: 'metric' | 'inch' = 'metric') => drawShafts(build, evaluateBuild(build, kinds).lines, units);
+  const words = (build: Build, units?: 'metric' | 'inch') =>
+    drawn(build, units)?.strokes.flatMap(({ stroke }) => (stroke.is === 'note' || stroke.is === 'name' ? [stroke.says] : [])) ?? [];
+  const withoutKey = (build: Build): Build => ({
+    ...build,
+    lines: build.lines.map((line) => ({
+      ...line,
+      stages: line.stages.map((stage) => ({
+        ...stage,
+        inputs: Object.fromEntries(Object.entries(stage.inputs).filter(([name]) => !/Fixing$/.test(name))),
+      })),
+    })),
+    shafts: build.shafts.map((shaft) => ({
+      ...shaft,
+      seats: shaft.seats.map((seat) => ({ ...seat, inputs: Object.fromEntries(Object.entries(seat.inputs).filter(([name]) => name !== 'cut')) })),
+    })),
+  });
+
+  it('are as long and as thick as they are entered, in true millimetres, when another program reads them', () => {
+    const drawing = drawn(cart);
+    if (!drawing) throw new Error('nothing is drawn');
+    const read = new DxfParser().parseSync(drawingDxf(drawing)) as unknown as {
+      entities: { type: string; layer: string; vertices?: { x: number; y: number }[] }[];
+    };
+    const bar = read.entities.filter(({ type, layer }) => type === 'LINE' && layer === 'shaft').flatMap(({ vertices }) => vertices ?? []);
+    const [xs, ys] = [bar.map(({ x }) => x), bar.map(({ y }) => y)];
+    // As it is entered in demo/kelp-cart.json: 760 mm of 25 mm.
+    expect([axle?.sections.map(({ inputs }) => [inputs.length?.text, inputs.diameter?.text])]).toEqual([[['760 mm', '25 mm']]]);
+    expect([Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)]).toEqual([0, 760, -12.5, 12.5]);
+  });
+
+  it('say what is to be cut, and from where, in the units of whoever reads it', () => {
+    expect(words(cart)).toEqual(
+      expect.arrayContaining(['1: Ø25 mm, 760 mm long, from 0 mm to 760 mm', 'Keyway from 100 mm to 130 mm', 'B2: bearing B at 680 mm']),
+    );
+    expect(words(cart, 'inch').some((says) => says.startsWith('1: Ø0.98') && says.includes(' in long'))).toBe(true);
+  });
+
+  it('show no keyway that nobody entered, though the worst is taken where it is worked out', () => {
+    const open = withoutKey(cart);
+    expect(evaluateBuild(open, kinds).lines[0]?.shafts?.[0]?.laid?.notches.some(({ isKeyway }) => isKeyway)).toBe(true);
+    expect(words(open).filter((says) => says.startsWith('Keyway'))).toEqual([]);
+  });
+
+  it('are none where no shaft is entered whole', () => {
+    expect(drawn(crusher)).toBeNull();
+    expect(drawn({ ...cart, shafts: cart.shafts.map((shaft) => ({ ...shaft, sections: [] })) })).toBeNull();
   });
 });

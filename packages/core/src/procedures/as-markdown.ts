@@ -1,5 +1,6 @@
 import { reserveOf } from '../checks/reserve.js';
 import { verdictOf } from '../checks/verdict.js';
+import { shaftsInWords } from '../drawing/shaft.js';
 import type { Build } from '../machine/build.js';
 import { namesOfElements } from '../machine/element-names.js';
 import { fieldWords } from '../machine/field-types/index.js';
@@ -63,6 +64,10 @@ export function asMarkdown(build: Build, evaluation: Evaluation, units: UnitHabi
         { asIs: `[${sources.indexOf(check.source) + 1}]` },
       ]),
     ),
+    ...shaftsInWords(build, evaluation.lines, units).map((said, k) => [
+      ...(k === 0 ? ['## Shafts', ''] : []),
+      ...said.map((each) => `- ${cell(each)}`),
+    ]),
     ['## Key figures'],
     table(['of', 'figure', 'value'], keyed(build, evaluation, units)),
     ['## How it was worked out'],

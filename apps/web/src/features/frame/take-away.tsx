@@ -1,4 +1,4 @@
-import { asMarkdown, drawLine } from '@hobrek/core';
+import { asMarkdown, drawLine, drawShafts } from '@hobrek/core';
 import * as DropdownMenu from '@radix-ui/react-dropdown-menu';
 import { useOpen } from '../../open-build/here.js';
 import { evaluatedLine } from '../../open-build/in-sight.js';
@@ -14,11 +14,17 @@ const drawn = ({ derived, session }: OpenBuild) => {
   return drawLine(line ?? { outlines: [], stations: [] }, usePreferences.getState().units);
 };
 
+/** Only where a shaft is entered whole. */
+const shaftsOf = ({ build, evaluation }: DerivedState) => drawShafts(build, evaluation.lines, usePreferences.getState().units);
+const nothing = { strokes: [], left: 0, right: 0, top: 0, bottom: 0, trueScale: true, hasUsual: false } as const;
+
 interface Form {
   readonly says: string;
   readonly ending: string;
   readonly type: string;
   readonly text: (now: DerivedState, open: OpenBuild) => string | Promise<string>;
+  /** Without it, always. */
+  readonly isThere?: (now: DerivedState) => boolean;
 }
 
 /** What a build can be taken away as. */
@@ -48,6 +54,20 @@ const forms: readonly Form[] = [
     text: async (_, open) => (await papers()).drawingDxf(drawn(open)),
   },
   {
+    says: 'the shafts for the lathe, 1:2 on paper (SVG)',
+    ending: '-shafts.svg',
+    type: 'image/svg+xml',
+    isThere: (now) => shaftsOf(now) !== null,
+    text: async (now) => (await papers()).drawingSvg(shaftsOf(now) ?? nothing, { scale: 2 }),
+  },
+  {
+    says: 'the shafts in true millimetres (DXF)',
+    ending: '-shafts.dxf',
+    type: 'image/vnd.dxf',
+    isThere: (now) => shaftsOf(now) !== null,
+    text: async (now) => (await papers()).drawingDxf(shaftsOf(now) ?? nothing),
+  },
+  {
     says: 'every figure (CSV)',
     ending: '-figures.csv',
     type: 'text/csv',
@@ -56,15 +76,11 @@ const forms: readonly Form[] = [
   { says: 'the parts list (CSV)', ending: '-parts.csv', type: 'text/csv', text: async ({ build }) => (await papers()).partsCsv(build) },
 ];
 
+const look = 'block cursor-pointer px-4 py-1.5 outline-none data-highlighted:bg-wash';
+
 export function TakeAway() {
-  const open = useOpen();
-  const { id } = open;
+  const { id } = useOpen();
   const units = useUnits();
-  const take = async ({ text, type, ending }: Form) => {
-    const now = open.derived.getState();
-    takeFile(now.build.name, ending, type, await text(now, open));
-  };
-  const look = 'block cursor-pointer px-4 py-1.5 outline-none data-highlighted:bg-wash';
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="cursor-pointer font-semibold text-ink">Export</DropdownMenu.Trigger>
@@ -78,13 +94,25 @@ export function TakeAway() {
             </DropdownMenu.Item>
           ))}
           <DropdownMenu.Separator className="my-1 border-t border-hair" />
-          {forms.map((form) => (
-            <DropdownMenu.Item key={form.ending} className={look} onSelect={() => void take(form)}>
-              {form.says}
-            </DropdownMenu.Item>
-          ))}
+          <Forms />
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
+}
+
+/** What it can be taken away as now that the list is opened. */
+function Forms() {
+  const open = useOpen();
+  const take = async ({ text, type, ending }: Form) => {
+    const now = open.derived.getState();
+    takeFile(now.build.name, ending, type, await text(now, open));
+  };
+  return forms
+    .filter(({ isThere }) => isThere?.(open.derived.getState()) ?? true)
+    .map((form) => (
+      <DropdownMenu.Item key={form.ending} className={look} onSelect={() => void take(form)}>
+        {form.says}
+      </DropdownMenu.Item>
+    ));
 }
