@@ -74,7 +74,7 @@ const firstOf = (chunks: readonly Rolldown.OutputChunk[], ...modules: readonly R
 const list = /features\/builds\/builds-page\.tsx$/;
 const page = [/app\/build-page\.tsx$/, /features\/overview\/overview-stop\.tsx$/, /kinds\/stage\/(?:v-belt|empty-\d+)\/kind\.ts$/];
 
-it('forty kinds more are no file more on the first screens, next to nothing on the wire, and nothing of the list', async () => {
+it('forty kinds more are no file more on the first screens, next to nothing on the wire, and nothing of the list; pages without a build have no computation', async () => {
   const [now, then] = [await chunksWith([]), await chunksWith([emptyKinds()])];
   const [buildNow, buildThen] = [firstOf(now, ...page), firstOf(then, ...page)];
   expect(codeOf(buildThen).includes(`empty-${more - 1}`)).toBe(true);
@@ -84,6 +84,16 @@ it('forty kinds more are no file more on the first screens, next to nothing on t
   const listThen = firstOf(then, list);
   expect(codeOf(listThen).includes('empty-')).toBe(false);
   expect(kB(listThen)).toBeLessThan(140);
+  // Pages without a build do without what works one out.
+  for (const other of [
+    /features\/phone\/phone-page/,
+    /features\/backups\/backups-page/,
+    /features\/deleted\/deleted-page/,
+    /features\/commands\/list/,
+  ]) {
+    const modules = [...firstOf(now, other)].flatMap((chunk) => Object.keys(chunk.modules));
+    expect([modules.some((id) => other.test(id)), modules.some((id) => /procedures\/evaluate-build\.ts$/.test(id))]).toEqual([true, false]);
+  }
   // What is fetched when it is needed is not fetched before: charts, papers, what a file is read with.
   for (const never of [/node_modules\/recharts\//, /node_modules\/papaparse\//, /node_modules\/@streamparser\//, /node_modules\/@dnd-kit\//])
     expect([...buildThen, ...listThen].flatMap(({ modules }) => Object.keys(modules)).filter((id) => never.test(id))).toEqual([]);

@@ -46,8 +46,8 @@ function importsOf(known: Known, id: string, indexes: Map<string, ReadonlyMap<st
 type Parts = ReadonlyMap<string, string>;
 
 /**
- * What is loaded together: what every page has; the first screen of a build, with the computation and the kinds; the other stops with what belongs to a kind;
- * what has charts. Each needs only what is before it. The list, and pages by themselves, are left as they are.
+ * What is loaded together, in this order: what every page has; the list of builds; the computation, the dialogs, the first screen and the kinds of a build; what its other stops,
+ * its commands and the tools of kinds need besides; what has charts. Each needs only what is before it. Pages by themselves are left as the bundler has them.
  */
 function partsOf(known: Known, main: string): Parts {
   const indexes = new Map<string, ReadonlyMap<string, string>>();

@@ -6,7 +6,6 @@ const isTypedIn = (element: EventTarget | null): boolean => element instanceof E
 let typing = false;
 function follow(told: () => void): () => void {
   const tell = (now: boolean) => {
-    if (now === typing) return;
     typing = now;
     told();
   };

@@ -87,8 +87,10 @@ function useAnswers(path: string, kept: Element, change: ToolShown['change']): r
 
 const nextOf = ({ next }: WhatIsIt, now: string): string | null => next.map(({ look }) => look).filter((look) => look !== now)[0] ?? null;
 
-/** A press takes no focus to what is gone a moment later: a browser lays the whole page out once more to take it away again. */
-const unfocused = (event: React.MouseEvent): void => event.preventDefault();
+/** A press takes no focus to what is gone a moment later: a browser lays the whole page out once more to take it away again. A field that was typed in is left by it all the same. */
+const unfocused = (event: React.MouseEvent): void => {
+  if (!(document.activeElement instanceof HTMLInputElement)) event.preventDefault();
+};
 
 interface LookShown extends Pick<ToolShown, 'Entry'> {
   readonly path: string;
