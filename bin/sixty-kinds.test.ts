@@ -85,12 +85,7 @@ it('forty kinds more are no file more on the first screens, next to nothing on t
   expect(codeOf(listThen).includes('empty-')).toBe(false);
   expect(kB(listThen)).toBeLessThan(140);
   // Pages without a build do without what works one out.
-  for (const other of [
-    /features\/phone\/phone-page/,
-    /features\/backups\/backups-page/,
-    /features\/deleted\/deleted-page/,
-    /features\/commands\/list/,
-  ]) {
+  for (const other of [/features\/phone\/phone-page/, /features\/backups\/backups-page/, /features\/deleted\/deleted-page/]) {
     const modules = [...firstOf(now, other)].flatMap((chunk) => Object.keys(chunk.modules));
     expect([modules.some((id) => other.test(id)), modules.some((id) => /procedures\/evaluate-build\.ts$/.test(id))]).toEqual([true, false]);
   }
