@@ -250,6 +250,20 @@ describe('shafts for whoever makes them', () => {
     expect(words(open).filter((says) => says.startsWith('Keyway'))).toEqual([]);
   });
 
+  it('say what is only a guess', () => {
+    const guessed = {
+      ...cart,
+      shafts: cart.shafts.map((shaft) => ({
+        ...shaft,
+        sections: shaft.sections.map((piece) => ({
+          ...piece,
+          inputs: { ...piece.inputs, ...(piece.inputs.diameter ? { diameter: { ...piece.inputs.diameter, how: 'guessed' as const } } : {}) },
+        })),
+      })),
+    };
+    expect(words(guessed).some((says) => says.startsWith('1: Ø25 mm') && says.endsWith(', a guess: to be measured first'))).toBe(true);
+  });
+
   it('are none where no shaft is entered whole', () => {
     expect(drawn(crusher)).toBeNull();
     expect(drawn({ ...cart, shafts: cart.shafts.map((shaft) => ({ ...shaft, sections: [] })) })).toBeNull();

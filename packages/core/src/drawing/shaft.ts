@@ -13,7 +13,7 @@ import { box, path, type Stroke, shape } from './sketch.js';
 interface Drawn {
   readonly shaft: Shaft;
   readonly laid: LaidShaft;
-  /** Keyways that somebody entered: one that is only taken at its worst is not to be cut. */
+  /** Keyways that somebody entered, with how long they are: one that is only taken at its worst is not to be cut. */
   readonly keyways: LaidShaft['notches'];
 }
 
@@ -30,7 +30,7 @@ function drawnOf(build: Build, lines: readonly { readonly shafts?: readonly Eval
     const laid = evaluated.find(({ id }) => id === shaft.id)?.laid;
     if (!laid) return [];
     const entered = shaft.seats
-      .filter((seat) => cutOf(seat, seat.inputs.cut?.text, build.lines) !== undefined)
+      .filter((seat) => seat.inputs.wide && cutOf(seat, seat.inputs.cut?.text, build.lines) !== undefined)
       .map(({ id }) => `@shafts/${shaft.id}/@seats/${id}`);
     return [{ shaft, laid, keyways: laid.notches.filter(({ isKeyway, path: at = '' }) => isKeyway && entered.includes(at)) }];
   });
@@ -42,9 +42,14 @@ function restOf(role: PieceRole, piece: Piece): string[] {
   const told = new Set(['length', 'at', 'bore', 'metal', sizeField(piece.kind)]);
   return Object.entries(fields).flatMap(([name, field]) => {
     const words = told.has(name) ? '' : fieldWords(field, piece.inputs[name]);
-    return words === '' ? [] : `${field.label.charAt(0).toLowerCase()}${field.label.slice(1)} ${words}`;
+    const sure = piece.inputs[name]?.how === 'guessed' ? ' (a guess)' : '';
+    return words === '' ? [] : `${field.label.charAt(0).toLowerCase()}${field.label.slice(1)} ${words}${sure}`;
   });
 }
+
+/** What is cut is measured first. */
+const toMeasure = (piece: Piece | undefined): string =>
+  piece && ['length', 'bore', sizeField(piece.kind)].some((name) => piece.inputs[name]?.how === 'guessed') ? ', a guess: to be measured first' : '';
 
 const across = { round: 'Ø', tube: 'Ø', square: 'square ', hexagon: 'hexagon ' } as const;
 /** What a wheel and a bearing are marked with. */
@@ -54,7 +59,8 @@ const [wheelMark, bearingMark] = [(k: number) => `W${k + 1}`, (k: number) => `B$
 function shaftInWords({ shaft, laid, keyways }: Drawn, units: UnitHabit = 'metric'): string[] {
   const mm = (value: number) => show(value, 'mm', units);
   const [first] = shaft.sections;
-  const metal = first ? fieldWords(pieceHead('section', first.kind)?.fields.metal as never, first.inputs.metal) : '';
+  const field = first && pieceHead('section', first.kind)?.fields.metal;
+  const metal = field ? fieldWords(field, first.inputs.metal) : '';
   const wheels = laid.loads.filter(({ path: at }) => at !== undefined);
   const pieceAt = (at: string | undefined): Piece | undefined =>
     [...shaft.seats, ...shaft.bearings].find(({ id }) => at?.endsWith(`/@seats/${id}`) || at?.endsWith(`/@bearings/${id}`));
@@ -68,7 +74,7 @@ function shaftInWords({ shaft, laid, keyways }: Drawn, units: UnitHabit = 'metri
     `${shaft.name}: ${mm(lengthOf(laid))} long, ${metal || 'its metal is not entered'}. Places are from its left end.`,
     ...placed(laid).map(({ section, from_mm, to_mm }, k) => {
       const bore = section.bore_mm ? `, bore ${mm(section.bore_mm)}` : '';
-      return `${k + 1}: ${across[section.shape]}${mm(section.size_mm)}${bore}, ${mm(section.length_mm)} long, from ${mm(from_mm)} to ${mm(to_mm)}${also('section', shaft.sections[k])}`;
+      return `${k + 1}: ${across[section.shape]}${mm(section.size_mm)}${bore}, ${mm(section.length_mm)} long, from ${mm(from_mm)} to ${mm(to_mm)}${toMeasure(shaft.sections[k])}${also('section', shaft.sections[k])}`;
     }),
     ...wheels.map(({ id, path: at, at_mm }, k) => `${wheelMark(k)}: ${id} at ${mm(at_mm)}${also('seat', pieceAt(at))}`),
     ...keyways.map(({ at_mm, to_mm = at_mm }) => `Keyway from ${mm(at_mm)} to ${mm(to_mm)}`),
@@ -142,7 +148,7 @@ function drawShaft(drawn: Drawn, units: UnitHabit): MachineDrawing {
     top: top + line_mm,
     bottom: below - words.length * line_mm,
     trueScale: true,
-    hasUsual: true,
+    hasUsual: false,
   };
 }
 
