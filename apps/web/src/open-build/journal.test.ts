@@ -54,6 +54,22 @@ it('of a page that ends later, slowly or because it is closed, is heard of then;
   expect([unheard.mock.calls.length, localStorage.length]).toEqual([0, 0]);
 });
 
+it('of a page that ends after it was waited for, and before anybody listens, is heard of all the same', async () => {
+  let end = () => {};
+  const ended = new Promise<void>((resolve) => {
+    end = resolve;
+  });
+  const { findUnsent } = await journal(locksHeld(['hobrek:page:reloaded'], ended));
+  left('reloaded', 'typed before the reload');
+  const found = await findUnsent('b');
+  // The kinds are still loading.
+  end();
+  await ended.then(() => new Promise((resolve) => setTimeout(resolve)));
+  const heard = vi.fn();
+  found.whenLeft(heard);
+  expect([found.unsent, names(heard.mock.calls.flat())]).toEqual([[], ['typed before the reload']]);
+});
+
 it('where there are no locks, pages are asked whether they live', async () => {
   const { findUnsent } = await journal(undefined);
   const other = new BroadcastChannel('hobrek:roll');

@@ -37,18 +37,10 @@ async function watchPages(pages: readonly string[]): Promise<Watched> {
   const watching = new AbortController();
   let hear: ((page: string) => void) | null = null;
   const stop = () => watching.abort();
-  const watched = {
-    gone,
-    later: (now: (page: string) => void) => {
-      hear = now;
-    },
-    stop,
-  };
-  if (pages.length === 0) return watched;
+  if (pages.length === 0) return { gone, later: () => {}, stop };
   if (!navigator.locks) {
     const living = await livingPages();
-    for (const each of pages) if (!living.has(each)) gone.add(each);
-    return watched;
+    return { gone: new Set(pages.filter((each) => !living.has(each))), later: () => {}, stop };
   }
   const ends = pages.map((each) =>
     navigator.locks
@@ -62,7 +54,16 @@ async function watchPages(pages: readonly string[]): Promise<Watched> {
       }),
   );
   await Promise.race([Promise.all(ends), new Promise((resolve) => setTimeout(resolve, answerWithin_ms))]);
-  return watched;
+  const inTime = new Set(gone);
+  return {
+    gone: inTime,
+    later: (now) => {
+      hear = now;
+      // What ended since, before anybody listened.
+      for (const each of gone) if (!inTime.has(each)) now(each);
+    },
+    stop,
+  };
 }
 
 async function livingPages(): Promise<ReadonlySet<string>> {

@@ -7,7 +7,7 @@ import { show, type UnitHabit } from '../quantity/show.js';
 import { type LaidShaft, lengthOf, placed } from '../shafts/laid-shaft.js';
 import { oneBelow } from './from-above.js';
 import type { MachineDrawing, MachineStroke } from './machine.js';
-import { box, path, type Stroke, shape } from './sketch.js';
+import { type At, box, path, type Stroke, shape } from './sketch.js';
 
 /** A shaft that was worked out with what was entered of it. */
 interface Drawn {
@@ -99,10 +99,12 @@ function drawShaft(drawn: Drawn, units: UnitHabit): MachineDrawing {
     );
   const ofSections = sections.flatMap(({ section, from_mm, to_mm }, k): MachineStroke[] => {
     const half = section.size_mm / 2;
-    const inside = section.shape === 'tube' ? (section.bore_mm ?? 0) / 2 : section.shape === 'round' ? null : half / 2;
+    const inside = section.shape === 'tube' ? (section.bore_mm ?? 0) / 2 : section.shape === 'hexagon' ? half / 2 : null;
     const pen = section.shape === 'tube' ? 'hidden' : 'thin';
     return [
       of('shaft', shape(box(from_mm, -half, to_mm, half))),
+      // A flat face is crossed out, as the trade does it (ISO 128).
+      ...(section.shape === 'square' ? crossed(from_mm, -half, to_mm, half).map((stroke) => of('shaft', stroke)) : []),
       ...(inside === null ? [] : [level(from_mm, to_mm, inside, pen), level(from_mm, to_mm, -inside, pen)].map((stroke) => of('shaft', stroke))),
       of('words', { is: 'name', says: String(k + 1), at: [(from_mm + to_mm) / 2, -thickest / 2 - off_mm] }),
     ];
@@ -120,8 +122,7 @@ function drawShaft(drawn: Drawn, units: UnitHabit): MachineDrawing {
     const mark = of('words', { is: 'note', says: bearingMark(k), at: [at_mm + half_mm, half + off_mm] });
     const boxes = [half, -half - off_mm].flatMap((y) => [
       of('bearings', shape(box(at_mm - half_mm, y, at_mm + half_mm, y + off_mm), 'thin')),
-      of('bearings', path([[at_mm - half_mm, y] as const, [at_mm + half_mm, y + off_mm] as const], 'thin')),
-      of('bearings', path([[at_mm - half_mm, y + off_mm] as const, [at_mm + half_mm, y] as const], 'thin')),
+      ...crossed(at_mm - half_mm, y, at_mm + half_mm, y + off_mm).map((stroke) => of('bearings', stroke)),
     ]);
     return [mark, ...boxes];
   });
@@ -150,6 +151,12 @@ function drawShaft(drawn: Drawn, units: UnitHabit): MachineDrawing {
     trueScale: true,
     hasUsual: false,
   };
+}
+
+/** Both diagonals of a rectangle. */
+function crossed(left: number, bottom: number, right: number, top: number): readonly Stroke[] {
+  const [a, b, c, d] = box(left, bottom, right, top) as [At, At, At, At];
+  return [path([a, c], 'thin'), path([b, d], 'thin')];
 }
 
 const of = (layer: string, stroke: Stroke): MachineStroke => ({ layer, stage: null, stroke });

@@ -42,7 +42,14 @@ export function ShaftLying({ laid, bent, weakest, x, px_mm, width }: Shown) {
         return (
           <g key={start}>
             <rect x={x(start)} y={middle - h} width={x(end) - x(start)} height={2 * h} fill="var(--sheet)" stroke="var(--ink)" />
-            {(section.shape === 'hexagon' || section.shape === 'square') && (
+            {section.shape === 'square' && (
+              <path
+                d={`M${x(start)} ${middle - h}L${x(end)} ${middle + h}M${x(start)} ${middle + h}L${x(end)} ${middle - h}`}
+                stroke="var(--ink)"
+                strokeWidth={0.5}
+              />
+            )}
+            {section.shape === 'hexagon' && (
               <path d={`M${x(start)} ${middle - h / 2}H${x(end)}M${x(start)} ${middle + h / 2}H${x(end)}`} stroke="var(--ink)" strokeWidth={0.7} />
             )}
             {section.shape === 'tube' && (
