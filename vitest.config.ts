@@ -25,8 +25,9 @@ export default defineConfig({
           pool: 'forks',
           globalSetup: ['./apps/server/test/database.ts'],
           include: ['apps/{server,cli}/src/**/*.test.ts', 'bin/**/*.test.ts'],
-          testTimeout: 30_000,
-          hookTimeout: 60_000,
+          // None takes half a minute on a quiet machine; a busy one may take three times as long.
+          testTimeout: 90_000,
+          hookTimeout: 90_000,
         },
       },
       {
