@@ -13,7 +13,7 @@ const emptyKinds = (): Plugin => ({
   resolveId: (id) => (id.startsWith('virtual:') ? `\0${id}` : undefined),
   load: (id) => {
     const [, k] = /^\0virtual:kinds\/stage\/empty-(\d+)\/kind\.ts$/.exec(id) ?? [];
-    return k === undefined ? undefined : `export const empty = { ...(globalThis.openStage ?? {}), role: 'stage', kind: 'empty-${k}' };`;
+    return k === undefined ? undefined : `export const empty = { role: 'stage', kind: 'empty-${k}' };`;
   },
   transform(code, id) {
     if (!/kinds\/registry\.ts$/.test(id)) return undefined;

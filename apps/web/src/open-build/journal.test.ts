@@ -23,6 +23,15 @@ const journal = async (locks: ReturnType<typeof locksHeld> | undefined) => {
 };
 const names = (unsent: readonly { readonly build: { readonly name: string } }[]) => unsent.map(({ build }) => build.name).sort();
 
+/** A page that ends when it is told to. */
+function ending(): { readonly ended: Promise<void>; readonly end: () => void } {
+  let end = () => {};
+  const ended = new Promise<void>((resolve) => {
+    end = resolve;
+  });
+  return { ended, end };
+}
+
 beforeEach(() => localStorage.clear());
 afterEach(() => vi.unstubAllGlobals());
 
@@ -37,10 +46,7 @@ it('is taken from a page that is gone, and left with one that lives: it sends it
 });
 
 it('of a page that ends later, slowly or because it is closed, is heard of then; not once nobody waits any longer', async () => {
-  let end = () => {};
-  const ended = new Promise<void>((resolve) => {
-    end = resolve;
-  });
+  const { ended, end } = ending();
   const { findUnsent } = await journal(locksHeld(['hobrek:page:slow'], ended));
   left('slow', 'typed before it crashed');
   const [one, other] = [await findUnsent('b'), await findUnsent('b')];
@@ -55,10 +61,7 @@ it('of a page that ends later, slowly or because it is closed, is heard of then;
 });
 
 it('of a page that ends after it was waited for, and before anybody listens, is heard of all the same', async () => {
-  let end = () => {};
-  const ended = new Promise<void>((resolve) => {
-    end = resolve;
-  });
+  const { ended, end } = ending();
   const { findUnsent } = await journal(locksHeld(['hobrek:page:reloaded'], ended));
   left('reloaded', 'typed before the reload');
   const found = await findUnsent('b');

@@ -17,7 +17,7 @@ interface Drawn {
   readonly keyways: LaidShaft['notches'];
 }
 
-/** Half a bearing along the shaft and how far it stands off it, how far wheels do, how far the centre line goes beyond the ends: sizes that nobody entered, mm. */
+/** Sizes of symbols, mm: half the width of a bearing and its height, the height of a wheel’s line above the shaft, the centre line beyond each end. */
 const [half_mm, off_mm, wheel_mm, beyond_mm] = [7, 9, 26, 12];
 /** From line to line of what is written, and so wide is a letter of it at the most, mm. */
 const [line_mm, letter_mm] = [14, 7];

@@ -49,7 +49,7 @@ export const looks = {
   },
   capacitor: {
     question: 'Is there a capacitor?',
-    caution: 'Unplugged for minutes. Touch no terminals: a charged one bites.',
+    caution: 'Unplugged for minutes. Touch no terminals: a charged one can shock.',
     minutes: 1,
     answers: {
       none: 'none',

@@ -53,7 +53,7 @@ const fields = {
       how: 'measured',
       help: 'It decides the torque at rest: from a third of the rated torque with a run capacitor to three times with a start capacitor.',
       measure:
-        'Humps on the housing hold capacitors; a click when it runs down is the switch. A charged capacitor bites: leave it to someone licensed.',
+        'Humps on the housing hold capacitors; a click when it runs down is the switch. A charged capacitor can shock: leave it to someone licensed.',
       when: single,
     },
   ),
@@ -76,7 +76,7 @@ const fields = {
     bare: 'µF',
     how: 'plate',
     help: 'The run capacitor where there are two. A start capacitor has ten times as much.',
-    measure: 'On its can, with the plug out for minutes: a charged one bites. Leave its terminals to someone licensed.',
+    measure: 'On its can, with the plug out for minutes: a charged one can shock. Leave its terminals to someone licensed.',
     when: { field: 'start', is: ['capacitor-start', 'capacitor-run', 'both-capacitors'] },
   }),
   voltage: quantity('Rated voltage', 'voltage', {
