@@ -74,7 +74,7 @@ test('a build that was deleted is restored from its page, with what was written 
   await page.goto(`${address}/builds/${crusher.id}/log`);
   await page.getByLabel('What happened, what was measured').fill('Bearing on the left runs warm.');
   await page.getByRole('button', { name: 'Write down' }).click();
-  await expect(page.getByText('Bearing on the left runs warm.')).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Bearing on the left runs warm.' })).toBeVisible();
   await page.goto(`${address}/deleted`);
   const name = `restore ${crusher.build.name}`;
   const before = await page.getByRole('button', { name }).count();
@@ -88,4 +88,31 @@ test('a build that was deleted is restored from its page, with what was written 
   await page.getByRole('link', { name: 'Open it' }).click();
   await page.getByRole('link', { name: 'Log' }).click();
   await expect(page.getByText('Bearing on the left runs warm.')).toBeVisible();
+});
+
+test('a note that is half written is there again after another page; one that was written down is there, however soon the page was left', async ({
+  page,
+  crusher,
+  address,
+}) => {
+  const log = `${address}/builds/${crusher.id}/log`;
+  const said = page.getByLabel('What happened, what was measured');
+  const written = page.getByRole('listitem').filter({ hasText: 'The left bearing is loose.' });
+  await page.goto(log);
+  await said.fill('The left bearing');
+  await page.getByRole('button', { name: 'broke' }).click();
+  await page.goto(address);
+  await page.goto(log);
+  await expect(said).toHaveValue('The left bearing');
+  await expect(page.getByRole('button', { name: 'broke' })).toHaveAttribute('aria-pressed', 'true');
+  await said.fill('The left bearing is loose.');
+  // Left in the moment in which it is sent, before any answer.
+  await page.evaluate((to) => {
+    [...document.querySelectorAll<HTMLElement>('button')].find(({ textContent }) => textContent === 'Write down')?.click();
+    location.href = to;
+  }, address);
+  await expect(page.getByRole('heading', { name: 'Builds' })).toBeVisible();
+  await page.goto(log);
+  await expect(written).toHaveCount(1);
+  await expect(said).toHaveValue('');
 });

@@ -43,11 +43,12 @@ export function BuildFrame({ stops }: { stops: readonly Stop[] }) {
   if (!stop) return <Message says="There is no such stop of the work." />;
   if (stored.error) return <Message says={stored.error.message} />;
   if (Content === 'away') return <Message says="This page did not come: the server does not answer. Load it again when it does." />;
-  if (!open || !Content) return <Message says="" />;
+  // The first page is seen whole. On the way to another one, what is the same for all of them stays: a key that is pressed meanwhile is heard.
+  if (!open || (!Content && loaded.size === 0)) return <Message says="" />;
   return (
     <OpenBuildHere key={id} open={open}>
       <Page stops={stops} stop={stop}>
-        <Content />
+        {Content && <Content />}
       </Page>
     </OpenBuildHere>
   );

@@ -1,8 +1,9 @@
 import type { Note } from '@hobrek/contracts';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { send } from '../../shared/ask.js';
+import { ask } from '../../shared/ask.js';
 import { deviceName, rememberDeviceName } from '../../shared/device-name.js';
+import { useNoteDraft } from './note-draft.js';
 import { PhotoPicker, usePhotos } from './photo-picker.js';
 
 /** Offered from the start; what a person adds is offered after. */
@@ -10,23 +11,28 @@ const usual = ['first run', 'measured', 'fitted', 'changed', 'broke', 'bought'];
 /** As many as a note takes, one of them for the word that is typed. */
 const mostTags = 8;
 
-/** What is written stays in the box until the server has it. */
-export function NoteForm({ id, used }: { id: string; used: readonly string[] }) {
+/** What is written stays in the box until the server has it, though the page is left. */
+export function NoteForm({ id, used, notes }: { id: string; used: readonly string[]; notes: readonly Note[] }) {
   const queries = useQueryClient();
-  const [text, setText] = useState('');
+  const [{ text, tags, word }, draft] = useNoteDraft(id, notes);
   const [by, setBy] = useState(deviceName);
-  const [tags, setTags] = useState<readonly string[]>([]);
-  const [word, setWord] = useState('');
   const photos = usePhotos(id);
   const offered = [...new Set([...usual, ...used, ...tags])];
   const typedWord = word.trim().toLowerCase();
   const given = typedWord === '' ? tags : [...new Set([...tags, typedWord])];
   const write = useMutation({
-    mutationFn: () => send<Note>('POST', `builds/${id}/notes`, { text, by, tags: given, photos: photos.there.map((photo) => photo.id) }),
+    mutationFn: () => {
+      draft({ isSent: true });
+      return ask<Note>(`builds/${id}/notes`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ text, by, tags: given, photos: photos.there.map((photo) => photo.id) }),
+        // Whoever writes it down and leaves the page has written it down.
+        keepalive: true,
+      });
+    },
     onSuccess: () => {
-      setText('');
-      setTags([]);
-      setWord('');
+      draft({ text: '', tags: [], word: '' });
       photos.written();
       return queries.invalidateQueries({ queryKey: ['log', id] });
     },
@@ -46,7 +52,7 @@ export function NoteForm({ id, used }: { id: string; used: readonly string[] }) 
           rows={3}
           maxLength={4000}
           value={text}
-          onChange={(event) => setText(event.target.value)}
+          onChange={(event) => draft({ text: event.target.value })}
         />
       </label>
       <fieldset aria-label="found again under" className="mt-2 flex flex-wrap items-center gap-2 text-sm">
@@ -57,7 +63,7 @@ export function NoteForm({ id, used }: { id: string; used: readonly string[] }) 
             aria-pressed={tags.includes(tag)}
             disabled={tags.length >= mostTags - 1 && !tags.includes(tag)}
             className="min-h-7 cursor-pointer border border-hair px-2 text-soft disabled:opacity-50 aria-pressed:border-ink aria-pressed:bg-wash aria-pressed:text-ink"
-            onClick={() => setTags((now) => (now.includes(tag) ? now.filter((each) => each !== tag) : [...now, tag]))}
+            onClick={() => draft({ tags: tags.includes(tag) ? tags.filter((each) => each !== tag) : [...tags, tag] })}
           >
             {tag}
           </button>
@@ -67,7 +73,7 @@ export function NoteForm({ id, used }: { id: string; used: readonly string[] }) 
           placeholder="another word"
           maxLength={24}
           value={word}
-          onChange={(event) => setWord(event.target.value)}
+          onChange={(event) => draft({ word: event.target.value })}
           className="min-h-7 w-28 border-b border-ink bg-transparent px-1 placeholder:text-soft"
         />
       </fieldset>

@@ -26,7 +26,7 @@ export function Notes({ id, notes: newest, older }: { id: string; notes: readonl
   return (
     <section className="border-hair bg-sheet px-6 py-3 max-lg:order-first max-lg:border-b max-sm:px-4 lg:border-l">
       <h2 className="font-head text-lg tracking-wide uppercase">Notes</h2>
-      <NoteForm id={id} used={tags} />
+      <NoteForm id={id} used={tags} notes={notes} />
       {tags.length > 0 && (
         <fieldset aria-label="show only" className="mt-4 flex flex-wrap gap-x-4 gap-y-1 pointer-coarse:gap-y-2 border-b border-ink pb-1 text-sm">
           {['', ...tags].map((tag) => (
