@@ -233,3 +233,48 @@ test('on a phone: a line that is not understood is named, another device’s dra
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await context.close();
 });
+
+test('a drive that is used reserves its own parts and lists what is to buy, in one step; another build is not offered them', async ({
+  page,
+  address,
+}) => {
+  await putDrawer(address, 'P9 pulley A 80 mm, bore 19 mm\nP10 pulley A 250 mm, bore 20 mm\n');
+  const name = `Reserves ${Date.now()}`;
+  const { lines, ...build } = bare(name);
+  const wishes = {
+    leastSpeed: { text: '430 rpm', value: 430, unit: 'rpm', how: 'chosen' },
+    mostSpeed: { text: '480 rpm', value: 480, unit: 'rpm', how: 'chosen' },
+  } as const;
+  const one = await addBuild(address, { ...build, lines, wishes });
+  const other = await addBuild(address, { ...build, lines, wishes, name: `${name}, the other` });
+  const offered = found(page).getByRole('button').filter({ hasText: 'own' });
+  await page.goto(`${address}/builds/${one.id}/finder`);
+  await done(page);
+  await offered.first().click();
+  await expect(page.getByRole('region', { name: 'what it takes' })).toContainText('P9');
+  await page.getByRole('button', { name: 'Use this drive' }).click();
+  await expect(page.getByText(/Its parts are on the list of this build: \d reserved in the drawer, \d to buy/)).toBeVisible();
+  const list = page.getByRole('region', { name: 'Parts of this build' });
+  await page.locator('summary').filter({ hasText: 'Parts of this build' }).click();
+  const states = list.getByRole('combobox', { name: /^State, part/ });
+  await expect(states.filter({ hasText: 'reserved, from the drawer' }).first()).toBeVisible();
+  await expect(states.filter({ hasText: 'to buy' }).first()).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+
+  const beside = await page.context().newPage();
+  await beside.goto(`${address}/builds/${other.id}/finder`);
+  await done(beside);
+  await expect(beside.getByText(`Reserved for other builds and left out: P9 (${name})`, { exact: false })).toBeVisible();
+  await unfold(beside, 'The drawer');
+  await expect(beside.getByRole('list', { name: 'reserved for other builds' })).toContainText(`reserved for ${name}`);
+
+  // Undone, it is free again.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('none yet: a drive that is used brings its parts')).toBeVisible();
+  await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
+  await beside.reload();
+  await done(beside);
+  await expect(found(beside).getByRole('button').filter({ hasText: 'own' }).first()).toBeVisible();
+  await expect(beside.getByText('Reserved for other builds and left out')).toHaveCount(0);
+});

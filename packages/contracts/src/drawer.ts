@@ -17,3 +17,13 @@ export interface Drawer {
   /** Counts the saves; a save says from which one it started. */
   readonly version: number;
 }
+
+/** What a build has reserved of the drawer. */
+export interface ReservedPart {
+  /** Of the build. */
+  readonly id: string;
+  readonly by: string;
+  /** Line of the drawer, without how many there are. */
+  readonly written: string;
+  readonly many: number;
+}

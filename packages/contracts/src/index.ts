@@ -2,7 +2,7 @@ export type { Backup, BuildLog, DeletedBuild, Health, ListedBuild, Note, NotePho
 export { shapeLimits } from './build/limits.js';
 export { type BuildRead, readBuild } from './build/read-build.js';
 export { buildSchema } from './build/schema.js';
-export { type Drawer, DrawerContract } from './drawer.js';
+export { type Drawer, DrawerContract, type ReservedPart } from './drawer.js';
 export { mostOfNote, NoteContract } from './note.js';
 export { type Device, PairContract, type PairingCode, type Standing } from './pairing.js';
 export { type Complaint, type Problem, type ProblemCode, problems } from './problem.js';

@@ -5,6 +5,7 @@ export { type Verdict, verdictOf, verdicts, verdictWords, worstVerdict } from '.
 export type { OwnPart } from './drawer/part.js';
 export { partWords } from './drawer/part-words.js';
 export { type DrawerRead, readDrawer } from './drawer/read-part.js';
+export { type Divided, type Reserved, withoutReserved, writtenOf } from './drawer/reserved.js';
 export { drawFromAbove, rim_mm } from './drawing/from-above.js';
 export { drawLine } from './drawing/line.js';
 export { drawMachine, type MachineDrawing, type MachineStroke } from './drawing/machine.js';
@@ -14,6 +15,7 @@ export { type FieldPath, type Figure, flag, highEnd, type Known, lowEnd, type Or
 export type { Formula, InputSlot } from './figure/formula.js';
 export { type TypedStage, withStages } from './finder/as-build.js';
 export type { Proposal, TakenPart } from './finder/judge.js';
+export { partsCounted, reservedIn, withDriveParts, withoutPartsList } from './finder/parts-list.js';
 export { formulas } from './formulas/registry.js';
 export { relations } from './formulas/relations.js';
 export { type LaidOut, layOut, type Place as ShaftPlace, type PlacedWheel } from './geometry/lay-out.js';
@@ -67,7 +69,7 @@ export {
   withShaftBegun,
 } from './machine/begin-shaft.js';
 export { blankBuild } from './machine/blank-build.js';
-export { type BriefPart, briefParts, supplyFields, wishFields } from './machine/brief-fields.js';
+export { type BriefPart, briefParts, isBriefPart, supplyFields, wishFields } from './machine/brief-fields.js';
 export {
   type Build,
   buildFormat,
@@ -102,7 +104,7 @@ export { canMove, withShaftAt } from './machine/move-shaft.js';
 export { kindsFitting } from './machine/neighbours.js';
 export { isOpen, openKind } from './machine/open.js';
 export { inchesMeant } from './machine/other-unit.js';
-export { applies, cellsOf, draftsIn, elementsOf, fieldLabel, type Place, placeAt, placesOf, withInput } from './machine/paths.js';
+export { applies, cellsOf, draftsIn, elementsOf, fieldLabel, isInTable, type Place, placeAt, placesOf, withInput } from './machine/paths.js';
 export { readShaft, type ShaftSaid } from './machine/read-shaft.js';
 export { newNameOf, renamed } from './machine/renamed.js';
 export { withEntriesOf, withKind, withoutStage, withStageAdded, withStageAt, withStageDoubled, withStageMoved } from './machine/reshape.js';

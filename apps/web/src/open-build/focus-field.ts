@@ -1,4 +1,4 @@
-import { fieldsThatDecide, isHeld, isSetting, lineOf, shaftsOf, toolForcesOn } from '@hobrek/core';
+import { fieldsThatDecide, isBriefPart, isHeld, isInTable, isSetting, lineOf, shaftsOf, toolForcesOn } from '@hobrek/core';
 import { flushSync } from 'react-dom';
 import { focusOnce } from '../shared/focus-once.js';
 import type { OpenBuild } from './open-build.js';
@@ -27,8 +27,8 @@ export function focusField(open: OpenBuild, path: string): void {
   const parts = path.split('/');
   // Picked first: a field is on the page only at the stop of its element.
   const held = isHeld(path);
-  flushSync(() => (held ? goToHeld(open, path) : open.pick(parts.slice(0, parts.length > 2 ? 2 : 1).join('/'))));
-  if (parts.length > 3 && !held) open.session.setState({ cell: path });
+  flushSync(() => (held ? goToHeld(open, path) : open.pick(isBriefPart(parts[0]) ? parts[0] : parts.slice(0, 2).join('/'))));
+  if (isInTable(path)) open.session.setState({ cell: path });
   focusWhenThere(open, `[data-path="${CSS.escape(path)}"]`, 'center');
 }
 

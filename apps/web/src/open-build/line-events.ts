@@ -9,11 +9,11 @@ import {
   layOut,
   lineOf,
   type Point,
+  type Proposal,
   type ShaftSaid,
-  type Source,
   sizeAsFirst,
-  type TypedStage,
   type Wall,
+  withDriveParts,
   withEntries,
   withKind,
   withLineAdded,
@@ -46,6 +46,9 @@ import type { Editing } from './editing.js';
 import type { FieldEvents } from './field-events.js';
 import { leftEntries } from './left-entries.js';
 
+/** What of a drive that was found goes into a build. */
+type DriveFound = Pick<Proposal, 'stages' | 'parts'> & { readonly motor: Pick<NonNullable<Proposal['motor']>, 'source'> | null };
+
 /** What happens to the lines of a build and to what is in them. */
 export interface LineEvents {
   /** An element is picked, in whichever zone; null picks nothing. */
@@ -74,8 +77,8 @@ export interface LineEvents {
   familyTaken(path: string, family: FamilyName): void;
   /** A motor from another build is in the place of the source of a line, with a place kept for the ratio that is missing then; null where none is. */
   motorTaken(line: string, motor: InPlace, ratio: number | null): void;
-  /** Stages that were found are between motor and tool, in place of whatever was there, in one step; with another motor where one came with them. */
-  driveTaken(line: string, stages: readonly TypedStage[], source?: Source): void;
+  /** A drive that was found is between motor and tool, in place of whatever was there, with its motor where it has one, and its parts are on the list of the build: in one step. */
+  driveTaken(line: string, drive: DriveFound): void;
   /** A shaft at a place of a line, begun with what is known of it; and away again. */
   shaftBegun(line: string, station: string, said?: ShaftSaid): void;
   shaftTakenOut(id: string): void;
@@ -172,7 +175,8 @@ export function lineEvents({ id, document, derived, session, edit, settled }: Ed
     pushAdded: (shaft) => reshape((each) => withPushAdded(each, shaft)),
     pushTakenOut: (id) => reshape((each) => withoutPush(each, id)),
     settingRemoved: (line, id) => reshape((each) => withoutSetting(each, line, id)),
-    driveTaken: (line, stages, source) => reshape((each) => withStages(each, lineOf(each, line).id, stages, source)),
+    driveTaken: (line, { stages, motor, parts }) =>
+      reshape((each) => withDriveParts(withStages(each, lineOf(each, line).id, stages, motor?.source), lineOf(each, line).id, parts)),
     kindChosen: (path, kind) => reshape((each) => left.changed(each, path, () => withKind(each, path, kind))),
     stageAdded: (line, at, kind, begins = {}) => {
       reshape((each) => withStageAdded(each, line, at, kind, begins));

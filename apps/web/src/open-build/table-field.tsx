@@ -165,7 +165,7 @@ export const Table = memo(function Table({ path, field, input }: EntryShown<Tabl
                     {headOf(column)}
                   </th>
                 ))}
-                <th className="w-8" />
+                <td className="w-8" />
               </tr>
             </thead>
             <tbody onFocus={(event) => setEntered((event.target as HTMLElement).closest('tr')?.dataset.row ?? null)} onBlur={() => setEntered(null)}>

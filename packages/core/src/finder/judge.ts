@@ -1,6 +1,7 @@
 import type { Check } from '../checks/check.js';
 import { reserveOf } from '../checks/reserve.js';
 import { type Verdict, worstVerdict } from '../checks/verdict.js';
+import { writtenOf } from '../drawer/reserved.js';
 import type { DrawnEnds, DrawnStage } from '../kinds/kind.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build, Source } from '../machine/build.js';
@@ -24,10 +25,14 @@ export interface TakenPart {
   readonly from: 'own' | 'buy' | 'make';
   /** Of an own part, what is written on it. */
   readonly label: string | null;
+  /** Of an own part its line of the drawer, without how many there are. */
+  readonly written: string | null;
 }
 
 export interface OwnMotor {
   readonly label: string;
+  /** Its line of the drawer. */
+  readonly written: string;
   readonly what: string;
   readonly source: Source;
 }
@@ -100,16 +105,19 @@ export const idOf = ({ stages }: Drive, { shelf }: Pick<FindRequest, 'shelf'>): 
 /** Wheels first, then belts and chains: each with where it is from. */
 function partsOf({ stages, loops, reaches }: Drive, { shelf }: FindRequest): TakenPart[] {
   const from = (own: number, isMade: boolean) => (own >= 0 ? 'own' : isMade ? 'make' : 'buy');
-  const label = (own: number) => (own >= 0 ? (shelf.own[own]?.label ?? null) : null);
+  const named = (own: number) => {
+    const part = shelf.own[own];
+    return { label: part?.label ?? null, written: part ? writtenOf(part) : null };
+  };
   return stages.flatMap(({ takes, loop }, k) => {
-    const wheels = takes.map(({ own, isMade, what }): TakenPart => ({ what, many: 1, from: from(own, isMade), label: label(own) }));
+    const wheels = takes.map(({ own, isMade, what }): TakenPart => ({ what, many: 1, from: from(own, isMade), ...named(own) }));
     const reach = reaches[k];
     if (!loop || !reach || reach.mark === '') return wheels;
     const many = loops[k] ?? 1;
     const pieces = loop.pieces(many);
     return [
       ...wheels,
-      { what: loop.says(many, reach.mark).replace(/^\d+ belts /, 'belt '), many: pieces, from: from(reach.own, false), label: label(reach.own) },
+      { what: loop.says(many, reach.mark).replace(/^\d+ belts /, 'belt '), many: pieces, from: from(reach.own, false), ...named(reach.own) },
     ];
   });
 }
@@ -170,7 +178,10 @@ export function judge({ drive, score }: Scored, { build, line: lineId, request, 
     weakest: first?.atTool.known ? { what: first.short, at_Nm: first.atTool.value, does: first.harm } : null,
     jam: line.inJam[0] ? say(line.inJam[0], wording) : '',
     notes: notesOn(drive, request).map((each) => say(each, wording)),
-    parts: [...(motor ? [{ what: motor.what, many: 1, from: 'own' as const, label: motor.label }] : []), ...partsOf(drive, request)],
+    parts: [
+      ...(motor ? [{ what: motor.what, many: 1, from: 'own' as const, label: motor.label, written: motor.written }] : []),
+      ...partsOf(drive, request),
+    ],
     bought: drive.bought,
     own: drive.own + drive.reaches.filter((reach) => reach && reach.own >= 0).length,
     made: drive.made,

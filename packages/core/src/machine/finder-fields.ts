@@ -1,5 +1,5 @@
 import { type Measure, plainWeights } from '../finder/rank.js';
-import { choice, type Fields, quantity, yesNo } from '../kinds/fields.js';
+import { choice, type Fields, quantity, table, text, yesNo } from '../kinds/fields.js';
 
 const allowed = (label: string, help: string) => yesNo(label, { help, measure: '', usual: 'yes' });
 const shaft = (label: string, help: string) =>
@@ -133,6 +133,37 @@ export const finderFields = {
       measure: '',
       usual: 'all round',
     },
+  ),
+  reserved: choice(
+    'Reserved parts',
+    { others: 'those of other builds are left out', any: 'all of the drawer may be taken' },
+    { help: 'A drive that is taken reserves its own parts for its build.', measure: '', usual: 'others' },
+  ),
+  parts: table(
+    'Parts of this build',
+    'part',
+    {
+      what: text('Part', { how: 'chosen', longest: 160, help: 'What it is, with its sizes.', measure: 'From a drive that was taken, or by hand.' }),
+      many: quantity('How many', 'count', { whole: true, accepts: [1, 999], bare: 'pcs', how: 'chosen', help: 'Of the same.', measure: '' }),
+      state: choice(
+        'State',
+        { reserved: 'reserved, from the drawer', buy: 'to buy', make: 'to make', there: 'there' },
+        { help: 'What is there stays on the list when another drive is taken.', measure: '' },
+      ),
+      own: text('Line of the drawer', {
+        how: 'chosen',
+        longest: 200,
+        help: 'As it is written there, without how many there are. What is reserved is left out of drives for other builds.',
+        measure: '',
+      }),
+      line: text('For the line', {
+        how: 'chosen',
+        longest: 120,
+        help: 'Of the build. A drive that is taken for it takes the place of its parts.',
+        measure: '',
+      }),
+    },
+    { how: 'chosen', help: 'What its drives take: a drive that is taken enters them.', measure: '' },
   ),
   countCost: countFields.cost,
   countBuy: countFields.buy,

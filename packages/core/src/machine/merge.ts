@@ -1,3 +1,4 @@
+import { isBriefPart } from './brief-fields.js';
 import type { Build } from './build.js';
 import { isObject, type Plain, same } from './same.js';
 
@@ -61,7 +62,10 @@ const isList = (value: unknown): value is readonly Plain[] => Array.isArray(valu
  */
 export function placeOfConflict({ path }: Conflict): string | null {
   const [first = '', second = '', third = ''] = path;
-  if (first === 'wishes' || first === 'supply' || first === 'finder') return `${first}/${second}`;
+  if (isBriefPart(first)) {
+    const [, , row, , column] = path.slice(1);
+    return [first, second, row, column].filter((part) => part !== undefined).join('/');
+  }
   const at = path.indexOf('inputs');
   if (at < 0) return null;
   const [field, , row, , column] = path.slice(at + 1);

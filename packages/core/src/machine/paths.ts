@@ -73,6 +73,15 @@ export function cellsOf({ path, field, input }: Place): readonly Place[] {
   return field.is === 'table' ? joined(rowsOf(input), ({ id, inputs }) => placesIn(`${path}/${id}`, field.columns, inputs)) : [];
 }
 
+/** The field that a path leads to, or into: what is behind it is a row and a column. */
+function fieldOf(path: string): string {
+  const parts = path.split('/');
+  return parts.slice(0, isBriefPart(parts[0]) ? 2 : 3).join('/');
+}
+
+/** Whether a path leads into a table. */
+export const isInTable = (path: string): boolean => !isHeld(path) && fieldOf(path) !== path;
+
 /** The place at a path, be it a cell of a table. */
 export function placeAt(build: Build, path: string): Place | undefined {
   if (isHeld(path)) {
@@ -81,8 +90,7 @@ export function placeAt(build: Build, path: string): Place | undefined {
     // Of a setting a field that it does not change yet has a place as well.
     return placesOf(build).find((each) => each.path === path) ?? (field && { path, field, input: undefined });
   }
-  const parts = path.split('/');
-  const own = parts.length > 3 ? parts.slice(0, 3).join('/') : path;
+  const own = fieldOf(path);
   const place = placesOf(build).find((each) => each.path === own);
   return place && own !== path ? cellsOf(place).find((each) => each.path === path) : place;
 }
@@ -112,12 +120,13 @@ export const applies = ({ when }: Field, inputs: Inputs): boolean => !when || wh
 
 /** What a field is called in a sentence, in lower case: `plate power`; a place that is open by what is missing there: `motor`. An unknown path is called by itself. */
 export function fieldLabel(build: Build, path: string): string {
-  const parts = path.split('/');
   const field = placeAt(build, path)?.field;
   if (field && isHeld(path)) return field.label.toLowerCase();
+  const table = fieldOf(path);
+  const isRow = table !== path && path.slice(table.length + 1).split('/').length === 1;
   // A row as a whole: `readings at work, reading 3`.
-  if (parts.length === 4 && !field) return `${fieldLabel(build, parts.slice(0, 3).join('/'))}${rowAt(build, path)}`;
-  if (field && parts.length > 3) return `${fieldLabel(build, parts.slice(0, 3).join('/'))}${rowAt(build, path)}, ${field.label.toLowerCase()}`;
+  if (isRow && !field) return `${fieldLabel(build, table)}${rowAt(build, path)}`;
+  if (field && table !== path) return `${fieldLabel(build, table)}${rowAt(build, path)}, ${field.label.toLowerCase()}`;
   if (field) return field.label.toLowerCase();
   const placed = joined(build.lines, elementsOf).find((each) => each.path === path);
   return (placed && kindHead(placed.role, placed.element.kind)?.noun) ?? path;
@@ -125,8 +134,9 @@ export function fieldLabel(build: Build, path: string): string {
 
 /** Of a cell, in which row it is: `, reading 3`. */
 function rowAt(build: Build, path: string): string {
-  const [line, element, name, row] = path.split('/');
-  const table = placeAt(build, `${line}/${element}/${name}`);
+  const of = fieldOf(path);
+  const [row] = path.slice(of.length + 1).split('/');
+  const table = placeAt(build, of);
   if (table?.field.is !== 'table') return '';
   return `, ${rowName(
     table.field,
@@ -145,8 +155,12 @@ export function withInput(build: Build, path: string, input: Input | undefined):
     if (!held) throw new RangeError(`The build has nothing at ${path}`);
     return held.holder.put(build, withEntry(held.holder.inputs, held.name, input));
   }
-  const [lineId, elementId, name, row, column] = path.split('/') as [string, string, string?, string?, string?];
-  if (name === undefined && isBriefPart(lineId)) return { ...build, [lineId]: withEntry((build[lineId] ?? {}) as Inputs, elementId, input) };
+  const [first, ...rest] = path.split('/') as [string, ...string[]];
+  if (isBriefPart(first)) {
+    const [name = '', row, column] = rest;
+    return { ...build, [first]: entriesWith((build[first] ?? {}) as Inputs, name, input, row, column) };
+  }
+  const [lineId, elementId, name, row, column] = [first, ...rest] as [string, string, string?, string?, string?];
   let found = false;
   const change = <E extends Element>(element: E, id: string): E => {
     if (id !== elementId) return element;

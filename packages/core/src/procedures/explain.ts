@@ -3,7 +3,8 @@ import { type Figure, flag, type Known, type PickRule, partsOf, pickRules } from
 import { formulas } from '../formulas/registry.js';
 import { relations } from '../formulas/relations.js';
 import type { Build } from '../machine/build.js';
-import { fieldLabel, placeAt } from '../machine/paths.js';
+import { isHeld } from '../machine/holders.js';
+import { fieldLabel, isInTable, placeAt } from '../machine/paths.js';
 import { listed } from '../quantity/listed.js';
 import { show, showNumber, showParts, showRange, type UnitHabit } from '../quantity/show.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
@@ -49,7 +50,7 @@ export function explain(build: Build, figure: Figure, units: UnitHabit = 'metric
   const plain = (...says: string[]): Explanation => ({ shows, relation: null, parts: [], says, caution: '' });
   const placeOf = (path: string) => placeAt(build, path);
   // A cell says of which table and which row it is.
-  const labelOf = (path: string) => (path.split('/').length > 3 ? fieldLabel(build, path) : placeOf(path)?.field.label) ?? path;
+  const labelOf = (path: string) => (isHeld(path) || isInTable(path) ? fieldLabel(build, path) : placeOf(path)?.field.label) ?? path;
   if (!figure.known) {
     const missing = listed(figure.missing.map(labelOf));
     if (missing) return plain(`Enter ${missing} and it can be worked out.`);

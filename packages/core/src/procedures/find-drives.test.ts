@@ -213,8 +213,17 @@ describe('the finder, from a build with its wishes as they are typed', () => {
       many: 1,
       from: 'own',
       label: 'M1',
+      written: 'M1 motor 0.75 kW 1410 rpm 230 V, start capacitor, shaft 19 mm',
     });
     expect(found.proposals.every(({ motor }) => motor?.label === 'M1')).toBe(true);
+
+    // What another build has reserved is left out, and said; let in by a wish.
+    const reserved = [{ written: best?.parts[0]?.written ?? '', many: 1, by: 'Bowl lathe' }];
+    const without = findDrives({ ...given, build: any, reserved }, kinds);
+    expect(without.proposals).toEqual([]);
+    expect(without.hints).toEqual(['Reserved for other builds and left out: M1 (Bowl lathe). “Reserved parts” among the wishes lets them in.']);
+    const letIn = tried({ ...small, work }, { ...typed, 'finder/motors': 'own', 'finder/reserved': 'any' });
+    expect(findDrives({ ...given, build: letIn, reserved }, kinds).proposals[0]?.motor?.label).toBe('M1');
 
     // As if that motor had been entered, and only the drive were looked for.
     const taken = withStages(any, 'main', best?.stages ?? [], best?.motor?.source);

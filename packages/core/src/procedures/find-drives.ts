@@ -1,5 +1,6 @@
 import type { OwnPart } from '../drawer/part.js';
 import { partWords } from '../drawer/part-words.js';
+import { type Kept, type Reserved, withoutReserved, writtenOf } from '../drawer/reserved.js';
 import { compile } from '../finder/compile.js';
 import type { Drive } from '../finder/drive.js';
 import { byScore, keptDrives, rankedBy, type Searched, searchSteps } from '../finder/find.js';
@@ -67,6 +68,8 @@ export interface FindGiven {
   readonly build: Build;
   readonly line: string;
   readonly own: readonly OwnPart[];
+  /** What other builds have reserved of it; left out of the search, but where a wish lets it in. */
+  readonly reserved?: readonly Reserved[];
   /** What may be bought; what shops usually have where it is left out. */
   readonly stock?: Stock;
   readonly units: UnitHabit;
@@ -82,7 +85,8 @@ const nothing = { proposals: [], met: 0, isCounted: true, isSure: true, misses: 
 
 /** Looks for what could lie between the source of a line and its work, in steps. @param kinds of the build, and all kinds of stages that are found */
 export function* findDrivesSteps(given: FindGiven, kinds: Kinds): Steps<Found> {
-  const { line: id, own, stock, units, pinned = [], isQuick = false } = given;
+  const { line: id, stock, units, pinned = [], isQuick = false } = given;
+  const { free: own, kept } = withoutReserved(given.own, given.build.finder?.reserved?.text === 'any' ? [] : (given.reserved ?? []));
   const wanted = motorWanted(given.build, id, kinds);
   const build = wanted ? withSource(given.build, id, wanted) : given.build;
   const wording = wordingFor(build, units);
@@ -120,7 +124,16 @@ export function* findDrivesSteps(given: FindGiven, kinds: Kinds): Steps<Found> {
     const none = misses.length === 0 ? noneSays(main.request).map((each) => say(each, wording)) : [];
     const said = misses.map((miss) => missSaid(miss, wording));
     const first = against[0] ?? (said[0] ? `Ruled out by ${said[0].wish}: ${said[0].says}.` : none[0]);
-    return { ...nothing, says: `Nothing fits. ${first ?? ''}`.trim(), missing: [], contradictions: against, misses: said, none, between };
+    return {
+      ...nothing,
+      hints: keptSays(kept),
+      says: `Nothing fits. ${first ?? ''}`.trim(),
+      missing: [],
+      contradictions: against,
+      misses: said,
+      none,
+      between,
+    };
   }
   const some = isQuick ? searched.best.slice(0, quick.judged) : searched.best;
   const judged: Judged = yield* partOf(
@@ -128,7 +141,7 @@ export function* findDrivesSteps(given: FindGiven, kinds: Kinds): Steps<Found> {
     0.5,
     0.95,
   );
-  const hints = isQuick ? [] : yield* hintsSteps(main.request, searched, wording);
+  const hints = [...keptSays(kept), ...(isQuick ? [] : yield* hintsSteps(main.request, searched, wording))];
   const isCounted = searched.isCounted && !isQuick;
   return {
     ...nothing,
@@ -165,8 +178,21 @@ function ownMotors(own: readonly OwnPart[]): OwnMotor[] {
   return own.flatMap((each): OwnMotor[] => {
     if (each.part.is !== 'motor') return [];
     const source = { kind: head.kind, v: head.v, inputs: typedInputs(head, each.part.entries, 'plate') };
-    return [{ label: each.label, what: partWords({ ...each, many: 1 }), source }];
+    return [{ label: each.label, written: writtenOf(each), what: partWords({ ...each, many: 1 }), source }];
   });
+}
+
+/** More parts than so many are counted, not named one by one. */
+const mostNamed = 4;
+
+/** What is left out since it is reserved. */
+function keptSays(kept: readonly Kept[]): string[] {
+  if (kept.length === 0) return [];
+  const named = kept
+    .slice(0, mostNamed)
+    .map(({ own, by, some }) => `${some === null ? '' : `${some} of ${own.many} × `}${own.label} (${by.join(', ')})`);
+  const more = kept.length > mostNamed ? `, and ${kept.length - mostNamed} more` : '';
+  return [`Reserved for other builds and left out: ${named.join(', ')}${more}. “Reserved parts” among the wishes lets them in.`];
 }
 
 /** What else is worth a word: sizes that were not looked at, an own wheel whose bore could be changed. */

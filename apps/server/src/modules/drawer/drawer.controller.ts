@@ -1,5 +1,5 @@
-import { type Drawer, DrawerContract, MatchHeaders } from '@hobrek/contracts';
-import { Body, Controller, Get, Put, Res } from '@nestjs/common';
+import { type Drawer, DrawerContract, MatchHeaders, type ReservedPart } from '@hobrek/contracts';
+import { Body, Controller, Get, Header, Put, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { Headed } from '../../platform/asked.js';
 import { ProblemError } from '../../platform/problem-error.js';
@@ -15,6 +15,13 @@ export class DrawerController {
   @Get()
   async read(@Res({ passthrough: true }) response: Response): Promise<Drawer> {
     return tagged(response, await this.drawers.read());
+  }
+
+  /** What the builds have reserved of it, build by build. */
+  @Get('reserved')
+  @Header('Cache-Control', 'no-store')
+  reserved(): Promise<ReservedPart[]> {
+    return this.drawers.reserved();
   }
 
   @Put()

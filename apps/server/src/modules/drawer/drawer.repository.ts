@@ -1,7 +1,9 @@
-import type { Drawer } from '@hobrek/contracts';
+import type { Drawer, ReservedPart } from '@hobrek/contracts';
+import { type Inputs, reservedIn } from '@hobrek/core';
 import { Inject, Injectable } from '@nestjs/common';
-import { and, eq, sql } from 'drizzle-orm';
+import { and, eq, isNull, sql } from 'drizzle-orm';
 import { DATABASE, type Database } from '../../db/database.js';
+import { builds } from '../../db/tables/builds.js';
 import { drawer } from '../../db/tables/drawer.js';
 
 const only = eq(drawer.id, 1);
@@ -27,5 +29,16 @@ export class DrawerRepository {
             .where(and(only, eq(drawer.version, from)))
             .returning(shown);
     return row ?? null;
+  }
+
+  /** What the builds of the shed have reserved of it. */
+  async reserved(): Promise<ReservedPart[]> {
+    const finder = sql<Inputs>`${builds.document}->'finder'`;
+    const rows = await this.database
+      .select({ id: builds.id, name: builds.name, finder })
+      .from(builds)
+      .where(and(isNull(builds.deletedAt), sql`${builds.document}->'finder'->'parts' is not null`))
+      .orderBy(builds.createdAt, builds.id);
+    return rows.flatMap((row) => reservedIn(row.finder, row.name).map((each) => ({ id: row.id, ...each })));
   }
 }

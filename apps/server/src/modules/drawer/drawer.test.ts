@@ -1,4 +1,5 @@
-import type { Drawer } from '@hobrek/contracts';
+import type { Drawer, ReservedPart, StoredBuild } from '@hobrek/contracts';
+import { blankBuild, withDriveParts } from '@hobrek/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type Served, serve } from '../../../test/serve.js';
 
@@ -39,5 +40,20 @@ describe('the drawer of the workshop', () => {
     }
     expect(await (await save('x', null)).json()).toMatchObject({ code: 'version-missing' });
     expect(await read()).toEqual(before);
+  });
+
+  it('tells what the builds have reserved of it, until they let it go or are deleted', async () => {
+    const line = blankBuild('Mill');
+    const part = { what: 'pulley A 80 mm', many: 2, from: 'own', label: 'P1', written: 'P1 pulley A 80 mm' } as const;
+    const belt = { what: 'belt A53', many: 1, from: 'buy', label: null, written: null } as const;
+    const build = { ...withDriveParts(line, line.lines[0]?.id ?? '', [part, belt]), name: 'Mill with parts' };
+    const reserved = async () => (await (await served.ask('GET', 'drawer/reserved')).json()) as ReservedPart[];
+    const before = await reserved();
+    const made = await served.ask('POST', 'builds', build);
+    expect(made.status).toBe(201);
+    const { id } = (await made.json()) as StoredBuild;
+    expect(await reserved()).toEqual([...before, { id, by: 'Mill with parts', written: 'P1 pulley A 80 mm', many: 2 }]);
+    await served.ask('DELETE', `builds/${id}`, undefined, { 'if-match': '"1"' });
+    expect(await reserved()).toEqual(before);
   });
 });

@@ -4,6 +4,7 @@ import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } fr
 import { flushSync } from 'react-dom';
 import { Link, useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
+import { copied } from '../../shared/copied.js';
 import { PageHead } from '../../shared/page-head.js';
 import { BringIn } from './bring-in.js';
 import { type RowActs, rowLink } from './build-row.js';
@@ -28,7 +29,7 @@ export function BuildsPage() {
   const copy = useMutation({
     mutationFn: async ({ id, name }: ListedBuild) => {
       const { build } = await ask<StoredBuild>(`builds/${id}`);
-      return send<StoredBuild>('POST', 'builds', { ...build, name: `${name}, copy`.slice(0, 120) });
+      return send<StoredBuild>('POST', 'builds', copied(build, `${name}, copy`));
     },
     onSuccess: ({ id }) => {
       reload();

@@ -1,11 +1,18 @@
-import { type DrawerRead, partWords } from '@hobrek/core';
+import { type DrawerRead, partWords, type Reserved, withoutReserved } from '@hobrek/core';
 import { memo, useEffect, useId, useState } from 'react';
 import { takeFile } from '../../shared/take-file.js';
 import { unbroken } from '../../shared/unbroken.js';
 import type { DrawerHere } from './use-drawer.js';
 
+interface DrawerShown {
+  readonly drawer: DrawerHere;
+  readonly read: DrawerRead | null;
+  /** For other builds. */
+  readonly reserved: readonly Reserved[] | null;
+}
+
 /** Own parts, a line each, and how each was understood; what was not stays in its line. */
-export const DrawerText = memo(function DrawerText({ drawer, read }: { drawer: DrawerHere; read: DrawerRead | null }) {
+export const DrawerText = memo(function DrawerText({ drawer, read, reserved }: DrawerShown) {
   const id = useId();
   const [isShown, show] = useState(false);
   const [isOpen, open] = useState(false);
@@ -70,6 +77,7 @@ export const DrawerText = memo(function DrawerText({ drawer, read }: { drawer: D
               </li>
             ))}
           </ul>
+          {read && reserved && <ReservedThere read={read} reserved={reserved} />}
           {lines.length > 0 && (
             <button
               type="button"
@@ -107,6 +115,28 @@ export const DrawerText = memo(function DrawerText({ drawer, read }: { drawer: D
     </details>
   );
 });
+
+/** What other builds have reserved: which part, for which build; and what of it is not in the drawer any more, or is reserved more often than it is there. */
+function ReservedThere({ read, reserved }: { read: DrawerRead; reserved: readonly Reserved[] }) {
+  const { kept, gone } = withoutReserved(read.own, reserved);
+  if (kept.length + gone.length === 0) return null;
+  return (
+    <ul aria-label="reserved for other builds" className="mt-1 text-sm leading-snug">
+      {kept.map(({ own, by, some, short }) => (
+        <li key={own.text} className="border-b border-hair py-1">
+          {unbroken(partWords({ ...own, many: 1 }))} <span className="text-soft">({own.label})</span>:{' '}
+          {some === null ? 'reserved' : `${some} of ${own.many} reserved`} for {by.join(', ')}
+          {short > 0 && <b className="text-close-word">; {short} more than there are</b>}
+        </li>
+      ))}
+      {gone.map(({ written, by }) => (
+        <li key={`${written} ${by}`} className="border-b border-hair py-1">
+          {unbroken(written)}: reserved for {by}, <b className="text-close-word">in no line of the drawer</b>
+        </li>
+      ))}
+    </ul>
+  );
+}
 
 /** A file of so many bytes holds more than any drawer. */
 const mostBytes = 1_000_000;

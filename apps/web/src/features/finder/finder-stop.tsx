@@ -8,10 +8,12 @@ import { useNarrow } from '../../shared/use-narrow.js';
 import { Between } from './between.js';
 import { CostChart } from './cost-chart.js';
 import { DrawerText } from './drawer-text.js';
+import { PartsList } from './parts-list.js';
 import { groupsOf, Proposals } from './proposals.js';
 import { type Keeping, type Pinned, Taken } from './taken.js';
 import { useDrawer } from './use-drawer.js';
 import { useFound } from './use-found.js';
+import { useReserved } from './use-reserved.js';
 import { DriveWishes } from './wishes.js';
 
 /** What could lie between motor and tool: proposals from stock and from the drawer, each worked out in full, and the wishes that they have to meet. */
@@ -23,7 +25,8 @@ export function FinderStop() {
   const read = useMemo(() => (text === null ? null : readDrawer(text)), [text]);
   const [pinned, setPinned] = useState<readonly Pinned[]>([]);
   const pinnedIds = useMemo(() => pinned.map(({ id }) => id), [pinned]);
-  const { found, isGoing, share, failed, stop } = useFound(build, line, read?.own ?? null, pinnedIds);
+  const reserved = useReserved();
+  const { found, isGoing, share, failed, stop } = useFound(build, line, { own: read?.own ?? null, reserved }, pinnedIds);
   const keeping = useMemo(
     () => ({
       pinned,
@@ -38,7 +41,8 @@ export function FinderStop() {
       <Answer says={found?.says ?? ''} isGoing={isGoing} share={share} failed={failed} stop={stop} />
       {/* Above the rows that they change: nothing moves under the hand that types. */}
       <DriveWishes />
-      <DrawerText drawer={drawer} read={read} />
+      <DrawerText drawer={drawer} read={read} reserved={reserved} />
+      <PartsList />
       <Kept keeping={keeping} />
       {found && <Results found={found} line={line} keeping={keeping} />}
     </div>

@@ -1,5 +1,5 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { type Proposal, type TakenPart, withStages } from '@hobrek/core';
+import { type Proposal, type TakenPart, withoutPartsList, withStages } from '@hobrek/core';
 import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useOpen } from '../../open-build/here.js';
@@ -28,11 +28,11 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
   const navigate = useNavigate();
   const [says, setSays] = useState<{ readonly of: string; readonly text: string } | null>(null);
   const between = shafts_mm.slice(1, -1).flatMap((size) => (size === null ? [] : [`${Math.round(size * 100) / 100} mm`]));
-  /** A build of its own with this drive, and on to it, or to both beside each other. */
+  /** A build of its own with this drive, and on to it, or to both beside each other. It is to look at: nothing is reserved for it yet. */
   const variant = (to: (id: string) => string) => {
     const { build } = open.document.getState();
     send<StoredBuild>('POST', 'builds', {
-      ...withStages(build, line, proposal.stages, proposal.motor?.source),
+      ...withStages(withoutPartsList(build), line, proposal.stages, proposal.motor?.source),
       name: `${build.name}: ${name}`.slice(0, 80),
     }).then(
       ({ id }) => void navigate(to(id)),
@@ -81,7 +81,7 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
           type="button"
           className="min-h-9 cursor-pointer bg-blue px-4 font-head text-lg text-sheet hover:opacity-90 pointer-coarse:min-h-11"
           onClick={() => {
-            open.driveTaken(line, proposal.stages, proposal.motor?.source);
+            open.driveTaken(line, proposal);
             setSays({ of: proposal.id, text: takenWords(proposal) });
           }}
         >
@@ -109,10 +109,18 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
   );
 });
 
-const takenWords = ({ motor }: Proposal): string =>
-  motor
-    ? `It is in the build now, with ${motor.label} as its motor, in place of what was there. Undo takes both out again.`
-    : 'It is between motor and tool now, in place of what was there. Undo takes it out again.';
+const takenWords = ({ motor, parts }: Proposal): string => {
+  const many = (from: TakenPart['from']) => parts.reduce((sum, part) => sum + (part.from === from ? part.many : 0), 0);
+  const lists = [
+    [many('own'), 'reserved in the drawer'],
+    [many('buy'), 'to buy'],
+    [many('make'), 'to make'],
+  ] as const;
+  const listed = lists.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
+  const its = listed.length > 0 ? ` Its parts are on the list of this build: ${listed.join(', ')}.` : '';
+  const where = motor ? `in the build now, with ${motor.label} as its motor` : 'between motor and tool now';
+  return `It is ${where}, in place of what was there.${its} Undo takes all of it out again.`;
+};
 
 /** What it does on each step of its pulleys. */
 function Speeds({ speeds }: Pick<Proposal, 'speeds'>) {

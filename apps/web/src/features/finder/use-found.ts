@@ -1,4 +1,4 @@
-import { type Build, type Found, lineOf, type OwnPart } from '@hobrek/core';
+import { type Build, type Found, lineOf, type OwnPart, type Reserved, withoutPartsList } from '@hobrek/core';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { useUnits } from '../../shared/preferences.js';
 import { workOut } from '../../workers/calculator.js';
@@ -17,7 +17,12 @@ export interface Finding {
 }
 
 /** What could lie between motor and tool of a line, looked for beside the page: a few soon, then all; begun again when what it hangs on changes. */
-export function useFound(build: Build, line: string, own: readonly OwnPart[] | null, pinned: readonly string[]): Finding {
+export function useFound(
+  build: Build,
+  line: string,
+  { own, reserved }: { readonly own: readonly OwnPart[] | null; readonly reserved: readonly Reserved[] | null },
+  pinned: readonly string[],
+): Finding {
   const units = useUnits();
   const [found, setFound] = useState<Found | null>(null);
   const [going, setGoing] = useState<number | null>(0);
@@ -26,13 +31,14 @@ export function useFound(build: Build, line: string, own: readonly OwnPart[] | n
   const [stopping, setStopping] = useState(() => new AbortController());
   // What is between them now, notes and name change nothing of it.
   const { source, work } = lineOf(build, line);
-  const { supply, wishes, finder } = build;
+  const { supply, wishes } = build;
+  const { finder } = withoutPartsList(build);
   const asked = useMemo(
-    () => JSON.stringify([source, work, supply, wishes, finder, own, pinned]),
-    [source, work, supply, wishes, finder, own, pinned],
+    () => JSON.stringify([source, work, supply, wishes, finder, own, reserved, pinned]),
+    [source, work, supply, wishes, finder, own, reserved, pinned],
   );
   // biome-ignore lint/correctness/useExhaustiveDependencies: `asked` is all of the build and the drawer that counts
-  const given = useMemo(() => (own ? { build, line, own, units, pinned } : null), [asked, line, units]);
+  const given = useMemo(() => (own && reserved ? { build, line, own, reserved, units, pinned } : null), [asked, line, units]);
   useEffect(() => {
     if (!given) return undefined;
     const ending = new AbortController();

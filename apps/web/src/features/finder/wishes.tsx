@@ -11,6 +11,7 @@ const kinds = ['vBelts', 'timingBelts', 'chains', 'gearboxes', 'gears', 'couplin
 const must = ['holds', 'quiet', 'reverses', 'folded'] as const satisfies readonly Name[];
 const entered: readonly Name[] = [
   'motors',
+  'reserved',
   'buy',
   'bores',
   'slip',

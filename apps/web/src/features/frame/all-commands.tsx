@@ -8,6 +8,7 @@ import { useFollowed, useLine } from '../../open-build/in-sight.js';
 import type { Stop } from '../../open-build/stop.js';
 import { send } from '../../shared/ask.js';
 import { type CommandHeap, CommandSheet } from '../../shared/command-sheet.js';
+import { copied } from '../../shared/copied.js';
 import { usePreferences } from '../../shared/preferences.js';
 import type { TextToRead } from '../../shared/text-sheet.js';
 import { useBuildsNamed } from '../../shared/use-builds-named.js';
@@ -119,7 +120,7 @@ function useHeaps(stops: readonly Stop[], typed: string): { readonly heaps: Comm
 /** A build of its own, named after the one it varies. @returns its id */
 async function variantOf(build: Build): Promise<string> {
   const [, name = build.name, number = '1'] = /^(.*?)(?:, variant (\d+))?$/.exec(build.name) ?? [];
-  const stored = await send<StoredBuild>('POST', 'builds', { ...build, name: `${name.slice(0, 100)}, variant ${Number(number) + 1}` });
+  const stored = await send<StoredBuild>('POST', 'builds', copied(build, `${name.slice(0, 100)}, variant ${Number(number) + 1}`));
   return stored.id;
 }
 

@@ -2,6 +2,7 @@ import type { ListedBuild, StoredBuild } from '@hobrek/contracts';
 import { useMutation } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { ask, send } from '../../shared/ask.js';
+import { copied } from '../../shared/copied.js';
 import { usePreferences } from '../../shared/preferences.js';
 
 /** The machines to begin from, with all kinds they are made of: come in when someone looks for one. */
@@ -37,7 +38,7 @@ export function useBegin(): Begin {
       begin.mutate({
         make: async () => {
           const { build } = await ask<StoredBuild>(`builds/${id}`);
-          return { ...build, name: `${name}, copy`.slice(0, 120) };
+          return copied(build, `${name}, copy`);
         },
       }),
     failed: begin.error ? `${begin.error.message} Nothing was begun; try again in a moment.` : '',
