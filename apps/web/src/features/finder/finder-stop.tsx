@@ -21,7 +21,8 @@ export function FinderStop() {
   const line = useLine(({ id }) => id);
   const build = useDocument((document) => document.build);
   const drawer = useDrawer();
-  const { text } = drawer;
+  // Some forty lines take as long as a frame: a key in them comes first.
+  const text = useDeferredValue(drawer.text);
   const read = useMemo(() => (text === null ? null : readDrawer(text)), [text]);
   const [pinned, setPinned] = useState<readonly Pinned[]>([]);
   const pinnedIds = useMemo(() => pinned.map(({ id }) => id), [pinned]);
@@ -34,13 +35,15 @@ export function FinderStop() {
     }),
     [pinned],
   );
+  // The answer is seen first; what is folded away comes behind it, in slices.
+  const hasFolded = useDeferredValue(true, false);
   return (
     <div className="grow border-t border-ink px-6 pt-1 pb-6 max-sm:px-4">
       <DriveViews />
       {found?.between && <Between between={found.between} />}
       <Answer says={found?.says ?? ''} isGoing={isGoing} share={share} failed={failed} stop={stop} />
       {/* Above the rows that they change: nothing moves under the hand that types. */}
-      <DriveWishes />
+      <DriveWishes isWhole={hasFolded} />
       <DrawerText drawer={drawer} read={read} reserved={reserved} />
       <PartsList />
       <Kept keeping={keeping} />

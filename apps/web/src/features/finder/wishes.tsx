@@ -36,8 +36,8 @@ const entered: readonly Name[] = [
   'lastApart',
 ];
 
-/** What is wished of the drive: each changes what is found as it is typed. */
-export const DriveWishes = memo(function DriveWishes() {
+/** What is wished of the drive: each changes what is found as it is typed. @param isWhole whether its fields are there yet, folded away as they are */
+export const DriveWishes = memo(function DriveWishes({ isWhole }: { isWhole: boolean }) {
   const wishes = useDocument(({ build }) => build.wishes);
   const finder = useDocument(({ build }) => build.finder);
   const said = [
@@ -52,19 +52,21 @@ export const DriveWishes = memo(function DriveWishes() {
           {said.length > 0 ? said.join(' · ') : 'none but the speed: each that is entered changes what is found'}
         </span>
       </summary>
-      <section aria-label="wishes" className="min-w-0 pb-3">
-        <Ticks title="Made of" names={kinds} />
-        <Ticks title="What it must or may do" names={must} />
-        <div className={grid}>
-          {ofBrief.map((name) => (
-            <Entry key={name} path={`wishes/${name}`} field={briefParts.wishes[name] as FieldOf} input={wishes?.[name]} empty="any" />
-          ))}
-          {entered.map((name) => (
-            <Entry key={name} path={`finder/${name}`} field={finderFields[name] as FieldOf} input={finder?.[name]} empty={empties[name] ?? 'any'} />
-          ))}
-        </div>
-        <Counts />
-      </section>
+      {isWhole && (
+        <section aria-label="wishes" className="min-w-0 pb-3">
+          <Ticks title="Made of" names={kinds} />
+          <Ticks title="What it must or may do" names={must} />
+          <div className={grid}>
+            {ofBrief.map((name) => (
+              <Entry key={name} path={`wishes/${name}`} field={briefParts.wishes[name] as FieldOf} input={wishes?.[name]} empty="any" />
+            ))}
+            {entered.map((name) => (
+              <Entry key={name} path={`finder/${name}`} field={finderFields[name] as FieldOf} input={finder?.[name]} empty={empties[name] ?? 'any'} />
+            ))}
+          </div>
+          <Counts />
+        </section>
+      )}
     </details>
   );
 });
