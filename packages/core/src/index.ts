@@ -132,7 +132,15 @@ export { asMarkdown } from './procedures/as-markdown.js';
 export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';
 export { decidedBy } from './procedures/decided-by.js';
-export { type EvaluatedLine, type Evaluation, engineVersion, evaluateBuild, worstLine } from './procedures/evaluate-build.js';
+export {
+  type EvaluatedLine,
+  type Evaluation,
+  engineVersion,
+  evaluateAtOnce,
+  evaluateBuild,
+  type WorkedOut,
+  worstLine,
+} from './procedures/evaluate-build.js';
 export {
   type ExplainedPart,
   type Explanation,

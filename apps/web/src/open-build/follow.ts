@@ -1,7 +1,8 @@
-import { type Build, draftsIn, evaluateBuild, isHeld, type Kinds, sizedBuild } from '@hobrek/core';
+import { type Build, draftsIn, evaluateAtOnce, evaluateBuild, isHeld, type Kinds, sizedBuild, type WorkedOut } from '@hobrek/core';
 import { createStore, type StoreApi } from 'zustand';
 import { usePreferences } from '../shared/preferences.js';
 import { newest, workOut } from '../workers/calculator.js';
+import { afterFrame } from './after-frame.js';
 import { drawnAsBefore } from './drawn-as-before.js';
 import type { DerivedState, DocumentState, SessionState } from './state.js';
 
@@ -23,7 +24,7 @@ type Tried = Pick<DerivedState, 'remedy' | 'decided' | 'guesses'>;
 const untried: Tried = { remedy: { says: '', cures: [] }, decided: {}, guesses: '' };
 
 /**
- * All that follows from a document, worked out in the same tick, once for a change; cures, what decides and what the guesses come to when there is a
+ * All that follows from a document, worked out in the same tick, once for a change; but many shafts, which a key elsewhere does not wait for, right behind the frame; cures, what decides and what the guesses come to when there is a
  * moment, beside the page. Subscribed before anyone else: who hears of a change finds what follows from it.
  */
 export function follow({ kinds, document, session }: Followed): { readonly derived: StoreApi<DerivedState>; readonly stop: () => void } {
@@ -32,15 +33,33 @@ export function follow({ kinds, document, session }: Followed): { readonly deriv
   let greying: ReturnType<typeof setTimeout> | undefined;
   const sizing = () => session.getState().sizing;
   const worked = (build: Build) => (sizing() ? sizedBuild(build) : build);
+  /** What was last worked out with all of its shafts. */
+  let whole: WorkedOut | undefined;
+  let shaftsWait: () => void = () => {};
 
   /** @param last what stays when nothing means anything else than before; nothing of it where another way of working out, or of telling, begins */
-  function work(before: DerivedState | undefined, last: DerivedState | undefined): DerivedState {
+  function work(before: DerivedState | undefined, last: WorkedOut | undefined, isWhole = true): DerivedState {
     const { build } = document.getState();
-    const now = evaluateBuild(worked(build), kinds, last && { build: worked(last.build), evaluation: last.evaluation });
+    const now = evaluation(worked(build), last, isWhole);
+    const shown = now === before?.evaluation ? now : drawnAsBefore(now, before?.evaluation);
+    if (whole?.evaluation === now) whole = { ...whole, evaluation: shown };
     tryLater();
     const greyed = greyLater(draftedIn(build), before?.greyed);
     if (before && now === before.evaluation) return { ...before, build, greyed };
-    return { build, evaluation: drawnAsBefore(now, before?.evaluation), ...untried, greyed };
+    return { build, evaluation: shown, ...untried, greyed };
+  }
+
+  /** @param isWhole whether its shafts are waited for */
+  function evaluation(build: Build, last: WorkedOut | undefined, isWhole: boolean): WorkedOut['evaluation'] {
+    shaftsWait();
+    const soon = last && !isWhole ? evaluateAtOnce(build, kinds, last) : null;
+    if (soon) {
+      shaftsWait = afterFrame(() => derived.setState(work(derived.getState(), whole), true));
+      return soon;
+    }
+    const now = evaluateBuild(build, kinds, last);
+    whole = { build, evaluation: now };
+    return now;
   }
 
   /** Halfway through a word the whole sheet would go grey and come back: it does once typing has paused. That it can be read again shows at once. */
@@ -84,7 +103,7 @@ export function follow({ kinds, document, session }: Followed): { readonly deriv
   const stops = [
     document.subscribe(({ build }) => {
       const last = derived.getState();
-      if (build !== last.build) derived.setState(work(last, last), true);
+      if (build !== last.build) derived.setState(work(last, whole, false), true);
     }),
     session.subscribe((now, before) => {
       if (now.sizing !== before.sizing) anew();
@@ -99,6 +118,7 @@ export function follow({ kinds, document, session }: Followed): { readonly deriv
     stop: () => {
       for (const each of stops) each();
       giveUp();
+      shaftsWait();
       clearTimeout(greying);
     },
   };

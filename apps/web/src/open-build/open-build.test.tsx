@@ -1,4 +1,4 @@
-import { type Build, beginSizing, blankBuild, placesOf } from '@hobrek/core';
+import { type Build, beginSizing, blankBuild, evaluateBuild, placesOf, withShaftBegun } from '@hobrek/core';
 import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import fc from 'fast-check';
 import { Profiler, type ReactNode } from 'react';
@@ -620,5 +620,45 @@ describe('a build that begins on this page', () => {
     queue.heard(Number.MAX_SAFE_INTEGER);
     await Promise.resolve();
     expect([asked.mock.calls.length, queue.isUnbegun]).toEqual([0, true]);
+  });
+});
+
+describe('many shafts', () => {
+  const build = (() => {
+    const begun = blankBuild('Many shafts');
+    const [line] = begun.lines;
+    const stage = line?.stages[0];
+    if (!line || !stage) throw new Error('a blank sheet has a belt');
+    const stages = [0, 1, 2].map((k) => ({ ...stage, id: `belt-${k}` }));
+    const stations = [0, 1, 2, 3].map((k) => ({ id: `s-${k}`, name: `shaft ${k}` }));
+    const bare: Build = { ...begun, lines: [{ ...line, stages, stations }] };
+    return stations.slice(1).reduce((each, { id }) => withShaftBegun(each, line.id, id), bare);
+  })();
+  const shafts = () => open().evaluation.lines[0]?.shafts ?? [];
+
+  it('follow a key elsewhere behind its frame; a key of their own is answered at once, and so is the last of several', async () => {
+    await reopen({ id: 'm', version: 1, changedAt: '', notices: [], build });
+    for (const [path, text] of Object.entries({ 'source/power': '0.55 kW', 'source/powerIs': 'shaft', 'source/speed': '1425', 'work/torque': '8' }))
+      typed(`main/${path}`, text);
+    for (const k of [0, 1, 2])
+      for (const [name, text] of [
+        ['driver', '75'],
+        ['driven', '150'],
+      ])
+        typed(`main/belt-${k}/${name}`, text as string);
+    fieldLeft();
+    const whole = () => evaluateBuild(structuredClone(open().build), at.kinds).checks.map(({ id, verdict }) => `${id} ${verdict}`);
+    const told = () => open().evaluation.checks.map(({ id, verdict }) => `${id} ${verdict}`);
+    await vi.waitFor(() => expect(told()).toEqual(whole()));
+    const before = shafts();
+    typed('main/belt-1/driven', '280');
+    expect(shafts()).toHaveLength(3);
+    expect(shafts().every((each, k) => each === before[k])).toBe(true);
+    typed('main/belt-1/driven', '285');
+    await vi.waitFor(() => expect(shafts().every((each, k) => each === before[k])).toBe(false));
+    expect(told()).toEqual(whole());
+    const bar = open().build.shafts[0];
+    typed(`@shafts/${bar?.id}/@sections/${bar?.sections[0]?.id}/diameter`, '31');
+    expect(told()).toEqual(whole());
   });
 });

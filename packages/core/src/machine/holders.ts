@@ -102,7 +102,18 @@ const settable = new WeakMap<Line, Fields>();
 export const shaftLists = { sections: 'section', seats: 'seat', bearings: 'bearing' } as const satisfies Readonly<Record<string, PieceRole>>;
 type ShaftList = keyof typeof shaftLists;
 
-const ofShaft = (shaft: Shaft): Holder[] =>
+/** Of a shaft that nobody touched the same as before. */
+const onShaft = new WeakMap<Shaft, readonly Holder[]>();
+
+function ofShaft(shaft: Shaft): readonly Holder[] {
+  const known = onShaft.get(shaft);
+  if (known) return known;
+  const all = piecesOf(shaft);
+  onShaft.set(shaft, all);
+  return all;
+}
+
+const piecesOf = (shaft: Shaft): Holder[] =>
   (Object.keys(shaftLists) as ShaftList[]).flatMap((list) =>
     shaft[list].map(
       (piece: Piece | Seat): Holder => ({

@@ -15,6 +15,7 @@ import { couldDrive } from './could-drive.js';
 import { type Need, needOf } from './need.js';
 import { ratioSays } from './need-says.js';
 import { runsAt } from './running.js';
+import { type ShaftsAre, toldOf, workedOut } from './shafts/as-before.js';
 import { type EvaluatedShaft, evaluateShaft } from './shafts/evaluate-shaft.js';
 import { type ActsOfLine, shaftsOf } from './shafts/template.js';
 import { tooThin } from './shafts/too-thin.js';
@@ -95,8 +96,25 @@ export interface WorkedOut {
  */
 export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Evaluation {
   if (last && meansTheSame(build, last.build)) return last.evaluation;
+  return evaluated(build, kinds, last, workedOut);
+}
+
+/** More shafts than so many are not worked out in the moment of a key that changes something else. */
+const fewShafts = 2;
+
+/**
+ * The same at once, where a key must not wait for many shafts: their own figures and checks, and their place in the order of a jam, stay as they last were.
+ * @returns null where all of it can be worked out at once: few shafts are entered, or one of them is what was changed
+ */
+export function evaluateAtOnce(build: Build, kinds: Kinds, last: WorkedOut): Evaluation | null {
+  if (build.shafts.length <= fewShafts || build.shafts !== last.build.shafts || build.forces !== last.build.forces) return null;
+  if (meansTheSame(build, last.build)) return null;
+  return evaluated(build, kinds, last, { ...workedOut, asBefore: true });
+}
+
+function evaluated(build: Build, kinds: Kinds, last: WorkedOut | undefined, are: ShaftsAre): Evaluation {
   const acting = sharing(build, kinds);
-  const lines = build.lines.map((line, k) => (acting ? undefined : keptLine(build, k, last)) ?? evaluateLine(build, kinds, line, k, acting));
+  const lines = build.lines.map((line, k) => (acting ? undefined : keptLine(build, k, last)) ?? evaluateLine({ build, kinds, acting, are }, line, k));
   const [only, ...others] = lines as [EvaluatedLine, ...EvaluatedLine[]];
   const isOne = others.length === 0;
   const notEntered = joined(lines, (line) => line.notEntered);
@@ -105,9 +123,7 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   const atOdds = linesAtOdds(build);
   return {
     lines,
-    checks: isOne
-      ? only.ledger
-      : worstFirst(joined(lines, ({ name, ledger }) => ledger.map((check) => ({ ...check, says: ofLine(name, check.says) })))),
+    checks: isOne ? only.ledger : worstFirst(joined(lines, ({ name, ledger }) => ledger.map((check) => toldAmong(name, check)))),
     verdict: worst.verdict,
     atOdds,
     says: isOne ? [...atOdds, ...only.says] : [...atOdds, ...worst.says.map((said, k) => (k === 0 ? ofLine(worst.name, said) : said))],
@@ -140,14 +156,25 @@ function sharing(build: Build, kinds: Kinds): readonly ActsOfLine[] | null {
     : null;
 }
 
-function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number, acting: readonly ActsOfLine[] | null): EvaluatedLine {
+/** What every line of a build is worked out with. */
+interface Around {
+  readonly build: Build;
+  readonly kinds: Kinds;
+  readonly acting: readonly ActsOfLine[] | null;
+  readonly are: ShaftsAre;
+}
+
+function evaluateLine(around: Around, line: Line, k: number): EvaluatedLine {
+  const { build, kinds, acting, are } = around;
   const open = openPlacesOf(line);
   const others = (acting ?? []).filter(({ id }) => id !== line.id);
-  const walked = walkLine(line, kinds, { ...build, others });
+  const walked = walkLine(line, kinds, { ...build, others, shaftsAre: are });
   if (walked.isApart)
     return { ...walked, name: line.name, verdict: 'fails', says: walked.checks.map((check) => check.says), inJam: [], ledger: walked.checks };
   const ends = fromEitherEnd(build, kinds, line, walked);
-  const shafts = shaftsOf(build, line).map((shaft) => evaluateShaft(shaft, build, [walked, ...others], line, walked));
+  const shafts = shaftsOf(build, line).map((shaft) =>
+    toldOf(shaft, line, 'as it lies', are, () => evaluateShaft(shaft, build, [walked, ...others], line, walked)),
+  );
   const all = [
     ...walked.checks,
     ...shafts.flatMap((each) => each.checks),
@@ -156,7 +183,7 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number, acting:
   ];
   // What hangs on a place that is still open is not told one by one: the sentence is about that.
   const alone = worstFirst(open.size === 0 ? all : all.filter((check) => !hangsOn(check, open) && !isAim(check)));
-  const settings = open.size === 0 ? (line.settings ?? []).map((setting) => evaluateSetting(build, kinds, line, k, setting, acting)) : [];
+  const settings = open.size === 0 ? (line.settings ?? []).map((setting) => evaluateSetting(around, line, k, setting)) : [];
   const ledger = settings.length === 0 ? alone : overSettings(alone, settings);
   // The sentence is about the work first, then about whatever is worse.
   const headline = [walked.checks[0] as Check].filter((check) => !hangsOn(check, open))[0];
@@ -183,18 +210,16 @@ function evaluateLine(build: Build, kinds: Kinds, line: Line, k: number, acting:
   };
 }
 
-function evaluateSetting(
-  build: Build,
-  kinds: Kinds,
-  line: Line,
-  k: number,
-  setting: Setting,
-  acting: readonly ActsOfLine[] | null,
-): EvaluatedSetting {
+function evaluateSetting(around: Around, line: Line, k: number, setting: Setting): EvaluatedSetting {
+  const { build, are } = around;
   // The speed that is wished is one of several: it is held against what is entered alone.
   const { leastSpeed: _, mostSpeed: __, ...wishes } = build.wishes ?? {};
   const alone = inSetting({ ...build, wishes }, line.id, setting);
-  const { stations, verdict, says, ledger, jam } = evaluateLine(alone, kinds, alone.lines[k] as Line, k, acting);
+  const { stations, verdict, says, ledger, jam } = evaluateLine(
+    { ...around, build: alone, are: { ...are, setting: setting.id } },
+    alone.lines[k] as Line,
+    k,
+  );
   const tool = stations.at(-1);
   return { id: setting.id, name: setting.name, ...atTool(tool), verdict, says, ledger, jam };
 }
@@ -226,6 +251,17 @@ const inWords = (name: string, says: Sentence): Sentence => ({
   ...sentence('in setting “{setting}”: {says}', { setting: name, says }),
   ...(says.verdict ? { verdict: says.verdict } : {}),
 });
+
+/** Checks as they are told among those of other lines, by the check: of a line that nobody touched they are the same objects. */
+const amongLines = new WeakMap<Check, { readonly name: string; readonly told: Check }>();
+
+function toldAmong(name: string, check: Check): Check {
+  const known = amongLines.get(check);
+  if (known?.name === name) return known.told;
+  const told = { ...check, says: ofLine(name, check.says) };
+  amongLines.set(check, { name, told });
+  return told;
+}
 
 /** What is said of one line of several. */
 const ofLine = (name: string, says: Sentence): Sentence => ({

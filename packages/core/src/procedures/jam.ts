@@ -60,7 +60,8 @@ export function jam(machine: Jammed): Jam {
     const isHeld = prepared && !each.fuse && limit.harm !== 'wearing';
     const load = () =>
       each.isShaft ? lessWhatGivesFirst(each, prepared as Prepared, all, machine.transfers) : loadAt(prepared as Prepared, shaft, each.along);
-    const check = isHeld ? inJam(each, load(), demand.jams) : !prepared && each.isShaft ? atStart(each, all, machine) : null;
+    const held = () => (isHeld ? inJam(each, load(), demand.jams) : !prepared && each.isShaft ? atStart(each, all, machine) : null);
+    const check = each.isShaft ? heldBefore(limit, machine.areAsBefore, held) : held();
     return { ...each, atTool, check };
   });
   const checks = ranked.flatMap(({ check }) => check ?? []);
@@ -72,6 +73,16 @@ export function jam(machine: Jammed): Jam {
     return shaft === tool ? rung : { ...rung, own: { torque: own, shaft: shaftNames[shaft] ?? '' } };
   });
   return { rungs, torque, checks, says: prepared ? [...whatFailsFirst(machine, ranked, torque), ...weakestPart(checks)] : [neverJams(machine)] };
+}
+
+/** How a shaft was last held against a jam, by its limit: the same object while the shaft is told as before. */
+const lastHeld = new WeakMap<Limit, Check | null>();
+
+function heldBefore(limit: Limit, asBefore: boolean, held: () => Check | null): Check | null {
+  const before = asBefore ? lastHeld.get(limit) : undefined;
+  const check = before === undefined ? held() : before;
+  lastHeld.set(limit, check);
+  return check;
 }
 
 const likelyAt = ({ atTool }: Ranked): number => (atTool.known ? atTool.value : Number.POSITIVE_INFINITY);

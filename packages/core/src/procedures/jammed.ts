@@ -28,6 +28,8 @@ export interface Jammed {
   readonly shafts: readonly string[];
   /** Those of its shafts that are entered as they lie. */
   readonly lying: readonly ShaftInJam[];
+  /** Those are told as they last were. */
+  readonly areAsBefore: boolean;
   /** Path and figures of the jam itself. */
   readonly path: string;
   readonly figures: OwnFigures;

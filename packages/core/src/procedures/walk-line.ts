@@ -36,6 +36,7 @@ import { type Opened, openElement } from './opened.js';
 import { pullOnShaft } from './pull-on-shaft.js';
 import { leave, readyOf } from './ready.js';
 import { type Running, runningAt } from './running.js';
+import { type ShaftsAre, workedOut } from './shafts/as-before.js';
 import { shaftsInJam } from './shafts/in-jam.js';
 import type { ActsOfLine, AroundShaft } from './shafts/template.js';
 import { type RunningUp, starts } from './starts.js';
@@ -46,6 +47,7 @@ import type { ActsOnShaft, StationFigures, WalkedLine, WheelOnShaft } from './wa
 interface Brief extends Partial<Pick<Build, 'supply' | 'wishes' | keyof AroundShaft>> {
   /** What other lines do to shafts that are shared. */
   readonly others?: readonly ActsOfLine[];
+  readonly shaftsAre?: ShaftsAre;
 }
 
 /**
@@ -70,7 +72,7 @@ export function sourceSpeed(line: Line, kinds: Kinds, { supply = {} }: Brief = {
 export function walk(
   line: Line,
   kinds: Kinds,
-  { supply = {}, wishes, lines = [line], shafts = [], forces, others: sharing = [] }: Brief = {},
+  { supply = {}, wishes, lines = [line], shafts = [], forces, others: sharing = [], shaftsAre = workedOut }: Brief = {},
 ): { readonly walked: WalkedLine; readonly runningUp: RunningUp | null } {
   const figures = new Map<string, OwnFigures>();
   const opened = elementsOf(line).map((placed): Opened => {
@@ -132,7 +134,7 @@ export function walk(
   const acts = at.map((port, k) => actsOn(port, k, { stages, transfers, results, neededAt, demand }));
   const ends = { source: { kind: line.source.kind, ...output.body }, work: { kind: line.work.kind, ...demand.body } };
   const around: AroundShaft = { lines, shafts, ...(forces ? { forces } : {}) };
-  const lying = shafts.length > 0 ? shaftsInJam(line, around, [{ id: line.id, acts, ends }, ...sharing]) : [];
+  const lying = shafts.length > 0 ? shaftsInJam(line, around, [{ id: line.id, acts, ends }, ...sharing], shaftsAre) : [];
   const names = stations.map(({ name }) => name);
   const stopped = jam({
     tool: last.name,
@@ -144,6 +146,7 @@ export function walk(
     at,
     shafts: names,
     lying,
+    areAsBefore: shaftsAre.asBefore,
     figures: inJam,
     path: `${line.id}/jam`,
   });

@@ -5,6 +5,7 @@ import type { Line, Shaft } from '../../machine/build.js';
 import { faultsOf, lengthOf, placed } from '../../shafts/laid-shaft.js';
 import { stiffnessOf } from '../../shafts/section-shape.js';
 import type { ShaftInJam } from '../jammed.js';
+import { type ShaftsAre, toldOf } from './as-before.js';
 import { corners } from './corners.js';
 import { type ActsOfLine, type AroundShaft, likely, placeOf, shaftsOf, type Template, templateOf } from './template.js';
 
@@ -23,12 +24,13 @@ export const twisting = defineProcedure({
 });
 
 /** The shafts of a line that are entered, as a jam has them; those that cannot lie so are left out. */
-export function shaftsInJam(line: Line, build: AroundShaft, lines: readonly ActsOfLine[]): ShaftInJam[] {
-  return shaftsOf(build, line).flatMap((shaft) => {
-    const at = placeOf(shaft, line);
-    const template = templateOf(shaft, build, lines, line);
-    return inJam(shaft, template, at, `${line.id}/@shafts/${shaft.id}`) ?? [];
-  });
+export function shaftsInJam(line: Line, build: AroundShaft, lines: readonly ActsOfLine[], are: ShaftsAre): ShaftInJam[] {
+  return shaftsOf(build, line).flatMap(
+    (shaft) =>
+      toldOf(shaft, line, 'in a jam', are, () =>
+        inJam(shaft, templateOf(shaft, build, lines, line), placeOf(shaft, line), `${line.id}/@shafts/${shaft.id}`),
+      ) ?? [],
+  );
 }
 
 /** @returns null where it cannot lie so, or nothing turns it */
