@@ -40,6 +40,12 @@ test('an overhung pulley’s shaft: begun from what is known, found too thin, wh
   await page.keyboard.press('ArrowRight');
   await expect(along).not.toHaveAttribute('aria-valuetext', told ?? '');
   await expect(along).toHaveAttribute('aria-valuetext', /moment .*N·m, torque .*N·m, .*MPa, deflection/);
+  await expect(shaft.getByText(/it twists by .*, and deflects by .* at the driven wheel/)).toBeVisible();
+  const atWork = await along.getAttribute('aria-valuetext');
+  await shaft.getByRole('radio', { name: /^in a jam/ }).check();
+  await expect(along).not.toHaveAttribute('aria-valuetext', atWork ?? '');
+  await shaft.getByRole('radio', { name: 'at work' }).check();
+  await expect(along).toHaveAttribute('aria-valuetext', atWork ?? '');
 
   // The first that cures it is made with a press, and taken back.
   const before = { diameter: await field('/bar/diameter').inputValue(), at: await field('/belt-out/at').inputValue() };

@@ -1,4 +1,5 @@
 import { type Bent, type EvaluatedShaft, type LaidShaft, type Mode, stressed, whirls } from '@hobrek/core';
+import { show } from '../../shared/in-my-units.js';
 
 /** What may be drawn under a shaft. */
 export const curves = {
@@ -41,6 +42,27 @@ export function rowsOf(laid: LaidShaft, bent: Bent, how: EvaluatedShaft['how']):
       stress,
     };
   });
+}
+
+/** A shaft as it is loaded at the most that reaches it. */
+export const atItsHardest = (laid: LaidShaft): LaidShaft => ({
+  ...laid,
+  loads: laid.loads.map((load) => ({ ...load, force_N: load.peak_N ?? load.force_N, torque_Nm: load.peak_Nm ?? load.torque_Nm })),
+});
+
+/** What is so little is told as less than it, mm. */
+const leastTold_mm = 0.01;
+
+/** `, and deflects by 0.03 mm at the pulley and 0.2 mm at the tool`; nothing where nothing sits on it. */
+export function deflectionSays({ loads }: LaidShaft, { at_mm, deflection_mm }: Bent): string {
+  // What lies at the same place is told once.
+  const places = new Map(loads.toReversed().map((load) => [load.at_mm, load.id]));
+  const said = [...places].toReversed().map(([place, id]) => {
+    const k = at_mm.reduce((best, at, n) => (Math.abs(at - place) < Math.abs((at_mm[best] as number) - place) ? n : best), 0);
+    const by = size(deflection_mm[k] as readonly [number, number]);
+    return `${by < leastTold_mm ? `less than ${show(leastTold_mm, 'mm')}` : show(Number(by.toPrecision(2)), 'mm')} at ${/^(the|bearing) /.test(id) ? id : `the ${id}`}`;
+  });
+  return said.length === 0 ? '' : `, and deflects by ${said.join(', ')}`;
 }
 
 /** So many ways in which it whirls are drawn, and so many reckoned with. */

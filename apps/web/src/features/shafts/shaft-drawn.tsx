@@ -5,11 +5,15 @@ import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, XAxis, YAxis }
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
-import { type Curve, curves, type Row, rowsOf, type Whirling, whirlingOf } from './shaft-curves.js';
+import { atItsHardest, type Curve, curves, deflectionSays, type Row, rowsOf, type Whirling, whirlingOf } from './shaft-curves.js';
 import { ShaftLying } from './shaft-lying.js';
 
 const size = ([right, up]: readonly [number, number]): number => Math.hypot(right, up);
 const side = 44;
+
+/** When a shaft is shown: at work, or at the most that reaches it. */
+const whens = { work: 'at work', most: 'in a jam, or at the start where nothing jams it' } as const;
+type When = keyof typeof whens;
 
 interface Shown {
   readonly shaft: EvaluatedShaft;
@@ -18,11 +22,19 @@ interface Shown {
 
 /** A shaft to scale with its wheels and bearings, and under it how it is bent; the figures of a place under the pointer, by touch and by keys. */
 export const ShaftDrawn = memo(function ShaftDrawn({ shaft, laid }: Shown) {
-  const is = useMemo(() => bent(laid), [laid]);
-  return is ? <Drawn shaft={shaft} laid={laid} bent={is} /> : null;
+  const [when, setWhen] = useState<When>('work');
+  const shown = useMemo(() => (when === 'work' ? laid : atItsHardest(laid)), [laid, when]);
+  const is = useMemo(() => bent(shown), [shown]);
+  return is ? <Drawn shaft={shaft} laid={shown} bent={is} when={when} setWhen={setWhen} /> : null;
 });
 
-function Drawn({ shaft, laid, bent }: Shown & { readonly bent: Bent }) {
+interface Bending extends Shown {
+  readonly bent: Bent;
+  readonly when: When;
+  readonly setWhen: (when: When) => void;
+}
+
+function Drawn({ shaft, laid, bent, when, setWhen }: Bending) {
   useUnits();
   const [frame, width] = useWidth<HTMLDivElement>();
   const [curve, pick] = useState<Curve>('moment');
@@ -110,6 +122,15 @@ function Drawn({ shaft, laid, bent }: Shown & { readonly bent: Bent }) {
         )}
       </div>
       <figcaption className="flex flex-wrap items-baseline gap-x-5">
+        <fieldset className="flex flex-wrap gap-x-4 text-sm">
+          <legend className="sr-only">when</legend>
+          {(Object.keys(whens) as When[]).map((each) => (
+            <label key={each} className="flex min-h-7 cursor-pointer items-center gap-x-1 pointer-coarse:min-h-11">
+              <input type="radio" className="accent-blue" checked={when === each} onChange={() => setWhen(each)} />
+              {whens[each]}
+            </label>
+          ))}
+        </fieldset>
         <span role="status">{curve === 'whirl' && whirling ? whirlSays(whirling, shaft) : told}</span>
         <fieldset className="flex flex-wrap gap-x-4 text-sm">
           <legend className="sr-only">what is drawn below the shaft</legend>
@@ -124,7 +145,8 @@ function Drawn({ shaft, laid, bent }: Shown & { readonly bent: Bent }) {
       </figcaption>
       <p className="text-sm text-soft first-letter:uppercase">
         {laid.bearings.map(({ id }, k) => `${id} pushes ${show(size(bent.reactions_N[k] as readonly [number, number]), 'N')}`).join(', ')}; it twists
-        by {show(Math.abs(bent.twist_rad), 'rad')}.{whirling && unbalanceSays(laid, whirling, shaft)}
+        by {show(Math.abs(bent.twist_rad), 'rad')}
+        {deflectionSays(laid, bent)}.{whirling && unbalanceSays(laid, whirling, shaft)}
       </p>
       <AsTable laid={laid} rows={rows} />
     </figure>
