@@ -1,10 +1,10 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { createBrowserRouter, Outlet } from 'react-router';
-// This one can draw the next page before the next key is heard (`flushSync`); that of `react-router` cannot.
-import { RouterProvider } from 'react-router/dom';
+import { Suspense } from 'react';
+import { Outlet, Route, Routes, useLocation } from 'react-router';
 import { Commands } from '../features/commands/index.js';
 import { AskError, useShutOut } from '../shared/ask.js';
 import { Tips } from '../shared/tips.js';
+import { IfItFails, InAddress, page } from './in-address.js';
 import { LetInPage } from './let-in-page.js';
 import { LostPage } from './lost-page.js';
 
@@ -14,31 +14,35 @@ const refetchInterval = ({ state: { error } }: { state: { error: unknown } }) =>
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, refetchInterval } } });
 
-const router = createBrowserRouter([
-  {
-    HydrateFallback: () => null,
-    ErrorBoundary: LostPage,
-    children: [
-      {
-        path: '/builds/:id/:stop?',
-        lazy: async () => ({ Component: (await import('./build-page.js')).BuildPage }),
-      },
-      // A build has commands of its own.
-      {
-        Component: WithCommands,
-        children: [
-          { path: '/', lazy: async () => ({ Component: (await import('../features/builds/index.js')).BuildsPage }) },
-          { path: '/start/:id?', lazy: async () => ({ Component: (await import('../features/start/index.js')).StartPage }) },
-          { path: '/deleted', lazy: async () => ({ Component: (await import('../features/deleted/index.js')).DeletedPage }) },
-          { path: '/backups', lazy: async () => ({ Component: (await import('../features/backups/index.js')).BackupsPage }) },
-          { path: '/phone', lazy: async () => ({ Component: (await import('../features/phone/index.js')).PhonePage }) },
-          { path: '/compare/:a/:b', lazy: async () => ({ Component: (await import('../features/compare/index.js')).ComparePage }) },
-          { path: '*', Component: LostPage },
-        ],
-      },
-    ],
-  },
-]);
+const BuildPage = page(async () => (await import('./build-page.js')).BuildPage);
+/** A build has commands of its own; these have none. */
+const pages = {
+  '/': page(async () => (await import('../features/builds/index.js')).BuildsPage),
+  '/start/:id?': page(async () => (await import('../features/start/index.js')).StartPage),
+  '/deleted': page(async () => (await import('../features/deleted/index.js')).DeletedPage),
+  '/backups': page(async () => (await import('../features/backups/index.js')).BackupsPage),
+  '/phone': page(async () => (await import('../features/phone/index.js')).PhonePage),
+  '/compare/:a/:b': page(async () => (await import('../features/compare/index.js')).ComparePage),
+  '*': LostPage,
+} as const;
+
+function Pages() {
+  const { pathname } = useLocation();
+  return (
+    <IfItFails at={pathname} otherwise={<LostPage />}>
+      <Suspense>
+        <Routes>
+          <Route path="/builds/:id/:stop?" element={<BuildPage />} />
+          <Route element={<WithCommands />}>
+            {Object.entries(pages).map(([path, Page]) => (
+              <Route key={path} path={path} element={<Page />} />
+            ))}
+          </Route>
+        </Routes>
+      </Suspense>
+    </IfItFails>
+  );
+}
 
 function WithCommands() {
   return (
@@ -53,7 +57,15 @@ export function App() {
   const out = useShutOut((state) => state.out);
   return (
     <QueryClientProvider client={queries}>
-      <Tips>{out ? <LetInPage /> : <RouterProvider router={router} />}</Tips>
+      <Tips>
+        {out ? (
+          <LetInPage />
+        ) : (
+          <InAddress>
+            <Pages />
+          </InAddress>
+        )}
+      </Tips>
     </QueryClientProvider>
   );
 }
