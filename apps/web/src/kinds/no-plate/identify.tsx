@@ -4,21 +4,20 @@ import {
   evidenceWords,
   familyFed,
   familyLabel,
-  familyWith,
   type LookName,
   looks,
   type Ranked,
   settlesWords,
   toldChance,
   type WhatIsIt,
-  whatIsIt,
 } from '@hobrek/core';
 import { scaleLog } from 'd3-scale';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
 import type { ToolShown } from '../tool.js';
+import { answered, motorIs, workAhead, wouldBe } from './ahead.js';
 import { LookDrawing } from './look-drawing.js';
 import { noPlateField } from './no-plate-field.js';
 import { TerminalsDrawing } from './terminals-drawing.js';
@@ -27,14 +26,18 @@ import { TerminalsDrawing } from './terminals-drawing.js';
 export function Identify({ path, element: kept, build, change, Entry }: ToolShown) {
   const wall = build.supply.voltage?.value;
   const [element, give] = useAnswers(path, kept, change);
-  const is = useMemo(() => whatIsIt(path, element, wall), [path, element, wall]);
+  const is = useMemo(() => motorIs(path, element, wall), [path, element, wall]);
+  // What is still possible is there in the frame of the press; what that is worth, and how it is gone on with, in the next.
+  const worth = useDeferredValue(is);
+  const told = useDeferredValue(element);
   const [picked, pick] = useState<string | null>(null);
   const look = picked ?? is.next[0]?.look ?? null;
-  const answered = (Object.keys(looks) as LookName[]).filter((name) => element.inputs[name]);
+  useEffect(() => workAhead(path, element, look, wall), [path, element, look, wall]);
   const answer = (name: string, text: string) => {
     give(name, text);
     pick(null);
   };
+  const take = useCallback((family: Ranked['family']) => change.familyTaken(path, family), [change, path]);
   return (
     <section aria-label="what is this motor" className="mb-3 grid gap-x-8 border border-ink bg-sheet 2xl:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
       <div className="min-w-0 p-4">
@@ -43,13 +46,13 @@ export function Identify({ path, element: kept, build, change, Entry }: ToolShow
         ) : (
           <p className="text-soft">Nothing that is left to look at would tell more.</p>
         )}
-        {answered.length > 0 && <Answered names={answered} element={element} pick={pick} />}
-        <Take is={is} take={(family) => change.familyTaken(path, family)} />
+        <Answered element={told} pick={pick} />
+        <Take is={worth} take={take} />
       </div>
       <div className="min-w-0 border-hair p-4 max-2xl:border-t 2xl:border-l">
         <StillPossible is={is} />
-        <Power is={is} />
-        <Wires is={is} />
+        <Power is={worth} />
+        <Wires is={worth} />
       </div>
     </section>
   );
@@ -78,10 +81,7 @@ function useAnswers(path: string, kept: Element, change: ToolShown['change']): r
     };
     requestAnimationFrame(() => setTimeout(now));
   };
-  const shown = useMemo(
-    () => (given?.of === kept ? { ...kept, inputs: { ...kept.inputs, [given.name]: { text: given.text, how: 'measured' as const } } } : kept),
-    [kept, given],
-  );
+  const shown = useMemo(() => (given?.of === kept ? answered(kept, given.name, given.text) : kept), [kept, given]);
   return [shown, answer];
 }
 
@@ -144,7 +144,7 @@ function Look({ Entry, path, element, look, is, answer, later }: LookShown) {
               onClick={() => answer(name, is_)}
             >
               <span>{says}</span>
-              <span className="text-sm text-soft">{wouldBe(path, element, name, is_)}</span>
+              <span className="text-sm text-soft">{wouldBeSays(path, element, name, is_)}</span>
             </button>
           </li>
         ))}
@@ -183,15 +183,17 @@ function Besides({ later, out }: { later: () => void; out?: () => void }) {
 
 const minutesWords = (minutes: number): string => (minutes < 1 ? 'half a minute' : minutes === 1 ? 'a minute' : `${minutes} minutes`);
 
-/** What an answer would make likeliest. */
-function wouldBe(path: string, element: Element, name: LookName, text: string): string {
-  const first = familyWith(path, element, name, text);
+/** What an answer would make likeliest, in words. */
+function wouldBeSays(path: string, element: Element, name: LookName, text: string): string {
+  const first = wouldBe(path, element, name, text);
   return `${familyLabel(first.family)}, ${percent(first.chance)} then`;
 }
 const percent = (chance: number): string => `${Math.round(100 * toldChance(chance))}\u00a0%`;
 
 /** What was answered; each can be gone back to. */
-function Answered({ names, element, pick }: { names: readonly LookName[]; element: Element; pick: (name: string) => void }) {
+const Answered = memo(function Answered({ element, pick }: { element: Element; pick: (name: string) => void }) {
+  const names = (Object.keys(looks) as LookName[]).filter((name) => element.inputs[name]);
+  if (names.length === 0) return null;
   return (
     <p className="mt-3 flex flex-wrap gap-2 text-sm">
       <span className="py-2 text-soft">so far</span>
@@ -211,7 +213,7 @@ function Answered({ names, element, pick }: { names: readonly LookName[]; elemen
       })}
     </p>
   );
-}
+});
 
 /** So many are listed; the rest is out, or nearly. */
 const mostListed = 5;
@@ -283,7 +285,7 @@ const ends_W = [2, 10_000] as const;
 const tooWide = 40;
 const ticks_W = [5, 20, 100, 500, 2000];
 
-function Power({ is: { likely, drawn } }: { is: WhatIsIt }) {
+const Power = memo(function Power({ is: { likely, drawn } }: { is: WhatIsIt }) {
   useUnits();
   const [frame, width] = useWidth<HTMLDivElement>();
   const [low, at, high] = likely.power_W;
@@ -315,10 +317,10 @@ function Power({ is: { likely, drawn } }: { is: WhatIsIt }) {
       </p>
     </>
   );
-}
+});
 
 /** Which wire is which, as far as readings tell. */
-function Wires({ is: { terminals, strips } }: { is: WhatIsIt }) {
+const Wires = memo(function Wires({ is: { terminals, strips } }: { is: WhatIsIt }) {
   if (strips.length === 0) return null;
   return (
     <>
@@ -340,14 +342,14 @@ function Wires({ is: { terminals, strips } }: { is: WhatIsIt }) {
       </ul>
     </>
   );
-}
+});
 
 /** From here on a kind can be taken as what it is. */
 const leastTaken = 0.05;
 /** Before that it is looked on. */
 const leastFirst = 0.4;
 
-function Take({ is: { ranking, next }, take }: { is: WhatIsIt; take: (family: Ranked['family']) => void }) {
+const Take = memo(function Take({ is: { ranking, next }, take }: { is: WhatIsIt; take: (family: Ranked['family']) => void }) {
   const [first] = ranking;
   if (!first || (first.chance < leastFirst && next.length > 0)) return null;
   const likely = ranking.slice(0, 3).filter(({ chance }) => chance >= leastTaken);
@@ -371,4 +373,4 @@ function Take({ is: { ranking, next }, take }: { is: WhatIsIt; take: (family: Ra
       <p className="mt-1 text-sm text-soft">What was estimated is entered as a guess, each to be measured later. Undo takes it back.</p>
     </>
   );
-}
+});
