@@ -4,6 +4,7 @@ import { Outlet, Route, Routes, useLocation } from 'react-router';
 import { Commands } from '../features/commands/index.js';
 import { AskError, useShutOut } from '../shared/ask.js';
 import { Tips } from '../shared/tips.js';
+import { BuildSoon } from './build-soon.js';
 import { IfItFails, InAddress, page } from './in-address.js';
 import { LetInPage } from './let-in-page.js';
 import { LostPage } from './lost-page.js';
@@ -14,7 +15,6 @@ const refetchInterval = ({ state: { error } }: { state: { error: unknown } }) =>
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, refetchInterval } } });
 
-const BuildPage = page(async () => (await import('./build-page.js')).BuildPage);
 /** A build has commands of its own; these have none. */
 const pages = {
   '/': page(async () => (await import('../features/builds/index.js')).BuildsPage),
@@ -32,7 +32,7 @@ function Pages() {
     <IfItFails at={pathname} otherwise={<LostPage />}>
       <Suspense>
         <Routes>
-          <Route path="/builds/:id/:stop?" element={<BuildPage />} />
+          <Route path="/builds/:id/:stop?" element={<BuildSoon />} />
           <Route element={<WithCommands />}>
             {Object.entries(pages).map(([path, Page]) => (
               <Route key={path} path={path} element={<Page />} />

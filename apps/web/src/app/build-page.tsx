@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { BuildFrame } from '../features/frame/index.js';
 import type { Stop } from '../open-build/stop.js';
 
@@ -5,5 +6,5 @@ import type { Stop } from '../open-build/stop.js';
 const found = import.meta.glob<Stop>('../features/*/stop.ts', { eager: true, import: 'stop' });
 const stops = Object.values(found).sort((one, other) => one.order - other.order);
 
-/** A build at one of its stops. */
-export const BuildPage = () => <BuildFrame stops={stops} />;
+/** A build at one of its stops. @param meanwhile what is seen until it is there */
+export const BuildPage = ({ meanwhile }: { meanwhile: ReactNode }) => <BuildFrame stops={stops} meanwhile={meanwhile} />;

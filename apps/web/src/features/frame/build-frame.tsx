@@ -29,7 +29,7 @@ import { useRounds } from './use-rounds.js';
 import { WhyWorst } from './why-worst.js';
 
 /** One build at one of its stops, under what stays: its name, the stops, one sentence and the machine. */
-export function BuildFrame({ stops }: { stops: readonly Stop[] }) {
+export function BuildFrame({ stops, meanwhile }: { stops: readonly Stop[]; meanwhile: ReactNode }) {
   const { id = '', stop: path = '' } = useParams();
   const stored = useQuery({
     queryKey: ['build', id],
@@ -44,7 +44,7 @@ export function BuildFrame({ stops }: { stops: readonly Stop[] }) {
   if (stored.error) return <Message says={stored.error.message} />;
   if (Content === 'away') return <Message says="This page did not come: the server does not answer. Load it again when it does." />;
   // The first page is seen whole. On the way to another one, what is the same for all of them stays: a key that is pressed meanwhile is heard.
-  if (!open || (!Content && loaded.size === 0)) return <Message says="" />;
+  if (!open || (!Content && loaded.size === 0)) return meanwhile ?? <Message says="" />;
   return (
     <OpenBuildHere key={id} open={open}>
       <Page stops={stops} stop={stop}>
