@@ -76,7 +76,7 @@ async function finder() {
 /** What shafts as they lie add: one by itself, and twelve of them at a key. */
 async function shafts() {
   const { statics, whirl, quiet, loud } = JSON.parse(await run(process.execPath, [shaftsRun, 'shafts'], { quiet: true }));
-  const over = ([[without], [with_, after]]) => `${ms(with_)} / ${ms(without)} = ${(with_ / without).toFixed(2)}; the shafts ${ms(after)} later`;
+  const over = ([without, with_, after]) => `${ms(with_)} / ${ms(without)} = ${(with_ / without).toFixed(2)}; the shafts ${ms(after)} later`;
   row('a shaft of 12 sections and 8 loads, where it is stressed', ms(statics), 'wanted: within a frame');
   row('the same, bent and three ways in which it whirls', ms(whirl), 'wanted: 5 ms');
   row('a key that moves nothing of twelve shafts, over without', over(quiet), 'wanted: 1.1');

@@ -271,7 +271,7 @@ test('a drive that is used reserves its own parts and lists what is to buy, in o
 
   // Undone, it is free again.
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('none yet: a drive that is used brings its parts')).toBeVisible();
+  await expect(page.getByText('none yet: a drive that is used adds its parts')).toBeVisible();
   await expect(page.locator('[data-save-state]')).toHaveAttribute('data-save-state', 'kept');
   await beside.reload();
   await done(beside);

@@ -53,6 +53,8 @@ export async function firstScreens(base, browser, id, row) {
   };
   const list = await until('/', (page) => page.locator('a[id^="row-"]'));
   row('the list at 600 kB/s, CPU slowed 4 times, until its rows are there', list, 'wanted: 2 s');
+  const glance = await until(`/builds/${id}`, (page) => page.getByRole('img', { name: /, drawn to scale$/ }));
+  row('a build likewise, until it is seen as the server has it', glance, '');
   const build = await until(`/builds/${id}`, (page) => page.getByLabel(/^Power path/));
-  row('a build likewise, until its machine is there', build, '');
+  row('the same, until it is worked out on that device', build, '');
 }

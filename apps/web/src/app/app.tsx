@@ -1,11 +1,11 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Suspense } from 'react';
-import { Outlet, Route, Routes, useLocation } from 'react-router';
+import { matchPath, Outlet, Route, Routes, useLocation } from 'react-router';
 import { Commands } from '../features/commands/index.js';
 import { AskError, useShutOut } from '../shared/ask.js';
 import { Tips } from '../shared/tips.js';
 import { BuildSoon } from './build-soon.js';
-import { IfItFails, InAddress, page } from './in-address.js';
+import { IfItFails, InAddress, PageShown, page } from './in-address.js';
 import { LetInPage } from './let-in-page.js';
 import { LostPage } from './lost-page.js';
 
@@ -23,8 +23,14 @@ const pages = {
   '/backups': page(async () => (await import('../features/backups/index.js')).BackupsPage),
   '/phone': page(async () => (await import('../features/phone/index.js')).PhonePage),
   '/compare/:a/:b': page(async () => (await import('../features/compare/index.js')).ComparePage),
-  '*': LostPage,
 } as const;
+
+/** Fetches the page that the address names; where it cannot be fetched, the page says so itself. */
+export const fetchFirst = (): Promise<void> =>
+  Object.entries(pages)
+    .find(([path]) => matchPath(path, location.pathname))?.[1]
+    .fetch()
+    .catch(() => undefined) ?? Promise.resolve();
 
 function Pages() {
   const { pathname } = useLocation();
@@ -34,9 +40,10 @@ function Pages() {
         <Routes>
           <Route path="/builds/:id/:stop?" element={<BuildSoon />} />
           <Route element={<WithCommands />}>
-            {Object.entries(pages).map(([path, Page]) => (
-              <Route key={path} path={path} element={<Page />} />
+            {Object.entries(pages).map(([path, each]) => (
+              <Route key={path} path={path} element={<PageShown page={each} />} />
             ))}
+            <Route path="*" element={<LostPage />} />
           </Route>
         </Routes>
       </Suspense>

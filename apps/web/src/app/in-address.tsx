@@ -1,4 +1,4 @@
-import { Component, lazy, type ReactNode, startTransition, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { Component, type ReactNode, startTransition, use, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { UNSAFE_createBrowserHistory as browserHistory, type Navigator, Router } from 'react-router';
 
@@ -70,17 +70,36 @@ export class IfItFails extends Component<Tried, Went> {
 
 type Page = () => ReactNode;
 
-/** A page that is loaded when it is gone to; where that failed, again when it is gone to again. */
-export function page(load: () => Promise<Page>): Page {
-  const begin = () =>
-    lazy(async () => {
-      try {
-        return { default: await load() };
-      } catch (error) {
-        Loaded = begin();
-        throw error;
-      }
-    });
-  let Loaded = begin();
-  return () => <Loaded />;
+export interface LoadedPage {
+  /** Fetches its code. The page that is begun with is fetched before anything is drawn: React shows what was waited for a third of a second later otherwise. */
+  readonly fetch: () => Promise<void>;
+  readonly now: () => Page | null;
+}
+
+/** A page that is fetched when it is gone to; where that failed, again when it is gone to again. */
+export function page(load: () => Promise<Page>): LoadedPage {
+  let loaded: Page | null = null;
+  let loading: Promise<void> | null = null;
+  return {
+    now: () => loaded,
+    fetch: () => {
+      loading ??= load().then(
+        (is) => {
+          loaded = is;
+        },
+        (error) => {
+          loading = null;
+          throw error;
+        },
+      );
+      return loading;
+    },
+  };
+}
+
+/** A page once it is there. */
+export function PageShown({ page }: { page: LoadedPage }) {
+  if (!page.now()) use(page.fetch());
+  const Here = page.now();
+  return Here && <Here />;
 }

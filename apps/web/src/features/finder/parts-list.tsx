@@ -17,7 +17,7 @@ export const PartsList = memo(function PartsList() {
     <details className="border-b border-hair" open={isOpen} onToggle={(event) => open(event.currentTarget.open)}>
       <summary className="cursor-pointer py-1 pointer-coarse:min-h-11 pointer-coarse:py-2.5">
         <span className="font-head text-lg tracking-wide uppercase">Parts of this build</span>{' '}
-        <span className="text-sm text-soft">{said.length > 0 ? said.join(' · ') : 'none yet: a drive that is used brings its parts'}</span>
+        <span className="text-sm text-soft">{said.length > 0 ? said.join(' · ') : 'none yet: a drive that is used adds its parts'}</span>
       </summary>
       {isOpen && (
         <div className="min-w-0 overflow-x-auto pb-3 [&_table]:min-w-[46rem]">
