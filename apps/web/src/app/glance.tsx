@@ -1,5 +1,5 @@
 import type { ListedBuild } from '@hobrek/contracts';
-import { fitDrawing, MachineDrawing } from '../kinds/machine-drawing.js';
+import { DrawnToScale } from '../kinds/drawn-to-scale.js';
 import { PageHead } from '../shared/page-head.js';
 import { unbroken } from '../shared/unbroken.js';
 import { VerdictMark } from '../shared/verdict-mark.js';
@@ -9,9 +9,7 @@ const most = { width: 1180, height: 300 };
 
 /** A build as the server last worked it out: name, sentence, machine and what reaches the tool. Seen until the page is here that works it out itself. @param hasMachine whether that begins with the machine */
 export function Glance({ listed: { name, summary }, hasMachine }: { listed: ListedBuild; hasMachine: boolean }) {
-  const { outlines, ends, verdict, says, speed, torque, path } = summary;
-  const room = Math.min(most.width, innerWidth - 48);
-  const drawn = fitDrawing(outlines, { width: room, height: most.height, ends });
+  const { verdict, says, speed, torque, path } = summary;
   const atTool = [speed, torque].flatMap((shown) => (shown ? [`${shown.number}\u00a0${shown.symbol}`] : []));
   return (
     <div aria-busy="true">
@@ -30,16 +28,9 @@ export function Glance({ listed: { name, summary }, hasMachine }: { listed: List
           {atTool.length > 0 && `: ${atTool.join(', ')} at the tool`}
         </p>
         {hasMachine && (
-          <svg
-            viewBox={`0 0 ${drawn.width} ${drawn.height}`}
-            width={drawn.width}
-            height={drawn.height}
-            className="mt-4 max-w-full"
-            role="img"
-            aria-label={`${name}, drawn to scale`}
-          >
-            <MachineDrawing stages={outlines} ends={ends} drawn={drawn} />
-          </svg>
+          <div className="mt-4">
+            <DrawnToScale name={name} summary={summary} width={Math.min(most.width, innerWidth - 48)} height={most.height} />
+          </div>
         )}
       </main>
     </div>

@@ -1,7 +1,7 @@
 import type { ListedBuild } from '@hobrek/contracts';
 import { memo } from 'react';
 import { Link } from 'react-router';
-import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
+import { DrawnToScale } from '../../kinds/drawn-to-scale.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 import { leaveFrom } from './use-finding.js';
@@ -26,7 +26,6 @@ export const rowLink = (id: string): string => `row-${id}`;
 /** One build: drawn, named, with its sentence and what reaches the tool. */
 export const BuildRow = memo(function BuildRow({ listed, acts, beside }: Row) {
   const { id, name, summary } = listed;
-  const drawn = fitDrawing(summary.outlines, { width: 400, height: 96, ends: summary.ends });
   return (
     <div className="relative border-b border-hair">
       <Link
@@ -35,16 +34,7 @@ export const BuildRow = memo(function BuildRow({ listed, acts, beside }: Row) {
         onClick={() => leaveFrom(id)}
         className="grid grid-cols-[minmax(0,27rem)_1fr_auto] items-center gap-6 px-6 pt-3 pb-8 pointer-coarse:pb-2 hover:bg-wash max-md:grid-cols-1 max-md:gap-2 max-md:px-4"
       >
-        <svg
-          viewBox={`0 0 ${drawn.width} ${drawn.height}`}
-          width={drawn.width}
-          height={drawn.height}
-          className="max-w-full"
-          role="img"
-          aria-label={`${name}, drawn to scale`}
-        >
-          <MachineDrawing stages={summary.outlines} ends={summary.ends} drawn={drawn} />
-        </svg>
+        <DrawnToScale name={name} summary={summary} width={400} height={96} />
         <div>
           <h2 className="font-head text-2xl">{name}</h2>
           <p>

@@ -1,12 +1,14 @@
 import type { Proposal } from '@hobrek/core';
 import { scaleLinear } from 'd3-scale';
 import { memo } from 'react';
-import { CartesianGrid, ComposedChart, Line, ReferenceArea, Scatter, XAxis, YAxis } from 'recharts';
+import { ComposedChart, Line, usePlotArea, useXAxisScale, useYAxisScale, XAxis, YAxis } from 'recharts';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useWidth } from '../../shared/use-width.js';
 import type { Group } from './proposals.js';
 
 const height_px = 240;
+/** With what is said over and under it. */
+export const chartRoom_px = height_px + 68;
 /** The best of them, and the best of each sort: more lie over each other. */
 const mostDrawn = 100;
 /** Under so much reserve it is close. */
@@ -110,6 +112,7 @@ export function CostChart({ groups, proposals, picked, pick }: Shown) {
     if (next) pick(next.id);
   };
   const now = points.find(({ isPicked }) => isPicked);
+  const ends = [0, right].map((cost) => ({ cost, reserve: 0 }));
   return (
     <figure>
       <figcaption className="font-head text-lg tracking-wide uppercase">
@@ -130,15 +133,7 @@ export function CostChart({ groups, proposals, picked, pick }: Shown) {
           walk(event.key === 'ArrowRight' ? 1 : -1);
         }}
       >
-        <ComposedChart
-          accessibilityLayer={false}
-          width={width}
-          height={height_px}
-          data={points}
-          margin={{ top: 8, right: 12, bottom: 16, left: -12 }}
-        >
-          <ReferenceArea y1={0} y2={close} fill="var(--close)" fillOpacity={0.1} stroke="none" />
-          <CartesianGrid vertical={false} stroke="var(--hair)" />
+        <ComposedChart accessibilityLayer={false} width={width} height={height_px} margin={{ top: 8, right: 12, bottom: 16, left: -12 }}>
           <XAxis
             dataKey="cost"
             type="number"
@@ -159,15 +154,9 @@ export function CostChart({ groups, proposals, picked, pick }: Shown) {
             domain={upright.domain() as [number, number]}
             ticks={upright.ticks(5)}
           />
-          <Line data={[...front]} dataKey="reserve" type="stepAfter" stroke="var(--blue)" strokeWidth={1.6} dot={false} isAnimationActive={false} />
-          <Scatter
-            data={[...numbered]}
-            dataKey="reserve"
-            isAnimationActive={false}
-            shape={({ cx, cy, payload }: { cx?: number | undefined; cy?: number | undefined; payload?: Point }) => (
-              <Dot cx={cx} cy={cy} at={payload} pick={pick} />
-            )}
-          />
+          {/* Axes are drawn for a series alone: this one says nothing that is not plotted. */}
+          <Line data={ends} dataKey="reserve" stroke="none" dot={false} activeDot={false} isAnimationActive={false} />
+          <Plot front={front} points={numbered} lines={upright.ticks(5)} pick={pick} />
         </ComposedChart>
       </div>
       <p className="text-sm text-soft">under {close}&nbsp;% reserve it is close; a point is about the price of a belt, without shaft and bearings</p>
@@ -175,16 +164,41 @@ export function CostChart({ groups, proposals, picked, pick }: Shown) {
   );
 }
 
+interface Plotted {
+  readonly front: readonly Point[];
+  readonly points: readonly Point[];
+  /** Of the grid, by the reserve that they are at. */
+  readonly lines: readonly number[];
+  readonly pick: (id: string) => void;
+}
+
+/** What lies between the axes, by their scales. Each series of a chart keeps a store of its own up to date, which with a hundred drives takes longer than three frames. */
+function Plot({ front, points, lines, pick }: Plotted) {
+  const [along, upright, area] = [useXAxisScale(), useYAxisScale(), usePlotArea()];
+  if (!along || !upright || !area) return null;
+  const [x, y] = [(cost: number) => along(cost) ?? 0, (reserve: number) => upright(reserve) ?? 0];
+  const stairs = front.map(({ cost, reserve }, k) => (k === 0 ? `M${x(cost)} ${y(reserve)}` : `H${x(cost)}V${y(reserve)}`)).join('');
+  return (
+    <g>
+      <path d={`M${area.x} ${y(0)}h${area.width}V${y(close)}h${-area.width}z`} fill="var(--close)" fillOpacity={0.1} />
+      <path d={lines.map((reserve) => `M${area.x} ${y(reserve)}h${area.width}`).join('')} stroke="var(--hair)" />
+      <path d={stairs} fill="none" stroke="var(--blue)" strokeWidth={1.6} />
+      {points.map((point) => (
+        <Dot key={point.id} cx={x(point.cost)} cy={y(point.reserve)} at={point} pick={pick} />
+      ))}
+    </g>
+  );
+}
+
 interface DotShown {
-  readonly cx: number | undefined;
-  readonly cy: number | undefined;
-  readonly at: Point | undefined;
+  readonly cx: number;
+  readonly cy: number;
+  readonly at: Point;
   readonly pick: (id: string) => void;
 }
 
 /** A drive: with its number where it has a row, round the one that is picked a ring, hollow where something fails. */
 function Dot({ cx, cy, at: point, pick }: DotShown) {
-  if (cx === undefined || cy === undefined || !point) return null;
   const { id, at, isPicked, fails } = point;
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: a row of the list does the same by keys

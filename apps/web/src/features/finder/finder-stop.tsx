@@ -1,12 +1,12 @@
 import { type Found, readDrawer } from '@hobrek/core';
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { DriveViews } from '../../element/drive-views.js';
 import { useDocument } from '../../open-build/here.js';
 import { useLine } from '../../open-build/in-sight.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { useNarrow } from '../../shared/use-narrow.js';
 import { Between } from './between.js';
-import { CostChart } from './cost-chart.js';
+import { CostChart, chartRoom_px } from './cost-chart.js';
 import { DrawerText } from './drawer-text.js';
 import { PartsList } from './parts-list.js';
 import { groupsOf, Proposals } from './proposals.js';
@@ -47,7 +47,7 @@ export function FinderStop() {
       <DrawerText drawer={drawer} read={read} reserved={reserved} />
       <PartsList />
       <Kept keeping={keeping} />
-      {found && <Results found={found} line={line} keeping={keeping} />}
+      {found && <Results found={found} line={line} isGoing={isGoing} keeping={keeping} />}
     </div>
   );
 }
@@ -55,16 +55,21 @@ export function FinderStop() {
 interface ResultsShown {
   readonly found: Found;
   readonly line: string;
+  readonly isGoing: boolean;
   readonly keeping: Keeping;
 }
 
 /** What was found: made anew when something else is, not for how far the search is. */
-const Results = memo(function Results({ found, line, keeping }: ResultsShown) {
+const Results = memo(function Results({ found, line, isGoing, keeping }: ResultsShown) {
   const { proposals, hints } = found;
   const groups = useMemo(() => groupsOf(proposals), [proposals]);
   const shown = useMemo(() => ({ groups, proposals }), [groups, proposals]);
-  // The chart comes in a piece of its own, after the rows.
-  const charted = useDeferredValue(shown, null);
+  // The chart comes in a piece of its own, once everything was looked through: not while both cores are at it.
+  const [hasChart, setHasChart] = useState(false);
+  useEffect(() => {
+    if (!isGoing) setHasChart(true);
+  }, [isGoing]);
+  const charted = useDeferredValue(hasChart ? shown : null, null);
   const isNarrow = useNarrow();
   const [pickedId, pick] = useState<string | null>(null);
   const picked = proposals.find(({ id }) => id === pickedId) ?? groups[0]?.best ?? null;
@@ -85,7 +90,11 @@ const Results = memo(function Results({ found, line, keeping }: ResultsShown) {
         <div className="min-w-0">
           {picked && (
             <>
-              {charted && <CostChart groups={charted.groups} proposals={charted.proposals} picked={picked} pick={pick} />}
+              {charted ? (
+                <CostChart groups={charted.groups} proposals={charted.proposals} picked={picked} pick={pick} />
+              ) : (
+                <div style={{ height: chartRoom_px }} />
+              )}
               {!isNarrow && <Taken line={line} proposal={picked} keeping={keeping} />}
             </>
           )}

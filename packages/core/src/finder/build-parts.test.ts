@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { blankBuild } from '../machine/blank-build.js';
 import { rowsOf } from '../machine/field-types/rows.js';
 import { withInput } from '../machine/paths.js';
+import { partsCounted, reservedIn, withDriveParts, withoutPartsList } from './build-parts.js';
 import type { TakenPart } from './judge.js';
-import { partsCounted, reservedIn, withDriveParts, withoutPartsList } from './parts-list.js';
 
 const pulley: TakenPart = { what: 'pulley A 80 mm', many: 1, from: 'own', label: 'P1', written: 'P1 pulley A 80 mm' };
 const belt: TakenPart = { what: 'belt A53', many: 1, from: 'buy', label: null, written: null };
