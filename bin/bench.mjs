@@ -1,4 +1,4 @@
-// `npm run bench [-- evaluation|finder|shafts|reading|saves|keys|wire|load|shed]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
+// `npm run bench [-- evaluation|finder|shafts|reading|saves|keys|taps|wire|load|shed]`, or `-- --against <commit>` for what is here and what was by turns: measures, and prints what was measured beside what it should be. Ratios within one run; nothing here
 // fails a test.
 import { spawn } from 'node:child_process';
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
@@ -14,6 +14,7 @@ import { shaftsRun } from './bench/shafts.mjs';
 import { largeShed } from './bench/shed.mjs';
 import { demo, sixStages } from './bench/six-stages.mjs';
 import { ms, share } from './bench/spread.mjs';
+import { finderTasks, taps } from './bench/taps.mjs';
 import { firstScreens, packing } from './bench/wire.mjs';
 import { build } from './parts/build.mjs';
 import { startCluster } from './parts/database.mjs';
@@ -252,7 +253,7 @@ const wanted = (part) => commit === null && (parts.size === 0 || parts.has(part)
 
 checkNode();
 await installPackages(say);
-if (wanted('keys') || wanted('wire') || parts.has('shed') || commit !== null) await ensureChromium(say);
+if (wanted('keys') || wanted('taps') || wanted('wire') || parts.has('shed') || commit !== null) await ensureChromium(say);
 await build(say);
 say(`\n${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node.js ${process.versions.node}\n`);
 const before = Math.min(spin(), spin());
@@ -267,6 +268,14 @@ if (wanted('saves') || wanted('keys') || parts.has('load')) {
     if (wanted('keys')) await keystrokes(base, (sent) => post(base, sent), row);
     if (parts.has('load')) await load(base, client);
   });
+}
+if (wanted('taps')) {
+  await withServer((base) =>
+    withBrowser(async (browser) => {
+      await taps(base, browser, post, demo, row);
+      await finderTasks(base, browser, post, demo, row);
+    }),
+  );
 }
 if (wanted('wire')) {
   await withServer(async (base) => {

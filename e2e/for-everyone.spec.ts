@@ -156,9 +156,16 @@ async function onTheWire(browser: Browser, url: string, seen: (page: Page) => Lo
     bytes += encodedDataLength;
     requests += 1;
   });
+  // What works a build out is held back until it is seen without.
+  let letGo = () => {};
+  const isSeen = new Promise<void>((resolve) => {
+    letGo = resolve;
+  });
+  if (then !== seen) await page.route(/assets\/(core|kinds|dialogs|build)-/, (route) => isSeen.then(() => route.continue()));
   await page.goto(url);
   await seen(page).first().waitFor();
   const first = { kB: bytes / 1000, requests };
+  letGo();
   // Fonts come when the first letter is drawn.
   await page.evaluate(() => document.fonts.ready);
   await then(page).first().waitFor();

@@ -12,7 +12,7 @@ type BuildPage = ComponentType<{ readonly meanwhile: ReactNode }>;
 let loaded: BuildPage | null = null;
 
 /** The glance is waited for no longer than this before the page itself is fetched. */
-const patience_ms = 500;
+const patience_ms = 1_500;
 
 /** What was typed here and never sent: the server knows nothing of it. */
 const isUnsent = (id: string): boolean => Object.keys(localStorage).some((key) => key.startsWith(`hobrek:unsent:${id}:`));
