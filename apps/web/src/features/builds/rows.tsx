@@ -1,16 +1,23 @@
 import { lazy, Suspense, useLayoutEffect } from 'react';
 import { focusOnce } from '../../shared/focus-once.js';
 import { rowLink } from './build-row.js';
-import { OneRow, type RowsShown } from './one-row.js';
+import { OneRow, type RowsShown, usual_px } from './one-row.js';
 
-/** A longer list is drawn where it is in sight only: what that needs is fetched for it. */
+/** A longer list is drawn where it is in sight only: what that needs is fetched for it, with its first rows in sight. */
 const mostAtOnce = 25;
+const firstRows = 8;
 const LongRows = lazy(async () => ({ default: (await import('./long-rows.js')).LongRows }));
 
 /** The rows of a list: all of them where they are few. */
 export function Rows(rows: RowsShown) {
   return rows.many > mostAtOnce ? (
-    <Suspense>
+    <Suspense
+      fallback={
+        <div style={{ height: rows.many * usual_px }}>
+          <FewRows {...rows} many={firstRows} goal={null} />
+        </div>
+      }
+    >
       <LongRows {...rows} />
     </Suspense>
   ) : (
