@@ -1,6 +1,6 @@
 import type { Proposal } from '@hobrek/core';
 import { scaleLinear } from 'd3-scale';
-import { memo } from 'react';
+import { memo, useDeferredValue } from 'react';
 import { ComposedChart, Line, usePlotArea, useXAxisScale, useYAxisScale, XAxis, YAxis } from 'recharts';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { useWidth } from '../../shared/use-width.js';
@@ -175,7 +175,9 @@ interface Plotted {
 /** What lies between the axes, by their scales. Each series of a chart keeps a store of its own up to date, which with a hundred drives takes longer than three frames. */
 function Plot({ front, points, lines, pick }: Plotted) {
   const [along, upright, area] = [useXAxisScale(), useYAxisScale(), usePlotArea()];
-  if (!along || !upright || !area) return null;
+  // Behind the axes, in slices.
+  const isThere = useDeferredValue(true, false);
+  if (!along || !upright || !area || !isThere) return null;
   const [x, y] = [(cost: number) => along(cost) ?? 0, (reserve: number) => upright(reserve) ?? 0];
   const stairs = front.map(({ cost, reserve }, k) => (k === 0 ? `M${x(cost)} ${y(reserve)}` : `H${x(cost)}V${y(reserve)}`)).join('');
   return (
