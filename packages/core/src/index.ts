@@ -14,7 +14,7 @@ export { type At, besideOf, extent, type Pen, type Sketch, type Stroke, ticksOf 
 export { type FieldPath, type Figure, flag, highEnd, type Known, lowEnd, type Origin, restsOn, type Unknown } from './figure/figure.js';
 export type { Formula, InputSlot } from './figure/formula.js';
 export { type TypedStage, withStages } from './finder/as-build.js';
-export { partsCounted, reservedIn, withDriveParts, withoutPartsList } from './finder/build-parts.js';
+export { partsCounted, reservedIn, withDriveParts } from './finder/build-parts.js';
 export type { Proposal, TakenPart } from './finder/judge.js';
 export { formulas } from './formulas/registry.js';
 export { relations } from './formulas/relations.js';
@@ -128,6 +128,7 @@ export { starters, startFrom } from './machine/starters.js';
 export { type Pasted, type Put, textsOf, unreadCells, withoutRow, withPasted, withRowAdded } from './machine/table.js';
 export { upgradeBuild } from './machine/upgrade.js';
 export { type Wall, wallOf, withWall } from './machine/wall.js';
+export { withoutPartsList } from './machine/without-parts.js';
 export { asMarkdown } from './procedures/as-markdown.js';
 export { chartRunUp, type RunUp } from './procedures/chart-run-up.js';
 export { type Compared, compareBuilds } from './procedures/compare-builds.js';
@@ -215,7 +216,7 @@ export {
 export { acceptedUnits, showAs } from './quantity/show-as.js';
 export { isNoShaft, showAtShaft } from './quantity/show-at-shaft.js';
 export { findUnit } from './quantity/units.js';
-export { type Bent, bent } from './shafts/bent.js';
+export { type Bent, bent, nearestTo } from './shafts/bent.js';
 export { type LaidShaft, lengthOf } from './shafts/laid-shaft.js';
 export { stressed } from './shafts/stressed.js';
 export { deflectsBy, type Mode, whirls } from './shafts/whirl.js';

@@ -2,7 +2,8 @@ import type { ListedBuild } from '@hobrek/contracts';
 import { useQuery } from '@tanstack/react-query';
 import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { afterFrame } from '../open-build/after-frame.js';
+import { isUnsent } from '../open-build/unsent-keys.js';
+import { afterFrame } from '../shared/after-frame.js';
 import { ask } from '../shared/ask.js';
 import { usePreferences } from '../shared/preferences.js';
 import { Glance } from './glance.js';
@@ -13,9 +14,6 @@ let loaded: BuildPage | null = null;
 
 /** The glance is waited for no longer than this before the page itself is fetched. */
 const patience_ms = 1_500;
-
-/** What was typed here and never sent: the server knows nothing of it. */
-const isUnsent = (id: string): boolean => Object.keys(localStorage).some((key) => key.startsWith(`hobrek:unsent:${id}:`));
 
 /**
  * A build. Whoever has not had one open yet sees it first as the server has it, at a third of the weight; then comes what works it out on this device, and takes its

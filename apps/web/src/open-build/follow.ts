@@ -1,8 +1,8 @@
 import { type Build, draftsIn, evaluateAtOnce, evaluateBuild, isHeld, type Kinds, sizedBuild, type WorkedOut } from '@hobrek/core';
 import { createStore, type StoreApi } from 'zustand';
+import { afterFrame } from '../shared/after-frame.js';
 import { usePreferences } from '../shared/preferences.js';
 import { newest, workOut } from '../workers/calculator.js';
-import { afterFrame } from './after-frame.js';
 import { drawnAsBefore } from './drawn-as-before.js';
 import type { DerivedState, DocumentState, SessionState } from './state.js';
 

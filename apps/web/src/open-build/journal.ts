@@ -1,5 +1,6 @@
 import { type Build, buildFormat, upgradeBuild } from '@hobrek/core';
 import { v4 as newId } from 'uuid';
+import { unsentPrefix } from './unsent-keys.js';
 
 /** What was typed on this device and is not yet with the server, and what it was typed on top of. Outlives a reload and a closed tab. */
 export interface Unsent {
@@ -9,7 +10,6 @@ export interface Unsent {
   readonly sent?: Build;
 }
 
-const prefix = 'hobrek:unsent:';
 const pageLock = (of: string) => `hobrek:page:${of}`;
 
 /** A name for this page as long as it is open, be it reloaded or the tab doubled; held as a lock, so that others can tell that it lives. */
@@ -76,7 +76,7 @@ async function livingPages(): Promise<ReadonlySet<string>> {
   return living;
 }
 
-const keyOf = (id: string) => `${prefix}${id}:${page}`;
+const keyOf = (id: string) => `${unsentPrefix}${id}:${page}`;
 
 let failed = false;
 
@@ -108,7 +108,7 @@ export interface Left {
 
 /** What this page, or one that is gone, left unsent of a build; a page that still lives sends its own. */
 export async function findUnsent(id: string): Promise<Left> {
-  const mine = `${prefix}${id}:`;
+  const mine = `${unsentPrefix}${id}:`;
   const left = Object.keys(localStorage).filter((key) => key.startsWith(mine));
   const { gone, later, stop } = await watchPages(left.filter((key) => key !== keyOf(id)).map((key) => key.slice(mine.length)));
   const keys = left.filter((key) => key === keyOf(id) || gone.has(key.slice(mine.length)));

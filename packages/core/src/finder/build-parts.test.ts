@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { blankBuild } from '../machine/blank-build.js';
 import { rowsOf } from '../machine/field-types/rows.js';
 import { withInput } from '../machine/paths.js';
-import { partsCounted, reservedIn, withDriveParts, withoutPartsList } from './build-parts.js';
+import { withoutPartsList } from '../machine/without-parts.js';
+import { partsCounted, reservedIn, withDriveParts } from './build-parts.js';
 import type { TakenPart } from './judge.js';
 
 const pulley: TakenPart = { what: 'pulley A 80 mm', many: 1, from: 'own', label: 'P1', written: 'P1 pulley A 80 mm' };

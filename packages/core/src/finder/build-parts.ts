@@ -5,6 +5,7 @@ import { finderFields } from '../machine/finder-fields.js';
 import { lineOf } from '../machine/lines.js';
 import { freeId, typedInputs } from '../machine/reshape.js';
 import { withRows } from '../machine/table.js';
+import { withoutPartsList } from '../machine/without-parts.js';
 import type { TakenPart } from './judge.js';
 
 const { parts: field } = finderFields;
@@ -43,15 +44,10 @@ export function withDriveParts(build: Build, lineId: string, parts: readonly Tak
   return withPartsList(build, [...kept, ...rows]);
 }
 
-/** The build with nothing on its list of parts, as a variant of it begins: what is reserved is so for one machine. */
-export const withoutPartsList = (build: Build): Build => withPartsList(build, []);
-
 function withPartsList(build: Build, rows: readonly Row[]): Build {
-  const { parts, ...others } = build.finder ?? {};
-  const table = withRows(field, parts, rows);
-  const { finder: _, ...rest } = build;
-  const finder = table ? { ...others, parts: table } : others;
-  return Object.keys(finder).length === 0 ? rest : { ...rest, finder };
+  const table = withRows(field, build.finder?.parts, rows);
+  const bare = withoutPartsList(build);
+  return table ? { ...bare, finder: { ...bare.finder, parts: table } } : bare;
 }
 
 /** Parts that are alike in one row. */

@@ -1,9 +1,10 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { type Proposal, type TakenPart, withoutPartsList, withStages } from '@hobrek/core';
+import { type Proposal, type TakenPart, withStages } from '@hobrek/core';
 import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useOpen } from '../../open-build/here.js';
 import { send } from '../../shared/ask.js';
+import { copied } from '../../shared/copied.js';
 import { show } from '../../shared/in-my-units.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
@@ -31,10 +32,8 @@ export const Taken = memo(function Taken({ line, proposal, keeping }: { line: st
   /** A build of its own with this drive, and on to it, or to both beside each other. It is to look at: nothing is reserved for it yet. */
   const variant = (to: (id: string) => string) => {
     const { build } = open.document.getState();
-    send<StoredBuild>('POST', 'builds', {
-      ...withStages(withoutPartsList(build), line, proposal.stages, proposal.motor?.source),
-      name: `${build.name}: ${name}`.slice(0, 80),
-    }).then(
+    const called = `${build.name}: ${name}`.slice(0, 80);
+    send<StoredBuild>('POST', 'builds', copied(withStages(build, line, proposal.stages, proposal.motor?.source), called)).then(
       ({ id }) => void navigate(to(id)),
       (error: Error) => setSays({ of: proposal.id, text: `${error.message} No variant was begun; try again in a moment.` }),
     );

@@ -1,4 +1,4 @@
-import { type Bent, type EvaluatedShaft, type LaidShaft, type Mode, stressed, whirls } from '@hobrek/core';
+import { type Bent, type EvaluatedShaft, type LaidShaft, type Mode, nearestTo, stressed, whirls } from '@hobrek/core';
 import { show } from '../../shared/in-my-units.js';
 
 /** What may be drawn under a shaft. */
@@ -58,8 +58,7 @@ export function deflectionSays({ loads }: LaidShaft, { at_mm, deflection_mm }: B
   // What lies at the same place is told once.
   const places = new Map(loads.toReversed().map((load) => [load.at_mm, load.id]));
   const said = [...places].toReversed().map(([place, id]) => {
-    const k = at_mm.reduce((best, at, n) => (Math.abs(at - place) < Math.abs((at_mm[best] as number) - place) ? n : best), 0);
-    const by = size(deflection_mm[k] as readonly [number, number]);
+    const by = size(deflection_mm[nearestTo(at_mm, place)] as readonly [number, number]);
     return `${by < leastTold_mm ? `less than ${show(leastTold_mm, 'mm')}` : show(Number(by.toPrecision(2)), 'mm')} at ${/^(the|bearing) /.test(id) ? id : `the ${id}`}`;
   });
   return said.length === 0 ? '' : `, and deflects by ${said.join(', ')}`;

@@ -13,6 +13,7 @@ import {
 } from '@hobrek/core';
 import { scaleLog } from 'd3-scale';
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { afterFrame } from '../../shared/after-frame.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
@@ -79,7 +80,7 @@ function useAnswers(path: string, kept: Element, change: ToolShown['change']): r
       change.typed(`${path}/${name}`, text);
       change.fieldLeft();
     };
-    requestAnimationFrame(() => setTimeout(now));
+    afterFrame(now);
   };
   const shown = useMemo(() => (given?.of === kept ? answered(kept, given.name, given.text) : kept), [kept, given]);
   return [shown, answer];
