@@ -2,6 +2,8 @@
 import { ms, share } from './spread.mjs';
 
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
+/** Nobody has read a look and made it sooner than so long after the last. */
+const looking_ms = 1_500;
 /** Pages behind the first are fetched for so long after it. */
 const settled_ms = 9_500;
 
@@ -32,7 +34,7 @@ export async function taps(base, browser, post, demo, row) {
     for (let k = 0; k < 9; k++) {
       const answers = asked.locator('li > button[aria-pressed]');
       await ((await answers.count()) > 0 ? answers.first() : asked.getByRole('button', { name: 'Another look first' })).tap();
-      await page.waitForTimeout(700);
+      await page.waitForTimeout(looking_ms);
     }
     all.push(...(await page.evaluate(() => window.taken)));
     await context.close();

@@ -5,7 +5,7 @@ export interface Look {
   readonly caution: string;
   /** How long it takes, minutes. */
   readonly minutes: number;
-  /** Each answer as the field has it, in a word or two. */
+  /** Each answer as the field has it, told so that it says of what it is without its question: it is read again among what was answered, and as evidence. */
   readonly answers: Readonly<Record<string, string>>;
 }
 
@@ -24,17 +24,17 @@ export const looks = {
     caution: 'Unplugged, belt and load off, its leads apart.',
     minutes: 0.5,
     answers: {
-      free: 'freely, and runs on',
-      drag: 'with a smooth drag',
-      notches: 'in notches',
-      stuck: 'it will not turn',
+      free: 'turns freely, and runs on',
+      drag: 'turns with a smooth drag',
+      notches: 'turns in notches',
+      stuck: 'will not turn',
     },
   },
   shorted: {
     question: 'Two of its leads touched together: does it turn heavier?',
     caution: 'Unplugged, nothing else connected. Turn it slowly: it makes volts.',
     minutes: 1,
-    answers: { heavier: 'much heavier, or lumpy', same: 'the same' },
+    answers: { heavier: 'much heavier with two leads together, or lumpy', same: 'no heavier with two leads together' },
   },
   iron: {
     question: 'What is on the stator, the part that does not turn?',
@@ -52,11 +52,11 @@ export const looks = {
     caution: 'Unplugged for minutes. Touch no terminals: a charged one can shock.',
     minutes: 1,
     answers: {
-      none: 'none',
-      small: 'a small one under 1 µF, for radio noise',
-      run: 'one of 1 to 80 µF, 370 V and more',
-      start: 'one of 70 µF and more, under 340 V',
-      both: 'two: one small, one large',
+      none: 'no capacitor',
+      small: 'a small capacitor under 1 µF, for radio noise',
+      run: 'a capacitor of 1 to 80 µF, 370 V and more',
+      start: 'a capacitor of 70 µF and more, under 340 V',
+      both: 'two capacitors, one small, one large',
     },
   },
   switch: {
@@ -80,7 +80,7 @@ export const looks = {
     question: 'How many wires come out?',
     caution: 'Unplugged. Of the motor itself; one to its frame is earth and does not count.',
     minutes: 0.5,
-    answers: { '2': 'two', '3': 'three', '4': 'four', '5': 'five', '6': 'six', '7': 'seven and more' },
+    answers: { '2': 'two wires', '3': 'three wires', '4': 'four wires', '5': 'five wires', '6': 'six wires', '7': 'seven wires and more' },
   },
   ran: {
     question: 'How did it run in its machine?',

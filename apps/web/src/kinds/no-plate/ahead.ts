@@ -1,4 +1,4 @@
-import { type Element, familyWith, type LookName, looks, type WhatIsIt, whatIsIt } from '@hobrek/core';
+import { cannot, type Element, familyWith, type LookName, looks, type WhatIsIt, whatIsIt } from '@hobrek/core';
 
 /** The motor with an answer in it. */
 export const answered = (element: Element, name: string, text: string): Element => ({
@@ -21,29 +21,58 @@ function once<T>(key: string, work: () => T): T {
 const keyOf = (path: string, { inputs }: Element): string =>
   JSON.stringify([path, Object.entries(inputs).map(([name, { text, rows, low, high }]) => [name, text, rows, low, high])]);
 
-/** What a motor is, worked out once for the same answers. */
-export const motorIs = (path: string, element: Element, wall_V: number | undefined): WhatIsIt =>
-  once(`${keyOf(path, element)} ${wall_V}`, () => whatIsIt(path, element, wall_V));
-
 /** What an answer would make likeliest. */
 export const wouldBe = (path: string, element: Element, name: LookName, text: string): ReturnType<typeof familyWith> =>
   once(`${keyOf(path, element)} ${name} ${text}`, () => familyWith(path, element, name, text));
 
-const answersOf = (look: string | null | undefined): readonly string[] => (look && look in looks ? Object.keys(looks[look as LookName].answers) : []);
+/** A motor with some answers, the look that comes next, and what the motor is by them. */
+export interface Seen {
+  /** The same for the same answers and look. */
+  readonly key: string;
+  readonly path: string;
+  readonly element: Element;
+  readonly wall_V: number | undefined;
+  readonly look: string | null;
+  readonly is: WhatIsIt;
+}
 
-/** What each answer of a look makes of it, worked out while nobody presses anything: a press finds it there. @returns what gives it up */
-export function workAhead(path: string, element: Element, look: string | null, wall_V: number | undefined): () => void {
-  const todo = answersOf(look).map((text) => () => {
-    const then = answered(element, look as string, text);
-    const next = motorIs(path, then, wall_V).next[0]?.look;
-    for (const other of answersOf(next)) wouldBe(path, then, next as LookName, other);
+/** What is seen of a motor: worked out once for the same answers. @param picked a look that was chosen before the one that would tell most */
+export function seenOf(path: string, element: Element, wall_V: number | undefined, picked: string | null): Seen {
+  const key = `${keyOf(path, element)} ${wall_V} ${picked}`;
+  return once(key, () => {
+    const is = once(`${keyOf(path, element)} ${wall_V}`, () => whatIsIt(path, element, wall_V));
+    return { key, path, element, wall_V, look: picked ?? is.next[0]?.look ?? null, is };
   });
+}
+
+/** The look that comes when another is chosen first. */
+export const laterOf = ({ is: { next }, look: now }: Seen): string | null => next.map(({ look }) => look).filter((look) => look !== now)[0] ?? null;
+
+/** What a press may lead to: each answer of the look, that it cannot be reached, and another look first. */
+export function aheadOf(now: Seen): readonly (() => Seen)[] {
+  const { path, element, wall_V, look } = now;
+  if (!look) return [];
+  const answers = look in looks ? [...Object.keys(looks[look as LookName].answers), cannot] : look === 'donor' ? [cannot] : [];
+  const states = [
+    ...answers.map((text) => () => seenOf(path, answered(element, look, text), wall_V, null)),
+    () => seenOf(path, element, wall_V, laterOf(now)),
+  ];
+  return states.map((state) => () => {
+    const then = state();
+    for (const text of Object.keys(looks[then.look as LookName]?.answers ?? {})) wouldBe(path, then.element, then.look as LookName, text);
+    return then;
+  });
+}
+
+/** Does one thing after the other, each while nobody presses anything. @returns what gives it up */
+export function whileIdle(todo: readonly (() => void)[]): () => void {
   const idle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 100));
   const giveUp = window.cancelIdleCallback ?? clearTimeout;
+  const left = [...todo];
   let waiting = 0;
   const one = () => {
-    todo.shift()?.();
-    if (todo.length > 0) waiting = idle(one) as number;
+    left.shift()?.();
+    if (left.length > 0) waiting = idle(one) as number;
   };
   waiting = idle(one) as number;
   return () => giveUp(waiting);

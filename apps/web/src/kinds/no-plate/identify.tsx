@@ -12,52 +12,124 @@ import {
   type WhatIsIt,
 } from '@hobrek/core';
 import { scaleLog } from 'd3-scale';
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, startTransition, useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { afterFrame } from '../../shared/after-frame.js';
 import { show } from '../../shared/in-my-units.js';
 import { useUnits } from '../../shared/preferences.js';
 import { useWidth } from '../../shared/use-width.js';
 import type { ToolShown } from '../tool.js';
-import { answered, motorIs, workAhead, wouldBe } from './ahead.js';
+import { aheadOf, answered, laterOf, type Seen, seenOf, whileIdle, wouldBe } from './ahead.js';
 import { LookDrawing } from './look-drawing.js';
 import { noPlateField } from './no-plate-field.js';
 import { TerminalsDrawing } from './terminals-drawing.js';
 
 /** What the motor in hand is: one look after the other, each with what it would settle; what is still possible, and what that is worth. */
 export function Identify({ path, element: kept, build, change, Entry }: ToolShown) {
-  const wall = build.supply.voltage?.value;
   const [element, give] = useAnswers(path, kept, change);
-  const is = useMemo(() => motorIs(path, element, wall), [path, element, wall]);
-  // What is still possible is there in the frame of the press; what that is worth, and how it is gone on with, in the next.
-  const worth = useDeferredValue(is);
-  const told = useDeferredValue(element);
   const [picked, pick] = useState<string | null>(null);
-  const look = picked ?? is.next[0]?.look ?? null;
-  useEffect(() => workAhead(path, element, look, wall), [path, element, look, wall]);
-  const answer = (name: string, text: string) => {
-    give(name, text);
-    pick(null);
-  };
+  const now = seenOf(path, element, build.supply.voltage?.value, picked);
+  const screens = useScreens(now);
+  const answer = useCallback(
+    (name: string, text: string) => {
+      give(name, text);
+      pick(null);
+    },
+    [give],
+  );
   const take = useCallback((family: Ranked['family']) => change.familyTaken(path, family), [change, path]);
   return (
-    <section aria-label="what is this motor" className="mb-3 grid gap-x-8 border border-ink bg-sheet 2xl:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
+    <div className="mb-3">
+      {screens.map((seen) => (
+        <Screen
+          key={seen.key}
+          seen={seen}
+          isShown={seen.key === now.key}
+          {...(seen.key === now.key && isTyped(seen.look) ? { entered: kept, Entry } : {})}
+          answer={answer}
+          pick={pick}
+          take={take}
+        />
+      ))}
+    </div>
+  );
+}
+
+/** Whether a look is answered in a field. */
+const isTyped = (look: string | null): boolean => look === 'readings' || look === 'donor';
+
+/**
+ * The screen that is seen, and behind it those that a press on it leads to, made and laid out while nobody presses anything: such a press shows what is there.
+ * A screen that nothing was made of ahead is made when it is seen.
+ */
+function useScreens(now: Seen): readonly Seen[] {
+  const [made, setMade] = useState<readonly Seen[]>([now]);
+  useEffect(
+    () =>
+      whileIdle([
+        // What was left behind goes first, so that the screen that is seen is first for the keys too.
+        () => startTransition(() => setMade([now])),
+        ...aheadOf(now).flatMap((next) => [
+          () => void next(),
+          () => startTransition(() => setMade((all) => (all.some(({ key }) => key === next().key) ? all : [...all, next()]))),
+        ]),
+      ]),
+    [now],
+  );
+  return made.some(({ key }) => key === now.key) ? made : [...made, now];
+}
+
+interface ScreenShown {
+  readonly seen: Seen;
+  readonly isShown: boolean;
+  /** The motor as its fields are typed in, where the look is answered in one. */
+  readonly entered?: Element;
+  readonly Entry?: ToolShown['Entry'] | undefined;
+  readonly answer: (name: string, text: string) => void;
+  readonly pick: (look: string | null) => void;
+  readonly take: (family: Ranked['family']) => void;
+}
+
+/**
+ * A screen in the one place that all of them share. Those behind the one that is seen are laid out once, and then neither drawn, pressed, found nor read out:
+ * of what is in them nothing has to be styled or laid out anew when one of them is seen.
+ */
+const Screen = memo(function Screen({ isShown, Entry, ...shown }: ScreenShown) {
+  // Made at the press, it has first what is still possible; what that is worth, and how it is gone on with, in the next frame.
+  const isWhole = useDeferredValue(true, !isShown);
+  // A field is of the screen that is seen alone, from the frame after the press.
+  const Typed = useDeferredValue(Entry, undefined);
+  const [isLaidOut, setLaidOut] = useState(false);
+  useEffect(() => afterFrame(() => setLaidOut(true)), []);
+  const isBehind = isLaidOut ? '[content-visibility:hidden]' : 'max-h-0 overflow-hidden';
+  return (
+    <section aria-label="what is this motor" aria-hidden={!isShown} className={isShown ? undefined : isBehind}>
+      <OnScreen {...shown} Entry={Typed} isWhole={isWhole} />
+    </section>
+  );
+});
+
+/** A look, what was answered, and what is possible by it. */
+const OnScreen = memo(function OnScreen({ seen, entered, Entry, isWhole, answer, pick, take }: Omit<ScreenShown, 'isShown'> & { isWhole: boolean }) {
+  const { look, is, element } = seen;
+  return (
+    <div className="gap-x-8 border border-ink bg-sheet 2xl:grid 2xl:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
       <div className="min-w-0 p-4">
         {look ? (
-          <Look key={look} Entry={Entry} path={path} element={element} look={look} is={is} answer={answer} later={() => pick(nextOf(is, look))} />
+          <Look seen={seen} look={look} entered={entered ?? element} Entry={Entry} answer={answer} later={() => pick(laterOf(seen))} />
         ) : (
           <p className="text-soft">Nothing that is left to look at would tell more.</p>
         )}
-        <Answered element={told} pick={pick} />
-        <Take is={worth} take={take} />
+        {isWhole && <Answered element={element} pick={pick} />}
+        {isWhole && <Take is={is} take={take} />}
       </div>
       <div className="min-w-0 border-hair p-4 max-2xl:border-t 2xl:border-l">
         <StillPossible is={is} />
-        <Power is={worth} />
-        <Wires is={worth} />
+        {isWhole && <Power is={is} />}
+        {isWhole && <Wires is={is} />}
       </div>
-    </section>
+    </div>
   );
-}
+});
 
 /**
  * The motor with an answer in it from the moment of the press: the panel tells what it makes of it before the build that the motor is in is worked out again.
@@ -73,37 +145,41 @@ function useAnswers(path: string, kept: Element, change: ToolShown['change']): r
   }, []);
   // Left before that, it is entered all the same.
   useEffect(() => now, [now]);
-  const answer = (name: string, text: string) => {
-    now();
-    setGiven({ of: kept, name, text });
-    waiting.current = () => {
-      change.typed(`${path}/${name}`, text);
-      change.fieldLeft();
-    };
-    afterFrame(now);
-  };
+  // The screens behind the one that is seen are not made again for each version of the motor.
+  const latest = useRef(kept);
+  useLayoutEffect(() => {
+    latest.current = kept;
+  });
+  const answer = useCallback(
+    (name: string, text: string) => {
+      now();
+      setGiven({ of: latest.current, name, text });
+      waiting.current = () => {
+        change.typed(`${path}/${name}`, text);
+        change.fieldLeft();
+      };
+      afterFrame(now);
+    },
+    [now, change, path],
+  );
   const shown = useMemo(() => (given?.of === kept ? answered(kept, given.name, given.text) : kept), [kept, given]);
   return [shown, answer];
 }
-
-const nextOf = ({ next }: WhatIsIt, now: string): string | null => next.map(({ look }) => look).filter((look) => look !== now)[0] ?? null;
 
 /** A press takes no focus to what is gone a moment later: a browser lays the whole page out once more to take it away again. A field that was typed in is left by it all the same. */
 const unfocused = (event: React.MouseEvent): void => {
   if (!(document.activeElement instanceof HTMLInputElement)) event.preventDefault();
 };
 
-interface LookShown extends Pick<ToolShown, 'Entry'> {
-  readonly path: string;
-  readonly element: Element;
+interface LookShown extends Pick<ScreenShown, 'seen' | 'Entry' | 'answer'> {
   readonly look: string;
-  readonly is: WhatIsIt;
-  readonly answer: (name: string, text: string) => void;
+  readonly entered: Element;
   readonly later: () => void;
 }
 
 /** One look: where, how, with what care, and what each answer would make of it. */
-function Look({ Entry, path, element, look, is, answer, later }: LookShown) {
+function Look({ seen, look, entered, Entry, answer, later }: LookShown) {
+  const { path, element, is } = seen;
   const next = is.next.find((each) => each.look === look);
   const told = next && `${settlesWords(next.settles)} · ${minutesWords(next.minutes)}`;
   if (look === 'readings')
@@ -115,7 +191,7 @@ function Look({ Entry, path, element, look, is, answer, later }: LookShown) {
           told={told}
         />
         <LookDrawing look={look} />
-        <Entry path={`${path}/readings`} field={noPlateField('readings')} input={element.inputs.readings} />
+        {Entry && <Entry path={`${path}/readings`} field={noPlateField('readings')} input={entered.inputs.readings} />}
         <Besides later={later} />
       </>
     );
@@ -123,7 +199,7 @@ function Look({ Entry, path, element, look, is, answer, later }: LookShown) {
     return (
       <>
         <Question says="What did it come out of?" caution="Remembered, or read on the machine. It says more than anything else." told={told} />
-        <Entry path={`${path}/donor`} field={noPlateField('donor')} input={element.inputs.donor} />
+        {Entry && <Entry path={`${path}/donor`} field={noPlateField('donor')} input={entered.inputs.donor} />}
         <Besides later={later} out={() => answer('donor', cannot)} />
       </>
     );
