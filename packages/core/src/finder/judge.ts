@@ -97,6 +97,8 @@ export interface Proposal {
 const counts: Readonly<Record<Verdict, number>> = { holds: 0, unknown: 0, close: 0.15, fails: 10_000 };
 
 const capital = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
+/** `…, the work needs 496 W (overloaded 1.4 times).` */
+const withReserve = (sentence: string, reserve: string) => (reserve ? `${sentence.replace(/\.$/, '')} (${reserve}).` : sentence);
 const nameOf = ({ stages }: Drive): string => capital(stages.map(({ kind }) => findable[kind as Findable] ?? kind).join(', then '));
 
 export const idOf = ({ stages }: Drive, { shelf }: Pick<FindRequest, 'shelf'>): string =>
@@ -166,7 +168,7 @@ export function judge({ drive, score }: Scored, { build, line: lineId, request, 
     says: stageSays(drive),
     stageIds: drive.stages.map((stage) => stageId(stage, request.shelf.own)),
     verdict,
-    because: says ? `${say(says, wording)}${verdict === 'fails' && reserve ? ` (${reserve})` : ''}` : '',
+    because: says ? withReserve(say(says, wording), verdict === 'fails' ? reserve : '') : '',
     counts: { fails: count('fails'), close: count('close'), unknown: count('unknown') },
     speed_rpm: running?.flow.known ? running.flow.value : drive.speed_rpm,
     torque_Nm: tool?.effort.known ? tool.effort.value : drive.torque_Nm,

@@ -1,8 +1,9 @@
 import type { Proposal } from '@hobrek/core';
 import { scaleLinear } from 'd3-scale';
-import { memo, useDeferredValue } from 'react';
+import { memo } from 'react';
 import { ComposedChart, Line, usePlotArea, useXAxisScale, useYAxisScale, XAxis, YAxis } from 'recharts';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
+import { usePieces } from '../../shared/use-pieces.js';
 import { useWidth } from '../../shared/use-width.js';
 import type { Group } from './proposals.js';
 
@@ -82,9 +83,13 @@ function drawnOf(
   return drawn;
 }
 
+/** Its frame, each of its axes, and what is plotted. */
+const pieces = { along: 2, upright: 3, plot: 4 } as const;
+
 /** Cost against reserve: each point is a drive, the line joins those than which nothing has more reserve for as little. */
 export function CostChart({ groups, proposals, picked, pick }: Shown) {
   const [frame, width] = useWidth<HTMLDivElement>();
+  const there = usePieces(pieces.plot);
   const all = proposals.flatMap((proposal): Point[] => {
     const { id, points: cost, reserve, name, verdict } = proposal;
     if (reserve === null) return [];
@@ -134,35 +139,58 @@ export function CostChart({ groups, proposals, picked, pick }: Shown) {
         }}
       >
         <ComposedChart accessibilityLayer={false} width={width} height={height_px} margin={{ top: 8, right: 12, bottom: 16, left: -12 }}>
-          <XAxis
-            dataKey="cost"
-            type="number"
-            domain={[before, right]}
-            ticks={along.ticks(5).filter((tick) => tick >= 0)}
-            stroke="var(--soft)"
-            fontSize={12}
-            label={{ value: 'cost, points', position: 'insideBottom', offset: -10, fill: 'var(--soft)', fontSize: 12 }}
-          />
-          <YAxis
-            dataKey="reserve"
-            type="number"
-            unit=" %"
-            stroke="var(--soft)"
-            fontSize={12}
-            tickLine={false}
-            axisLine={false}
-            domain={upright.domain() as [number, number]}
-            ticks={upright.ticks(5)}
-          />
+          {there >= pieces.along && (
+            <XAxis
+              dataKey="cost"
+              type="number"
+              domain={[before, right]}
+              ticks={along.ticks(5).filter((tick) => tick >= 0)}
+              interval={0}
+              stroke="var(--soft)"
+              tick={<Tick anchor="middle" below={10} />}
+              label={{ value: 'cost, points', position: 'insideBottom', offset: -10, fill: 'var(--soft)', fontSize: 12 }}
+            />
+          )}
+          {there >= pieces.upright && (
+            <YAxis
+              dataKey="reserve"
+              type="number"
+              stroke="var(--soft)"
+              tick={<Tick anchor="end" below={4} unit=" %" />}
+              tickLine={false}
+              axisLine={false}
+              domain={upright.domain() as [number, number]}
+              ticks={upright.ticks(5)}
+              interval={0}
+            />
+          )}
           {/* Axes are drawn for a series alone: this one says nothing that is not plotted. */}
           <Line data={ends} dataKey="reserve" stroke="none" dot={false} activeDot={false} isAnimationActive={false} />
-          <Plot front={front} points={numbered} lines={upright.ticks(5)} pick={pick} />
+          {there >= pieces.plot && <Plot front={front} points={numbered} lines={upright.ticks(5)} pick={pick} />}
         </ComposedChart>
       </div>
       <p className="text-sm text-soft">under {close}&nbsp;% reserve it is close; a point is about the price of a belt, without shaft and bearings</p>
     </figure>
   );
 }
+
+interface Ticked {
+  readonly anchor: 'middle' | 'end';
+  /** Of its letters below the place of the tick, px. */
+  readonly below: number;
+  readonly unit?: string;
+  readonly x?: number;
+  readonly y?: number;
+  readonly payload?: { readonly value: number };
+}
+
+/** A number at an axis. The chart’s own is measured word by word first, for which a browser lays the whole page out. */
+const Tick = ({ x = 0, y = 0, payload, anchor, below, unit = '' }: Ticked) => (
+  <text x={x} y={y + below} textAnchor={anchor} fontSize={12} fill="var(--soft)">
+    {payload?.value}
+    {unit}
+  </text>
+);
 
 interface Plotted {
   readonly front: readonly Point[];
@@ -175,9 +203,7 @@ interface Plotted {
 /** What lies between the axes, by their scales. Each series of a chart keeps a store of its own up to date, which with a hundred drives takes longer than three frames. */
 function Plot({ front, points, lines, pick }: Plotted) {
   const [along, upright, area] = [useXAxisScale(), useYAxisScale(), usePlotArea()];
-  // Behind the axes, in slices.
-  const isThere = useDeferredValue(true, false);
-  if (!along || !upright || !area || !isThere) return null;
+  if (!along || !upright || !area) return null;
   const [x, y] = [(cost: number) => along(cost) ?? 0, (reserve: number) => upright(reserve) ?? 0];
   const stairs = front.map(({ cost, reserve }, k) => (k === 0 ? `M${x(cost)} ${y(reserve)}` : `H${x(cost)}V${y(reserve)}`)).join('');
   return (

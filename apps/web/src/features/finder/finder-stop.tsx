@@ -5,6 +5,7 @@ import { useDocument } from '../../open-build/here.js';
 import { useLine } from '../../open-build/in-sight.js';
 import { unbroken } from '../../shared/unbroken.js';
 import { useNarrow } from '../../shared/use-narrow.js';
+import { usePieces } from '../../shared/use-pieces.js';
 import { Between } from './between.js';
 import { CostChart, chartRoom_px } from './cost-chart.js';
 import { DrawerText } from './drawer-text.js';
@@ -15,6 +16,9 @@ import { useDrawer } from './use-drawer.js';
 import { useFound } from './use-found.js';
 import { useReserved } from './use-reserved.js';
 import { DriveWishes } from './wishes.js';
+
+/** What the page has over its rows, one a frame: the page that was left is taken away in the first of them. */
+const pieces = { wishes: 2, drawer: 3, parts: 4, folded: 5 } as const;
 
 /** What could lie between motor and tool: proposals from stock and from the drawer, each worked out in full, and the wishes that they have to meet. */
 export function FinderStop() {
@@ -35,17 +39,18 @@ export function FinderStop() {
     }),
     [pinned],
   );
-  // The answer is seen first; what is folded away comes behind it, in slices.
-  const hasFolded = useDeferredValue(true, false);
+  // The answer is seen first; what is folded away comes behind it.
+  const there = usePieces(pieces.folded);
+  const hasFolded = there >= pieces.folded;
   return (
     <div className="grow border-t border-ink px-6 pt-1 pb-6 max-sm:px-4">
       <DriveViews />
       {found?.between && <Between between={found.between} />}
       <Answer says={found?.says ?? ''} isGoing={isGoing} share={share} failed={failed} stop={stop} />
       {/* Above the rows that they change: nothing moves under the hand that types. */}
-      <DriveWishes isWhole={hasFolded} />
-      <DrawerText drawer={drawer} read={read} reserved={reserved} />
-      <PartsList />
+      {there >= pieces.wishes && <DriveWishes isWhole={hasFolded} />}
+      {there >= pieces.drawer && <DrawerText drawer={drawer} read={read} reserved={reserved} />}
+      {there >= pieces.parts && <PartsList />}
       <Kept keeping={keeping} />
       {found && <Results found={found} line={line} isGoing={isGoing} keeping={keeping} />}
     </div>

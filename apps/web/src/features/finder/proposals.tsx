@@ -3,6 +3,7 @@ import { memo, type ReactNode, useState } from 'react';
 import { fitDrawing, MachineDrawing } from '../../kinds/machine-drawing.js';
 import { show, showParts } from '../../shared/in-my-units.js';
 import { unbroken } from '../../shared/unbroken.js';
+import { usePieces } from '../../shared/use-pieces.js';
 import { VerdictMark } from '../../shared/verdict-mark.js';
 
 /** Proposals of one sort, such as a V-belt of section A and then a chain 10B: the best of them, and the others. */
@@ -16,6 +17,8 @@ export interface Group {
 
 /** Rows that are shown at first; the others by a press. */
 const shownFirst = 8;
+/** And of these in the first frame. */
+const drawnAtOnce = 2;
 
 const sortOf = ({ stages, motor }: Proposal): string =>
   (motor?.label ?? '') +
@@ -61,7 +64,8 @@ interface Shown {
 export function Proposals({ groups, picked, pick, behind }: Shown) {
   const [isAll, showAll] = useState(false);
   const [opened, open] = useState<string | null>(null);
-  const rows = isAll ? groups : groups.slice(0, shownFirst);
+  const there = usePieces(shownFirst, drawnAtOnce);
+  const rows = isAll ? groups : groups.slice(0, there);
   const longest = Math.max(...groups.map(({ best }) => best.length_mm), 1);
   return (
     <>
@@ -121,7 +125,7 @@ interface RowShown {
 const drawing = { width: 168, height: 76 };
 
 const Row = memo(function Row({ proposal, at, firsts, isPicked, longest_mm, pick }: RowShown) {
-  const { id, name, motor, says, verdict, speed_rpm, speeds, reserve, weakest, points, bought, own, made, length_mm, height_mm } = proposal;
+  const { id, name, motor, says, verdict, because, speed_rpm, speeds, reserve, weakest, points, bought, own, made, length_mm, height_mm } = proposal;
   const buys = bought === 0 ? 'nothing to buy' : `${bought} to buy`;
   return (
     <button
@@ -146,6 +150,7 @@ const Row = memo(function Row({ proposal, at, firsts, isPicked, longest_mm, pick
             {unbroken(stage)}
           </span>
         ))}
+        {verdict === 'fails' && because && <span className="block text-sm leading-snug text-fails-word">{unbroken(because)}</span>}
       </span>
       <span className="text-sm leading-snug max-sm:col-start-2">
         <VerdictMark verdict={verdict} /> <b className="text-base">{speeds.length > 0 ? speedsShown(speeds) : show(speed_rpm, 'rpm')}</b>
