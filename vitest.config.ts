@@ -3,7 +3,14 @@ import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defaultServerConditions } from 'vite';
 import { defineConfig } from 'vitest/config';
 
-const server = ['source', ...defaultServerConditions];
+/**
+ * `npm test` has built the packages by then: what a test needs of another package is taken as it runs, not made again out of its sources for each file of
+ * tests. Alone, Vitest takes the sources.
+ */
+const isBuilt = process.env.HOBREK_BUILT === '1';
+const source = isBuilt ? [] : ['source'];
+const asBuilt = isBuilt ? { server: { deps: { external: [/\/packages\/[^/]+\/dist\//] } } } : {};
+const server = [...source, ...defaultServerConditions];
 
 export default defineConfig({
   test: {
@@ -14,12 +21,21 @@ export default defineConfig({
         // Many small files with nothing to share but the cost of starting: one process for all of them.
         resolve: { conditions: server },
         ssr: { resolve: { conditions: server } },
-        test: { name: 'core', environment: 'node', pool: 'threads', isolate: false, include: ['packages/*/src/**/*.test.ts'], testTimeout: 60_000 },
+        test: {
+          ...asBuilt,
+          name: 'core',
+          environment: 'node',
+          pool: 'threads',
+          isolate: false,
+          include: ['packages/*/src/**/*.test.ts'],
+          testTimeout: 60_000,
+        },
       },
       {
         resolve: { conditions: server },
         ssr: { resolve: { conditions: server } },
         test: {
+          ...asBuilt,
           name: 'server',
           environment: 'node',
           pool: 'forks',
@@ -32,8 +48,8 @@ export default defineConfig({
       },
       {
         plugins: [react()],
-        resolve: { conditions: ['source', ...defaultClientConditions] },
-        test: { name: 'web', environment: 'happy-dom', include: ['apps/web/src/**/*.test.{ts,tsx}'], testTimeout: 60_000 },
+        resolve: { conditions: [...source, ...defaultClientConditions] },
+        test: { ...asBuilt, name: 'web', environment: 'happy-dom', include: ['apps/web/src/**/*.test.{ts,tsx}'], testTimeout: 60_000 },
       },
     ],
   },

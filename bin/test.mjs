@@ -98,6 +98,8 @@ async function main() {
         fail: report.numFailedTests + report.testResults.filter((file) => file.status === 'failed' && file.assertionResults.length === 0).length,
       };
     },
+    // The packages were built above (vitest.config.ts).
+    { ...process.env, HOBREK_BUILT: '1' },
   );
   const playwright = join(reports, 'playwright.json');
   await runner(

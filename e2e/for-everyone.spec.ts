@@ -275,6 +275,26 @@ test('commands are on every page; what is looked for in the list is in its addre
   await expect(page.getByText('one found')).toBeVisible();
 });
 
+test('what is typed while the list of commands is on its way is typed into it, and is no key of the page', async ({ page, address }) => {
+  await page.goto(`${address}/backups`);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  let arrives = () => {};
+  const isTyped = new Promise<void>((resolve) => {
+    arrives = resolve;
+  });
+  const isAsked = page.waitForRequest(/assets\/.*\.js$/);
+  await page.route(/assets\/.*\.js$/, (route) => isTyped.then(() => route.continue()));
+  await page.keyboard.press('Control+k');
+  await isAsked;
+  await page.keyboard.type('deletedx');
+  await page.keyboard.press('Backspace');
+  await page.keyboard.press('Enter');
+  expect(new URL(page.url()).pathname).toBe('/backups');
+  arrives();
+  await expect(page).toHaveURL(`${address}/deleted`);
+  await expect(page.getByPlaceholder('a page, a build')).toHaveCount(0);
+});
+
 test('what a field is and where it is measured opens at its label, by a press or by F1, and is heard with the field', async ({
   page,
   crusher,

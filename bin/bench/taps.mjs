@@ -66,5 +66,7 @@ export async function finderTasks(base, browser, post, demo, row) {
     longest.push(Math.max(...(await page.evaluate(() => window.tasks))));
     await context.close();
   }
-  row('longest task of the finder’s page at a first visit, of four', `${ms(Math.min(...longest))} to ${ms(Math.max(...longest))}`, 'wanted: 50 ms');
+  // A browser tells of tasks over 50 ms only.
+  const says = longest.map((each) => (each === 0 ? 'none' : ms(each))).join(', ');
+  row('longest task over 50 ms of the finder’s page at a first visit, four times', says, 'wanted: none');
 }

@@ -14,7 +14,7 @@ export { type At, besideOf, extent, type Pen, type Sketch, type Stroke, ticksOf 
 export { type FieldPath, type Figure, flag, highEnd, type Known, lowEnd, type Origin, restsOn, type Unknown } from './figure/figure.js';
 export type { Formula, InputSlot } from './figure/formula.js';
 export { type TypedStage, withStages } from './finder/as-build.js';
-export { partsCounted, reservedIn, withDriveParts } from './finder/build-parts.js';
+export { partsCounted, partsOnList, reservedIn, withDriveParts } from './finder/build-parts.js';
 export type { Proposal, TakenPart } from './finder/judge.js';
 export { formulas } from './formulas/registry.js';
 export { relations } from './formulas/relations.js';

@@ -5,6 +5,7 @@ import {
   type Evaluation,
   type Figure,
   partsList,
+  partsOnList,
   reserveOf,
   runningOrFull,
   say,
@@ -95,6 +96,7 @@ export function pageOf(
             stack: [
               heading('To get'),
               ...parts.map(({ what, size: ordered, many }) => ({ text: `${many} × ${what}${ordered ? `: ${ordered}` : ''}` })),
+              ...onList(build),
             ],
           },
           {
@@ -112,6 +114,21 @@ export function pageOf(
       { text: sources.map((source, k) => `[${k + 1}] ${source}`).join('  '), fontSize: 5.2 },
     ],
   };
+}
+
+/** So many of its list of parts have room on the page. */
+const mostListed = 14;
+
+/** What is reserved, to buy, to make and there by the list of parts of the build, where somebody keeps one. */
+function onList({ finder }: Build): object[] {
+  let left = mostListed;
+  const listed = partsOnList(finder).flatMap(({ state, parts }) => {
+    const shown = parts.slice(0, left);
+    left -= shown.length;
+    const more = parts.length - shown.length;
+    return { text: [{ text: `${state}: `, bold: true }, shown.join('; '), more > 0 ? `; ${more} more, in the build’s file` : ''] };
+  });
+  return listed.length > 0 ? [heading('On its list of parts'), ...listed] : [];
 }
 
 /** All drawings together are at most so high. */

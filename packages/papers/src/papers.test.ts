@@ -10,7 +10,9 @@ import {
   placesOf,
   say,
   sayAll,
+  type TakenPart,
   textsOf,
+  withDriveParts,
   withKind,
   withPasted,
   wordingFor,
@@ -159,6 +161,17 @@ describe('the page', () => {
       expect(text).not.toMatch(/NaN|undefined|null/);
     },
   );
+
+  it('has its list of parts where one is kept, by what is done about each; of a long one what there is room for, and how many more', () => {
+    expect(JSON.stringify(pageOf(crusher, evaluation, 'a4', '2026-11-25'))).not.toContain('list of parts');
+    const part = (what: string, many: number): TakenPart => ({ what, many, from: 'buy', label: null, written: null });
+    const own: TakenPart = { ...part('pulley A 80 mm', 1), from: 'own', written: 'P7 pulley A 80 bore 19' };
+    const page = (parts: readonly TakenPart[]) => JSON.stringify(pageOf(withDriveParts(crusher, 'main', parts), evaluation, 'a4', '2026-11-25'));
+    const few = page([own, part('belt A53', 2)]);
+    expect(few).toContain('1 × pulley A 80 mm (P7 pulley A 80 bore 19)');
+    expect(few).toContain('"to buy: ","bold":true},"2 × belt A53",""]');
+    expect(page([own, ...Array.from({ length: 20 }, (_, k) => part(`bolt ${k}`, 1))])).toContain('bolt 12","; 7 more, in the build’s file"');
+  });
 
   it('of several lines has each, by its name, with a drawing and its shafts', () => {
     const { lines } = crusher;

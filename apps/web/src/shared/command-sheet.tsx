@@ -1,7 +1,8 @@
 import { type Findable, nearness } from '@hobrek/core';
 import * as Dialog from '@radix-ui/react-dialog';
 import { Command } from 'cmdk';
-import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { takeTypedAhead } from './typed-ahead.js';
 
 export interface CommandAct extends Findable {
   /** Where several may be called the same. */
@@ -30,12 +31,26 @@ const mostOfHeap = 12;
 /** A list of what can be done, found by typing parts of its name, the nearest first; open while it is shown. What was chosen may take the focus: it is given back only when nothing was. */
 export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
   const before = useRef<Element | null>(document.activeElement);
-  const [text, setText] = useState('');
+  // Read twice by React in development, taken once.
+  const ahead = useRef<ReturnType<typeof takeTypedAhead> | null>(null);
+  ahead.current ??= takeTypedAhead();
+  const [text, setText] = useState(ahead.current.text);
   const shown = useMemo(() => nearest(heaps, text), [heaps, text]);
   // Enter takes the nearest, however fast it follows what is typed.
   const first = shown[0]?.acts[0] && keyOf(shown[0], shown[0].acts[0]);
   const [selected, select] = useState(first ?? '');
   useLayoutEffect(() => select(first ?? ''), [first]);
+  const chosen = ({ act }: CommandAct) => {
+    close();
+    // The list returns its focus first; what is chosen may take it.
+    setTimeout(act);
+  };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: typed before the list was there, and taken once
+  useEffect(() => {
+    if (text) typed?.(text);
+    const nearestNow = shown[0]?.acts[0];
+    if (ahead.current?.isEntered && text && nearestNow) chosen(nearestNow);
+  }, []);
   const dismissed = () => {
     close();
     setTimeout(() => before.current instanceof HTMLElement && before.current.focus());
@@ -74,11 +89,7 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
                       key={each.id ?? each.says}
                       value={keyOf(heap, each)}
                       className="cursor-pointer px-2 py-1 data-[selected=true]:bg-wash pointer-coarse:py-2.5"
-                      onSelect={() => {
-                        close();
-                        // The list returns its focus first; what is chosen may take it.
-                        setTimeout(each.act);
-                      }}
+                      onSelect={() => chosen(each)}
                     >
                       {each.says}
                     </Command.Item>

@@ -29,6 +29,14 @@ const builds = ['demo', 'packages/contracts/test/samples']
     if (!read.ok) throw new Error(JSON.stringify(read.complaints));
     return read.build;
   });
+
+/** A build of lines that hang on no other as so many builds: what is tried in one of them is not worked out of them all. */
+function linesApart(build: Build): Build[] {
+  const { lines, shafts } = build;
+  if (shafts.length > 0 || lines.some(({ source }) => source.from)) return [build];
+  return lines.map((line) => ({ ...build, lines: [line] }));
+}
+
 const kinds = await loadKinds();
 
 /** Something that fits a field nobody filled: what is usual, or the middle of what it takes on a logarithm. */
@@ -41,7 +49,7 @@ function filler(field: Field): string {
 }
 
 /** In so many builds a field of a kind is tried otherwise, the smallest first: of what a kind puts out, what stands beside it decides little. */
-const triedIn = 3;
+const triedIn = 2;
 const tried = new Map<string, number>();
 
 /** Whether a field is to be tried in this build: known by its kind, or by its path and the sources where it is no element’s. What shafts say is none of a kind’s own. */
@@ -97,8 +105,9 @@ function madeBy(role: Role, { kind }: Element): Made {
   return known;
 }
 
-const bySize = [...builds, ...starters.map(({ id }) => startFrom(id))].sort((one, other) => placesOf(one).length - placesOf(other).length);
-for (const build of bySize) {
+const bySize = (all: readonly Build[]) => [...all].sort((one, other) => placesOf(one).length - placesOf(other).length);
+const all = [...builds, ...starters.map(({ id }) => startFrom(id))];
+for (const build of bySize(all.flatMap(linesApart))) {
   gather(build);
   for (const each of otherwise(build, (path) => isTried(build, path))) gather(each);
 }
@@ -146,7 +155,7 @@ const isMissing = ({ role, element }: ReturnType<typeof elementsOf>[number]) =>
   Object.values(missingOf(role, element.kind)).some((names) => names.length > 0);
 
 // What did not come of those tries is looked for in all of a build that has such a kind, until it is put out.
-for (const build of bySize) {
+for (const build of bySize(all)) {
   const isWanted = () => build.lines.flatMap(elementsOf).some(isMissing);
   for (const each of isWanted() ? otherwise(build, () => true) : []) {
     gather(each);

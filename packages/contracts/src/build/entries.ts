@@ -117,13 +117,18 @@ function withInputsClass(fields: Fields): Class {
   return WithInputsContract;
 }
 
-/** Entries as a class: one property per field, each of which may be left out. */
+const inputsClasses = new WeakMap<Fields, Class>();
+
+/** Entries as a class: one property per field, each of which may be left out. The same for the same fields. */
 export function inputsClass({ fields }: { readonly fields: Fields }): Class {
+  const known = inputsClasses.get(fields);
+  if (known) return known;
   class InputsContract {}
   for (const [name, field] of Object.entries(fields)) {
     given()(InputsContract.prototype, name);
     nested(entryClass(field))(InputsContract.prototype, name);
   }
+  inputsClasses.set(fields, InputsContract);
   return InputsContract;
 }
 
@@ -153,14 +158,8 @@ const complaintsOfEntry = (of: Class, input: unknown): number =>
     ? validateSync(plainToInstance(of, input), { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true }).length
     : 1;
 
-const classOf = new WeakMap<Field, Class>();
-
 /** Whether an entry is one of a field. */
-export function isEntryOf(field: Field, input: unknown): boolean {
-  const known = classOf.get(field) ?? entryClass(field);
-  classOf.set(field, known);
-  return complaintsOfEntry(known, input) === 0;
-}
+export const isEntryOf = (field: Field, input: unknown): boolean => complaintsOfEntry(entryClass(field), input) === 0;
 
 /** The contract of an entry, by the type of its field. */
 const classes: { readonly [T in Field['is']]: (field: Extract<Field, { readonly is: T }>) => Class } = {
@@ -172,4 +171,25 @@ const classes: { readonly [T in Field['is']]: (field: Extract<Field, { readonly 
   part: partClass,
 };
 
-const entryClass = (field: Field): Class => (classes[field.is] as (field: Field) => Class)(field);
+/** What a contract hangs on: fields that take the same have one contract. A table’s, or a part’s, is its own. */
+const takes: { readonly [T in Field['is']]?: (field: Extract<Field, { readonly is: T }>) => unknown } = {
+  quantity: (field) => [field.accepts, unitOf(field)],
+  choice: ({ options }) => Object.keys(options),
+  'yes-no': ({ options }) => Object.keys(options),
+  text: ({ longest }) => longest,
+};
+
+const ofField = new WeakMap<Field, Class>();
+const ofTaken = new Map<string, Class>();
+
+/** Contracts are a thousand classes; most fields take what another does. */
+function entryClass(field: Field): Class {
+  const known = ofField.get(field);
+  if (known) return known;
+  const make = () => (classes[field.is] as (field: Field) => Class)(field);
+  const key = JSON.stringify([field.is, (takes[field.is] as ((field: Field) => unknown) | undefined)?.(field)]);
+  const made = takes[field.is] ? (ofTaken.get(key) ?? make()) : make();
+  if (takes[field.is]) ofTaken.set(key, made);
+  ofField.set(field, made);
+  return made;
+}

@@ -3,7 +3,7 @@ import { blankBuild } from '../machine/blank-build.js';
 import { rowsOf } from '../machine/field-types/rows.js';
 import { withInput } from '../machine/paths.js';
 import { withoutPartsList } from '../machine/without-parts.js';
-import { partsCounted, reservedIn, withDriveParts } from './build-parts.js';
+import { partsCounted, partsOnList, reservedIn, withDriveParts } from './build-parts.js';
 import type { TakenPart } from './judge.js';
 
 const pulley: TakenPart = { what: 'pulley A 80 mm', many: 1, from: 'own', label: 'P1', written: 'P1 pulley A 80 mm' };
@@ -24,6 +24,11 @@ describe('the parts of a build', () => {
     ]);
     expect(partsCounted(taken.finder)).toEqual({ reserved: 1, buy: 2, make: 1, there: 0 });
     expect(reservedIn(taken.finder, 'Mill')).toEqual([{ written: 'P1 pulley A 80 mm', many: 1, by: 'Mill' }]);
+    expect(partsOnList(taken.finder)).toEqual([
+      { state: 'reserved, from the drawer', parts: ['1 × pulley A 80 mm (P1)'] },
+      { state: 'to buy', parts: ['2 × belt A53'] },
+      { state: 'to make', parts: ['1 × disc of 300 mm'] },
+    ]);
     expect(withoutPartsList(taken)).toEqual(build);
   });
 

@@ -77,3 +77,19 @@ export function partsCounted(finder: Inputs | undefined): Readonly<Record<keyof 
   }
   return counted;
 }
+
+/** What is on the list of parts, in words, by what is done about it: `1 × pulley A 80 mm (P1)` reserved, and so on; states with nothing in them are left out. */
+export function partsOnList(finder: Inputs | undefined): readonly { readonly state: string; readonly parts: readonly string[] }[] {
+  const rows = rowsOf(finder?.parts);
+  return Object.entries(field.columns.state.options).flatMap(([name, state]) => {
+    const parts = rows.filter(({ inputs }) => inputs.state?.text === name && inputs.what?.text).map(({ inputs }) => partSays(inputs));
+    return parts.length > 0 ? [{ state, parts }] : [];
+  });
+}
+
+const partSays = (inputs: Inputs): string => {
+  const what = inputs.what?.text ?? '';
+  // Of a line of the drawer that says the same, its label is left.
+  const own = (inputs.own?.text ?? '').replace(what, '').trim();
+  return `${manyIn(inputs)} × ${what}${own ? ` (${own})` : ''}`;
+};

@@ -3,6 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { closeCommands, openCommands, useCommandsOpen } from '../../shared/commands-open.js';
 import { usePreferences } from '../../shared/preferences.js';
 import type { TextToRead } from '../../shared/text-sheet.js';
+import { TypedAhead } from '../../shared/typed-ahead.js';
 
 /** The list itself, and what is read from it, come when someone looks for something. */
 const List = lazy(async () => ({ default: (await import('./list.js')).CommandList }));
@@ -16,9 +17,9 @@ export function Commands() {
   useHotkeys('mod+k', openCommands, { enableOnFormTags: true, preventDefault: true });
   useHotkeys('k', openCommands, { enabled: letters, preventDefault: true });
   return (
-    <Suspense>
-      {isOpen && <List close={closeCommands} read={read} />}
-      {text && <TextSheet text={text} close={() => read(null)} />}
-    </Suspense>
+    <>
+      <Suspense fallback={<TypedAhead close={closeCommands} />}>{isOpen && <List close={closeCommands} read={read} />}</Suspense>
+      <Suspense>{text && <TextSheet text={text} close={() => read(null)} />}</Suspense>
+    </>
   );
 }

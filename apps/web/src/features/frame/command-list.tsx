@@ -4,6 +4,7 @@ import { create } from 'zustand';
 import type { Stop } from '../../open-build/stop.js';
 import { usePreferences } from '../../shared/preferences.js';
 import type { TextToRead } from '../../shared/text-sheet.js';
+import { TypedAhead } from '../../shared/typed-ahead.js';
 
 /** What is in it comes when someone looks for something, or has been here for a while. */
 const allCommands = () => import('./all-commands.js');
@@ -16,6 +17,7 @@ export const fetchCommands = (): void => void allCommands().catch(() => undefine
 /** Whether the list lies open: it is opened by key, from the head, and by the thumb. */
 const useShown = create<{ readonly isOpen: boolean }>()(() => ({ isOpen: false }));
 export const showCommands = (): void => useShown.setState({ isOpen: true });
+const hideCommands = (): void => useShown.setState({ isOpen: false });
 
 /** Everything that can be done with the open build, and every field of it, found by typing a part of its name. */
 export function CommandList({ stops }: { stops: readonly Stop[] }) {
@@ -29,10 +31,8 @@ export function CommandList({ stops }: { stops: readonly Stop[] }) {
       <button type="button" aria-haspopup="dialog" className="cursor-pointer font-semibold text-ink" onClick={showCommands}>
         Do <kbd className="border border-hair px-1 font-text font-normal">{letters ? 'k' : 'Ctrl K'}</kbd>
       </button>
-      <Suspense>
-        {open && <AllCommands stops={stops} close={() => useShown.setState({ isOpen: false })} read={read} />}
-        {text && <TextSheet text={text} close={() => read(null)} />}
-      </Suspense>
+      <Suspense fallback={<TypedAhead close={hideCommands} />}>{open && <AllCommands stops={stops} close={hideCommands} read={read} />}</Suspense>
+      <Suspense>{text && <TextSheet text={text} close={() => read(null)} />}</Suspense>
     </>
   );
 }
