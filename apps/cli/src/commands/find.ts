@@ -38,7 +38,7 @@ function told({ name, verdict, says, speeds, because, notes, parts, points, leng
   const room = `${Math.ceil(length_mm)} × ${Math.ceil(height_mm)} mm`;
   return [
     `${at}. ${name} (${verdict}): ${says.join('; ')}`,
-    `   ${from.join(', ')}; cost ${points} points, room ${room}`,
+    `   ${from.join(', ')}; cost ${points} ${points === 1 ? 'point' : 'points'}, room ${room}`,
     ...speeds.map((each) => `   ${show(each.speed_rpm, 'rpm')}, ${show(each.torque_Nm, 'N·m')} at the tool (${each.verdict})`),
     ...[because, ...notes].map((each) => `   ${each}`),
   ];

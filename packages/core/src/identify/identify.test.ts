@@ -4,7 +4,7 @@ import { lookedAt, measuredOf, type Salvaged, salvaged } from '../../test/salvag
 import { type DonorName, donorSays, donors } from './donors.js';
 import { type Estimate, estimate } from './estimate.js';
 import { type FamilyName, familyNames } from './families.js';
-import { type Identified, identify, type LookedAt } from './identify.js';
+import { type Identified, identify, type LookedAt, settlesWords } from './identify.js';
 import { type LookName, lookNames, looks } from './looks.js';
 import { chanceOf, priorOf, tables } from './tables.js';
 import { terminalsOf } from './terminals.js';
@@ -64,6 +64,17 @@ it.each([...lookNames.filter((look) => look !== unseen), 'donor', 'readings'] as
   expect(surprise((each) => without(lookedAt(each), what))).toBeGreaterThanOrEqual(surprise(lookedAt) - 1e-9);
   const width = (looked: (each: Salvaged) => LookedAt) => gone.reduce((sum, each) => sum + Math.log(spread(estimated(each, looked(each)))), 0);
   expect(width((each) => without(lookedAt(each), what))).toBeGreaterThanOrEqual(width(lookedAt) - 0.05 * gone.length);
+});
+
+it('a look is said to do much only where much is open', () => {
+  const of = (settles: number, bits: number) => settlesWords({ settles, bits });
+  expect([of(0.9, 1), of(0.5, 1), of(0.2, 0.5), of(0.05, 0.2)]).toEqual([
+    'would settle it',
+    'would narrow it much',
+    'would narrow it',
+    'would tell a little',
+  ]);
+  expect(of(0.9, 0.05)).toBe('would tell a little');
 });
 
 it('how it ran, as most of its family do, makes the true kind likelier on the whole, and never settles it alone', () => {

@@ -218,8 +218,12 @@ function evidenceOf(family: FamilyName, facts: readonly Fact[], now: Chances): r
     .sort((a, b) => Math.abs(Math.log(b.weight)) - Math.abs(Math.log(a.weight)));
 }
 
+/** Less than this, bits, is little however little is open still: the likeliest is at over 95 % then. */
+const little = 0.1;
+
 /** What a next look would do, in words. */
-export function settlesWords(settles: number): string {
+export function settlesWords({ settles, bits }: Pick<NextLook, 'settles' | 'bits'>): string {
+  if (bits < little) return 'would tell a little';
   if (settles > 0.7) return 'would settle it';
   if (settles > 0.35) return 'would narrow it much';
   return settles > 0.12 ? 'would narrow it' : 'would tell a little';

@@ -181,7 +181,7 @@ interface LookShown extends Pick<ScreenShown, 'seen' | 'Entry' | 'answer'> {
 function Look({ seen, look, entered, Entry, answer, later }: LookShown) {
   const { path, element, is } = seen;
   const next = is.next.find((each) => each.look === look);
-  const told = next && `${settlesWords(next.settles)} · ${minutesWords(next.minutes)}`;
+  const told = next && `${settlesWords(next)} · ${minutesWords(next.minutes)}`;
   if (look === 'readings')
     return (
       <>
