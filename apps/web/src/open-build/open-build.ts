@@ -3,6 +3,7 @@ import { type Build, begin, change, evaluateBuild, type Kinds, loadKinds, redo, 
 import { createStore, type StoreApi } from 'zustand';
 import { ask } from '../shared/ask.js';
 import { hearChanges } from '../shared/changes.js';
+import { whileIdle } from '../shared/while-idle.js';
 import { createAfterwards } from './afterwards.js';
 import type { Editing } from './editing.js';
 import { type FieldEvents, fieldEvents } from './field-events.js';
@@ -98,7 +99,7 @@ export function createOpenBuild({ stored, kinds, sizing = false, left }: Opened)
   addEventListener('pagehide', pageLeft);
   for (const each of left?.unsent ?? []) keeping.bringBack(each);
   left?.whenLeft(keeping.bringBack);
-  const practice = practise(() => evaluateBuild(document.getState().build, kinds), 30);
+  const giveUpPractice = practise(() => evaluateBuild(document.getState().build, kinds), 30);
   return {
     ...state,
     whenSettled: { derived: settling.derived.store, session: settling.session.store },
@@ -131,7 +132,7 @@ export function createOpenBuild({ stored, kinds, sizing = false, left }: Opened)
     close: () => {
       afterwards.now();
       keeping.close();
-      practice.giveUp();
+      giveUpPractice();
       left?.stop();
       stopFollowing();
       settling.derived.stop();
@@ -143,22 +144,6 @@ export function createOpenBuild({ stored, kinds, sizing = false, left }: Opened)
 
 /**
  * Works something out a few times while nobody waits: the engine makes fast what runs often, and otherwise the first words that are typed would be what
- * it learns on.
+ * it learns on. @returns what gives it up
  */
-function practise(work: () => void, times: number): { readonly giveUp: () => void } {
-  let left = times;
-  const once = () => {
-    if (left-- <= 0) return;
-    work();
-    whenIdle(once);
-  };
-  whenIdle(once);
-  return {
-    giveUp: () => {
-      left = 0;
-    },
-  };
-}
-
-/** Not every browser says when it has nothing to do. */
-const whenIdle: (work: () => void) => void = globalThis.requestIdleCallback ?? ((work) => setTimeout(work, 30));
+const practise = (work: () => void, times: number): (() => void) => whileIdle(Array.from({ length: times }, () => work));

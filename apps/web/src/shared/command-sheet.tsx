@@ -1,7 +1,7 @@
 import { type Findable, nearness } from '@hobrek/core';
 import * as Dialog from '@radix-ui/react-dialog';
 import { Command } from 'cmdk';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { takeTypedAhead } from './typed-ahead.js';
 
 export interface CommandAct extends Findable {
@@ -31,10 +31,7 @@ const mostOfHeap = 12;
 /** A list of what can be done, found by typing parts of its name, the nearest first; open while it is shown. What was chosen may take the focus: it is given back only when nothing was. */
 export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
   const before = useRef<Element | null>(document.activeElement);
-  // Read twice by React in development, taken once.
-  const ahead = useRef<ReturnType<typeof takeTypedAhead> | null>(null);
-  ahead.current ??= takeTypedAhead();
-  const [text, setText] = useState(ahead.current.text);
+  const [text, setText] = useState('');
   const shown = useMemo(() => nearest(heaps, text), [heaps, text]);
   // Enter takes the nearest, however fast it follows what is typed.
   const first = shown[0]?.acts[0] && keyOf(shown[0], shown[0].acts[0]);
@@ -45,11 +42,17 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
     // The list returns its focus first; what is chosen may take it.
     setTimeout(act);
   };
+  const typing = (now: string) => {
+    setText(now);
+    typed?.(now);
+  };
   // biome-ignore lint/correctness/useExhaustiveDependencies: typed before the list was there, and taken once
-  useEffect(() => {
-    if (text) typed?.(text);
-    const nearestNow = shown[0]?.acts[0];
-    if (ahead.current?.isEntered && text && nearestNow) chosen(nearestNow);
+  useLayoutEffect(() => {
+    const ahead = takeTypedAhead();
+    if (!ahead.text) return;
+    typing(ahead.text);
+    const found = nearest(heaps, ahead.text)[0]?.acts[0];
+    if (ahead.isEntered && found) chosen(found);
   }, []);
   const dismissed = () => {
     close();
@@ -70,10 +73,7 @@ export function CommandSheet({ placeholder, heaps, close, typed }: Sheet) {
               autoFocus
               placeholder={placeholder}
               value={text}
-              onValueChange={(now) => {
-                setText(now);
-                typed?.(now);
-              }}
+              onValueChange={typing}
               className="w-full border-b border-ink bg-transparent px-4 py-3 text-lg outline-none"
             />
             <Command.List className="max-h-[56vh] overflow-auto p-2">

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 interface Ahead {
   readonly text: string;
@@ -9,7 +9,7 @@ interface Ahead {
 const nothing: Ahead = { text: '', isEntered: false };
 let ahead = nothing;
 
-/** What was typed while the list was on its way, once. */
+/** What was typed until the list was there, once: taken in a layout effect of it, for it is made a while before it takes this one’s place. */
 export function takeTypedAhead(): Ahead {
   const taken = ahead;
   ahead = nothing;
@@ -26,13 +26,13 @@ function withKey({ text, isEntered }: Ahead, { key, ctrlKey, metaKey, altKey }: 
 
 /** In the place of a list that is typed into, while its code is on its way: what is typed meanwhile is typed into the list, and no key of the page or of a field. */
 export function TypedAhead({ close }: { close: () => void }) {
-  useEffect(() => {
+  useLayoutEffect(() => {
     ahead = nothing;
     const keep = (event: KeyboardEvent) => {
       event.stopImmediatePropagation();
       event.preventDefault();
+      ahead = event.key === 'Escape' ? nothing : withKey(ahead, event);
       if (event.key === 'Escape') close();
-      else ahead = withKey(ahead, event);
     };
     addEventListener('keydown', keep, true);
     return () => removeEventListener('keydown', keep, true);

@@ -49,7 +49,7 @@ function filler(field: Field): string {
 }
 
 /** In so many builds a field of a kind is tried otherwise, the smallest first: of what a kind puts out, what stands beside it decides little. */
-const triedIn = 2;
+const triedIn = 3;
 const tried = new Map<string, number>();
 
 /** Whether a field is to be tried in this build: known by its kind, or by its path and the sources where it is no element’s. What shafts say is none of a kind’s own. */

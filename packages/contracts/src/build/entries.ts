@@ -186,10 +186,10 @@ const ofTaken = new Map<string, Class>();
 function entryClass(field: Field): Class {
   const known = ofField.get(field);
   if (known) return known;
-  const make = () => (classes[field.is] as (field: Field) => Class)(field);
-  const key = JSON.stringify([field.is, (takes[field.is] as ((field: Field) => unknown) | undefined)?.(field)]);
-  const made = takes[field.is] ? (ofTaken.get(key) ?? make()) : make();
-  if (takes[field.is]) ofTaken.set(key, made);
+  const takenBy = takes[field.is] as ((field: Field) => unknown) | undefined;
+  const key = takenBy && JSON.stringify([field.is, takenBy(field)]);
+  const made = (key && ofTaken.get(key)) || (classes[field.is] as (field: Field) => Class)(field);
+  if (key) ofTaken.set(key, made);
   ofField.set(field, made);
   return made;
 }

@@ -29,6 +29,8 @@ describe('the parts of a build', () => {
       { state: 'to buy', parts: ['2 × belt A53'] },
       { state: 'to make', parts: ['1 × disc of 300 mm'] },
     ]);
+    const undecided = withInput(taken, `finder/parts/${rowsOf(taken.finder?.parts)[1]?.id}/state`, undefined);
+    expect(partsOnList(undecided.finder).at(-1)).toEqual({ state: 'without a state', parts: ['2 × belt A53'] });
     expect(withoutPartsList(taken)).toEqual(build);
   });
 

@@ -81,8 +81,8 @@ export function partsCounted(finder: Inputs | undefined): Readonly<Record<keyof 
 /** What is on the list of parts, in words, by what is done about it: `1 × pulley A 80 mm (P1)` reserved, and so on; states with nothing in them are left out. */
 export function partsOnList(finder: Inputs | undefined): readonly { readonly state: string; readonly parts: readonly string[] }[] {
   const rows = rowsOf(finder?.parts);
-  return Object.entries(field.columns.state.options).flatMap(([name, state]) => {
-    const parts = rows.filter(({ inputs }) => inputs.state?.text === name && inputs.what?.text).map(({ inputs }) => partSays(inputs));
+  return [...Object.entries(field.columns.state.options), ['', 'without a state'] as const].flatMap(([name, state]) => {
+    const parts = rows.filter(({ inputs }) => (inputs.state?.text ?? '') === name && inputs.what?.text).map(({ inputs }) => partSays(inputs));
     return parts.length > 0 ? [{ state, parts }] : [];
   });
 }

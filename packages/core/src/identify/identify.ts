@@ -218,7 +218,7 @@ function evidenceOf(family: FamilyName, facts: readonly Fact[], now: Chances): r
     .sort((a, b) => Math.abs(Math.log(b.weight)) - Math.abs(Math.log(a.weight)));
 }
 
-/** Less than this, bits, is little however little is open still: the likeliest is at over 95 % then. */
+/** Less than this, bits, is little, however large a share it is of what is open. Chosen, no measurement. */
 const little = 0.1;
 
 /** What a next look would do, in words. */

@@ -34,7 +34,7 @@ beforeAll(async () => {
 });
 
 const demos = new URL('../../../../demo/', import.meta.url);
-const points = 100;
+const points = 200;
 /** From half to twice, on a logarithm. */
 const placeOf = (k: number) => -1 + (2 * k) / (points - 1);
 

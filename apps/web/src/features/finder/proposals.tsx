@@ -64,7 +64,7 @@ interface Shown {
 export function Proposals({ groups, picked, pick, behind }: Shown) {
   const [isAll, showAll] = useState(false);
   const [opened, open] = useState<string | null>(null);
-  const there = usePieces(shownFirst, drawnAtOnce);
+  const there = usePieces(Math.min(shownFirst, groups.length), drawnAtOnce);
   const rows = isAll ? groups : groups.slice(0, there);
   const longest = Math.max(...groups.map(({ best }) => best.length_mm), 1);
   return (

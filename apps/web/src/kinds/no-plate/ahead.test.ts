@@ -1,6 +1,6 @@
 import { cannot, type Element, type LookName, looks } from '@hobrek/core';
 import { describe, expect, it } from 'vitest';
-import { aheadOf, answered, laterOf, seenOf, whileIdle } from './ahead.js';
+import { aheadOf, answered, laterOf, seenOf } from './ahead.js';
 
 const path = 'main/source';
 const motor = (inputs: Element['inputs'] = {}): Element => ({ kind: 'no-plate', v: 1, inputs });
@@ -45,14 +45,4 @@ describe('what a press may lead to', () => {
     const none = { ...brushes, element: motor(all), look: null };
     expect(aheadOf(none)).toEqual([]);
   });
-});
-
-it('what is done while nobody presses anything is done in its order, and not after it was given up', async () => {
-  const done: string[] = [];
-  whileIdle([() => done.push('one'), () => done.push('two')]);
-  const giveUp = whileIdle([() => done.push('never')]);
-  giveUp();
-  await expect.poll(() => done).toEqual(['one', 'two']);
-  await new Promise((resolve) => setTimeout(resolve, 250));
-  expect(done).toEqual(['one', 'two']);
 });

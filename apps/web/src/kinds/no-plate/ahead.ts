@@ -63,17 +63,3 @@ export function aheadOf(now: Seen): readonly (() => Seen)[] {
     return then;
   });
 }
-
-/** Does one thing after the other, each while nobody presses anything. @returns what gives it up */
-export function whileIdle(todo: readonly (() => void)[]): () => void {
-  const idle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 100));
-  const giveUp = window.cancelIdleCallback ?? clearTimeout;
-  const left = [...todo];
-  let waiting = 0;
-  const one = () => {
-    left.shift()?.();
-    if (left.length > 0) waiting = idle(one) as number;
-  };
-  waiting = idle(one) as number;
-  return () => giveUp(waiting);
-}

@@ -1,8 +1,9 @@
 import type { Element, Ranked } from '@hobrek/core';
 import { memo, startTransition, useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { afterFrame } from '../../shared/after-frame.js';
+import { whileIdle } from '../../shared/while-idle.js';
 import type { ToolShown } from '../tool.js';
-import { aheadOf, answered, laterOf, type Seen, seenOf, whileIdle } from './ahead.js';
+import { aheadOf, answered, laterOf, type Seen, seenOf } from './ahead.js';
 import { Answered, Look, type Looked } from './look.js';
 import { Power, StillPossible, Take, Wires } from './what-it-is.js';
 
