@@ -4,10 +4,10 @@ import { ms, share } from './spread.mjs';
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
 /** Nobody has read a look and made it sooner than so long after the last. */
 const looking_ms = 1_500;
-/** Pages behind the first are fetched for so long after it. */
+/** What the page of the finder needs is fetched for so long after the first. */
 const settled_ms = 9_500;
 
-/** From the press on an answer until the page is made and laid out anew, on a CPU slowed four times: nine looks at a motor without a plate, three times over. */
+/** From the press on an answer until the page is made and laid out anew, on a CPU slowed four times from its first byte on: nine looks at a motor without a plate, three times over. */
 export async function taps(base, browser, post, demo, row) {
   const all = [];
   const [line] = demo().lines;
@@ -16,10 +16,10 @@ export async function taps(base, browser, post, demo, row) {
     const context = await browser.newContext(phone);
     const page = await context.newPage();
     const session = await context.newCDPSession(page);
+    await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
     await page.goto(`${base}/builds/${id}/motor`);
     const asked = page.getByRole('region', { name: 'what is this motor' });
     await asked.waitFor();
-    await page.waitForTimeout(settled_ms);
     await page.evaluate(() => {
       window.taken = [];
       let from = 0;
@@ -30,7 +30,7 @@ export async function taps(base, browser, post, demo, row) {
         window.taken.push(performance.now() - from);
       });
     });
-    await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+    await page.waitForTimeout(looking_ms);
     for (let k = 0; k < 9; k++) {
       const answers = asked.locator('li > button[aria-pressed]');
       await ((await answers.count()) > 0 ? answers.first() : asked.getByRole('button', { name: 'Another look first' })).tap();
