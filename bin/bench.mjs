@@ -14,7 +14,7 @@ import { shaftsRun } from './bench/shafts.mjs';
 import { largeShed } from './bench/shed.mjs';
 import { demo, sixStages } from './bench/six-stages.mjs';
 import { ms, share } from './bench/spread.mjs';
-import { finderTasks, taps } from './bench/taps.mjs';
+import { couldDrive, finderTasks, taps } from './bench/taps.mjs';
 import { firstScreens, packing } from './bench/wire.mjs';
 import { build } from './parts/build.mjs';
 import { startCluster } from './parts/database.mjs';
@@ -274,6 +274,7 @@ if (wanted('taps')) {
     withBrowser(async (browser) => {
       await taps(base, browser, post, demo, row);
       await finderTasks(base, browser, post, demo, row);
+      await couldDrive(base, browser, post, demo, row);
     }),
   );
 }

@@ -1,6 +1,6 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { bestFirst, type DriveTarget, type InPlace, type WouldDrive, workTargets } from '@hobrek/core';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { ask } from '../shared/ask.js';
 import { useUnits } from '../shared/preferences.js';
 import { workOut } from '../workers/calculator.js';
@@ -14,8 +14,10 @@ export interface Drives {
   readonly stop: () => void;
 }
 
-/** Without a change for so long there is time to try it. */
+/** Without a change for so long there is time to try it; the first is tried at once. */
 const pause_ms = 200;
+/** Kinds of work that are told first, so that there is something to read. */
+const first = 6;
 /** Builds that are fetched and tried together: the first few soon, then as many as an answer has. */
 const portions = (from: number): number => (from === 0 ? 8 : 25);
 
@@ -32,6 +34,7 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
   const units = useUnits();
   const [found, setFound] = useState<Found | null>(null);
   const [stopping, setStopping] = useState(() => new AbortController());
+  const isFirst = useRef(true);
   useEffect(() => {
     if (!motor) return undefined;
     const ending = new AbortController();
@@ -47,21 +50,33 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
     const tried = async (targets: readonly DriveTarget[]) => workOut('drives', { motor, targets, units }, { signal });
     const all = async () => {
       setFound({ of: motor, ...nothing });
-      add(await tried(workTargets), true);
+      const fetched = (from: number) => {
+        const coming = ask<StoredBuild[]>(`builds/whole?from=${from}&many=${portions(from)}`, { signal });
+        // It is fetched while others are tried; why it did not come is told when it is their turn.
+        coming.catch(() => {});
+        return coming;
+      };
+      let coming = fetched(0);
+      for (const targets of [workTargets.slice(0, first), workTargets.slice(first)]) add(await tried(targets), true);
       for (let from = 0; ; from += portions(from)) {
         const many = portions(from);
-        const builds = await ask<StoredBuild[]>(`builds/whole?from=${from}&many=${many}`, { signal });
+        const builds = await coming;
+        if (builds.length === many) coming = fetched(from + many);
         const targets = builds.filter(({ id }) => id !== without).map(({ id, build }) => ({ id, build }));
         add(targets.length > 0 ? await tried(targets) : [], builds.length === many);
         if (builds.length < many) return;
       }
     };
-    const timer = setTimeout(() => {
-      all().catch((error: Error) => {
-        if (signal.aborted) setFound((now) => now && (now.of === motor ? { ...now, isGoing: false } : now));
-        else add([], false, error.message);
-      });
-    }, pause_ms);
+    const timer = setTimeout(
+      () => {
+        isFirst.current = false;
+        all().catch((error: Error) => {
+          if (signal.aborted) setFound((now) => now && (now.of === motor ? { ...now, isGoing: false } : now));
+          else add([], false, error.message);
+        });
+      },
+      isFirst.current ? 0 : pause_ms,
+    );
     return () => {
       clearTimeout(timer);
       ending.abort(new DOMException('Another motor is tried', 'AbortError'));

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { afterTyping, crusher } from '../../test/crusher.js';
 import { loadKinds } from '../kinds/registry.js';
-import type { Build, Line } from '../machine/build.js';
+import type { Build, Input, Line } from '../machine/build.js';
 import { withKind } from '../machine/reshape.js';
 import { beginWithMotor } from '../machine/sizing.js';
 import { evaluateBuild } from './evaluate-build.js';
@@ -121,4 +121,40 @@ describe('builds that there are', () => {
     expect(taken.lines.map(({ source }) => source.kind)).toEqual(['plate-motor', 'pm-dc']);
     expect(() => drivenBuild(both, 'third', motor('pm-dc', {}), null)).toThrow(RangeError);
   });
+});
+
+it('whether a motor is strong enough, starts and runs up hangs on no shaft: those are looked at last', async () => {
+  const kinds = await loadKinds();
+  const withAny = demos.map(({ build }) => build).filter(({ shafts }) => shafts.length > 0);
+  expect(withAny.length).toBeGreaterThan(3);
+  const deciding = (build: Build) =>
+    evaluateBuild(build, kinds).checks.filter(({ id }) => /\/source\/check-|\/work\/check-(carries|stalls)$/.test(id));
+  for (const build of withAny) {
+    const without = deciding({ ...build, shafts: [], forces: [] });
+    expect(without.map(({ id, verdict, margin }) => [id, verdict, margin])).toEqual(
+      deciding(build).map(({ id, verdict, margin }) => [id, verdict, margin]),
+    );
+  }
+});
+
+// Nothing of a tumbler with a gearbox and a chain slips: in a jam twice the motor bends a shaft of two thirds that held with its own.
+it('a shaft that a stronger motor bends is told: it just would, and why', async () => {
+  const { build } = demos.find(({ id }) => id === 'sea-glass-tumbler.json') as (typeof demos)[number];
+  const times = (input: Input | undefined, by: number, unit: string): string => `${((input?.value ?? Number.NaN) * by).toFixed(1)} ${unit}`;
+  const thin: Build = {
+    ...build,
+    shafts: build.shafts.map((shaft) => ({
+      ...shaft,
+      sections: shaft.sections.map((section) => {
+        const { diameter } = section.inputs;
+        const value = (diameter?.value ?? Number.NaN) * 0.65;
+        return { ...section, inputs: { ...section.inputs, diameter: { ...diameter, how: 'measured' as const, value, text: `${value} mm` } } };
+      }),
+    })),
+  };
+  const { power, current } = (build.lines[0] as Line).source.inputs;
+  const strong = afterTyping(thin, { 'main/source/power': times(power, 2, 'W'), 'main/source/current': times(current, 2, 'A') });
+  const told = async (of_: Build) => (await drives(motorOf(of_), [{ id: 'tumbler', build: thin }]))[0];
+  expect(await told(thin)).toMatchObject({ would: 'would' });
+  expect(await told(strong)).toMatchObject({ would: 'just', says: expect.stringMatching(/^In a jam the drum shaft may be bent/) });
 });

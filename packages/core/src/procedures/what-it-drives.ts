@@ -108,7 +108,8 @@ function ofTarget(target: DriveTarget, motor: InPlace, kinds: Kinds, units: Unit
   if ('kind' in target) return [ofWork(target.kind, motor, kinds, units)];
   const build = targetOf(target, motor);
   const is = 'build' in target ? { id: target.id } : { id: null, starter: target.starter };
-  return build.lines.map((line) => ({ ...is, ...ofLine(build, line, motor, kinds, units) }));
+  const before = failedIn(build, kinds);
+  return build.lines.map((line) => ({ ...is, ...ofLine(build, line, motor, kinds, units, before) }));
 }
 
 function ofWork(kind: string, motor: InPlace, kinds: Kinds, units: UnitHabit): WouldDrive {
@@ -116,6 +117,7 @@ function ofWork(kind: string, motor: InPlace, kinds: Kinds, units: UnitHabit): W
   const line = lineOf(build, null);
   const evaluation = evaluateBuild(build, kinds);
   const [first, last] = endsOf(evaluation, line);
+  const { isSure: _, ...is } = judged(line, evaluation, () => new Set(), wordingFor(build, units));
   return {
     id: null,
     line: line.id,
@@ -123,23 +125,45 @@ function ofWork(kind: string, motor: InPlace, kinds: Kinds, units: UnitHabit): W
     name: sizedKinds.find((each) => each.kind === kind)?.sizing.name ?? kind,
     between: betweenWords(first !== null && last !== null ? first / last : null, 'between them'),
     ratio: null,
-    ...judged(line, evaluation, () => new Set(), wordingFor(build, units)),
+    ...is,
   };
 }
 
-function ofLine(build: Build, line: Line, motor: InPlace, kinds: Kinds, units: UnitHabit): Omit<WouldDrive, 'id'> {
+/** What fails in a build as it is, by the ids of its checks: worked out when it matters, once for all of its lines. */
+type FailedIn = (isWhole: boolean) => ReadonlySet<string>;
+
+function failedIn(build: Build, kinds: Kinds): FailedIn {
+  const kept = new Map<boolean, ReadonlySet<string>>();
+  return (isWhole) => {
+    const now = kept.get(isWhole) ?? failing(evaluateBuild(isWhole ? build : withoutShafts(build), kinds));
+    kept.set(isWhole, now);
+    return now;
+  };
+}
+
+const failing = ({ checks }: Evaluation): ReadonlySet<string> => new Set(checks.flatMap(({ id, verdict }) => (verdict === 'fails' ? [id] : [])));
+
+/** Its shafts are the dearest of a build, and whether a motor is strong enough, starts and runs up hangs on none of them. */
+const withoutShafts = (build: Build): Build => (build.shafts.length === 0 ? build : { ...build, shafts: [], forces: [] });
+
+function ofLine(build: Build, line: Line, motor: InPlace, kinds: Kinds, units: UnitHabit, failedBefore: FailedIn): Omit<WouldDrive, 'id'> {
   const off = faster(build, line, motor, kinds);
   const ratio = off !== null && stagesFor(off) > 0 ? off : null;
   const driven = drivenBuild(build, line.id, motor, ratio);
-  // What failed before is none of the motor's doing.
-  const failed = () => new Set(evaluateBuild(build, kinds).checks.flatMap((check) => (check.verdict === 'fails' ? [check.id] : [])));
+  const judgedAs = (isWhole: boolean) => {
+    const tried = isWhole ? driven : withoutShafts(driven);
+    return judged(lineOf(tried, line.id), evaluateBuild(tried, kinds), () => failedBefore(isWhole), wordingFor(tried, units), isWhole);
+  };
+  const hasNone = driven.shafts.length === 0;
+  const soon = judgedAs(hasNone);
+  const { isSure: _, ...is } = soon.isSure || hasNone ? soon : judgedAs(true);
   return {
     line: line.id,
     kind: line.work.kind,
     name: build.lines.length > 1 ? `${build.name}, ${line.name}` : build.name,
     between: off === null ? '' : betweenWords(off, 'more'),
     ratio,
-    ...judged(lineOf(driven, line.id), evaluateBuild(driven, kinds), failed, wordingFor(driven, units)),
+    ...is,
   };
 }
 
@@ -186,17 +210,21 @@ const wouldOf = { fails: 'not', unknown: 'unknown', close: 'just', holds: 'would
 /**
  * What decides it: that it is too weak, does not start or is not made for this feed; where none of that is so, what else fails with it and did not before, which
  * would have to be changed too.
+ * @param failedBefore what failed without the motor is none of its doing
+ * @param isWhole whether it is looked for what else fails
+ * @returns with whether it is sure whatever else fails: it would not, or is not known
  */
 function judged(
   line: Line,
   { checks }: Evaluation,
   failedBefore: () => ReadonlySet<string>,
   wording: Wording,
-): Pick<WouldDrive, 'would' | 'says' | 'used'> {
+  isWhole = true,
+): Pick<WouldDrive, 'would' | 'says' | 'used'> & { readonly isSure: boolean } {
   const own = new Set(elementsOf(line).map(({ path }) => path));
   const source = `${line.id}/source`;
   const strong = checks.find(({ id }) => id === `${line.id}/work/check-carries`);
-  const fails = checks.filter(({ at, id, verdict }) => own.has(at) && verdict === 'fails' && !deciding.test(id));
+  const fails = checks.filter(({ at, id, verdict }) => own.has(at) && (isWhole || at === source) && verdict === 'fails' && !deciding.test(id));
   const failed = fails.length > 0 ? failedBefore() : new Set();
   const fresh = fails.filter(({ id }) => !failed.has(id));
   const telling = checks.filter((check) => (own.has(check.at) && deciding.test(check.id)) || (fresh.includes(check) && check.at === source));
@@ -205,5 +233,6 @@ function judged(
   const decides = (worst?.verdict === 'close' ? (also ?? worst) : (worst ?? also)) ?? strong;
   const would: Would = !decides ? 'unknown' : decides === also ? 'just' : wouldOf[decides.verdict];
   const used = strong?.has.known && strong.needs.known && strong.has.value > 0 ? strong.needs.value / strong.has.value : null;
-  return { would, says: decides ? say(decides.says, wording) : 'What the work needs is not entered.', used };
+  const isSure = worst !== undefined && worst.verdict !== 'close';
+  return { would, says: decides ? say(decides.says, wording) : 'What the work needs is not entered.', used, isSure };
 }

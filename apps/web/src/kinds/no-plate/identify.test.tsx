@@ -33,7 +33,7 @@ function Page({ takes, typed }: { takes: boolean; typed: (at: string, text: stri
     fieldLeft: () => {},
     familyTaken: () => {},
   }));
-  return <Identify path={path} element={element} build={blankBuild()} change={change as unknown as ToolShown['change']} {...unread} />;
+  return <Identify path={path} element={element} build={blankBuild('Motor')} change={change as unknown as ToolShown['change']} {...unread} />;
 }
 
 const atMotor = (takes = true) => {
