@@ -20,6 +20,8 @@ const pause_ms = 200;
 const first = 6;
 /** Builds that are fetched and tried together: the first few soon, then as many as an answer has. */
 const portions = (from: number): number => (from === 0 ? 8 : 25);
+/** So many portions are under way together: a worker for each that there is, and one that is ready. */
+const ahead = 4;
 
 interface Found {
   readonly of: InPlace;
@@ -42,37 +44,43 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
     const { signal } = ending;
     const add = (rows: readonly WouldDrive[], isGoing: boolean, failed = '') =>
       setFound((before) => {
-        const there = before?.of === motor ? before.rows : [];
+        const { rows: there, failed: was } = before?.of === motor ? before : nothing;
         // A build that is saved meanwhile moves the others on: one that came already comes again.
         const fresh = rows.filter(({ id, line }) => id === null || !there.some((row) => row.id === id && row.line === line));
-        return { of: motor, rows: bestFirst([...there, ...fresh]), isGoing, failed };
+        return { of: motor, rows: bestFirst([...there, ...fresh]), isGoing: isGoing && !was, failed: failed || was };
       });
     const tried = async (targets: readonly DriveTarget[]) => workOut('drives', { motor, targets, units }, { signal });
     const all = async () => {
       setFound({ of: motor, ...nothing });
-      const fetched = (from: number) => {
-        const coming = ask<StoredBuild[]>(`builds/whole?from=${from}&many=${portions(from)}`, { signal });
-        // It is fetched while others are tried; why it did not come is told when it is their turn.
-        coming.catch(() => {});
-        return coming;
+      const going: Promise<void>[] = [];
+      const also = (targets: readonly DriveTarget[]) => {
+        const told = tried(targets).then((rows) => add(rows, true));
+        // Why it failed is told with the others, below.
+        told.catch(() => {});
+        going.push(told);
       };
-      let coming = fetched(0);
-      for (const targets of [workTargets.slice(0, first), workTargets.slice(first)]) add(await tried(targets), true);
+      also(workTargets.slice(0, first));
+      also(workTargets.slice(first));
       for (let from = 0; ; from += portions(from)) {
         const many = portions(from);
-        const builds = await coming;
-        if (builds.length === many) coming = fetched(from + many);
+        const builds = await ask<StoredBuild[]>(`builds/whole?from=${from}&many=${many}`, { signal });
         const targets = builds.filter(({ id }) => id !== without).map(({ id, build }) => ({ id, build }));
-        add(targets.length > 0 ? await tried(targets) : [], builds.length === many);
-        if (builds.length < many) return;
+        if (targets.length > 0) also(targets);
+        if (builds.length < many) break;
+        await going.at(-ahead);
       }
+      await Promise.all(going);
+      add([], false);
     };
     const timer = setTimeout(
       () => {
         isFirst.current = false;
         all().catch((error: Error) => {
           if (signal.aborted) setFound((now) => now && (now.of === motor ? { ...now, isGoing: false } : now));
-          else add([], false, error.message);
+          else {
+            ending.abort(error);
+            add([], false, error.message);
+          }
         });
       },
       isFirst.current ? 0 : pause_ms,

@@ -176,8 +176,7 @@ function usePresses(
     (isSeen: boolean, follow: () => void, says?: Given) => {
       now();
       const shown = () => {
-        // Without an answer too: where nothing else is new, the page is drawn and settled once more.
-        setGiven(says ? { of: latest.current, ...says } : null);
+        if (says) setGiven({ of: latest.current, ...says });
         follow();
       };
       if (!isSeen) shown();
