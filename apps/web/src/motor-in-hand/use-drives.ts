@@ -61,6 +61,8 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
       };
       also(workTargets.slice(0, first));
       also(workTargets.slice(first));
+      // Nothing is fetched beside the first: on two cores that would keep them waiting.
+      await going[0];
       for (let from = 0; ; from += portions(from)) {
         const many = portions(from);
         const builds = await ask<StoredBuild[]>(`builds/whole?from=${from}&many=${many}`, { signal });
