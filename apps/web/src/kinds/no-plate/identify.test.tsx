@@ -105,7 +105,7 @@ describe('a press on an answer', () => {
   });
 });
 
-it('another look first, and back to what was answered: one screen each time, and nothing is entered', async () => {
+it('another look first shows one other screen, and enters nothing', async () => {
   const { typed } = atMotor();
   await madeAhead();
   const before = question();
