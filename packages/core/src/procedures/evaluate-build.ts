@@ -99,6 +99,13 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
   return evaluated(build, kinds, last, workedOut);
 }
 
+/**
+ * The same, with shafts worked out only where that is worth while.
+ * @param areTold by what was found of a line without its shafts, jams left out: whether they are worked out, or left out of the evaluation altogether
+ */
+export const evaluateShaftsWhere = (build: Build, kinds: Kinds, areTold: NonNullable<ShaftsAre['areTold']>): Evaluation =>
+  evaluated(build, kinds, undefined, { ...workedOut, areTold });
+
 /** More shafts than so many are not worked out in the moment of a key that changes something else. */
 const fewShafts = 2;
 
@@ -172,7 +179,7 @@ function evaluateLine(around: Around, line: Line, k: number): EvaluatedLine {
   if (walked.isApart)
     return { ...walked, name: line.name, verdict: 'fails', says: walked.checks.map((check) => check.says), inJam: [], ledger: walked.checks };
   const ends = fromEitherEnd(build, kinds, line, walked);
-  const shafts = shaftsOf(build, line).map((shaft) =>
+  const shafts = (are.areTold?.(walked.checks) === false ? [] : shaftsOf(build, line)).map((shaft) =>
     toldOf(shaft, line, 'as it lies', are, () => evaluateShaft(shaft, build, [walked, ...others], line, walked)),
   );
   const all = [

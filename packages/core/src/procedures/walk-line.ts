@@ -59,10 +59,12 @@ export const walkLine = (line: Line, kinds: Kinds, brief?: Brief): WalkedLine =>
 
 /** Speed of the source of a line on its feed, by itself: without what it drives. */
 export function sourceSpeed(line: Line, kinds: Kinds, { supply = {} }: Brief = {}): Figure<'rpm'> {
-  const opened = elementsOf(line).map((placed) => {
-    const { kind, path, inputs } = openElement(placed, kinds);
-    return { kind, inputs, context: contextAt(path, kind, new Map()) };
-  });
+  const opened = elementsOf(line)
+    .slice(0, 2)
+    .map((placed) => {
+      const { kind, path, inputs } = openElement(placed, kinds);
+      return { kind, inputs, context: contextAt(path, kind, new Map()) };
+    });
   const [feed, source] = opened as [(typeof opened)[number], (typeof opened)[number]];
   const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(supply), feed.context);
   return (source.kind as SourceKind).output(source.inputs, fed, source.context).flow;
@@ -134,7 +136,31 @@ export function walk(
   const acts = at.map((port, k) => actsOn(port, k, { stages, transfers, results, neededAt, demand }));
   const ends = { source: { kind: line.source.kind, ...output.body }, work: { kind: line.work.kind, ...demand.body } };
   const around: AroundShaft = { lines, shafts, ...(forces ? { forces } : {}) };
-  const lying = shafts.length > 0 ? shaftsInJam(line, around, [{ id: line.id, acts, ends }, ...sharing], shaftsAre) : [];
+  const everyone: readonly Said[] = [output, ...results, demand];
+  const checks = [
+    strongEnough(work, noun, last, demand),
+    ...peaks(work, noun, last.name, stalledAtTool(output, transfers), demand),
+    ...output.checks,
+    ...output.under(power[0] as Figure<'W'>, demand.lasts),
+    ...started.checks,
+    ...restart(asSource, output, demand),
+    ...reversal(asSource, output, work.kind as KindHead),
+    ...bearing(asSource, noun, output, results),
+    ...joined(results, (each) => each.checks),
+    ...joined(stages, (stage, k) =>
+      wears(
+        stage,
+        results[k],
+        [neededAt[k], neededAt[k + 1]],
+        serviceFactor('v-belt', { shock: demand.shock, driver: output.driver }),
+        demand.jams === 'never',
+      ),
+    ),
+    ...joined(stages, (stage, k) => overhung(stage, results[k], results[k + 1])),
+    ...demand.checks,
+  ];
+  const areShaftsTold = shafts.length > 0 && (shaftsAre.areTold?.(checks) ?? true);
+  const lying = areShaftsTold ? shaftsInJam(line, around, [{ id: line.id, acts, ends }, ...sharing], shaftsAre) : [];
   const names = stations.map(({ name }) => name);
   const stopped = jam({
     tool: last.name,
@@ -151,34 +177,11 @@ export function walk(
     path: `${line.id}/jam`,
   });
   figures.set(`${line.id}/jam`, inJam);
-  const everyone: readonly Said[] = [output, ...results, demand];
   const walked: WalkedLine = {
     id: line.id,
     figures,
     stations,
-    checks: [
-      strongEnough(work, noun, last, demand),
-      ...peaks(work, noun, last.name, stalledAtTool(output, transfers), demand),
-      ...output.checks,
-      ...output.under(power[0] as Figure<'W'>, demand.lasts),
-      ...started.checks,
-      ...restart(asSource, output, demand),
-      ...reversal(asSource, output, work.kind as KindHead),
-      ...bearing(asSource, noun, output, results),
-      ...joined(results, (each) => each.checks),
-      ...joined(stages, (stage, k) =>
-        wears(
-          stage,
-          results[k],
-          [neededAt[k], neededAt[k + 1]],
-          serviceFactor('v-belt', { shock: demand.shock, driver: output.driver }),
-          demand.jams === 'never',
-        ),
-      ),
-      ...joined(stages, (stage, k) => overhung(stage, results[k], results[k + 1])),
-      ...demand.checks,
-      ...stopped.checks,
-    ],
+    checks: [...checks, ...stopped.checks],
     outlines: transfers.map(({ outline }, k) => drawn(outline, line.stages[k] as Element)),
     ends,
     jam: stopped,

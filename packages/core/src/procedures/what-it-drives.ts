@@ -1,3 +1,4 @@
+import type { Check } from '../checks/check.js';
 import type { Figure } from '../figure/figure.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import { stagesFor } from '../kinds/shared/usual-losses.js';
@@ -10,7 +11,7 @@ import { beginSizing, sizedKinds, withUsualGuessed } from '../machine/sizing.js'
 import { motorStarters, startFrom } from '../machine/starters.js';
 import { show, type UnitHabit } from '../quantity/show.js';
 import { say, type Wording, wordingFor } from '../wording/wording.js';
-import { type Evaluation, evaluateBuild } from './evaluate-build.js';
+import { type Evaluation, evaluateBuild, evaluateShaftsWhere } from './evaluate-build.js';
 import type { Steps } from './steps.js';
 import { sourceSpeed, walkLine } from './walk-line.js';
 
@@ -86,9 +87,10 @@ export const workTargets: readonly DriveTarget[] = [
  */
 export function* whatItDrivesSteps(motor: InPlace, targets: readonly DriveTarget[], kinds: Kinds, units: UnitHabit): Steps<readonly WouldDrive[]> {
   const all: WouldDrive[] = [];
+  const tried: Tried = { motor, kinds, units, speeds: new Map() };
   let done = 0;
   for (const target of targets) {
-    all.push(...ofTarget(target, motor, kinds, units));
+    all.push(...ofTarget(target, tried));
     yield ++done / targets.length;
   }
   return bestFirst(all);
@@ -104,20 +106,28 @@ export const bestFirst = (all: readonly WouldDrive[]): readonly WouldDrive[] =>
     return order.indexOf(a.would) - order.indexOf(b.would) || (a.would === 'not' ? -use : use) || byName;
   });
 
-function ofTarget(target: DriveTarget, motor: InPlace, kinds: Kinds, units: UnitHabit): readonly WouldDrive[] {
-  if ('kind' in target) return [ofWork(target.kind, motor, kinds, units)];
-  const build = targetOf(target, motor);
-  const is = 'build' in target ? { id: target.id } : { id: null, starter: target.starter };
-  const before = failedIn(build, kinds);
-  return build.lines.map((line) => ({ ...is, ...ofLine(build, line, motor, kinds, units, before) }));
+/** What is tried in all of them. */
+interface Tried {
+  readonly motor: InPlace;
+  readonly kinds: Kinds;
+  readonly units: UnitHabit;
+  /** Speeds of motors by what is entered of them and of what feeds them: a shed has few different ones. */
+  readonly speeds: Map<string, Figure<'rpm'>>;
 }
 
-function ofWork(kind: string, motor: InPlace, kinds: Kinds, units: UnitHabit): WouldDrive {
+function ofTarget(target: DriveTarget, tried: Tried): readonly WouldDrive[] {
+  if ('kind' in target) return [ofWork(target.kind, tried)];
+  const build = targetOf(target, tried.motor);
+  const is = 'build' in target ? { id: target.id } : { id: null, starter: target.starter };
+  const before = failedIn(build, tried.kinds);
+  return build.lines.map((line) => ({ ...is, ...ofLine(build, line, tried, before) }));
+}
+
+function ofWork(kind: string, { motor, kinds, units }: Tried): WouldDrive {
   const build = drivenWork(kind, motor);
   const line = lineOf(build, null);
   const evaluation = evaluateBuild(build, kinds);
   const [first, last] = endsOf(evaluation, line);
-  const { isSure: _, ...is } = judged(line, evaluation, () => new Set(), wordingFor(build, units));
   return {
     id: null,
     line: line.id,
@@ -125,58 +135,65 @@ function ofWork(kind: string, motor: InPlace, kinds: Kinds, units: UnitHabit): W
     name: sizedKinds.find((each) => each.kind === kind)?.sizing.name ?? kind,
     between: betweenWords(first !== null && last !== null ? first / last : null, 'between them'),
     ratio: null,
-    ...is,
+    ...judged(line, evaluation, () => false, wordingFor(build, units)),
   };
 }
 
-/** What fails in a build as it is, by the ids of its checks: worked out when it matters, once for all of its lines. */
-type FailedIn = (isWhole: boolean) => ReadonlySet<string>;
+/** Whether a check fails in a build as it is. */
+type FailedBefore = (check: Check) => boolean;
 
-function failedIn(build: Build, kinds: Kinds): FailedIn {
-  const kept = new Map<boolean, ReadonlySet<string>>();
-  return (isWhole) => {
-    const now = kept.get(isWhole) ?? failing(evaluateBuild(isWhole ? build : withoutShafts(build), kinds));
-    kept.set(isWhole, now);
-    return now;
+/** Worked out when it matters, once for all of its lines. */
+function failedIn(build: Build, kinds: Kinds): FailedBefore {
+  let failed: ReadonlySet<string> | null = null;
+  return ({ id }) => {
+    failed ??= new Set(evaluateBuild(build, kinds).checks.flatMap((check) => (check.verdict === 'fails' ? [check.id] : [])));
+    return failed.has(id);
   };
 }
 
-const failing = ({ checks }: Evaluation): ReadonlySet<string> => new Set(checks.flatMap(({ id, verdict }) => (verdict === 'fails' ? [id] : [])));
-
-/** Its shafts are the dearest of a build, and whether a motor is strong enough, starts and runs up hangs on none of them. */
-const withoutShafts = (build: Build): Build => (build.shafts.length === 0 ? build : { ...build, shafts: [], forces: [] });
-
-function ofLine(build: Build, line: Line, motor: InPlace, kinds: Kinds, units: UnitHabit, failedBefore: FailedIn): Omit<WouldDrive, 'id'> {
-  const off = faster(build, line, motor, kinds);
+function ofLine(build: Build, line: Line, tried: Tried, failedBefore: FailedBefore): Omit<WouldDrive, 'id'> {
+  const off = faster(build, line, tried);
   const ratio = off !== null && stagesFor(off) > 0 ? off : null;
-  const driven = drivenBuild(build, line.id, motor, ratio);
-  const judgedAs = (isWhole: boolean) => {
-    const tried = isWhole ? driven : withoutShafts(driven);
-    return judged(lineOf(tried, line.id), evaluateBuild(tried, kinds), () => failedBefore(isWhole), wordingFor(tried, units), isWhole);
-  };
-  const hasNone = driven.shafts.length === 0;
-  const soon = judgedAs(hasNone);
-  const { isSure: _, ...is } = soon.isSure || hasNone ? soon : judgedAs(true);
+  const driven = drivenBuild(build, line.id, tried.motor, ratio);
+  // Shafts are the dearest of a build, and whether a motor is strong enough, starts and runs up hangs on none of them.
+  const own = ownChecks(lineOf(driven, line.id));
+  const evaluation = evaluateShaftsWhere(
+    driven,
+    tried.kinds,
+    (checks) => checks.some(own) && !checks.some((check) => own(check) && isSettled(check)),
+  );
   return {
     line: line.id,
     kind: line.work.kind,
     name: build.lines.length > 1 ? `${build.name}, ${line.name}` : build.name,
     between: off === null ? '' : betweenWords(off, 'more'),
     ratio,
-    ...is,
+    ...judged(lineOf(driven, line.id), evaluation, failedBefore, wordingFor(driven, tried.units)),
   };
+}
+
+/** Which checks are of a line. */
+function ownChecks(line: Line): (check: Check) => boolean {
+  const paths = new Set(elementsOf(line).map(({ path }) => path));
+  return ({ at }) => paths.has(at);
 }
 
 /**
  * How many times as fast the tool of a build would turn with this motor in the place of its own; null where that is not known. A place in it that is kept open
  * takes up what is missing by itself.
  */
-function faster(build: Build, line: Line, { source }: InPlace, kinds: Kinds): number | null {
+function faster(build: Build, line: Line, { motor: { source }, kinds, speeds }: Tried): number | null {
   const fills = line.stages.some((stage) => isOpen(stage) && !stage.inputs.ratio);
   if (fills) return 1;
-  const now = sourceSpeed({ ...line, source }, kinds, build);
+  const speedOf = (of: Source): Figure<'rpm'> => {
+    const key = JSON.stringify([of, build.supply]);
+    const speed = speeds.get(key) ?? sourceSpeed({ ...line, source: of }, kinds, build);
+    speeds.set(key, speed);
+    return speed;
+  };
+  const now = speedOf(source);
   // Nothing in its own place yet: a usual motor is taken there, and the stages are as they were chosen for it.
-  const own = isOpen(line.source) ? (walkLine(line, kinds, build).stations[0]?.flow as Figure) : sourceSpeed(line, kinds, build);
+  const own = isOpen(line.source) ? (walkLine(line, kinds, build).stations[0]?.flow as Figure) : speedOf(line.source);
   return own?.known && own.unit === 'rpm' && own.value > 0 && now.known && now.value > 0 ? now.value / own.value : null;
 }
 
@@ -205,34 +222,30 @@ function betweenWords(ratio: number | null, where: 'between them' | 'more'): str
 /** Checks by which it is told whether a motor drives a thing: is it strong enough, does it start, does it run up. */
 const deciding = /\/source\/check-(starts|runs-up|unloaded)$|\/work\/check-(carries|stalls)$/;
 
+/** Whatever else fails, it would not drive it then, or that is not known. */
+const isSettled = ({ id, verdict }: Check): boolean => (verdict === 'fails' || verdict === 'unknown') && deciding.test(id);
+
 const wouldOf = { fails: 'not', unknown: 'unknown', close: 'just', holds: 'would' } as const;
 
 /**
  * What decides it: that it is too weak, does not start or is not made for this feed; where none of that is so, what else fails with it and did not before, which
  * would have to be changed too.
  * @param failedBefore what failed without the motor is none of its doing
- * @param isWhole whether it is looked for what else fails
- * @returns with whether it is sure whatever else fails: it would not, or is not known
  */
-function judged(
-  line: Line,
-  { checks }: Evaluation,
-  failedBefore: () => ReadonlySet<string>,
-  wording: Wording,
-  isWhole = true,
-): Pick<WouldDrive, 'would' | 'says' | 'used'> & { readonly isSure: boolean } {
-  const own = new Set(elementsOf(line).map(({ path }) => path));
+function judged(line: Line, { checks }: Evaluation, failedBefore: FailedBefore, wording: Wording): Pick<WouldDrive, 'would' | 'says' | 'used'> {
+  const isOwn = ownChecks(line);
   const source = `${line.id}/source`;
+  const own = checks.filter(isOwn);
   const strong = checks.find(({ id }) => id === `${line.id}/work/check-carries`);
-  const fails = checks.filter(({ at, id, verdict }) => own.has(at) && (isWhole || at === source) && verdict === 'fails' && !deciding.test(id));
-  const failed = fails.length > 0 ? failedBefore() : new Set();
-  const fresh = fails.filter(({ id }) => !failed.has(id));
-  const telling = checks.filter((check) => (own.has(check.at) && deciding.test(check.id)) || (fresh.includes(check) && check.at === source));
-  const worst = (['fails', 'unknown', 'close'] as const).map((verdict) => telling.find((check) => check.verdict === verdict)).find(Boolean);
-  const also = fresh.find(({ at }) => at !== source);
-  const decides = (worst?.verdict === 'close' ? (also ?? worst) : (worst ?? also)) ?? strong;
+  const [telling, others] = [own.filter(({ id }) => deciding.test(id)), own.filter(({ id }) => !deciding.test(id))];
+  const fresh = (check: Check): boolean => check.verdict === 'fails' && !failedBefore(check);
+  const worst =
+    own.find((check) => (deciding.test(check.id) ? check.verdict === 'fails' : check.at === source && fresh(check))) ??
+    telling.find(({ verdict }) => verdict === 'unknown') ??
+    telling.find(({ verdict }) => verdict === 'close');
+  const also = !worst || worst.verdict === 'close' ? others.find((check) => check.at !== source && fresh(check)) : undefined;
+  const decides = also ?? worst ?? strong;
   const would: Would = !decides ? 'unknown' : decides === also ? 'just' : wouldOf[decides.verdict];
   const used = strong?.has.known && strong.needs.known && strong.has.value > 0 ? strong.needs.value / strong.has.value : null;
-  const isSure = worst !== undefined && worst.verdict !== 'close';
-  return { would, says: decides ? say(decides.says, wording) : 'What the work needs is not entered.', used, isSure };
+  return { would, says: decides ? say(decides.says, wording) : 'What the work needs is not entered.', used };
 }

@@ -45,8 +45,8 @@ interface Swinging extends Pick<Notch, 'Kf' | 'Kfs'> {
  * @param Se_MPa what it bears back and forth
  */
 export function goodman({ bending, shear, steady, pulsing, Kf, Kfs }: Swinging, Se_MPa: number, Sut_MPa: number): number {
-  const alternating = Math.hypot(Kf * bending, Math.sqrt(3) * Kfs * shear * (pulsing / 2));
-  const mean = Math.hypot(Kf * steady, Math.sqrt(3) * Kfs * shear * (1 - pulsing / 2));
+  const alternating = length(Kf * bending, Math.sqrt(3) * Kfs * shear * (pulsing / 2));
+  const mean = length(Kf * steady, Math.sqrt(3) * Kfs * shear * (1 - pulsing / 2));
   return 1 / (alternating / Se_MPa + mean / Sut_MPa);
 }
 
@@ -97,10 +97,14 @@ export function bothBent(shaft: LaidShaft, mesh: Mesh = 'fine'): BothBent | null
 /** Torque at a place, N·m: of both sides of it the greater. */
 const torqueAt = ({ torque_Nm }: Bending, k: number): number => Math.max(Math.abs(torque_Nm[k] as number), Math.abs(torque_Nm[k - 1] ?? 0));
 
+/** Of what is across each other. The general one is many times slower, for lengths beyond any shaft. */
+const length = (a: number, b: number): number => Math.sqrt(a * a + b * b);
+const across = ([a, b]: Across): number => length(a, b);
+
 /** Stress in a jam, MPa. The corners of a hexagon have the bending and no shear, the middle of its flats has the shear. */
 function jamStress({ section: { W_mm3, flat_mm3, Wt_mm3 }, share }: Candidate, M_Nm: number, T_Nm: number, along_MPa: number): number {
   const corner = flat_mm3 === W_mm3 ? 0 : (share * M_Nm) / W_mm3 + along_MPa;
-  return Math.max(corner, Math.hypot((share * M_Nm) / flat_mm3 + along_MPa, (Math.sqrt(3) * share * T_Nm) / Wt_mm3));
+  return Math.max(corner, length((share * M_Nm) / flat_mm3 + along_MPa, (Math.sqrt(3) * share * T_Nm) / Wt_mm3));
 }
 
 /**
@@ -125,10 +129,10 @@ export function stressed(
       const { id, k, at_mm, notch, share } = place;
       const { W_mm3, Wt_mm3, like_mm, area_mm2 } = place.section;
       const turning = at.turning_Nm[k] as number;
-      const [M, T] = [Math.hypot(...(at.moment_Nm[k] as Across)), torqueAt(at, k)];
+      const [M, T] = [across(at.moment_Nm[k] as Across), torqueAt(at, k)];
       const [bending, shear] = [(share * M) / W_mm3, (share * T) / Wt_mm3];
       const steady = (share * turning) / W_mm3;
-      const jam = jamStress(place, Math.hypot(...(peak.moment_Nm[k] as Across)) + turning, torqueAt(peak, k), alongAt(shaft, at_mm, true) / area_mm2);
+      const jam = jamStress(place, across(peak.moment_Nm[k] as Across) + turning, torqueAt(peak, k), alongAt(shaft, at_mm, true) / area_mm2);
       const allowed = Math.min(0.3 * metal.Sy_MPa, 0.18 * metal.Sut_MPa) * (notch.isKeyway ? 0.75 : 1);
       const lasts_MPa = enduranceOf(metal, like_mm);
       return {
@@ -141,7 +145,7 @@ export function stressed(
         shear_MPa: shear,
         yields: metal.Sy_MPa / jam,
         cracks: goodman({ bending, shear, steady, pulsing, ...notch }, lasts_MPa, metal.Sut_MPa),
-        code: allowed / Math.hypot((factors.bending * (bending + steady)) / 2, factors.twist * shear),
+        code: allowed / length((factors.bending * (bending + steady)) / 2, factors.twist * shear),
       };
     })
     .sort((a, b) => a.cracks - b.cracks);
@@ -163,7 +167,7 @@ export function yieldsAtTimes(
   places: readonly Candidate[] = one ? candidates(once, one.at_mm) : [],
 ): number {
   if (!one || !two) return Number.NaN;
-  const loaded = places.map((place) => {
+  let loaded = places.map((place) => {
     const { k } = place;
     const [a, b] = [one.moment_Nm[k] as Across, two.moment_Nm[k] as Across];
     return {
@@ -175,23 +179,31 @@ export function yieldsAtTimes(
       along: alongAt(once, place.at_mm, true) / place.section.area_mm2,
     };
   });
-  // A sum of lengths of what grows straight: it falls first, if at all, and rises then.
-  const stress = (times: number) =>
-    loaded.reduce((most, { place, a, by, turning, T, along }) => {
-      const M = Math.hypot(a[0] + (times - 1) * by[0], a[1] + (times - 1) * by[1]) + turning;
-      return Math.max(most, jamStress(place, M, T * times, along));
-    }, 0);
   const { Sy_MPa } = once.metal;
-  if (stress(0) >= Sy_MPa) return 0;
+  // A sum of lengths of what grows straight: it falls first, if at all, and rises then.
+  const yieldsBy = (times: number) =>
+    loaded.filter(({ place, a, by, turning, T, along }) => {
+      const M = length(a[0] + (times - 1) * by[0], a[1] + (times - 1) * by[1]) + turning;
+      return !(jamStress(place, M, T * times, along) < Sy_MPa);
+    });
+  if (yieldsBy(0).length > 0) return 0;
   let [low, high] = [0, 1];
-  while (stress(high) < Sy_MPa) {
+  let there = yieldsBy(high);
+  while (there.length === 0) {
     [low, high] = [high, 2 * high];
     if (high > 1e9) return Number.POSITIVE_INFINITY;
+    there = yieldsBy(high);
   }
   for (let round = 0; round < halvings; round += 1) {
+    // Where it does not yield by the greater load it does not by a lesser one either.
+    loaded = there;
     const middle = (low + high) / 2;
-    if (stress(middle) < Sy_MPa) low = middle;
-    else high = middle;
+    const then = yieldsBy(middle);
+    if (then.length === 0) low = middle;
+    else {
+      there = then;
+      high = middle;
+    }
   }
   return (low + high) / 2;
 }

@@ -55,21 +55,27 @@ export function whirls(shaft: LaidShaft, many = 3, mesh: Mesh = 'fine'): Mode[] 
   for (let n = 0; n < many; n += 1) {
     // Any shape will do that is none of those that are found already; the same every time.
     let x = Float64Array.from({ length: mass.size }, (_, dof) => (beam.held.has(dof) ? 0 : Math.sin(1 + dof * (n + 1.3)) + 0.1));
+    let Mx = mass.times(x);
     let [square, before] = [0, 0];
     for (let round = 0; round < mostRounds; round += 1) {
       for (const each of found) {
         const share = dot(each.Mx, x);
-        for (let dof = 0; dof < x.length; dof += 1) x[dof] = (x[dof] as number) - share * (each.x[dof] as number);
+        for (let dof = 0; dof < x.length; dof += 1) {
+          x[dof] = (x[dof] as number) - share * (each.x[dof] as number);
+          Mx[dof] = (Mx[dof] as number) - share * (each.Mx[dof] as number);
+        }
       }
-      const y = solve(Float64Array.from(mass.times(x), (each, dof) => (beam.held.has(dof) ? 0 : each)));
-      const scale = Math.sqrt(dot(y, mass.times(y)));
+      const y = solve(Mx.map((each, dof) => (beam.held.has(dof) ? 0 : each)));
+      const My = mass.times(y);
+      const [among, scale] = [dot(y, My), Math.sqrt(dot(y, My))];
       if (!(scale > 0)) return toldOf(found, beam);
-      square = dot(x, mass.times(y)) / dot(y, mass.times(y));
+      square = dot(x, My) / among;
       x = y.map((each) => each / scale);
+      Mx = My.map((each) => each / scale);
       if (round > 3 && Math.abs(square - before) < near * Math.abs(square)) break;
       before = square;
     }
-    found.push({ x, Mx: mass.times(x), square });
+    found.push({ x, Mx, square });
   }
   return toldOf(found, beam);
 }

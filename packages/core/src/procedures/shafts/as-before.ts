@@ -1,3 +1,4 @@
+import type { Check } from '../../checks/check.js';
 import type { Line, Shaft } from '../../machine/build.js';
 
 /** How the shafts of a build are told: worked out, or as they last were, until there is a moment for them. */
@@ -5,6 +6,8 @@ export interface ShaftsAre {
   readonly asBefore: boolean;
   /** The setting of the line that is worked out; empty for what is entered. */
   readonly setting: string;
+  /** Whether they are told at all, by what was found of their line without them, jams left out; left out where they always are. */
+  readonly areTold?: (checks: readonly Check[]) => boolean;
 }
 
 export const workedOut: ShaftsAre = { asBefore: false, setting: '' };

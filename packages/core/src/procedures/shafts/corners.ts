@@ -4,7 +4,7 @@ import { type Bending, superposed } from '../../shafts/bent.js';
 import { faultsOf, type LaidShaft } from '../../shafts/laid-shaft.js';
 import { type BothBent, type Candidate, candidates, type Place, stressed, yieldsAtTimes } from '../../shafts/stressed.js';
 import { whirls } from '../../shafts/whirl.js';
-import type { Template } from './template.js';
+import type { Lying, Template } from './template.js';
 
 type Numbers = Readonly<Record<string, number>>;
 
@@ -28,6 +28,7 @@ interface Kept {
   readonly alike: string;
   /** What does not change from corner to corner, by a short name. */
   readonly bases: Map<string, string>;
+  readonly lies: Map<string, Lying>;
   readonly geometry: Map<string, Geometry>;
   readonly bentAt: Map<string, readonly { readonly shaft: LaidShaft; readonly both: BothBent | null }[]>;
   readonly seen: Map<string, Corner>;
@@ -44,10 +45,20 @@ function keptOf(shaft: Shaft, alike: string): Kept {
   const before = keptFor.get(shaft);
   // What is kept goes by the short names of its bases: they go together.
   if (before?.alike === alike && before.bases.size <= mostKept) {
-    for (const kept of [before.geometry, before.bentAt, before.seen, before.whirl, before.yields]) if (kept.size > mostKept) kept.clear();
+    for (const kept of [before.lies, before.geometry, before.bentAt, before.seen, before.whirl, before.yields])
+      if (kept.size > mostKept) kept.clear();
     return before;
   }
-  const kept: Kept = { alike, bases: new Map(), geometry: new Map(), bentAt: new Map(), seen: new Map(), whirl: new Map(), yields: new Map() };
+  const kept: Kept = {
+    alike,
+    bases: new Map(),
+    lies: new Map(),
+    geometry: new Map(),
+    bentAt: new Map(),
+    seen: new Map(),
+    whirl: new Map(),
+    yields: new Map(),
+  };
   keptFor.set(shaft, kept);
   return kept;
 }
@@ -123,7 +134,7 @@ function keysOf(from: Template['from'], bases: Map<string, string>): (names: rea
 }
 
 export function corners(template: Template, of: Shaft): Corners {
-  const { bases, geometry, bentAt, seen, whirl, yields } = keptOf(of, template.alike);
+  const { bases, lies: lying, geometry, bentAt, seen, whirl, yields } = keptOf(of, template.alike);
   const names = Object.keys(template.from);
   const bends = names.filter((name) => name !== 'Sut' && name !== 'Sy');
   const lies = names.filter((name) => !loading.test(name));
@@ -137,6 +148,13 @@ export function corners(template: Template, of: Shaft): Corners {
     whirl: keyed(whirling),
     yields: keyed(names.filter((name) => name !== 'Sut')),
   };
+  /** However many times and whichever way it is loaded, it lies the same. */
+  const layer = (numbers: Numbers): ((way: number, times: number) => LaidShaft) => {
+    const key = keyOf.lying(numbers);
+    const lie = lying.get(key) ?? template.lies(numbers);
+    lying.set(key, lie);
+    return (way, times) => template.lay(numbers, way, times, lie);
+  };
   const geometryOf = (numbers: Numbers, shaft: LaidShaft): Geometry => {
     // Where the tool takes out what is left of the torque there is one load more.
     const key = `${keyOf.lying(numbers)} ${shaft.loads.length}`;
@@ -147,6 +165,15 @@ export function corners(template: Template, of: Shaft): Corners {
     const now = { bend, places };
     geometry.set(key, now);
     return now;
+  };
+  const bentEveryWay = (numbers: Numbers) => {
+    const lay = layer(numbers);
+    return Array.from({ length: ways }, (_, way) => {
+      const shaft = lay(way, 1);
+      // As many times as at work is as at work.
+      const at = geometryOf(numbers, shaft).bend?.(shaft.loads, false);
+      return { shaft, both: at ? { at, peak: at } : null };
+    });
   };
   const ways = 1 << Math.min(mostOpen, template.open);
   const strong = (shaft: LaidShaft, { Sut, Sy }: Numbers): LaidShaft => ({
@@ -159,14 +186,7 @@ export function corners(template: Template, of: Shaft): Corners {
       const before = seen.get(key);
       if (before) return before;
       const bentBy = keyOf.bent(numbers);
-      const everyWay =
-        bentAt.get(bentBy) ??
-        Array.from({ length: ways }, (_, way) => {
-          const shaft = template.lay(numbers, way, 1);
-          // As many times as at work is as at work.
-          const at = geometryOf(numbers, shaft).bend?.(shaft.loads, false);
-          return { shaft, both: at ? { at, peak: at } : null };
-        });
+      const everyWay = bentAt.get(bentBy) ?? bentEveryWay(numbers);
       bentAt.set(bentBy, everyWay);
       // Of several ways round the one in which it is stressed most.
       const worst = everyWay
@@ -187,8 +207,9 @@ export function corners(template: Template, of: Shaft): Corners {
       const key = keyOf.yields(numbers);
       const before = yields.get(key);
       if (before !== undefined) return before;
+      const lay = layer(numbers);
       const least = Array.from({ length: ways }, (_, way) => {
-        const [once, twice] = [template.lay(numbers, way, 1), template.lay(numbers, way, 2)];
+        const [once, twice] = [lay(way, 1), lay(way, 2)];
         const { bend, places } = geometryOf(numbers, once);
         return bend ? yieldsAtTimes(strong(once, numbers), bend(once.loads, true), bend(twice.loads, true), places) : Number.NaN;
       }).reduce((a, b) => Math.min(a, b));
@@ -197,7 +218,7 @@ export function corners(template: Template, of: Shaft): Corners {
     },
     whirl: (numbers) => {
       const key = keyOf.whirl(numbers);
-      const speed = whirl.get(key) ?? whirls(template.lay(numbers, 0, 1), 1, 'whirl')[0]?.speed_rpm ?? Number.NaN;
+      const speed = whirl.get(key) ?? whirls(layer(numbers)(0, 1), 1, 'whirl')[0]?.speed_rpm ?? Number.NaN;
       whirl.set(key, speed);
       return speed;
     },

@@ -42,14 +42,20 @@ const orNone = (figure: Figure): Figure => (figure.known ? figure : fixed('kg', 
 
 type Numbers = Readonly<Record<string, number>>;
 
+/** Of a shaft what hangs on nothing that pulls on it or turns it. */
+export type Lying = Pick<LaidShaft, 'sections' | 'bearings' | 'notches'>;
+
 /** What a shaft is made of figures, by names, and how it is put together of their numbers. */
 export interface Template {
   readonly from: Readonly<Record<string, Figure>>;
   /**
    * @param ways for each wheel whose direction nobody entered whether it pulls to the one side or the other
    * @param times torque in a jam over that at work
+   * @param lying how it lies by these numbers, where that is known already
    */
-  readonly lay: (numbers: Numbers, ways: number, times: number) => LaidShaft;
+  readonly lay: (numbers: Numbers, ways: number, times: number, lying?: Lying) => LaidShaft;
+  /** How it lies, whatever pulls on it. */
+  readonly lies: (numbers: Numbers) => Lying;
   /** What twists between where torque comes in and where it goes out: the places, mm. */
   readonly twistsBetween: (numbers: Numbers) => readonly [number, number];
   /** Of its figures the pulls that grow with the torque. */
@@ -174,62 +180,74 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
     isLast(shaft, line),
   ]);
 
-  const lay: Template['lay'] = (n, ways, times) => {
-    const laidSections = sections.map(
-      ({ piece }): Section => ({
-        length_mm: n[`${piece.id} length`] ?? 0,
-        shape: shapes[piece.kind as keyof typeof shapes] ?? 'round',
-        size_mm: n[`${piece.id} size`] ?? 0,
-        ...(piece.kind === 'tube' ? { bore_mm: n[`${piece.id} bore`] ?? 0 } : {}),
+  // Put together thousands of times: names are not written anew every time.
+  const sectionNames = sections.map(({ piece, cut }) => ({
+    piece,
+    cut,
+    path: `${path}/@sections/${piece.id}`,
+    shape: shapes[piece.kind as keyof typeof shapes] ?? ('round' as const),
+    length: `${piece.id} length`,
+    size: `${piece.id} size`,
+    bore: piece.kind === 'tube' ? `${piece.id} bore` : null,
+    fillet: `${piece.id} fillet`,
+  }));
+  const wheelNames = wheels.map(({ seat, wheel, cut, angle }) => ({
+    name: seat.name,
+    cut,
+    angle,
+    slips: wheel.slips,
+    way: wheel.end === 'out' ? 1 : -1,
+    /** Which of those that may pull either way it is; below nought where it is none. */
+    open: openWheels.findIndex((each) => each.seat === seat) - (areAllOpen ? 1 : 0),
+    path: `${path}/@seats/${seat.id}`,
+    at: `${seat.id} at`,
+    wide: `${seat.id} wide`,
+    pull: `${seat.id} pull`,
+    torque: `${seat.id} torque`,
+    unbalance: `${seat.id} unbalance`,
+    kg: `${seat.id} kg`,
+  }));
+  const forceNames = forces.map(({ id, name, kind: is, weighs }) => ({
+    id,
+    name,
+    isTool: is === 'tool',
+    weighs,
+    path: `@forces/${id}`,
+    at: `force ${id} at`,
+    force: `force ${id} force`,
+    peak: `force ${id} peak`,
+  }));
+  const bearingNames = bearings.map(({ piece, marks }) => ({
+    name: piece.name,
+    marks,
+    path: `${path}/@bearings/${piece.id}`,
+    at: `bearing ${piece.id} at`,
+    gives: `bearing ${piece.id} gives`,
+  }));
+
+  const lies: Template['lies'] = (n) => {
+    const laidSections = sectionNames.map(
+      ({ shape, length, size, bore }): Section => ({
+        length_mm: n[length] ?? 0,
+        shape,
+        size_mm: n[size] ?? 0,
+        ...(bore ? { bore_mm: n[bore] ?? 0 } : {}),
       }),
     );
     const along = placed({ sections: laidSections });
     const there = (at: number) => along.find(({ to_mm }) => at <= to_mm + 1e-6)?.section;
-    const turns = ((n.top ?? 0) * Math.PI) / 30;
-    const loads = wheels.map(({ seat, wheel, angle }): Load => {
-      const k = openWheels.findIndex((each) => each.seat === seat) - (areAllOpen ? 1 : 0);
-      const toward = angle ?? (k >= 0 && (ways >> k) & 1 ? Math.PI : 0);
-      const F = n[`${seat.id} pull`] ?? 0;
-      const force_N: Across = [F * Math.cos(toward), F * Math.sin(toward)];
-      const T = (n[`${seat.id} torque`] ?? 0) * (wheel.end === 'out' ? 1 : -1);
-      const peak = wheel.slips ? 1 : times;
-      const unbalance = n[`${seat.id} unbalance`] ?? 0;
-      return {
-        id: seat.name,
-        path: `${path}/@seats/${seat.id}`,
-        at_mm: n[`${seat.id} at`] ?? 0,
-        force_N,
-        peak_N: [force_N[0] * peak, force_N[1] * peak],
-        torque_Nm: T,
-        peak_Nm: T * times,
-        mass_kg: n[`${seat.id} kg`] ?? 0,
-        ...(unbalance > 0 ? { turning_N: (unbalance / 1000) * turns ** 2 } : {}),
-      };
-    });
-    const toolsAt = forces.flatMap(({ id, kind: is }) => (is === 'tool' ? [n[`force ${id} at`] ?? 0] : []));
-    const pushes = forces.map((force): Load => {
-      const [F, at_mm] = [n[`force ${force.id} force`] ?? 0, n[`force ${force.id} at`] ?? 0];
-      const of = { id: force.name, path: `@forces/${force.id}`, at_mm, torque_Nm: 0 };
-      if (force.kind !== 'tool') return { ...of, force_N: [0, -F] };
-      const toward = (wheels[0]?.angle ?? 0) + ((ways >> toolBit) & 1 ? Math.PI : 0);
-      const most = n[`force ${force.id} peak`] ?? (force.weighs ? F : F * times);
-      const across = (size: number): Across => [size * Math.cos(toward), size * Math.sin(toward)];
-      return { ...of, force_N: across(F), peak_N: across(most) };
-    });
     const shoulders = along.slice(1).flatMap(({ section, from_mm }, k): Notch[] => {
       const before = laidSections[k] as Section;
       const [thin, thick] = [Math.min(before.size_mm, section.size_mm), Math.max(before.size_mm, section.size_mm)];
-      return thick - thin < 1e-6 ? [] : [{ id: 'the shoulder', at_mm: from_mm, ...shoulder(thin, thick, n[`${sections[k]?.piece.id} fillet`] ?? 0) }];
+      const fillet = n[sectionNames[k]?.fillet ?? ''] ?? 0;
+      return thick - thin < 1e-6 ? [] : [{ id: 'the shoulder', at_mm: from_mm, ...shoulder(thin, thick, fillet) }];
     });
     const cuts = along.flatMap(({ section, from_mm, to_mm }, k) => {
-      const { piece, cut } = sections[k] as (typeof sections)[number];
-      return cutIn(piece, cut, section, [from_mm, to_mm], n).map((notch) => ({ ...notch, path: `${path}/@sections/${piece.id}` }));
+      const { piece, cut, path: own } = sectionNames[k] as (typeof sectionNames)[number];
+      return cutIn(piece, cut, section, [from_mm, to_mm], n).map((notch) => ({ ...notch, path: own }));
     });
-    const hubs = wheels.flatMap(({ seat, cut }) =>
-      notchOf(seat.name, cut, n[`${seat.id} at`] ?? 0, n[`${seat.id} wide`] ?? 0, there(n[`${seat.id} at`] ?? 0)).map((notch) => ({
-        ...notch,
-        path: `${path}/@seats/${seat.id}`,
-      })),
+    const hubs = wheelNames.flatMap(({ name, cut, at, wide, path: own }) =>
+      notchOf(name, cut, n[at] ?? 0, n[wide] ?? 0, there(n[at] ?? 0)).map((notch) => ({ ...notch, path: own })),
     );
     const long = lengthOf({ sections: laidSections });
     const onIt = (notch: Notch): Notch => ({
@@ -237,33 +255,50 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
       at_mm: Math.max(0, notch.at_mm),
       ...(notch.to_mm === undefined ? {} : { to_mm: Math.min(long, notch.to_mm) }),
     });
-    const held = bearings.map(({ piece }): Bearing => {
-      const gives = n[`bearing ${piece.id} gives`];
+    const held = bearingNames.map(({ name, path: own, at, gives }): Bearing => {
+      const stiffness = n[gives];
+      return { id: name, path: own, at_mm: n[at] ?? 0, ...(stiffness === undefined ? {} : { stiffness_N_mm: stiffness }) };
+    });
+    const dimples = bearingNames.flatMap(({ name, marks, path: own, at }): Notch[] =>
+      marks ? [{ id: name, path: own, at_mm: n[at] ?? 0, ...notchKinds['set-screw dimple'] }] : [],
+    );
+    // A key may reach to the end of the shaft, and no further.
+    return { sections: laidSections, bearings: held, notches: [...shoulders, ...cuts, ...hubs.map(onIt), ...dimples] };
+  };
+  const lay: Template['lay'] = (n, ways, times, lying = lies(n)) => {
+    const turns = ((n.top ?? 0) * Math.PI) / 30;
+    const loads = wheelNames.map((wheel): Load => {
+      const toward = wheel.angle ?? (wheel.open >= 0 && (ways >> wheel.open) & 1 ? Math.PI : 0);
+      const F = n[wheel.pull] ?? 0;
+      const force_N: Across = [F * Math.cos(toward), F * Math.sin(toward)];
+      const T = (n[wheel.torque] ?? 0) * wheel.way;
+      const peak = wheel.slips ? 1 : times;
+      const unbalance = n[wheel.unbalance] ?? 0;
       return {
-        id: piece.name,
-        path: `${path}/@bearings/${piece.id}`,
-        at_mm: n[`bearing ${piece.id} at`] ?? 0,
-        ...(gives === undefined ? {} : { stiffness_N_mm: gives }),
+        id: wheel.name,
+        path: wheel.path,
+        at_mm: n[wheel.at] ?? 0,
+        force_N,
+        peak_N: [force_N[0] * peak, force_N[1] * peak],
+        torque_Nm: T,
+        peak_Nm: T * times,
+        mass_kg: n[wheel.kg] ?? 0,
+        ...(unbalance > 0 ? { turning_N: (unbalance / 1000) * turns ** 2 } : {}),
       };
     });
-    const dimples = bearings.flatMap(({ piece, marks }): Notch[] =>
-      marks
-        ? [
-            {
-              id: piece.name,
-              path: `${path}/@bearings/${piece.id}`,
-              at_mm: n[`bearing ${piece.id} at`] ?? 0,
-              ...notchKinds['set-screw dimple'],
-            },
-          ]
-        : [],
-    );
+    const toolsAt = forceNames.flatMap(({ isTool, at }) => (isTool ? [n[at] ?? 0] : []));
+    const pushes = forceNames.map(({ name, path: own, isTool, weighs, at, force, peak }): Load => {
+      const [F, at_mm] = [n[force] ?? 0, n[at] ?? 0];
+      const of = { id: name, path: own, at_mm, torque_Nm: 0 };
+      if (!isTool) return { ...of, force_N: [0, -F] };
+      const toward = (wheelNames[0]?.angle ?? 0) + ((ways >> toolBit) & 1 ? Math.PI : 0);
+      const most = n[peak] ?? (weighs ? F : F * times);
+      const across = (size: number): Across => [size * Math.cos(toward), size * Math.sin(toward)];
+      return { ...of, force_N: across(F), peak_N: across(most) };
+    });
     return {
-      sections: laidSections,
-      loads: [...withTool(loads, laidSections, toolsAt), ...pushes],
-      bearings: held,
-      // A key may reach to the end of the shaft, and no further.
-      notches: [...shoulders, ...cuts, ...hubs.map(onIt), ...dimples],
+      ...lying,
+      loads: [...withTool(loads, lying.sections, toolsAt), ...pushes],
       metal: { ...kind, Sut_MPa: n.Sut ?? kind.Sut_MPa, Sy_MPa: n.Sy ?? kind.Sy_MPa },
     };
   };
@@ -282,6 +317,7 @@ export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly Act
   return {
     from,
     lay,
+    lies,
     twistsBetween,
     gears: wheels.flatMap(({ seat: { of } }, k) => (stageOf(build.lines, of)?.kind === 'gear-pair' ? [k] : [])),
     follow: wheels.flatMap(({ seat, wheel }) => (wheel.slips ? [] : [`${seat.id} pull`])),
