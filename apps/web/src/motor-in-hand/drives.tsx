@@ -1,14 +1,14 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { beginSizing, type InPlace, lineOf, startFrom, type Verdict, type Would, type WouldDrive, withUsualGuessed, wouldWords } from '@hobrek/core';
-import { useMemo, useState } from 'react';
+import { beginSizing, type InPlace, startFrom, type Verdict, type Would, type WouldDrive, withUsualGuessed, wouldWords } from '@hobrek/core';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useOpen } from '../open-build/here.js';
-import { useDerived } from '../open-build/in-sight.js';
 import { send } from '../shared/ask.js';
 import { usePreferences } from '../shared/preferences.js';
 import { unbroken } from '../shared/unbroken.js';
 import { VerdictMark } from '../shared/verdict-mark.js';
 import { useDrives } from './use-drives.js';
+import { useMotorInHand } from './use-motor-in-hand.js';
 
 /** What goes along to a build that takes a motor: put in there, in one step that can be undone. */
 export interface MotorAlong {
@@ -22,10 +22,7 @@ const marks: Readonly<Record<Would, Verdict>> = { would: 'holds', just: 'close',
 /** What the motor of a build could drive: kinds of work at their usual size, and every other build. */
 export function Drives({ line, size }: { line: string; size?: (kind: string) => void }) {
   const open = useOpen();
-  const source = useDerived(({ build }) => lineOf(build, line).source);
-  const supply = useDerived(({ build }) => build.supply);
-  const power = useDerived(({ evaluation }) => evaluation.lines.find(({ id }) => id === line)?.stations[0]?.effort.known === true);
-  const motor = useMemo(() => (power ? { source, supply } : null), [power, source, supply]);
+  const motor = useMotorInHand(line);
   const { rows, isGoing, failed, stop } = useDrives(motor, open.id);
   const take = useTaking(motor);
   if (!motor) return <p className="text-soft">Enter what is known of the motor: its power and speed, or what was seen of it.</p>;

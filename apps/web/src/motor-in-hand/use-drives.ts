@@ -1,9 +1,10 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { bestFirst, type DriveTarget, type InPlace, type WouldDrive, workTargets } from '@hobrek/core';
+import { bestFirst, type DriveTarget, type InPlace, type WouldDrive } from '@hobrek/core';
 import { useEffect, useRef, useState } from 'react';
 import { ask } from '../shared/ask.js';
 import { useUnits } from '../shared/preferences.js';
 import { workOut } from '../workers/calculator.js';
+import { stopWorks, worksTried } from './works-tried.js';
 
 export interface Drives {
   readonly rows: readonly WouldDrive[];
@@ -16,8 +17,6 @@ export interface Drives {
 
 /** Without a change for so long there is time to try it; the first is tried at once. */
 const pause_ms = 200;
-/** Kinds of work that are told first, so that there is something to read. */
-const first = 6;
 /** Builds that are fetched and tried together: the first few soon, then as many as an answer has. */
 const portions = (from: number): number => (from === 0 ? 8 : 25);
 /** So many portions are under way together: a worker for each that there is, and one that is ready. */
@@ -49,25 +48,25 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
         const fresh = rows.filter(({ id, line }) => id === null || !there.some((row) => row.id === id && row.line === line));
         return { of: motor, rows: bestFirst([...there, ...fresh]), isGoing: isGoing && !was, failed: failed || was };
       });
-    const tried = async (targets: readonly DriveTarget[]) => workOut('drives', { motor, targets, units }, { signal });
     const all = async () => {
       setFound({ of: motor, ...nothing });
       const going: Promise<void>[] = [];
-      const also = (targets: readonly DriveTarget[]) => {
-        const told = tried(targets).then((rows) => add(rows, true));
+      const also = (tried: Promise<readonly WouldDrive[]>) => {
+        const told = tried.then((rows) => {
+          if (!signal.aborted) add(rows, true);
+        });
         // Why it failed is told with the others, below.
         told.catch(() => {});
         going.push(told);
       };
-      also(workTargets.slice(0, first));
-      also(workTargets.slice(first));
+      for (const works of worksTried(motor, units)) also(works);
       // Nothing is fetched beside the first: on two cores that would keep them waiting.
       await going[0];
       for (let from = 0; ; from += portions(from)) {
         const many = portions(from);
         const builds = await ask<StoredBuild[]>(`builds/whole?from=${from}&many=${many}`, { signal });
-        const targets = builds.filter(({ id }) => id !== without).map(({ id, build }) => ({ id, build }));
-        if (targets.length > 0) also(targets);
+        const targets: DriveTarget[] = builds.filter(({ id }) => id !== without).map(({ id, build }) => ({ id, build }));
+        if (targets.length > 0) also(workOut('drives', { motor, targets, units }, { signal }));
         if (builds.length < many) break;
         await going.at(-ahead);
       }
@@ -80,6 +79,7 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
         all().catch((error: Error) => {
           if (signal.aborted) setFound((now) => now && (now.of === motor ? { ...now, isGoing: false } : now));
           else {
+            stopWorks();
             ending.abort(error);
             add([], false, error.message);
           }
@@ -93,5 +93,9 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
     };
   }, [motor, units, without]);
   const { rows, isGoing, failed } = found && found.of === motor ? found : nothing;
-  return { rows, isGoing: isGoing && motor !== null, failed, stop: () => stopping.abort(new DOMException('It was stopped', 'AbortError')) };
+  const stop = () => {
+    stopWorks();
+    stopping.abort(new DOMException('It was stopped', 'AbortError'));
+  };
+  return { rows, isGoing: isGoing && motor !== null, failed, stop };
 }
