@@ -1,6 +1,6 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { beginSizing, type InPlace, startFrom, type Verdict, type Would, type WouldDrive, withUsualGuessed, wouldWords } from '@hobrek/core';
-import { useState } from 'react';
+import { memo, useCallback, useLayoutEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useOpen } from '../open-build/here.js';
 import { send } from '../shared/ask.js';
@@ -76,37 +76,46 @@ interface RowsShown {
 }
 
 function Rows({ called, title, rows, act, take }: RowsShown) {
+  const latest = useRef(take);
+  useLayoutEffect(() => {
+    latest.current = take;
+  });
+  const pressed = useCallback((row: WouldDrive) => latest.current(row), []);
   return (
     <section>
       <h2 className="font-head text-lg tracking-wide text-blue uppercase">{title}</h2>
       <ul aria-label={called}>
         {rows.map((row) => (
-          <li
-            key={`${row.id ?? row.starter ?? row.kind} ${row.line}`}
-            className="grid grid-cols-[8.5rem_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-hair py-1.5 max-sm:grid-cols-[minmax(0,1fr)_auto]"
-          >
-            <span className="whitespace-nowrap max-sm:col-span-2">
-              <VerdictMark verdict={marks[row.would]} /> {wouldWords[row.would]}
-            </span>
-            <span className="min-w-0">
-              <b className="font-semibold">{row.name}</b>
-              {row.between && <span className="text-soft"> {unbroken(row.between)}</span>}
-              <span className="block text-sm leading-snug">{unbroken(row.says)}</span>
-            </span>
-            <button
-              type="button"
-              aria-label={`${act(row)}: ${row.name}`}
-              className="min-h-7 cursor-pointer px-1 font-semibold whitespace-nowrap text-blue hover:underline pointer-coarse:min-h-11"
-              onClick={() => take(row)}
-            >
-              {act(row)}
-            </button>
-          </li>
+          <Row key={`${row.id ?? row.starter ?? row.kind} ${row.line}`} row={row} says={act(row)} take={pressed} />
         ))}
       </ul>
     </section>
   );
 }
+
+/** A hundred come in portions: those that are there already are not drawn anew. */
+const Row = memo(function Row({ row, says, take }: { row: WouldDrive; says: string; take: (row: WouldDrive) => void }) {
+  return (
+    <li className="grid grid-cols-[8.5rem_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-hair py-1.5 max-sm:grid-cols-[minmax(0,1fr)_auto]">
+      <span className="whitespace-nowrap max-sm:col-span-2">
+        <VerdictMark verdict={marks[row.would]} /> {wouldWords[row.would]}
+      </span>
+      <span className="min-w-0">
+        <b className="font-semibold">{row.name}</b>
+        {row.between && <span className="text-soft"> {unbroken(row.between)}</span>}
+        <span className="block text-sm leading-snug">{unbroken(row.says)}</span>
+      </span>
+      <button
+        type="button"
+        aria-label={`${says}: ${row.name}`}
+        className="min-h-7 cursor-pointer px-1 font-semibold whitespace-nowrap text-blue hover:underline pointer-coarse:min-h-11"
+        onClick={() => take(row)}
+      >
+        {says}
+      </button>
+    </li>
+  );
+});
 
 /** Begins a build with the motor, or puts it into one that there is; why neither went, in words. */
 function useTaking(motor: InPlace | null) {

@@ -1,6 +1,6 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { bestFirst, type DriveTarget, type InPlace, type WouldDrive } from '@hobrek/core';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { ask } from '../shared/ask.js';
 import { useUnits } from '../shared/preferences.js';
 import { workOut } from '../workers/calculator.js';
@@ -21,6 +21,28 @@ const pause_ms = 200;
 const portions = (from: number): number => (from === 0 ? 8 : 25);
 /** So many portions are under way together: a worker for each that there is, and one that is ready. */
 const ahead = 4;
+
+/** All builds, a portion at every call and null behind the last; while one is waited for the next is on its way. */
+function fetchedAhead(signal: AbortSignal): () => Promise<readonly StoredBuild[] | null> {
+  let from = 0;
+  const begin = () => {
+    const many = portions(from);
+    const builds = ask<StoredBuild[]>(`builds/whole?from=${from}&many=${many}`, { signal });
+    // Why it failed is told to who waits for it.
+    builds.catch(() => {});
+    from += many;
+    return { many, builds };
+  };
+  const coming = [begin(), begin()];
+  return async () => {
+    const next = coming.shift();
+    if (!next) return null;
+    const builds = await next.builds;
+    if (builds.length === next.many) coming.push(begin());
+    else coming.length = 0;
+    return builds;
+  };
+}
 
 interface Found {
   readonly of: InPlace;
@@ -53,7 +75,8 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
       const going: Promise<void>[] = [];
       const also = (tried: Promise<readonly WouldDrive[]>) => {
         const told = tried.then((rows) => {
-          if (!signal.aborted) add(rows, true);
+          // Of a hundred rows no key has to wait for all.
+          if (!signal.aborted) startTransition(() => add(rows, true));
         });
         // Why it failed is told with the others, below.
         told.catch(() => {});
@@ -62,12 +85,10 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
       for (const works of worksTried(motor, units)) also(works);
       // Nothing is fetched beside the first: on two cores that would keep them waiting.
       await going[0];
-      for (let from = 0; ; from += portions(from)) {
-        const many = portions(from);
-        const builds = await ask<StoredBuild[]>(`builds/whole?from=${from}&many=${many}`, { signal });
+      const fetched = fetchedAhead(signal);
+      for (let builds = await fetched(); builds !== null; builds = await fetched()) {
         const targets: DriveTarget[] = builds.filter(({ id }) => id !== without).map(({ id, build }) => ({ id, build }));
         if (targets.length > 0) also(workOut('drives', { motor, targets, units }, { signal }));
-        if (builds.length < many) break;
         await going.at(-ahead);
       }
       await Promise.all(going);

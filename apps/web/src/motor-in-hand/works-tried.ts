@@ -28,6 +28,8 @@ export function worksTried(of: InPlace, units: UnitHabit): readonly Promise<read
     const before = told.at(-1) ?? Promise.resolve();
     told.push(before.then(() => workOut('drives', { motor: of, targets, units }, { signal: ending.signal })));
   }
+  // Builds come next, of any kind.
+  void (told.at(-1) as (typeof told)[number]).then(() => workOut('allKinds', null, { signal: ending.signal })).catch(() => {});
   const now: Tried = { of, units, ending, told };
   last = now;
   for (const each of told)

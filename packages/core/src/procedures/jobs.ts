@@ -14,7 +14,7 @@ import { type FindGiven, type Found, findDrivesSteps } from './find-drives.js';
 import { guessesSteps, type OverGuesses } from './over-guesses.js';
 import { type Remedy, remedySteps } from './remedy.js';
 import { type ShaftCureSaid, type ShaftToCure, shaftCuresSteps } from './shafts/shaft-cures.js';
-import type { Steps } from './steps.js';
+import { type Steps, there } from './steps.js';
 import { type WayOut, waysOutSteps } from './ways-out.js';
 import { type DriveTarget, drivenWork, type InPlace, targetOf, type WouldDrive, whatItDrivesSteps } from './what-it-drives.js';
 
@@ -38,6 +38,8 @@ export interface Jobs {
     readonly given: { readonly motor: InPlace; readonly targets: readonly DriveTarget[]; readonly units: UnitHabit };
     readonly answers: readonly WouldDrive[];
   };
+  /** Every kind loaded, so that no build that comes later waits for its own: how many there are. */
+  readonly allKinds: { readonly given: null; readonly answers: number };
   /** What could lie between motor and tool, of stock and of one’s own parts; the best are each an evaluation. */
   readonly find: { readonly given: FindGiven; readonly answers: Found };
   /** What would make a shaft last that does not; each change is tried in full. */
@@ -76,6 +78,7 @@ export const jobs: { readonly [N in JobName]: (given: Jobs[N]['given']) => Promi
     const open = await loadKinds(withStageAdded(blankBuild(''), 'main', 0, openKind));
     return whatItDrivesSteps(motor, targets, new Map([...open, ...kinds.flatMap((each) => [...each])]), units);
   },
+  allKinds: async () => there((await loadKinds()).size),
   shaftCures: async (given) => shaftCuresSteps(given),
   find: async (given) => findDrivesSteps(given, await kindsToFind(given.build)),
 };

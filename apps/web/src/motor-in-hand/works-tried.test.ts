@@ -1,0 +1,70 @@
+import { blankBuild, type InPlace, workTargets } from '@hobrek/core';
+import { beforeEach, expect, it, vi } from 'vitest';
+import { workOut } from '../workers/calculator.js';
+import { stopWorks, worksTried } from './works-tried.js';
+
+vi.mock('../workers/calculator.js', () => ({ workOut: vi.fn() }));
+
+const [line] = blankBuild('Shed').lines;
+const motor = (): InPlace => ({ source: (line as NonNullable<typeof line>).source, supply: {} });
+const tries = () => vi.mocked(workOut).mock.calls.filter(([name]) => name === 'drives');
+
+/** Answered when it is said so; stopped as a worker is. */
+function waitingWorker() {
+  const waiting: { readonly answer: () => void; readonly fail: (error: Error) => void }[] = [];
+  vi.mocked(workOut).mockImplementation(
+    ((name: string, _: unknown, { signal }: { signal: AbortSignal }) =>
+      new Promise((done, fail) => {
+        signal.throwIfAborted();
+        signal.addEventListener('abort', () => fail(signal.reason));
+        if (name === 'drives') waiting.push({ answer: () => done([]), fail });
+        else done(0);
+      })) as never,
+  );
+  return waiting;
+}
+const soon = () => new Promise((done) => setTimeout(done));
+
+beforeEach(() => {
+  stopWorks();
+  vi.clearAllMocks();
+});
+
+it('tries every kind of work once, one portion after the other, and keeps what was told', async () => {
+  const waiting = waitingWorker();
+  const of = motor();
+  const told = worksTried(of, 'metric');
+  for (let k = 0; k < told.length; k++) {
+    await soon();
+    expect(tries()).toHaveLength(k + 1);
+    waiting[k]?.answer();
+  }
+  await Promise.all(told);
+  expect(tries().flatMap(([, given]) => (given && 'targets' in given ? given.targets : []))).toEqual(workTargets);
+  expect(worksTried({ ...of }, 'metric')).toBe(told);
+  expect(tries()).toHaveLength(told.length);
+});
+
+it('of another motor, or told in other units, it is tried anew and what was under way ends', async () => {
+  waitingWorker();
+  const of = motor();
+  const first = worksTried(of, 'metric');
+  await soon();
+  const others = [worksTried(of, 'inch'), worksTried(motor(), 'inch')];
+  expect(new Set([first, ...others]).size).toBe(3);
+  for (const told of [first, others[0]]) await expect(told?.[0]).rejects.toThrow('Another motor is tried');
+});
+
+it('what failed or was stopped is tried anew the next time', async () => {
+  const waiting = waitingWorker();
+  const of = motor();
+  const first = worksTried(of, 'metric');
+  await soon();
+  waiting[0]?.fail(new Error('It broke.'));
+  await expect(first.at(-1)).rejects.toThrow('It broke.');
+  const second = worksTried(of, 'metric');
+  expect(second).not.toBe(first);
+  stopWorks();
+  await expect(second[0]).rejects.toThrow();
+  expect(worksTried(of, 'metric')).not.toBe(second);
+});
