@@ -96,7 +96,7 @@ function Rows({ called, title, rows, act, take }: RowsShown) {
 /** A hundred come in portions: those that are there already are not drawn anew. */
 const Row = memo(function Row({ row, says, take }: { row: WouldDrive; says: string; take: (row: WouldDrive) => void }) {
   return (
-    <li className="grid grid-cols-[8.5rem_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-hair py-1.5 max-sm:grid-cols-[minmax(0,1fr)_auto]">
+    <li className="grid [contain-intrinsic-size:auto_3.5rem] [content-visibility:auto] grid-cols-[8.5rem_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-hair py-1.5 max-sm:grid-cols-[minmax(0,1fr)_auto]">
       <span className="whitespace-nowrap max-sm:col-span-2">
         <VerdictMark verdict={marks[row.would]} /> {wouldWords[row.would]}
       </span>

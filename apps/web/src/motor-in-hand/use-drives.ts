@@ -94,20 +94,19 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
       await Promise.all(going);
       add([], false);
     };
-    const timer = setTimeout(
-      () => {
-        isFirst.current = false;
-        all().catch((error: Error) => {
-          if (signal.aborted) setFound((now) => now && (now.of === motor ? { ...now, isGoing: false } : now));
-          else {
-            stopWorks();
-            ending.abort(error);
-            add([], false, error.message);
-          }
-        });
-      },
-      isFirst.current ? 0 : pause_ms,
-    );
+    const begin = () => {
+      isFirst.current = false;
+      all().catch((error: Error) => {
+        if (signal.aborted) setFound((now) => now && (now.of === motor ? { ...now, isGoing: false } : now));
+        else {
+          stopWorks();
+          ending.abort(error);
+          add([], false, error.message);
+        }
+      });
+    };
+    // The page is there first.
+    const timer = setTimeout(begin, isFirst.current ? 0 : pause_ms);
     return () => {
       clearTimeout(timer);
       ending.abort(new DOMException('Another motor is tried', 'AbortError'));
