@@ -3,8 +3,8 @@ import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { ask } from '../shared/ask.js';
 import { workOut } from '../workers/calculator.js';
+import { worksTried } from './tried.js';
 import { useDrives } from './use-drives.js';
-import { worksTried } from './works-tried.js';
 
 vi.mock('../shared/ask.js', () => ({ ask: vi.fn() }));
 vi.mock('../workers/calculator.js', () => ({ workOut: vi.fn() }));

@@ -1,10 +1,10 @@
 import type { StoredBuild } from '@hobrek/contracts';
-import { bestFirst, type DriveTarget, type InPlace, type WouldDrive } from '@hobrek/core';
+import { bestFirst, type InPlace, type WouldDrive } from '@hobrek/core';
 import { startTransition, useEffect, useRef, useState } from 'react';
 import { ask } from '../shared/ask.js';
 import { useUnits } from '../shared/preferences.js';
-import { workOut } from '../workers/calculator.js';
-import { stopWorks, worksTried } from './works-tried.js';
+import { buildsTried, stopWorks, worksTried } from './tried.js';
+import { portions } from './try-ahead.js';
 
 export interface Drives {
   readonly rows: readonly WouldDrive[];
@@ -17,8 +17,6 @@ export interface Drives {
 
 /** Without a change for so long there is time to try it; the first is tried at once. */
 const pause_ms = 200;
-/** Builds that are fetched and tried together: the first few soon, then as many as an answer has. */
-const portions = (from: number): number => (from === 0 ? 8 : 25);
 /** So many portions are under way together: a worker for each that there is, and one that is ready. */
 const ahead = 4;
 
@@ -87,8 +85,8 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
       await going[0];
       const fetched = fetchedAhead(signal);
       for (let builds = await fetched(); builds !== null; builds = await fetched()) {
-        const targets: DriveTarget[] = builds.filter(({ id }) => id !== without).map(({ id, build }) => ({ id, build }));
-        if (targets.length > 0) also(workOut('drives', { motor, targets, units }, { signal }));
+        const others = builds.filter(({ id }) => id !== without);
+        if (others.length > 0) also(buildsTried(motor, units, others, signal));
         await going.at(-ahead);
       }
       await Promise.all(going);

@@ -3,9 +3,9 @@ import { Link } from 'react-router';
 import { ElementChecks } from '../../element/checks.js';
 import { ElementFields, Heading, KindOf } from '../../element/fields.js';
 import { ElementFigures } from '../../element/figures.js';
+import { DrivesAhead } from '../../motor-in-hand/drives-ahead.js';
 import { useMotorAlong } from '../../motor-in-hand/use-motor-along.js';
 import { MotorViews } from '../../motor-in-hand/views.js';
-import { WorksAhead } from '../../motor-in-hand/works-ahead.js';
 import { useOpen } from '../../open-build/here.js';
 import { InSight, useLine } from '../../open-build/in-sight.js';
 import { Tools } from '../../open-build/tools.js';
@@ -26,7 +26,7 @@ export function MotorStop() {
     <div className="grid grow grid-cols-[minmax(0,7fr)_minmax(0,5fr)] border-t border-ink max-lg:grid-cols-1">
       <div className="min-w-0 px-6 pt-1 pb-3 max-sm:px-4">
         <MotorViews />
-        <WorksAhead line={line} />
+        <DrivesAhead line={line} />
         <Tools on="over" of="source" path={source} />
         <fieldset data-element={source} onFocus={() => pick(source)} className="relative min-w-0 border border-ink bg-plate px-8 pt-1 pb-2">
           <legend className="sr-only">{label}</legend>

@@ -1,7 +1,7 @@
 import { blankBuild, type InPlace, workTargets } from '@hobrek/core';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { workOut } from '../workers/calculator.js';
-import { stopWorks, worksTried } from './works-tried.js';
+import { buildsTried, stopWorks, worksTried } from './tried.js';
 
 vi.mock('../workers/calculator.js', () => ({ workOut: vi.fn() }));
 
@@ -67,4 +67,18 @@ it('what failed or was stopped is tried anew the next time', async () => {
   stopWorks();
   await expect(second[0]).rejects.toThrow();
   expect(worksTried(of, 'metric')).not.toBe(second);
+});
+
+it('a build is tried again only once it was changed, or with another motor', async () => {
+  const rowOf = (id: string) => ({ id, line: 'main' });
+  vi.mocked(workOut).mockImplementation(((_: string, { targets }: { targets: readonly { id: string }[] }) =>
+    Promise.resolve(targets.map(({ id }) => rowOf(id)))) as never);
+  const stored = (id: string, version: number) => ({ id, version, changedAt: '', build: blankBuild(id), notices: [] });
+  const of = motor();
+  const tried = () => tries().map(([, given]) => (given && 'targets' in given ? given.targets.map((target) => 'id' in target && target.id) : []));
+  expect(await buildsTried(of, 'metric', [stored('a', 1), stored('b', 1)])).toEqual([rowOf('a'), rowOf('b')]);
+  expect(await buildsTried(of, 'metric', [stored('a', 1), stored('b', 2), stored('c', 1)])).toEqual([rowOf('a'), rowOf('b'), rowOf('c')]);
+  expect(await buildsTried(of, 'metric', [stored('c', 1)])).toEqual([rowOf('c')]);
+  expect(await buildsTried(motor(), 'metric', [stored('c', 1)])).toEqual([rowOf('c')]);
+  expect(tried()).toEqual([['a', 'b'], ['b', 'c'], ['c']]);
 });
