@@ -4,8 +4,8 @@ import { useUnits } from '../shared/preferences.js';
 import { whileIdle } from '../shared/while-idle.js';
 import { useMotorInHand } from './use-motor-in-hand.js';
 
-/** A motor that nobody has changed for so long may be asked about next. */
-const quiet_ms = 1_000;
+/** Who stays with a motor for so long without changing it may ask about it next. */
+const quiet_ms = 2_500;
 
 /** Tries ahead what the motor of a line could drive, beside the page and while nobody presses. Shows nothing, so that the page about the motor is not drawn anew. */
 export function DrivesAhead({ line }: { line: string }) {

@@ -1,6 +1,7 @@
 import type { StoredBuild } from '@hobrek/contracts';
 import { bestFirst, type InPlace, type WouldDrive } from '@hobrek/core';
 import { startTransition, useEffect, useRef, useState } from 'react';
+import { afterFrame } from '../shared/after-frame.js';
 import { ask } from '../shared/ask.js';
 import { useUnits } from '../shared/preferences.js';
 import { buildsTried, stopWorks, worksTried } from './tried.js';
@@ -73,16 +74,19 @@ export function useDrives(motor: InPlace | null, without: string): Drives {
       const going: Promise<void>[] = [];
       const also = (tried: Promise<readonly WouldDrive[]>) => {
         const told = tried.then((rows) => {
-          // Of a hundred rows no key has to wait for all.
-          if (!signal.aborted) startTransition(() => add(rows, true));
+          if (signal.aborted) return;
+          // Of a hundred rows no key has to wait for all; the first are waited for.
+          if (told === going[0]) add(rows, true);
+          else startTransition(() => add(rows, true));
         });
         // Why it failed is told with the others, below.
         told.catch(() => {});
         going.push(told);
       };
       for (const works of worksTried(motor, units)) also(works);
-      // Nothing is fetched beside the first: on two cores that would keep them waiting.
+      // Nothing is fetched before the first are seen: on two cores that would keep them waiting.
       await going[0];
+      await new Promise<void>((done) => afterFrame(done));
       const fetched = fetchedAhead(signal);
       for (let builds = await fetched(); builds !== null; builds = await fetched()) {
         const others = builds.filter(({ id }) => id !== without);
