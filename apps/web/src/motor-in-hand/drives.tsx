@@ -97,10 +97,10 @@ function Rows({ called, title, rows, act, take }: RowsShown) {
 const Row = memo(function Row({ row, says, take }: { row: WouldDrive; says: string; take: (row: WouldDrive) => void }) {
   return (
     <li className="grid [contain-intrinsic-size:auto_3.5rem] [content-visibility:auto] grid-cols-[8.5rem_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-hair py-1.5 max-sm:grid-cols-[minmax(0,1fr)_auto]">
-      <span className="whitespace-nowrap max-sm:col-span-2">
+      <span className="whitespace-nowrap">
         <VerdictMark verdict={marks[row.would]} /> {wouldWords[row.would]}
       </span>
-      <span className="min-w-0">
+      <span className="min-w-0 max-sm:order-last max-sm:col-span-2">
         <b className="font-semibold">{row.name}</b>
         {row.between && <span className="text-soft"> {unbroken(row.between)}</span>}
         <span className="block text-sm leading-snug">{unbroken(row.says)}</span>

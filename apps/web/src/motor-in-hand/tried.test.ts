@@ -75,10 +75,12 @@ it('a build is tried again only once it was changed, or with another motor', asy
     Promise.resolve(targets.map(({ id }) => rowOf(id)))) as never);
   const stored = (id: string, version: number) => ({ id, version, changedAt: '', build: blankBuild(id), notices: [] });
   const of = motor();
+  const tryThem = (motorOf: InPlace, builds: readonly ReturnType<typeof stored>[]) =>
+    buildsTried(motorOf, 'metric', builds, new AbortController().signal);
   const tried = () => tries().map(([, given]) => (given && 'targets' in given ? given.targets.map((target) => 'id' in target && target.id) : []));
-  expect(await buildsTried(of, 'metric', [stored('a', 1), stored('b', 1)])).toEqual([rowOf('a'), rowOf('b')]);
-  expect(await buildsTried(of, 'metric', [stored('a', 1), stored('b', 2), stored('c', 1)])).toEqual([rowOf('a'), rowOf('b'), rowOf('c')]);
-  expect(await buildsTried(of, 'metric', [stored('c', 1)])).toEqual([rowOf('c')]);
-  expect(await buildsTried(motor(), 'metric', [stored('c', 1)])).toEqual([rowOf('c')]);
+  expect(await tryThem(of, [stored('a', 1), stored('b', 1)])).toEqual([rowOf('a'), rowOf('b')]);
+  expect(await tryThem(of, [stored('a', 1), stored('b', 2), stored('c', 1)])).toEqual([rowOf('a'), rowOf('b'), rowOf('c')]);
+  expect(await tryThem(of, [stored('c', 1)])).toEqual([rowOf('c')]);
+  expect(await tryThem(motor(), [stored('c', 1)])).toEqual([rowOf('c')]);
   expect(tried()).toEqual([['a', 'b'], ['b', 'c'], ['c']]);
 });

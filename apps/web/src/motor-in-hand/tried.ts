@@ -55,14 +55,20 @@ export async function buildsTried(
   of: InPlace,
   units: UnitHabit,
   stored: readonly StoredBuild[],
-  signal?: AbortSignal,
+  signal: AbortSignal,
 ): Promise<readonly WouldDrive[]> {
   const { builds } = triedOf(of, units);
   const keyOf = ({ id, version }: StoredBuild) => `${id} ${version}`;
-  const targets = stored.filter((each) => !builds.has(keyOf(each))).map(({ id, build }) => ({ id, build }));
-  const rows = targets.length > 0 ? await workOut('drives', { motor: of, targets, units }, signal ? { signal } : {}) : [];
-  const fresh = new Map(targets.map(({ id }) => [id, rows.filter((row) => row.id === id)]));
-  for (const each of stored) builds.set(keyOf(each), fresh.get(each.id) ?? builds.get(keyOf(each)) ?? []);
+  const fresh = stored.filter((each) => !builds.has(keyOf(each)));
+  if (fresh.length > 0) {
+    const targets = fresh.map(({ id, build }) => ({ id, build }));
+    const rows = await workOut('drives', { motor: of, targets, units }, { signal });
+    for (const each of fresh)
+      builds.set(
+        keyOf(each),
+        rows.filter(({ id }) => id === each.id),
+      );
+  }
   return stored.flatMap((each) => builds.get(keyOf(each)) ?? []);
 }
 

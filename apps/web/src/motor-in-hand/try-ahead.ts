@@ -5,7 +5,7 @@ import { workOut } from '../workers/calculator.js';
 import { buildsTried, worksTried } from './tried.js';
 
 /** Builds that are fetched and tried together, from the newest on: the first few soon, then as many as an answer has. */
-export const portions = (from: number): number => (from === 0 ? 8 : 25);
+export const portionAt = (from: number): number => (from === 0 ? 8 : 25);
 
 /** So many builds are tried ahead: all of most sheds, and no more than a portion or two is fetched for nothing. */
 const most = 33;
@@ -19,8 +19,8 @@ export async function tryAhead(of: InPlace, units: UnitHabit, without: string, s
   await Promise.all(worksTried(of, units));
   signal.throwIfAborted();
   await workOut('allKinds', null, { signal });
-  for (let from = 0; from < most; from += portions(from)) {
-    const many = portions(from);
+  for (let from = 0; from < most; from += portionAt(from)) {
+    const many = portionAt(from);
     const builds = await ask<StoredBuild[]>(`builds/whole?from=${from}&many=${many}`, { signal });
     const others = builds.filter(({ id }) => id !== without);
     await buildsTried(of, units, others, signal);

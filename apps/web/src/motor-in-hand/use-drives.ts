@@ -5,7 +5,7 @@ import { afterFrame } from '../shared/after-frame.js';
 import { ask } from '../shared/ask.js';
 import { useUnits } from '../shared/preferences.js';
 import { buildsTried, stopWorks, worksTried } from './tried.js';
-import { portions } from './try-ahead.js';
+import { portionAt } from './try-ahead.js';
 
 export interface Drives {
   readonly rows: readonly WouldDrive[];
@@ -25,7 +25,7 @@ const ahead = 4;
 function fetchedAhead(signal: AbortSignal): () => Promise<readonly StoredBuild[] | null> {
   let from = 0;
   const begin = () => {
-    const many = portions(from);
+    const many = portionAt(from);
     const builds = ask<StoredBuild[]>(`builds/whole?from=${from}&many=${many}`, { signal });
     // Why it failed is told to who waits for it.
     builds.catch(() => {});

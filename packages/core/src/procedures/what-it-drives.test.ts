@@ -5,7 +5,7 @@ import { loadKinds } from '../kinds/registry.js';
 import type { Build, Input, Line } from '../machine/build.js';
 import { withKind } from '../machine/reshape.js';
 import { beginWithMotor } from '../machine/sizing.js';
-import { evaluateBuild } from './evaluate-build.js';
+import { evaluateBuild, evaluateShaftsWhere } from './evaluate-build.js';
 import { jobs } from './jobs.js';
 import { atOnce } from './steps.js';
 import { bestFirst, type DriveTarget, drivenBuild, type InPlace, type WouldDrive, workTargets } from './what-it-drives.js';
@@ -134,6 +134,27 @@ it('whether a motor is strong enough, starts and runs up hangs on no shaft: thos
     expect(without.map(({ id, verdict, margin }) => [id, verdict, margin])).toEqual(
       deciding(build).map(({ id, verdict, margin }) => [id, verdict, margin]),
     );
+  }
+});
+
+it('shafts worked out only where that is worth while: all of them, or none, and nothing else is another', async () => {
+  const kinds = await loadKinds();
+  const told = ({ checks }: ReturnType<typeof evaluateBuild>) => checks.map(({ id, verdict, margin }) => [id, verdict, margin]);
+  for (const { build } of demos.filter((each) => each.build.shafts.length > 0)) {
+    const fresh = structuredClone(build);
+    const handed: string[][] = [];
+    const areTold = (is: boolean) =>
+      evaluateShaftsWhere(fresh, kinds, (checks) => {
+        handed.push(checks.map(({ id }) => id));
+        return is;
+      });
+    expect(told(areTold(true))).toEqual(told(evaluateBuild(build, kinds)));
+    const without = told(areTold(false));
+    expect(without.filter(([id]) => /@shafts\/.*\/check-(bends|cracks|whirls|slope|mesh)$/.test(`${id}`))).toEqual([]);
+    expect(without.length).toBeGreaterThan(10);
+    // It is decided by what was found without any of them.
+    expect(handed.length).toBeGreaterThan(1);
+    expect(handed[0]?.some((id) => id.includes('@shafts'))).toBe(false);
   }
 });
 

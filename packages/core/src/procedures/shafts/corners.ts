@@ -28,7 +28,7 @@ interface Kept {
   readonly alike: string;
   /** What does not change from corner to corner, by a short name. */
   readonly bases: Map<string, string>;
-  readonly lies: Map<string, Lying>;
+  readonly lying: Map<string, Lying>;
   readonly geometry: Map<string, Geometry>;
   readonly bentAt: Map<string, readonly { readonly shaft: LaidShaft; readonly both: BothBent | null }[]>;
   readonly seen: Map<string, Corner>;
@@ -45,14 +45,14 @@ function keptOf(shaft: Shaft, alike: string): Kept {
   const before = keptFor.get(shaft);
   // What is kept goes by the short names of its bases: they go together.
   if (before?.alike === alike && before.bases.size <= mostKept) {
-    for (const kept of [before.lies, before.geometry, before.bentAt, before.seen, before.whirl, before.yields])
+    for (const kept of [before.lying, before.geometry, before.bentAt, before.seen, before.whirl, before.yields])
       if (kept.size > mostKept) kept.clear();
     return before;
   }
   const kept: Kept = {
     alike,
     bases: new Map(),
-    lies: new Map(),
+    lying: new Map(),
     geometry: new Map(),
     bentAt: new Map(),
     seen: new Map(),
@@ -134,7 +134,7 @@ function keysOf(from: Template['from'], bases: Map<string, string>): (names: rea
 }
 
 export function corners(template: Template, of: Shaft): Corners {
-  const { bases, lies: lying, geometry, bentAt, seen, whirl, yields } = keptOf(of, template.alike);
+  const { bases, lying, geometry, bentAt, seen, whirl, yields } = keptOf(of, template.alike);
   const names = Object.keys(template.from);
   const bends = names.filter((name) => name !== 'Sut' && name !== 'Sy');
   const lies = names.filter((name) => !loading.test(name));
@@ -166,6 +166,7 @@ export function corners(template: Template, of: Shaft): Corners {
     geometry.set(key, now);
     return now;
   };
+  const ways = 1 << Math.min(mostOpen, template.open);
   const bentEveryWay = (numbers: Numbers) => {
     const lay = layer(numbers);
     return Array.from({ length: ways }, (_, way) => {
@@ -175,7 +176,6 @@ export function corners(template: Template, of: Shaft): Corners {
       return { shaft, both: at ? { at, peak: at } : null };
     });
   };
-  const ways = 1 << Math.min(mostOpen, template.open);
   const strong = (shaft: LaidShaft, { Sut, Sy }: Numbers): LaidShaft => ({
     ...shaft,
     metal: { ...shaft.metal, Sut_MPa: Sut ?? shaft.metal.Sut_MPa, Sy_MPa: Sy ?? shaft.metal.Sy_MPa },
