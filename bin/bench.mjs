@@ -7,7 +7,7 @@ import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { builtAt, evaluationAgainst, keysAgainst, savesAgainst } from './bench/against.mjs';
-import { drivesRun } from './bench/drives.mjs';
+import { drivesCold } from './bench/drives.mjs';
 import { finderRun } from './bench/finder.mjs';
 import { keystrokes, withBrowser } from './bench/keystrokes.mjs';
 import { writeReport } from './bench/report.mjs';
@@ -73,12 +73,6 @@ async function finder() {
   row(`of three stages, of ${rows(three)}`, ms(three.searched), '');
   row(`${again.looked} full evaluations of them`, ms(again.judged), 'wanted: 1,000 at most');
   row('memory of all that', `${three.heap_MB.toFixed(0)} MB`, 'wanted: 300 MB');
-}
-
-/** What a motor could drive, as its worker works it out: all kinds of work, and a hundred builds after them. */
-async function drives() {
-  const { works, builds } = JSON.parse(await run(process.execPath, [drivesRun, 'run'], { quiet: true }));
-  row('what a motor could drive, on a core of its own: kinds of work, then 100 builds', `${ms(works)}, ${ms(builds)}`, 'wanted: 1 s together');
 }
 
 /** What shafts as they lie add: one by itself, and twelve of them at a key. */
@@ -277,11 +271,11 @@ if (wanted('saves') || wanted('keys') || parts.has('load')) {
   });
 }
 if (wanted('taps')) {
-  await drives();
   await withServer((base) =>
     withBrowser(async (browser) => {
       await taps(base, browser, post, demo, row);
       await finderTasks(base, browser, post, demo, row);
+      await drivesCold(base, browser, demo, row);
       await couldDrive(base, browser, post, demo, row);
     }),
   );

@@ -234,8 +234,8 @@ export interface SourceOutput<Out extends PortKind = 'rotary'> extends Port<Out>
   readonly checks: readonly Check[];
   /** Whether it is started with nothing on it, for what cannot be started otherwise; the fields that would tell where it is not known. */
   readonly unloaded?: boolean | readonly FieldPath[];
-  /** Checks that hang on the power that is needed of it, and on how long. */
-  readonly under: (needed: Figure<'W'>, lasts: Figure<'s'>) => readonly Check[];
+  /** Checks that hang on the power that is needed of it, and on how long. What it puts out is kept: figures are noted in the context that is handed over here. */
+  readonly under: (needed: Figure<'W'>, lasts: Figure<'s'>, context: Context) => readonly Check[];
 }
 
 export interface SourceKind<H extends KindHead<'source'> = KindHead<'source'>> extends KindHead<'source', H['fields']> {

@@ -6,6 +6,7 @@ import { joined, joinedOnce } from '../joined.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import type { Build, Line, Setting } from '../machine/build.js';
 import { holdersOf, isOnShaft, isSetting } from '../machine/holders.js';
+import { lineOf } from '../machine/lines.js';
 import { meansTheSame } from '../machine/means-the-same.js';
 import { isOpen, openPlacesOf } from '../machine/open.js';
 import { inSetting } from '../machine/settings.js';
@@ -100,11 +101,15 @@ export function evaluateBuild(build: Build, kinds: Kinds, last?: WorkedOut): Eva
 }
 
 /**
- * The same, with shafts worked out only where that is worth while.
- * @param areTold by what was found of a line without its shafts, jams left out: whether they are worked out, or left out of the evaluation altogether
+ * Works out one line of a build, and of its jam and its shafts only what is worth while.
+ * @param lineId where there is none of it the first
+ * @param told by what was found of the line without either: what is not worked out is left out of the evaluation
+ * @throws Error when a kind of the line is not among `kinds`
  */
-export const evaluateShaftsWhere = (build: Build, kinds: Kinds, areTold: NonNullable<ShaftsAre['areTold']>): Evaluation =>
-  evaluated(build, kinds, undefined, { ...workedOut, areTold });
+export function evaluateLineWhere(build: Build, kinds: Kinds, lineId: string, told: NonNullable<ShaftsAre['told']>): EvaluatedLine {
+  const line = lineOf(build, lineId);
+  return evaluateLine({ build, kinds, acting: sharing(build, kinds), are: { ...workedOut, told } }, line, build.lines.indexOf(line));
+}
 
 /** More shafts than so many are not worked out in the moment of a key that changes something else. */
 const fewShafts = 2;
@@ -179,7 +184,7 @@ function evaluateLine(around: Around, line: Line, k: number): EvaluatedLine {
   if (walked.isApart)
     return { ...walked, name: line.name, verdict: 'fails', says: walked.checks.map((check) => check.says), inJam: [], ledger: walked.checks };
   const ends = fromEitherEnd(build, kinds, line, walked);
-  const shafts = (are.areTold?.(walked.checks) === false ? [] : shaftsOf(build, line)).map((shaft) =>
+  const shafts = (isTold(are, walked.checks) ? shaftsOf(build, line) : []).map((shaft) =>
     toldOf(shaft, line, 'as it lies', are, () => evaluateShaft(shaft, build, [walked, ...others], line, walked)),
   );
   const all = [
@@ -216,6 +221,8 @@ function evaluateLine(around: Around, line: Line, k: number): EvaluatedLine {
     ...(shafts.length > 0 ? { shafts } : {}),
   };
 }
+
+const isTold = ({ told }: ShaftsAre, checks: readonly Check[]): boolean => !told || told(checks) === 'all';
 
 function evaluateSetting(around: Around, line: Line, k: number, setting: Setting): EvaluatedSetting {
   const { build, are } = around;

@@ -36,7 +36,8 @@ import { type Needed, needSays, type Said } from './need-says.js';
 import { ratioLeft, speedNeeded, usualMotor } from './open-places.js';
 import { openElement } from './opened.js';
 import { turning as turns } from './station-figures.js';
-import { supplyOf, walkLine } from './walk-line.js';
+import { supplyOf } from './supply-of.js';
+import { walkLine } from './walk-line.js';
 import type { WalkedLine } from './walked.js';
 
 /** What the work needs of a motor, worked out backwards from the tool. */

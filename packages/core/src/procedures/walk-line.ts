@@ -1,21 +1,18 @@
 import { type Check, noWorseThanClose } from '../checks/check.js';
-import { type Figure, fixed, picked, scaled } from '../figure/figure.js';
+import { type Figure, fixed, picked, scaled, unknown } from '../figure/figure.js';
 import { frictionLoss } from '../formulas/transmission/friction-loss.js';
 import { slipLoss } from '../formulas/transmission/slip-loss.js';
 import { joined, joinedOnce } from '../joined.js';
 import { contextAt, type OwnFigures } from '../kinds/context.js';
 import type {
   DrawnStage,
-  FeedKind,
   KindHead,
   Said,
-  SourceKind,
   SourceOutput,
   StageKind,
   StageOutline,
   StageReady,
   StageResult,
-  Supply,
   WorkDemand,
   WorkKind,
 } from '../kinds/kind.js';
@@ -31,6 +28,7 @@ import { elementsOf } from '../machine/paths.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { jam } from './jam.js';
 import { sourceOutputs, stageOutputs, workOutputs } from './line-outputs.js';
+import { feedOf, outputOf } from './on-feed.js';
 import { fillOpen } from './open-places.js';
 import { type Opened, openElement } from './opened.js';
 import { pullOnShaft } from './pull-on-shaft.js';
@@ -61,13 +59,13 @@ export const walkLine = (line: Line, kinds: Kinds, brief?: Brief): WalkedLine =>
 export function sourceSpeed(line: Line, kinds: Kinds, { supply = {} }: Brief = {}): Figure<'rpm'> {
   const opened = elementsOf(line)
     .slice(0, 2)
-    .map((placed) => {
+    .map((placed): Opened => {
       const { kind, path, inputs } = openElement(placed, kinds);
-      return { kind, inputs, context: contextAt(path, kind, new Map()) };
+      const figures: OwnFigures = new Map();
+      return { kind, path, inputs, figures, context: contextAt(path, kind, figures) };
     });
-  const [feed, source] = opened as [(typeof opened)[number], (typeof opened)[number]];
-  const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(supply), feed.context);
-  return (source.kind as SourceKind).output(source.inputs, fed, source.context).flow;
+  const [feed, source] = opened as [Opened, Opened];
+  return outputOf(feedOf(line, feed, source, supply), source).flow;
 }
 
 /** The same, with how it runs up: functions, which are no part of an evaluation. */
@@ -92,10 +90,10 @@ export function walk(
   const work = others.at(-1) as Opened;
   const { noun } = source.kind;
 
-  const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(supply), feed.context);
+  const onFeed = feedOf(line, feed, source, supply);
   const ports = portsBetween(opened.slice(1).map(({ kind }) => kind));
-  const open = fillOpen(opened, wishes, fed.frequency);
-  const output = (source.kind as SourceKind).output(open?.source ?? source.inputs, fed, source.context);
+  const open = fillOpen(opened, wishes, onFeed.fed.frequency);
+  const output = outputOf(onFeed, source, open?.source);
   const at: Port<'rotary'>[] = [output];
   const filled = open?.stages(output.flow);
   const transfers = stages.map((stage, k) => {
@@ -141,7 +139,7 @@ export function walk(
     strongEnough(work, noun, last, demand),
     ...peaks(work, noun, last.name, stalledAtTool(output, transfers), demand),
     ...output.checks,
-    ...output.under(power[0] as Figure<'W'>, demand.lasts),
+    ...output.under(power[0] as Figure<'W'>, demand.lasts, source.context),
     ...started.checks,
     ...restart(asSource, output, demand),
     ...reversal(asSource, output, work.kind as KindHead),
@@ -159,23 +157,25 @@ export function walk(
     ...joined(stages, (stage, k) => overhung(stage, results[k], results[k + 1])),
     ...demand.checks,
   ];
-  const areShaftsTold = shafts.length > 0 && (shaftsAre.areTold?.(checks) ?? true);
-  const lying = areShaftsTold ? shaftsInJam(line, around, [{ id: line.id, acts, ends }, ...sharing], shaftsAre) : [];
+  const isTold = shaftsAre.told?.(checks) !== 'none';
+  const lying = isTold && shafts.length > 0 ? shaftsInJam(line, around, [{ id: line.id, acts, ends }, ...sharing], shaftsAre) : [];
   const names = stations.map(({ name }) => name);
-  const stopped = jam({
-    tool: last.name,
-    noun,
-    output,
-    transfers,
-    results,
-    demand,
-    at,
-    shafts: names,
-    lying,
-    areAsBefore: shaftsAre.asBefore,
-    figures: inJam,
-    path: `${line.id}/jam`,
-  });
+  const stopped = isTold
+    ? jam({
+        tool: last.name,
+        noun,
+        output,
+        transfers,
+        results,
+        demand,
+        at,
+        shafts: names,
+        lying,
+        areAsBefore: shaftsAre.asBefore,
+        figures: inJam,
+        path: `${line.id}/jam`,
+      })
+    : untold;
   figures.set(`${line.id}/jam`, inJam);
   const walked: WalkedLine = {
     id: line.id,
@@ -198,6 +198,9 @@ export function walk(
   };
   return { walked, runningUp: started.runningUp };
 }
+
+/** Of a jam that was not worked out. */
+const untold: WalkedLine['jam'] = { rungs: [], torque: unknown('N·m', []), checks: [], says: [] };
 
 /** The words of a caution as a sentence, the same one each time: of several lines each is said once. */
 function asSentence(caution: string | Sentence): Sentence {
@@ -233,14 +236,6 @@ const shedHours = fixed(
 /** Hours that what wears must last. */
 const mustLastOf = (wishes: Build['wishes']): Figure<'s'> =>
   wishes?.mustLast?.value === undefined ? shedHours : entryFigure(wishes.mustLast, 's', 'wishes/mustLast');
-
-/** What the brief says of the supply. */
-export function supplyOf(supply: Build['supply']): Supply {
-  const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> =>
-    entryFigure(supply[name], unit, `supply/${name}`, []);
-  const phases = { is: supply.phases?.text as '1' | '3' | undefined, field: 'supply/phases' };
-  return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), phases, breaker: entry('breaker', 'A') };
-}
 
 const sumOf = (is: PortKind, moved: readonly Moved<'rotary'>[]): Moved<'rotary'> => picked('sum', unitAt(is as 'rotary', 'moved'), moved);
 

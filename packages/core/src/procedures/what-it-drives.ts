@@ -1,4 +1,5 @@
 import type { Check } from '../checks/check.js';
+import type { Verdict } from '../checks/verdict.js';
 import type { Figure } from '../figure/figure.js';
 import { type Kinds, kindHead } from '../kinds/registry.js';
 import { stagesFor } from '../kinds/shared/usual-losses.js';
@@ -11,7 +12,8 @@ import { beginSizing, sizedKinds, withUsualGuessed } from '../machine/sizing.js'
 import { motorStarters, startFrom } from '../machine/starters.js';
 import { show, type UnitHabit } from '../quantity/show.js';
 import { say, type Wording, wordingFor } from '../wording/wording.js';
-import { type Evaluation, evaluateBuild, evaluateShaftsWhere } from './evaluate-build.js';
+import { type EvaluatedLine, evaluateLineWhere } from './evaluate-build.js';
+import type { Told } from './shafts/as-before.js';
 import type { Steps } from './steps.js';
 import { sourceSpeed, walkLine } from './walk-line.js';
 
@@ -119,15 +121,14 @@ function ofTarget(target: DriveTarget, tried: Tried): readonly WouldDrive[] {
   if ('kind' in target) return [ofWork(target.kind, tried)];
   const build = targetOf(target, tried.motor);
   const is = 'build' in target ? { id: target.id } : { id: null, starter: target.starter };
-  const before = failedIn(build, tried.kinds);
-  return build.lines.map((line) => ({ ...is, ...ofLine(build, line, tried, before) }));
+  return build.lines.map((line) => ({ ...is, ...ofLine(build, line, tried) }));
 }
 
 function ofWork(kind: string, { motor, kinds, units }: Tried): WouldDrive {
   const build = drivenWork(kind, motor);
   const line = lineOf(build, null);
-  const evaluation = evaluateBuild(build, kinds);
-  const [first, last] = endsOf(evaluation, line);
+  const evaluated = evaluateLineWhere(build, kinds, line.id, untilSettled(line));
+  const [first, last] = endsOf(evaluated);
   return {
     id: null,
     line: line.id,
@@ -135,41 +136,48 @@ function ofWork(kind: string, { motor, kinds, units }: Tried): WouldDrive {
     name: sizedKinds.find((each) => each.kind === kind)?.sizing.name ?? kind,
     between: betweenWords(first !== null && last !== null ? first / last : null, 'between them'),
     ratio: null,
-    ...judged(line, evaluation, () => false, wordingFor(build, units)),
+    ...judged(line, evaluated, () => false, wordingFor(build, units)),
   };
 }
 
-/** Whether a check fails in a build as it is. */
+/** Whether a check fails in a line as it is. */
 type FailedBefore = (check: Check) => boolean;
 
-/** Worked out when it matters, once for all of its lines. */
-function failedIn(build: Build, kinds: Kinds): FailedBefore {
-  let failed: ReadonlySet<string> | null = null;
-  return ({ id }) => {
-    failed ??= new Set(evaluateBuild(build, kinds).checks.flatMap((check) => (check.verdict === 'fails' ? [check.id] : [])));
-    return failed.has(id);
+/** Worked out when it matters, and no more of jam and shafts, which are the dearest, than what is looked for hangs on. */
+function failedIn(build: Build, line: Line, kinds: Kinds): FailedBefore {
+  const known = new Map<Told, ReadonlyMap<string, Verdict>>();
+  const verdicts = (told: Told) => {
+    const all = known.get(told) ?? new Map(evaluateLineWhere(build, kinds, line.id, () => told).ledger.map(({ id, verdict }) => [id, verdict]));
+    known.set(told, all);
+    return all;
+  };
+  return ({ id, at }) => {
+    const without = verdicts('none');
+    const isThere = without.has(id) || at === `${line.id}/source`;
+    return (isThere ? without : verdicts(id.includes('/@shafts/') ? 'all' : 'in the jam')).get(id) === 'fails';
   };
 }
 
-function ofLine(build: Build, line: Line, tried: Tried, failedBefore: FailedBefore): Omit<WouldDrive, 'id'> {
+function ofLine(build: Build, line: Line, tried: Tried): Omit<WouldDrive, 'id'> {
   const off = faster(build, line, tried);
   const ratio = off !== null && stagesFor(off) > 0 ? off : null;
   const driven = drivenBuild(build, line.id, tried.motor, ratio);
-  // Shafts are the dearest of a build, and whether a motor is strong enough, starts and runs up hangs on none of them.
-  const own = ownChecks(lineOf(driven, line.id));
-  const evaluation = evaluateShaftsWhere(
-    driven,
-    tried.kinds,
-    (checks) => checks.some(own) && !checks.some((check) => own(check) && isSettled(check)),
-  );
+  const now = lineOf(driven, line.id);
+  const evaluated = evaluateLineWhere(driven, tried.kinds, line.id, untilSettled(now));
   return {
     line: line.id,
     kind: line.work.kind,
     name: build.lines.length > 1 ? `${build.name}, ${line.name}` : build.name,
     between: off === null ? '' : betweenWords(off, 'more'),
     ratio,
-    ...judged(lineOf(driven, line.id), evaluation, failedBefore, wordingFor(driven, tried.units)),
+    ...judged(now, evaluated, failedIn(build, line, tried.kinds), wordingFor(driven, tried.units)),
   };
+}
+
+/** All of it while nothing settles it: whether a motor is strong enough, starts and runs up hangs on neither a jam nor on shafts, and these are the dearest of a line. */
+function untilSettled(line: Line): (checks: readonly Check[]) => Told {
+  const isOwn = ownChecks(line);
+  return (checks) => (checks.some((check) => isOwn(check) && isSettled(check)) ? 'none' : 'all');
 }
 
 /** Which checks are of a line. */
@@ -186,7 +194,8 @@ function faster(build: Build, line: Line, { motor: { source }, kinds, speeds }: 
   const fills = line.stages.some((stage) => isOpen(stage) && !stage.inputs.ratio);
   if (fills) return 1;
   const speedOf = (of: Source): Figure<'rpm'> => {
-    const key = JSON.stringify([of, build.supply]);
+    if (of === source) return sourceSpeed({ ...line, source }, kinds, build);
+    const key = JSON.stringify([of.kind, of.inputs, of.feed, build.supply]);
     const speed = speeds.get(key) ?? sourceSpeed({ ...line, source: of }, kinds, build);
     speeds.set(key, speed);
     return speed;
@@ -198,8 +207,7 @@ function faster(build: Build, line: Line, { motor: { source }, kinds, speeds }: 
 }
 
 /** Speed of the motor and of the tool, rpm; null where it is not known or no turning. */
-function endsOf({ lines }: Evaluation, line: Line): readonly [number | null, number | null] {
-  const stations = lines.find(({ id }) => id === line.id)?.stations ?? [];
+function endsOf({ stations }: EvaluatedLine): readonly [number | null, number | null] {
   const speed = (k: number): number | null => {
     const flow = stations.at(k)?.flow;
     return flow?.known && flow.unit === 'rpm' && flow.value > 0 ? flow.value : null;
@@ -232,7 +240,12 @@ const wouldOf = { fails: 'not', unknown: 'unknown', close: 'just', holds: 'would
  * would have to be changed too.
  * @param failedBefore what failed without the motor is none of its doing
  */
-function judged(line: Line, { checks }: Evaluation, failedBefore: FailedBefore, wording: Wording): Pick<WouldDrive, 'would' | 'says' | 'used'> {
+function judged(
+  line: Line,
+  { ledger: checks }: EvaluatedLine,
+  failedBefore: FailedBefore,
+  wording: Wording,
+): Pick<WouldDrive, 'would' | 'says' | 'used'> {
   const isOwn = ownChecks(line);
   const source = `${line.id}/source`;
   const own = checks.filter(isOwn);

@@ -6,9 +6,12 @@ export interface ShaftsAre {
   readonly asBefore: boolean;
   /** The setting of the line that is worked out; empty for what is entered. */
   readonly setting: string;
-  /** Whether they are told at all, by what was found of their line without them, jams left out; left out where they always are. */
-  readonly areTold?: (checks: readonly Check[]) => boolean;
+  /** How much of the dearest is worked out, by what was found of their line without it; left out where all of it always is. */
+  readonly told?: (checks: readonly Check[]) => Told;
 }
+
+/** Neither jam nor shafts; the jam, with what shafts do in it; all that is said of shafts as well. */
+export type Told = 'none' | 'in the jam' | 'all';
 
 export const workedOut: ShaftsAre = { asBefore: false, setting: '' };
 

@@ -133,7 +133,18 @@ function keysOf(from: Template['from'], bases: Map<string, string>): (names: rea
   };
 }
 
+/** Of a template the same ones: they go by its shaft. */
+const cornersOf = new WeakMap<Template, Corners>();
+
 export function corners(template: Template, of: Shaft): Corners {
+  const known = cornersOf.get(template);
+  if (known) return known;
+  const made = makeCorners(template, of);
+  cornersOf.set(template, made);
+  return made;
+}
+
+function makeCorners(template: Template, of: Shaft): Corners {
   const { bases, lying, geometry, bentAt, seen, whirl, yields } = keptOf(of, template.alike);
   const names = Object.keys(template.from);
   const bends = names.filter((name) => name !== 'Sut' && name !== 'Sy');

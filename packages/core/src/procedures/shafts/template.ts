@@ -94,8 +94,20 @@ const runsOf = (shock: ActsOnShaft['shock']): Runs => (shock === 'uniform' ? 'st
 
 const shapes = { round: 'round', tube: 'tube', hexagon: 'hexagon', square: 'square' } as const;
 
+/** What a shaft was last put together of, and the template: a jam and what is said of the shaft after it need the same. */
+const putTogether = new WeakMap<Shaft, { readonly of: readonly unknown[]; readonly template: Template }>();
+
 /** @param lines what acts on its shafts, of every line that shares it; what of another is not there pulls with nothing */
 export function templateOf(shaft: Shaft, build: AroundShaft, lines: readonly ActsOfLine[], line: Line): Template {
+  const of = [build.lines, build.shafts, build.forces, line, ...lines.map(({ acts }) => acts)];
+  const last = putTogether.get(shaft);
+  if (last?.of.length === of.length && last.of.every((each, k) => each === of[k])) return last.template;
+  const template = makeTemplate(shaft, build, lines, line);
+  putTogether.set(shaft, { of, template });
+  return template;
+}
+
+function makeTemplate(shaft: Shaft, build: AroundShaft, lines: readonly ActsOfLine[], line: Line): Template {
   const path = `@shafts/${shaft.id}`;
   const from: Record<string, Figure> = {};
   const assumes: Sentence[] = [];

@@ -136,9 +136,9 @@ export const plateMotor: SourceKind<typeof plateMotorHead> = {
         ...wallChecks(inputs, wall, context),
         ...inrushChecks(fed, inrush, context),
       ],
-      under: (needed, lasts) => [
-        ...underLoad(wall, ...sharesOf(inputs, power, m, eta, pf), needed, context),
-        ...forItsDuty(inputs, power, needed, lasts, context),
+      under: (needed, lasts, own) => [
+        ...underLoad(wall, ...sharesOf(inputs, power, m, eta, pf), needed, own),
+        ...forItsDuty(inputs, power, needed, lasts, own),
       ],
       ...said(inputs, onIt, isShaftByAmps(inputs, eta, pf, m)),
     } satisfies SourceOutput;
