@@ -49,12 +49,17 @@ function marginsWith(build: Build, { path, input }: Place, t: number): Margins {
   return new Map(checks.flatMap(({ id, margin }) => (margin ? [[id, margin.worst] as const] : [])));
 }
 
+/** Nobody sees a smaller one. */
+const least = 0.002;
+
 /** Halves the way between two neighbours again and again towards where it changes most: a slope becomes less, a step stays. */
 function isStep(at: (t: number) => number | undefined, from: number, to: number): boolean {
   let [lo, hi, a, b] = [from, to, at(from), at(to)];
   if (a === undefined || b === undefined) return false;
   const whole = Math.abs(b - a);
-  for (let k = 0; k < 8; k++) {
+  if (whole <= least) return false;
+  // What has become a tenth of it is a slope.
+  for (let k = 0; k < 8 && Math.abs(b - a) > 0.1 * whole; k++) {
     const middle = (lo + hi) / 2;
     const m = at(middle);
     // A check that comes or goes in between is another question than how much is left.
@@ -62,7 +67,7 @@ function isStep(at: (t: number) => number | undefined, from: number, to: number)
     if (Math.abs(m - a) > Math.abs(b - m)) [hi, b] = [middle, m];
     else [lo, a] = [middle, m];
   }
-  return Math.abs(b - a) > 0.4 * whole && whole > 0.002;
+  return Math.abs(b - a) > 0.4 * whole;
 }
 
 const median = (all: readonly number[]): number => all.toSorted((a, b) => a - b)[all.length >> 1] ?? 0;
@@ -82,8 +87,7 @@ const changesOf = (at: (k: number) => number | undefined, among: readonly number
   });
 
 /** Where a margin may step: it changes by more than both neighbours let expect, by as much as it mostly does in a fifth of that way. */
-function suspects(changes: readonly Change[]): Change[] {
-  const usual = median(changes.map(({ by }) => by)) / stride;
+function suspects(changes: readonly Change[], usual: number): Change[] {
   return changes.filter(({ by }, k) => {
     const beside = Math.min(changes[k - 1]?.by ?? Number.POSITIVE_INFINITY, changes[k + 1]?.by ?? Number.POSITIVE_INFINITY);
     return by - (Number.isFinite(beside) ? beside : 0) > usual + 1e-6;
@@ -97,7 +101,7 @@ function stepOf(at: (k: number) => number | undefined): Change | undefined {
     Array.from({ length: points / stride + 1 }, (_, k) => k * stride),
   );
   const usual = median(coarse.map(({ by }) => by)) / stride;
-  return suspects(coarse)
+  return suspects(coarse, usual)
     .flatMap(({ from }) =>
       changesOf(
         at,
