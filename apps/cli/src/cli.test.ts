@@ -3,14 +3,28 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { answer } from './command-line.js';
 
 const root = resolve(import.meta.dirname, '../../..');
 const demo = join(root, 'demo/apple-crusher.json');
 const folder = mkdtempSync(join(tmpdir(), 'hobrek-cli-'));
 afterAll(() => rmSync(folder, { recursive: true }));
 
+interface Said {
+  readonly exit: number;
+  readonly out: string;
+  readonly err: string;
+}
+
+/** What the command line does with its words, in this process: one of its own takes a second or two to start. */
+async function hobrek(...args: string[]): Promise<Said> {
+  const said = { out: '', err: '' };
+  const exit = await answer(args, { out: (text) => (said.out += text), err: (text) => (said.err += text) });
+  return { exit, ...said };
+}
+
 /** Runs the command line as a person does: the bundled file, in a process of its own. */
-function hobrek(...args: string[]): Promise<{ exit: number; out: string; err: string }> {
+function started(...args: string[]): Promise<Said> {
   return new Promise((done) => {
     execFile(process.execPath, [join(root, 'bin/hobrek.mjs'), ...args], { cwd: root }, (error, out, err) =>
       done({ exit: error ? Number(error.code) : 0, out, err }),
@@ -28,6 +42,19 @@ const changed = (change: (build: { lines: Record<'source' | 'work', { inputs: Re
   change(build);
   return JSON.stringify(build);
 };
+
+describe('as a person runs it', () => {
+  it.each([
+    'check demo/apple-crusher.json',
+    'check demo/kindling-splitter.json --json',
+    'check demo/none.json',
+    'sum rim-speed d=75mm n=2900rpm',
+    '--help',
+    'saw',
+  ])('hobrek %s is answered as it is here, with the same exit code', async (line) => {
+    expect(await started(...line.split(' '))).toEqual(await hobrek(...line.split(' ')));
+  });
+});
 
 describe('check', () => {
   it('says of the demo what the screen says, and ends with 0', async () => {
