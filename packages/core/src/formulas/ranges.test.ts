@@ -8,8 +8,8 @@ import { klossTorque } from './motor/kloss-torque.js';
 import { formulas } from './registry.js';
 import { resultantPull } from './transmission/resultant-pull.js';
 
-const ranges = 1000;
-const points = 100;
+const ranges = 400;
+const points = 60;
 
 /** A share in [0, 1) after the other, the same at every run (Park and Miller’s generator). */
 function shares(seed: number): () => number {
