@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process';
 import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -64,6 +65,26 @@ it('joins one that is running, and keeps its port over a stop', async () => {
   const again = await start();
   expect(again.port).toBe(first.port);
   expect(await ask(again, 'select answer from kept')).toEqual([{ answer: 42 }]);
+});
+
+// A killed command's stop goes on without it: joined then, the server would go away under whoever joined it.
+it('joins none that is being stopped: it waits until that is over', async () => {
+  const first = await start();
+  const pid = postmaster();
+  const stopping = spawn(process.execPath, ['-e', 'setTimeout(() => {}, 60_000)', 'pg_ctl', 'stop', '-D', join(folder, 'cluster')]);
+  await new Promise((resolve) => stopping.once('spawn', resolve));
+  let isThere = false;
+  const second = start().then((cluster) => {
+    isThere = true;
+    return cluster;
+  });
+  await new Promise((resolve) => setTimeout(resolve, 700));
+  expect(isThere).toBe(false);
+  // It was broken off and the server runs on, or it has ended and there is another: either is one that stays.
+  stopping.kill();
+  expect((await second).joined).toBe(true);
+  expect([postmaster(), (await second).port]).toEqual([pid, first.port]);
+  expect(await ask(await second, 'select 1 as one')).toEqual([{ one: 1 }]);
 });
 
 it('starts once when four start at the same time', async () => {

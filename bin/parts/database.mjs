@@ -212,26 +212,45 @@ async function checkReach(path) {
 
 /** Process and port of our server if it is running. */
 function running({ data }) {
-  const file = join(data, 'postmaster.pid');
-  if (!existsSync(file)) return null;
-  const lines = readFileSync(file, 'utf8').split('\n');
+  const lines = linesOf(join(data, 'postmaster.pid'));
   const pid = Number(lines[0]);
   const port = Number(lines[3]);
   return port > 0 && commandOf(pid).includes(data) ? { pid, port } : null;
 }
 
-/** Port of a server that is running, waited for while it comes up: one that a killed command began to start goes on without it. */
+/**
+ * Port of a server that is running, waited for while it comes up: one that a killed command began to start goes on without it. One that is being stopped is
+ * waited for until it is gone: a killed command’s stop goes on without it too.
+ */
 async function runningSoon(place) {
   const file = join(place.data, 'postmaster.pid');
   for (let waited = 0; waited < atWork_ms && existsSync(file); waited += 100) {
-    const lines = readFileSync(file, 'utf8').split('\n');
+    // Looked at first: what is ready after that nobody stops any more.
+    const isEnding = isBeingStopped(place.data);
+    const lines = linesOf(file);
     if (!commandOf(Number(lines[0])).includes(place.data)) return undefined;
     // The eighth line says whether it takes connections.
-    if (Number(lines[3]) > 0 && lines[7]?.trim() === 'ready') return Number(lines[3]);
+    if (!isEnding && Number(lines[3]) > 0 && lines[7]?.trim() === 'ready') return Number(lines[3]);
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   return running(place)?.port;
 }
+
+/** The lines of a file; none where it is gone. */
+function linesOf(file) {
+  try {
+    return readFileSync(file, 'utf8').split('\n');
+  } catch {
+    return [];
+  }
+}
+
+/** Whether somebody has told the server of a cluster to stop, and waits for it. */
+const isBeingStopped = (data) =>
+  readdirSync('/proc').some((pid) => {
+    const command = /^\d+$/.test(pid) ? commandOf(pid).split('\0') : [];
+    return command.some((word) => word.endsWith('pg_ctl')) && command.includes('stop') && command.includes(data);
+  });
 
 const atWork_ms = 10_000;
 
