@@ -21,7 +21,7 @@ export interface Terminal {
 }
 
 /**
- * Does what a command line asks for.
+ * Runs a command line.
  * @param args what stands behind `hobrek`
  * @returns how it ends: 0 when all holds, 1 when something fails, 2 when the input could not be used
  */

@@ -3,7 +3,7 @@ import { type Figure, highEnd, type Known, lowEnd, unknown } from '../figure/fig
 import { contextAt } from '../kinds/context.js';
 import type { InputFigures } from '../kinds/fields.js';
 import type { Shelf, Stock } from '../kinds/finding.js';
-import type { FeedKind, SourceKind, WorkDemand, WorkKind } from '../kinds/kind.js';
+import type { WorkDemand, WorkKind } from '../kinds/kind.js';
 import type { Port } from '../kinds/ports.js';
 import type { Kinds } from '../kinds/registry.js';
 import type { Build, Line } from '../machine/build.js';
@@ -11,10 +11,10 @@ import { finderFields } from '../machine/finder-fields.js';
 import { lineOf } from '../machine/lines.js';
 import { isOpen } from '../machine/open.js';
 import { elementsOf, fieldLabel } from '../machine/paths.js';
+import { feedOf, outputOf } from '../procedures/on-feed.js';
 import { speedNeeded } from '../procedures/open-places.js';
-import { inputFigures, openElement } from '../procedures/opened.js';
+import { inputFigures, type Opened, openAnew } from '../procedures/opened.js';
 import { turning } from '../procedures/station-figures.js';
-import { supplyOf } from '../procedures/supply-of.js';
 import { walkLine } from '../procedures/walk-line.js';
 import { type Sentence, sentence } from '../wording/sentence.js';
 import { type Weights, weightsBy } from './rank.js';
@@ -124,11 +124,9 @@ function turningNow(build: Build, kinds: Kinds, line: Line): Figure<'rpm'> {
  * @param stock what may be bought; what shops usually have when left out
  */
 export function requestFor(build: Build, kinds: Kinds, line: Line, own: readonly OwnPart[], stock: Stock = usualStock): Asked {
-  const opened = elementsOf(line).map((placed) => openElement(placed, kinds));
-  const [feed, source] = opened as [(typeof opened)[number], (typeof opened)[number]];
-  const work = opened.at(-1) as (typeof opened)[number];
-  const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(build.supply), contextAt(feed.path, feed.kind, new Map()));
-  const output = (source.kind as SourceKind).output(source.inputs, fed, contextAt(source.path, source.kind, new Map()));
+  const opened = elementsOf(line).map((placed) => openAnew(placed, kinds));
+  const [feed, source, work] = [opened[0], opened[1], opened.at(-1)] as [Opened, Opened, Opened];
+  const output = outputOf(feedOf(line, feed, source, build.supply), source);
   const drive = driveOf(build);
   const kind = work.kind as WorkKind;
   // What is wished of the tool is meant of the first line.

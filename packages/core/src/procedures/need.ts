@@ -7,7 +7,7 @@ import { neededBefore } from '../formulas/transmission/needed-before.js';
 import { torqueAtTool } from '../formulas/transmission/torque-at-tool.js';
 import { torqueGain } from '../formulas/transmission/torque-gain.js';
 import { contextAt, type OwnFigures } from '../kinds/context.js';
-import type { FeedKind, StageKind, WorkDemand, WorkKind } from '../kinds/kind.js';
+import type { StageKind, WorkDemand, WorkKind } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
 import type { Port } from '../kinds/ports.js';
 import { type Kinds, kindHead, kindKey } from '../kinds/registry.js';
@@ -33,10 +33,10 @@ import {
   voltagesOf,
 } from './motor-class.js';
 import { type Needed, needSays, type Said } from './need-says.js';
+import { feedOf } from './on-feed.js';
 import { ratioLeft, speedNeeded, usualMotor } from './open-places.js';
-import { openElement } from './opened.js';
+import { type Opened, openAnew } from './opened.js';
 import { turning as turns } from './station-figures.js';
-import { supplyOf } from './supply-of.js';
 import { walkLine } from './walk-line.js';
 import type { WalkedLine } from './walked.js';
 
@@ -53,11 +53,10 @@ export interface Need extends Needed, Said {
 export function needOf(build: Build, kinds: Kinds, line: Line = lineOf(build, null), walked: WalkedLine = walkLine(line, kinds, build)): Need {
   const figures: OwnFigures = new Map();
   const { note } = contextAt(`${line.id}/need`, needOutputs, figures);
-  const opened = elementsOf(line).map((placed) => openElement(placed, kinds));
-  const work = opened.at(-1) as (typeof opened)[number];
+  const opened = elementsOf(line).map((placed) => openAnew(placed, kinds));
+  const [feed, source, work] = [opened[0], opened[1], opened.at(-1)] as [Opened, Opened, Opened];
   const kind = work.kind as WorkKind;
-  const feed = opened[0] as (typeof opened)[number];
-  const fed = (feed.kind as FeedKind).feed(feed.inputs, supplyOf(build.supply), contextAt(feed.path, feed.kind, new Map()));
+  const { fed } = feedOf(line, feed, source, build.supply);
   const last = walked.stations.at(-1);
   const arrives = last ? turns(last).speed : unknown('rpm', []);
   const needed = speedNeeded(build.wishes, kind, work.inputs);

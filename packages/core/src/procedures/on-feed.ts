@@ -1,8 +1,9 @@
+import type { Figure } from '../figure/figure.js';
 import type { OwnFigures } from '../kinds/context.js';
-import type { Fed, FeedKind, SourceKind, SourceOutput } from '../kinds/kind.js';
+import type { Fed, FeedKind, SourceKind, SourceOutput, Supply } from '../kinds/kind.js';
 import type { Build, Line } from '../machine/build.js';
+import { entryFigure } from '../machine/entry-figure.js';
 import type { Opened } from './opened.js';
-import { supplyOf } from './supply-of.js';
 
 /** A source on its feed, with the figures that each of them keeps. */
 interface OnFeed {
@@ -57,4 +58,12 @@ export function outputOf(on: OnFeed, source: Opened, filled: Opened['inputs'] = 
 
 function copied(from: OwnFigures, to: OwnFigures): void {
   for (const [name, figure] of from) to.set(name, figure);
+}
+
+/** What the brief says of the supply. */
+function supplyOf(supply: Build['supply']): Supply {
+  const entry = <U extends 'V' | 'Hz' | 'A'>(name: keyof Build['supply'], unit: U): Figure<U> =>
+    entryFigure(supply[name], unit, `supply/${name}`, []);
+  const phases = { is: supply.phases?.text as '1' | '3' | undefined, field: 'supply/phases' };
+  return { voltage: entry('voltage', 'V'), frequency: entry('frequency', 'Hz'), phases, breaker: entry('breaker', 'A') };
 }

@@ -1,4 +1,4 @@
-import type { OwnFigures } from '../kinds/context.js';
+import { contextAt, type OwnFigures } from '../kinds/context.js';
 import type { Fields, InputFigures } from '../kinds/fields.js';
 import type { Kind } from '../kinds/kind.js';
 import type { Context } from '../kinds/outputs.js';
@@ -14,6 +14,13 @@ export interface Opened {
   readonly inputs: InputFigures<Fields>;
   readonly figures: OwnFigures;
   readonly context: Context;
+}
+
+/** An element opened, with nothing noted yet. @throws Error when its kind is not among `kinds`: the caller loads them first */
+export function openAnew(placed: ReturnType<typeof elementsOf>[number], kinds: Kinds): Opened {
+  const { kind, path, inputs } = openElement(placed, kinds);
+  const figures: OwnFigures = new Map();
+  return { kind, path, inputs, figures, context: contextAt(path, kind, figures) };
 }
 
 /** An element with its entries as figures. @throws Error when its kind is not among `kinds`: the caller loads them first */

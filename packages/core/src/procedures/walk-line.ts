@@ -30,7 +30,7 @@ import { jam } from './jam.js';
 import { sourceOutputs, stageOutputs, workOutputs } from './line-outputs.js';
 import { feedOf, outputOf } from './on-feed.js';
 import { fillOpen } from './open-places.js';
-import { type Opened, openElement } from './opened.js';
+import { type Opened, openAnew } from './opened.js';
 import { pullOnShaft } from './pull-on-shaft.js';
 import { leave, readyOf } from './ready.js';
 import { type Running, runningAt } from './running.js';
@@ -57,14 +57,9 @@ export const walkLine = (line: Line, kinds: Kinds, brief?: Brief): WalkedLine =>
 
 /** Speed of the source of a line on its feed, by itself: without what it drives. */
 export function sourceSpeed(line: Line, kinds: Kinds, { supply = {} }: Brief = {}): Figure<'rpm'> {
-  const opened = elementsOf(line)
+  const [feed, source] = elementsOf(line)
     .slice(0, 2)
-    .map((placed): Opened => {
-      const { kind, path, inputs } = openElement(placed, kinds);
-      const figures: OwnFigures = new Map();
-      return { kind, path, inputs, figures, context: contextAt(path, kind, figures) };
-    });
-  const [feed, source] = opened as [Opened, Opened];
+    .map((placed) => openAnew(placed, kinds)) as [Opened, Opened];
   return outputOf(feedOf(line, feed, source, supply), source).flow;
 }
 
@@ -75,12 +70,8 @@ export function walk(
   { supply = {}, wishes, lines = [line], shafts = [], forces, others: sharing = [], shaftsAre = workedOut }: Brief = {},
 ): { readonly walked: WalkedLine; readonly runningUp: RunningUp | null } {
   const figures = new Map<string, OwnFigures>();
-  const opened = elementsOf(line).map((placed): Opened => {
-    const { kind, path, inputs } = openElement(placed, kinds);
-    const own: OwnFigures = new Map();
-    figures.set(path, own);
-    return { kind, path, inputs, figures: own, context: contextAt(path, kind, own) };
-  });
+  const opened = elementsOf(line).map((placed) => openAnew(placed, kinds));
+  for (const { path, figures: own } of opened) figures.set(path, own);
   const apart = unfitted(line, opened, figures, kinds, ({ kind, path, inputs, figures: own }, k) =>
     drawn(readyOf({ kind, path, inputs, figures: own }, 'rotary', 'rotary').outline, line.stages[k] as Element),
   );
