@@ -1,15 +1,29 @@
+import { existsSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
+import { dirname, resolve } from 'node:path';
 import react from '@vitejs/plugin-react';
-import { defaultClientConditions, defaultServerConditions } from 'vite';
+import { defaultClientConditions, defaultServerConditions, type Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 
 /**
- * `npm test` has built the packages by then: what a test needs of another package is taken as it runs, not made again out of its sources for each file of
- * tests. Alone, Vitest takes the sources.
+ * `npm test` has built the packages, the server and the command line by then: what a test needs of them is taken as it runs, not made again out of its sources
+ * for each file of tests. Alone, Vitest takes the sources.
  */
 const isBuilt = process.env.HOBREK_BUILT === '1';
 const source = isBuilt ? [] : ['source'];
-const asBuilt = isBuilt ? { server: { deps: { external: [/\/packages\/[^/]+\/dist\//] } } } : {};
+const asBuilt = isBuilt ? { server: { deps: { external: [/\/(packages|apps)\/[^/]+\/dist\//] } } } : {};
+
+/** What a test, or a helper of tests, takes from beside it: `./x.js` of the sources is that of `dist`, where it was built. */
+const asItRuns: Plugin = {
+  name: 'as-it-runs',
+  enforce: 'pre',
+  resolveId(id: string, importer?: string) {
+    if (!isBuilt || !importer || !/^\..*\.js$/.test(id)) return;
+    const built = resolve(dirname(importer), id).replace(/\/((?:packages|apps)\/(?:core|contracts|papers|server|cli))\/src\//, '/$1/dist/');
+    return built.includes('/dist/') && existsSync(built) ? built : undefined;
+  },
+};
+
 const server = [...source, ...defaultServerConditions];
 
 export default defineConfig({
@@ -19,6 +33,7 @@ export default defineConfig({
     projects: [
       {
         // Many small files with nothing to share but the cost of starting: one process for all of them.
+        plugins: [asItRuns],
         resolve: { conditions: server },
         ssr: { resolve: { conditions: server } },
         test: {
@@ -32,6 +47,7 @@ export default defineConfig({
         },
       },
       {
+        plugins: [asItRuns],
         resolve: { conditions: server },
         ssr: { resolve: { conditions: server } },
         test: {

@@ -2,7 +2,7 @@
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { commandLinePackages, webPackages } from './parts/build.mjs';
+import { commandLinePackages, serverPackages, webPackages } from './parts/build.mjs';
 import { root } from './parts/places.mjs';
 
 const allowed = new Set(['MIT', 'ISC', 'Apache-2.0', 'BSD-2-Clause', 'BSD-3-Clause', '0BSD', 'OFL-1.1', 'BlueOak-1.0.0', 'Zlib', 'Bitstream-Vera']);
@@ -15,9 +15,9 @@ const read = {
   'dejavu-fonts-ttf': 'Bitstream-Vera',
 };
 
-/** Packages that went into the web application and the command line, by their own lists. @throws Error while these are not built */
+/** Packages that went into the web application, the command line and the server, by their own lists. @throws Error while these are not built */
 function bundledPackages() {
-  return [webPackages, commandLinePackages].flatMap((list) => {
+  return [webPackages, commandLinePackages, serverPackages].flatMap((list) => {
     if (!existsSync(list)) throw new Error(`${list.slice(root.length + 1)} is not there: run npm test or npm start, which build what is bundled`);
     return JSON.parse(readFileSync(list, 'utf8'));
   });
@@ -30,7 +30,7 @@ function shipped(bundled) {
   return Object.entries(packages)
     .filter(
       ([path, { dev, devOptional, optional, link }]) =>
-        path.startsWith('node_modules/') && !link && (inBundle.has(path) || (!dev && !devOptional && !optional)),
+        path.includes('node_modules/') && !link && (inBundle.has(path) || (!dev && !devOptional && !optional)),
     )
     .map(([path, { version, license }]) => ({
       path,

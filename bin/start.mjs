@@ -1,12 +1,12 @@
 // `npm start`: everything from a bare checkout to a running Hobrek. Plain Node: nothing may be installed yet.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { build } from './parts/build.mjs';
+import { build, server as serverFile } from './parts/build.mjs';
 import { makeFolder, startCluster } from './parts/database.mjs';
 import { checkNode, installPackages } from './parts/install.mjs';
 import { takeLock } from './parts/lock.mjs';
 import { lookAfter } from './parts/look-after.mjs';
-import { dataFolder, root } from './parts/places.mjs';
+import { dataFolder } from './parts/places.mjs';
 import { isFree } from './parts/ports.mjs';
 import { Ended, onEnding, unlessEnding } from './parts/run.mjs';
 import { serverFlags, serverMemory } from './parts/server-memory.mjs';
@@ -101,7 +101,7 @@ async function serve(cluster) {
 }
 
 function serveAt(port, env) {
-  const server = spawn(process.execPath, [...serverFlags, join(root, 'apps/server/dist/main.js')], {
+  const server = spawn(process.execPath, [...serverFlags, serverFile], {
     env: { ...env, HOBREK_PORT: port },
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   });

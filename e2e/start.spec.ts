@@ -31,7 +31,7 @@ const isUp = (address: string) =>
 /** The server among the children of a start command. */
 function serverPid(parent: number): number {
   const children = readFileSync(`/proc/${parent}/task/${parent}/children`, 'utf8').trim().split(' ');
-  return Number(children.find((pid) => readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('server/dist/main.js')));
+  return Number(children.find((pid) => readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('server/bundle/main.js')));
 }
 
 /** Addresses on which someone listens at a port, as the kernel writes them: 0100007F is 127.0.0.1. */

@@ -11,6 +11,7 @@ export async function build(say) {
   await alone(join(cache, 'build.lock'), 600, async () => {
     await compile();
     await bundleCommandLine();
+    await bundleServer();
     const web = [...core, 'apps/web/src', 'apps/web/index.html', 'apps/web/vite.config.ts', 'apps/web/chunks.ts', 'apps/web/fonts.ts'];
     if (isOlder('apps/web/dist/.packages.json', web)) {
       say('Building the web application …');
@@ -30,32 +31,62 @@ export async function buildCommandLine() {
 const compile = (...projects) => run(tool('tsc'), ['-b', ...projects], { quiet: true });
 
 export const commandLine = join(root, 'apps/cli/bundle/hobrek.js');
-/** Where it says which packages went into each bundle. */
+export const server = join(root, 'apps/server/bundle/main.js');
+/** Where each says which packages went into its bundle. */
 export const commandLinePackages = join(root, 'apps/cli/bundle/packages.json');
+export const serverPackages = join(root, 'apps/server/bundle/packages.json');
 export const webPackages = join(root, 'apps/web/dist/.packages.json');
-const commandLineSources = [...core, 'apps/cli/src'];
 
-export const commandLineIsOld = () => isOlder('apps/cli/bundle/hobrek.js', commandLineSources);
+export const commandLineIsOld = () => isOlder('apps/cli/bundle/hobrek.js', [...core, 'apps/cli/src']);
+
+async function bundleCommandLine() {
+  if (commandLineIsOld()) await bundle(join(root, 'apps/cli/dist/main.js'), commandLine, commandLinePackages, { minify: true });
+}
+
+/** Looked for by NestJS and PostgreSQL’s client, and not installed. */
+const notInstalled = [
+  '@nestjs/microservices',
+  '@nestjs/microservices/*',
+  '@nestjs/websockets',
+  '@nestjs/websockets/*',
+  'class-transformer/storage',
+  'pg-native',
+];
+
+/** With line breaks and names as they were written, for what is said when it breaks. Pictures are made by a library of the machine’s own. */
+async function bundleServer() {
+  if (isOlder('apps/server/bundle/main.js', [...core, 'apps/server/src']))
+    await bundle(join(root, 'apps/server/dist/main.js'), server, serverPackages, { keepNames: true, external: ['sharp', ...notInstalled] });
+}
 
 /** One file, so that it answers at once instead of looking up hundreds. */
-async function bundleCommandLine() {
-  if (!commandLineIsOld()) return;
+async function bundle(from, to, packagesIn, settings) {
   const { build: esbuild } = await import('esbuild');
   const { metafile } = await esbuild({
     metafile: true,
-    entryPoints: [join(root, 'apps/cli/dist/main.js')],
-    outfile: commandLine,
+    entryPoints: [from],
+    outfile: to,
     bundle: true,
     platform: 'node',
     target: 'node20',
     format: 'esm',
-    minify: true,
     legalComments: 'none',
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    // What packages of the older kind expect to have.
+    banner: {
+      js: [
+        "import { createRequire as ofBundleRequireFrom } from 'node:module';",
+        "import { dirname as ofBundleFolder } from 'node:path';",
+        "import { fileURLToPath as ofBundlePath } from 'node:url';",
+        'const require = ofBundleRequireFrom(import.meta.url);',
+        'const __filename = ofBundlePath(import.meta.url);',
+        'const __dirname = ofBundleFolder(__filename);',
+      ].join(' '),
+    },
+    ...settings,
   });
   // What went in, for the notices (bin/licences.mjs).
   const packages = Object.keys(metafile.inputs).flatMap((path) => /^.*(node_modules\/(?:@[^/]+\/)?[^/]+)/.exec(path)?.[0] ?? []);
-  writeFileSync(commandLinePackages, JSON.stringify([...new Set(packages)].sort(), null, 2));
+  writeFileSync(packagesIn, JSON.stringify([...new Set(packages)].sort(), null, 2));
 }
 
 function isOlder(product, sources) {

@@ -1,7 +1,8 @@
-import { dirname, resolve } from 'node:path';
+import { resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-const root = resolve(dirname(fileURLToPath(import.meta.url)), '../../../..');
+/** The folder of the project, from wherever in apps/server this runs: the sources, what was built of them, or the bundle. */
+const root = fileURLToPath(import.meta.url).replace(/[\\/]apps[\\/]server[\\/](?!.*[\\/]apps[\\/]server[\\/]).*$/, '');
 
 export interface Config {
   readonly port: number;
