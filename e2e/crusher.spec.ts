@@ -227,17 +227,17 @@ test('an element is picked in one zone and followed in the others, by key and by
   await expect(page.locator('[data-element="main/belt"]')).toBeVisible();
 });
 
-test('a deleted build can be had back; left alone it is gone', async ({ page, crusher, address }) => {
+test('a deleted build can be had back; left alone it is gone', async ({ page, stored, address }) => {
   await page.goto(address);
-  const row = page.getByRole('link', { name: new RegExp(crusher.build.name) });
-  await page.getByRole('button', { name: `Delete ${crusher.build.name}` }).click();
+  const row = page.getByRole('link', { name: new RegExp(stored.build.name) });
+  await page.getByRole('button', { name: `Delete ${stored.build.name}` }).click();
   await expect(row).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(row).toBeVisible();
-  await page.getByRole('button', { name: `Delete ${crusher.build.name}` }).click();
+  await page.getByRole('button', { name: `Delete ${stored.build.name}` }).click();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Builds' })).toBeVisible();
-  await expect.poll(async () => (await fetch(`${address}/api/builds/${crusher.id}`)).status).toBe(404);
+  await expect.poll(async () => (await fetch(`${address}/api/builds/${stored.id}`)).status).toBe(404);
 });
 
 test('an address where there is nothing says so and offers the way back', async ({ page, address }) => {

@@ -60,8 +60,8 @@ test('on a phone: what a motor without a plate could drive, one build taken, its
   await context.close();
 });
 
-test('by keys: a machine is begun with the motor, which undo takes out again', async ({ page, address, crusher }) => {
-  await page.goto(`${address}/builds/${crusher.id}/drives`);
+test('by keys: a machine is begun with the motor, which undo takes out again', async ({ page, address, stored }) => {
+  await page.goto(`${address}/builds/${stored.id}/drives`);
   const row = page.getByRole('list', { name: 'machines that it could drive' }).getByRole('listitem').filter({ hasText: 'Rotary tumbler' });
   await expect(row).toContainText(/would.*reserve/);
   await row.getByRole('button', { name: 'Begin it: Rotary tumbler' }).focus();

@@ -118,11 +118,11 @@ async function tabsToField(page: Page): Promise<number> {
 
 test('at most ten stops of Tab before the first field; F6 goes round the frame and back to the field last typed in', async ({
   page,
-  crusher,
+  stored,
   address,
 }) => {
   for (const stop of ['work', 'motor', 'drive']) {
-    await page.goto(`${address}/builds/${crusher.id}/${stop}`);
+    await page.goto(`${address}/builds/${stored.id}/${stop}`);
     await page.locator('[data-path]').first().waitFor();
     expect(await tabsToField(page), stop).toBeLessThanOrEqual(10);
   }

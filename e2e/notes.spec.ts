@@ -70,21 +70,21 @@ test('a note has photos and words to find it by; they go away with the shed’s 
   await expect(page.getByText('380 rpm at the roll.')).toBeVisible();
 });
 
-test('a build that was deleted is restored from its page, with what was written down about it', async ({ page, crusher, address }) => {
-  await page.goto(`${address}/builds/${crusher.id}/log`);
+test('a build that was deleted is restored from its page, with what was written down about it', async ({ page, stored, address }) => {
+  await page.goto(`${address}/builds/${stored.id}/log`);
   await page.getByLabel('What happened, what was measured').fill('Bearing on the left runs warm.');
   await page.getByRole('button', { name: 'Write down' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Bearing on the left runs warm.' })).toBeVisible();
   await page.goto(`${address}/deleted`);
-  const name = `restore ${crusher.build.name}`;
+  const name = `restore ${stored.build.name}`;
   const before = await page.getByRole('button', { name }).count();
-  const { version } = (await (await fetch(`${address}/api/builds/${crusher.id}`)).json()) as { version: number };
-  await fetch(`${address}/api/builds/${crusher.id}`, { method: 'DELETE', headers: { 'if-match': `"${version}"` } });
+  const { version } = (await (await fetch(`${address}/api/builds/${stored.id}`)).json()) as { version: number };
+  await fetch(`${address}/api/builds/${stored.id}`, { method: 'DELETE', headers: { 'if-match': `"${version}"` } });
   await page.reload();
   await expect(page.getByRole('button', { name })).toHaveCount(before + 1);
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await page.getByRole('button', { name }).first().click();
-  await expect(page.getByRole('status')).toContainText(`${crusher.build.name} is in the shed again.`);
+  await expect(page.getByRole('status')).toContainText(`${stored.build.name} is in the shed again.`);
   await page.getByRole('link', { name: 'Open it' }).click();
   await page.getByRole('link', { name: 'Log' }).click();
   await expect(page.getByText('Bearing on the left runs warm.')).toBeVisible();

@@ -119,15 +119,15 @@ test('a motor alone says what it could drive, and a machine is sized to it', asy
   await expect(sentence(page)).toContainText('The motor may be too weak: ');
 });
 
-test('a build is copied, and the socket asked for once', async ({ page, crusher, address }) => {
+test('a build is copied, and the socket asked for once', async ({ page, stored, address }) => {
   await page.goto(`${address}/start`);
   await page.getByRole('button', { name: 'I have a build to copy' }).click();
   await page
     .getByRole('list', { name: 'builds to copy' })
-    .getByRole('button', { name: new RegExp(crusher.build.name) })
+    .getByRole('button', { name: new RegExp(stored.build.name) })
     .first()
     .click();
-  await expect(page.getByLabel('name of the build')).toHaveValue(`${crusher.build.name}, copy`);
+  await expect(page.getByLabel('name of the build')).toHaveValue(`${stored.build.name}, copy`);
   await page.goto(`${address}/start`);
   await page.getByRole('button', { name: /^Something else/ }).click();
   await page.getByRole('button', { name: '120 V, 60 Hz, 15 A' }).click();

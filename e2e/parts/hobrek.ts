@@ -125,7 +125,9 @@ export async function enter(page: Page, path: string, text: string): Promise<voi
 export const entered = async (page: Page, path: string): Promise<string> => (await at(page, path)).inputValue();
 
 interface Fixtures {
-  /** A crusher of this test's own, opened. */
+  /** A crusher of this test's own, for a page that the test goes to itself. */
+  readonly stored: StoredBuild;
+  /** The same, opened. */
   readonly crusher: StoredBuild;
 }
 
@@ -142,8 +144,8 @@ export const test = base.extend<Fixtures, { address: string }>({
     },
     { scope: 'worker', timeout: 120_000 },
   ],
-  crusher: async ({ address, page }, use) => {
-    const stored = await addBuild(address, { ...demo(), name: `Crusher ${Date.now()}` });
+  stored: async ({ address }, use) => use(await addBuild(address, { ...demo(), name: `Crusher ${Date.now()}` })),
+  crusher: async ({ address, page, stored }, use) => {
     await page.goto(`${address}/builds/${stored.id}`);
     await page.getByTestId('sentence').waitFor();
     await use(stored);
