@@ -1,6 +1,5 @@
 // `npm run soak [-- seconds]`: random people edit, conflict, bring back, delete, take away and bring in on two servers, five minutes when not said; as long
-// with the database, the server and the start command killed under them; then 5,000 damaged files, 20,000 malformed requests, and all cases of the sweeps over
-// entries and random lines, of which `npm test` takes a part.
+// with the database, the server and the start command killed under them; then 5,000 damaged files and 20,000 malformed requests, of which `npm test` has a taste.
 import { checkNode, installPackages } from './parts/install.mjs';
 import { tool } from './parts/places.mjs';
 import { run } from './parts/run.mjs';
@@ -15,6 +14,3 @@ const long = [
 checkNode();
 await installPackages((line) => process.stdout.write(`${line}\n`));
 for (const [file, env] of long) await run(tool('vitest'), ['run', '--project', 'server', file], { env: { ...process.env, ...env } });
-await run(tool('vitest'), ['run', '--project', 'core', '--testTimeout', '600000'], {
-  env: { ...process.env, HOBREK_LONG: '1', HOBREK_LINES: '100000', HOBREK_MANY: '10000' },
-});

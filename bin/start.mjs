@@ -1,7 +1,7 @@
 // `npm start`: everything from a bare checkout to a running Hobrek. Plain Node: nothing may be installed yet.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { build, server as serverFile } from './parts/build.mjs';
+import { build, serverFile } from './parts/build.mjs';
 import { makeFolder, startCluster } from './parts/database.mjs';
 import { checkNode, installPackages } from './parts/install.mjs';
 import { takeLock } from './parts/lock.mjs';

@@ -31,13 +31,13 @@ export async function buildCommandLine() {
 const compile = (...projects) => run(tool('tsc'), ['-b', ...projects], { quiet: true });
 
 export const commandLine = join(root, 'apps/cli/bundle/hobrek.js');
-export const server = join(root, 'apps/server/bundle/main.js');
-/** Where each says which packages went into its bundle. */
+export const serverFile = join(root, 'apps/server/bundle/main.js');
+/** Where each says which packages went into its bundle. Written last: while it is missing or old, so is the bundle. */
 export const commandLinePackages = join(root, 'apps/cli/bundle/packages.json');
 export const serverPackages = join(root, 'apps/server/bundle/packages.json');
 export const webPackages = join(root, 'apps/web/dist/.packages.json');
 
-export const commandLineIsOld = () => isOlder('apps/cli/bundle/hobrek.js', [...core, 'apps/cli/src']);
+export const commandLineIsOld = () => isOlder('apps/cli/bundle/packages.json', [...core, 'apps/cli/src']);
 
 async function bundleCommandLine() {
   if (commandLineIsOld()) await bundle(join(root, 'apps/cli/dist/main.js'), commandLine, commandLinePackages, { minify: true });
@@ -55,8 +55,8 @@ const notInstalled = [
 
 /** With line breaks and names as they were written, for what is said when it breaks. Pictures are made by a library of the machine’s own. */
 async function bundleServer() {
-  if (isOlder('apps/server/bundle/main.js', [...core, 'apps/server/src']))
-    await bundle(join(root, 'apps/server/dist/main.js'), server, serverPackages, { keepNames: true, external: ['sharp', ...notInstalled] });
+  if (isOlder('apps/server/bundle/packages.json', [...core, 'apps/server/src']))
+    await bundle(join(root, 'apps/server/dist/main.js'), serverFile, serverPackages, { keepNames: true, external: ['sharp', ...notInstalled] });
 }
 
 /** One file, so that it answers at once instead of looking up hundreds. */

@@ -13,7 +13,7 @@ import { lanAddresses } from './platform/lan.js';
 
 const [address] = lanAddresses();
 /** `HOBREK_MANY=20000` for the long run. */
-const many = Number(process.env.HOBREK_MANY ?? 800);
+const many = Number(process.env.HOBREK_MANY ?? 2_000);
 const atOnce = 25;
 
 const web = mkdtempSync(join(tmpdir(), 'hobrek-web-'));

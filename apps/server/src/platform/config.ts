@@ -2,7 +2,7 @@ import { resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 /** The folder of the project, from wherever in apps/server this runs: the sources, what was built of them, or the bundle. */
-const root = fileURLToPath(import.meta.url).replace(/[\\/]apps[\\/]server[\\/](?!.*[\\/]apps[\\/]server[\\/]).*$/, '');
+const root = /^(.*)[\\/]apps[\\/]server[\\/]/.exec(fileURLToPath(import.meta.url))?.[1] ?? '.';
 
 export interface Config {
   readonly port: number;

@@ -3,7 +3,6 @@ import { blankBuild, evaluateBuild, kindHeads, loadKinds, sayAll, wordingFor } f
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cases } from '../../../core/test/long-run.js';
 import { damage, junk, ways } from '../../test/damage.js';
 import { readBuild, shapeComplaints } from './read-build.js';
 import { buildSchema } from './schema.js';
@@ -233,7 +232,6 @@ describe('damaged at random', () => {
       })
       // What a schema cannot say: the order of ends, and names that JavaScript keeps for itself.
       .filter(({ build }) => endsInOrder(build) && !/"(__proto__|constructor|toString)"|\\u/.test(JSON.stringify(build)));
-    const many = cases(200, 600);
     let [compared, refusals] = [0, 0];
     fc.assert(
       fc.property(damaged, ({ build, said }) => {
@@ -242,15 +240,14 @@ describe('damaged at random', () => {
         if (!contract) refusals++;
         expect(judge(build), said).toBe(contract);
       }),
-      { seed: 6, numRuns: many },
+      { seed: 6, numRuns: 600 },
     );
-    expect(compared).toBe(many);
-    expect(refusals).toBeGreaterThan(many / 2);
+    expect(compared).toBe(600);
+    expect(refusals).toBeGreaterThan(300);
   });
 
   it.each(['build-1', 'build-16', 'build-17'])('%s opens or says where it is wrong; never throws, never changes what it was given', (name) => {
     const text = readFileSync(new URL(`${name}.json`, samples), 'utf8');
-    const many = cases(500, 1_700);
     let kept = 0;
     fc.assert(
       fc.property(fc.nat(), junk, fc.constantFrom(...ways), (where, value, how) => {
@@ -262,9 +259,9 @@ describe('damaged at random', () => {
         if (read.ok) kept++;
         else for (const { path, says } of read.complaints) expect(path.length * says.length).toBeGreaterThan(0);
       }),
-      { seed: 5, numRuns: many },
+      { seed: 5, numRuns: 1_700 },
     );
-    expect(kept).toBeLessThan(0.6 * many);
+    expect(kept).toBeLessThan(1_000);
   });
 });
 

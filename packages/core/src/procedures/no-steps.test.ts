@@ -1,6 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { beforeAll, expect, it } from 'vitest';
-import { partOf } from '../../test/long-run.js';
 import { type Kinds, loadKinds } from '../kinds/registry.js';
 import type { Build } from '../machine/build.js';
 import { type Place, placesOf, withInput } from '../machine/paths.js';
@@ -122,9 +121,7 @@ it.each(parts)('%s, part %i: from half to twice of every entry no margin steps, 
   const build = JSON.parse(readFileSync(new URL(file, demos), 'utf8')) as Build;
   const found: string[] = [];
   const entered = placesOf(build).filter(({ field, input, path }) => field.is === 'quantity' && input?.value && !path.startsWith('wishes/'));
-  const own = entered.filter((_, k) => k % mostParts === part);
-  // One of three in a run of the tests, of each part of each machine others.
-  for (const place of partOf(own, 3, part + file.length)) {
+  for (const place of entered.filter((_, k) => k % mostParts === part)) {
     const swept = new Map<number, Margins>();
     const at = (k: number) => {
       const margins = swept.get(k) ?? marginsWith(build, place, placeOf(k));

@@ -12,7 +12,7 @@ import type { WalkedLine } from './walked.js';
 const kinds = await loadKinds();
 
 /** A few thousand in a run of the tests; `HOBREK_LINES=100000` for all that the kinds are held by. */
-const many = Number(process.env.HOBREK_LINES ?? 2_000);
+const many = Number(process.env.HOBREK_LINES ?? 4_000);
 
 const { random, line: randomLine } = randomLines(24_11);
 

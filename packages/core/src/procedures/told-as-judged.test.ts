@@ -10,7 +10,7 @@ import { phrase } from '../wording/wording.js';
 import { evaluateBuild } from './evaluate-build.js';
 
 /** Of the random builds; ten thousand by `HOBREK_MANY=10000`. */
-const many = Number(process.env.HOBREK_MANY ?? 600);
+const many = Number(process.env.HOBREK_MANY ?? 1_500);
 
 let kinds: Kinds;
 beforeAll(async () => {

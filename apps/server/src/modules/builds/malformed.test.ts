@@ -12,7 +12,7 @@ beforeAll(async () => {
 afterAll(() => served.stop());
 
 /** `HOBREK_MANY=20000` for the long run. */
-const many = Number(process.env.HOBREK_MANY ?? 600);
+const many = Number(process.env.HOBREK_MANY ?? 2_000);
 const at_once = 25;
 
 const demo = readFileSync(join(repository, 'demo/apple-crusher.json'), 'utf8');
